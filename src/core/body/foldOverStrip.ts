@@ -1,0 +1,306 @@
+import type { Design, FoldOverStrip } from '@/core/design';
+import { GEOMETRY, CHOSEN, input, inputFrom, makeFigure, type Figure } from '@/core/figures';
+import type { GaugeStage } from '@/core/gauge';
+import type { Problem } from '@/core/problems';
+import { STITCHES, nearestCount, startingChain } from '@/core/stitches';
+import { baseDepthMm, heightFromSideMm, sideForHeightMm, straightSideMm, type Layers } from './folding';
+
+/** The pouch of a fold-over strip: front, base fold and back, without what lies beyond the back. */
+export interface PouchStage {
+  stitchCount: number;
+  frontRows: number;
+  backRows: number;
+  layers: Layers;
+  stitchMm: number;
+  rowMm: number;
+  figures: {
+    stitches: Figure;
+    startingChain: Figure;
+    panelWidth: Figure;
+    frontRows: Figure;
+    backRows: Figure;
+    baseFold: Figure;
+    width: Figure;
+    height: Figure;
+    heightLoaded: Figure;
+    seamRows: Figure;
+    seamLength: Figure;
+  };
+  problems: Problem[];
+}
+
+export type PouchResult = { ok: true; pouch: PouchStage } | { ok: false; problems: Problem[] };
+
+/** The most stitches or rows that are planned for one section. More would be a blanket. */
+const MOST_COUNT = 600;
+
+/**
+ * Plans front, base fold and back of a fold-over strip: counts from wanted sizes, then the finished sizes from the
+ * counts. Row 1 is the front's top edge.
+ */
+export function foldOverStripStage(design: Design, gauge: GaugeStage): PouchResult {
+  const { body } = design;
+  const stitch = STITCHES[design.stitch];
+  const stitchMm = gauge.stitchWidth.value;
+  const rowMm = gauge.rowHeight.value;
+  const layers: Layers = {
+    fabricMm: gauge.fabricThickness.value,
+    liningMm: design.lining?.thicknessMm ?? 0,
+  };
+
+  const wishedStitches = body.widthMm / stitchMm + 2 * body.seam.takeUpStitches;
+  const stitchCount = body.chosenStitches ?? nearestCount(wishedStitches, stitch);
+  if (stitchCount === null || stitchCount <= 2 * body.seam.takeUpStitches)
+    return stop({ code: 'width-under-one-repeat', path: ['body', 'widthMm'], values: { oneRepeatMm: stitchMm } });
+  if (stitchCount > MOST_COUNT)
+    return stop({
+      code: 'too-many-stitches',
+      path: ['body', 'widthMm'],
+      values: { stitches: stitchCount, mostStitches: MOST_COUNT },
+    });
+
+  const emptyDepthMm = baseDepthMm(layers, 0);
+  const sideMm = sideForHeightMm(body.heightMm, emptyDepthMm, layers.fabricMm);
+  const nearestRows = Math.max(1, Math.round(sideMm / rowMm));
+  const frontRows = body.chosenRows.front ?? nearestRows;
+  const backRows = body.chosenRows.back ?? frontRows;
+  const shorterMm = Math.min(frontRows, backRows) * rowMm;
+  if (Math.max(frontRows, backRows) > MOST_COUNT)
+    return stop({
+      code: 'too-many-stitches',
+      path: ['body', 'heightMm'],
+      values: { rows: frontRows, mostStitches: MOST_COUNT },
+    });
+  if (straightSideMm(shorterMm, emptyDepthMm) <= 0)
+    return stop({
+      code: 'front-too-short',
+      path: ['body', 'heightMm'],
+      values: { bendMm: (Math.PI / 4) * emptyDepthMm },
+    });
+
+  const loadedDepthMm = baseDepthMm(layers, design.contents.thicknessMm);
+  const mostLoadMm = Math.min((4 / Math.PI) * shorterMm - emptyDepthMm, body.widthMm);
+  if (straightSideMm(shorterMm, loadedDepthMm) <= 0 || design.contents.thicknessMm >= body.widthMm)
+    return stop({
+      code: 'load-too-thick',
+      path: ['contents', 'thicknessMm'],
+      values: { loadMm: design.contents.thicknessMm, mostLoadMm: Math.max(0, Math.floor(mostLoadMm - 1)) },
+    });
+
+  const rowFigure = (id: string, label: string, rows: number, chosen: boolean, rule: string) =>
+    makeFigure(
+      id,
+      label,
+      rows,
+      'row',
+      chosen
+        ? { rule: 'You set this on the drawing.', inputs: [inputFrom(gauge.rowHeight)], source: CHOSEN }
+        : {
+            rule,
+            inputs: [
+              input('Height you want', body.heightMm, 'mm'),
+              inputFrom(gauge.fabricThickness),
+              input('Thickness of the lining', layers.liningMm, 'mm'),
+              inputFrom(gauge.rowHeight),
+            ],
+            source: GEOMETRY,
+          },
+    );
+
+  const stitches = stitchFigure(body, stitchCount, gauge, wishedStitches);
+  const front = rowFigure(
+    'panel.frontRows',
+    'Rows of the front',
+    frontRows,
+    body.chosenRows.front !== null,
+    'Strip from the top edge to the middle of the base fold: the height, plus the quarter circle the fabric makes round the base, less what that bend stands below. Divided by the row height, to the nearest row.',
+  );
+  const back = rowFigure(
+    'panel.backRows',
+    'Rows of the back',
+    backRows,
+    body.chosenRows.back !== null,
+    'As many as the front, so that both upper edges meet.',
+  );
+  const seamRows = Math.min(frontRows, backRows);
+  const height = heightFigure('size.height', 'Height to the mouth, empty', frontRows, emptyDepthMm, gauge, front, 0);
+  const heightLoaded = heightFigure(
+    'size.heightLoaded',
+    'Height to the mouth, loaded',
+    frontRows,
+    loadedDepthMm,
+    gauge,
+    front,
+    design.contents.thicknessMm,
+  );
+
+  return {
+    ok: true,
+    pouch: {
+      stitchCount,
+      frontRows,
+      backRows,
+      layers,
+      stitchMm,
+      rowMm,
+      figures: {
+        stitches,
+        startingChain: chainFigure(design, stitchCount, stitches),
+        panelWidth: productFigure('panel.width', 'Panel width, flat', stitches, gauge.stitchWidth),
+        frontRows: front,
+        backRows: back,
+        baseFold: productFigure('fold.base', 'Base fold, from the front’s top edge', front, gauge.rowHeight),
+        width: widthFigure(body, stitches, gauge),
+        height,
+        heightLoaded,
+        seamRows: makeFigure('seam.rows', 'Rows each side seam joins', seamRows, 'row', {
+          rule: 'The side seam starts at the base fold and joins front rows to back rows one to one, up to the nearer upper edge.',
+          inputs: [inputFrom(front), inputFrom(back)],
+          source: GEOMETRY,
+        }),
+        seamLength: makeFigure(
+          'seam.length',
+          'Length of each side seam',
+          seamRows * rowMm,
+          'mm',
+          {
+            rule: 'Rows that the seam joins, times the row height.',
+            inputs: [inputFrom(gauge.rowHeight)],
+            source: GEOMETRY,
+          },
+          seamRows * (gauge.rowHeight.plusMinus ?? 0),
+        ),
+      },
+      problems: frontRows === backRows ? [] : [unevenProblem(frontRows, backRows, rowMm)],
+    },
+  };
+}
+
+function stitchFigure(body: FoldOverStrip, stitchCount: number, gauge: GaugeStage, wished: number): Figure {
+  const inputs = [
+    input('Width you want', body.widthMm, 'mm'),
+    input('Each side seam takes', body.seam.takeUpStitches, 'stitch'),
+    inputFrom(gauge.stitchWidth),
+  ];
+  return makeFigure('panel.stitches', 'Stitches in a row', stitchCount, 'stitch', {
+    rule:
+      body.chosenStitches === null
+        ? `Wanted width divided by the width of one stitch, plus what both side seams take: ${wished.toFixed(1)}. To the nearest count that the stitch allows.`
+        : 'You settled on this count.',
+    inputs,
+    source: body.chosenStitches === null ? GEOMETRY : CHOSEN,
+  });
+}
+
+function chainFigure(design: Design, stitchCount: number, stitches: Figure): Figure {
+  const { foundation, turningChain } = design.settings;
+  const stitch = STITCHES[design.stitch];
+  const chains = startingChain(stitchCount, stitch, turningChain, foundation);
+  if (foundation === 'foundation-stitches')
+    return makeFigure('panel.startingChain', 'Starting chain', 0, 'chain', {
+      rule: 'Foundation stitches make the first row and its chain in one: no starting chain.',
+      inputs: [inputFrom(stitches)],
+      source: GEOMETRY,
+    });
+  return makeFigure('panel.startingChain', 'Starting chain', chains, 'chain', {
+    rule:
+      turningChain === 'counts'
+        ? 'Stitches, plus the chains passed over at the hook, less one, because they stand for the first stitch.'
+        : 'Stitches, plus the chains passed over at the hook, which do not count as a stitch.',
+    inputs: [
+      inputFrom(stitches),
+      input('Chains passed over', stitch.turningChain[turningChain].skippedInFoundation, 'chain'),
+    ],
+    source: GEOMETRY,
+  });
+}
+
+function widthFigure(body: FoldOverStrip, stitches: Figure, gauge: GaugeStage): Figure {
+  const seen = stitches.value - 2 * body.seam.takeUpStitches;
+  return makeFigure(
+    'size.width',
+    'Width, outside',
+    seen * gauge.stitchWidth.value,
+    'mm',
+    {
+      rule: 'Stitches less what both side seams take, times the width of one stitch.',
+      inputs: [
+        inputFrom(stitches),
+        input('Each side seam takes', body.seam.takeUpStitches, 'stitch'),
+        inputFrom(gauge.stitchWidth),
+      ],
+      source: GEOMETRY,
+    },
+    seen * (gauge.stitchWidth.plusMinus ?? 0),
+  );
+}
+
+function heightFigure(
+  id: string,
+  label: string,
+  rows: number,
+  depthMm: number,
+  gauge: GaugeStage,
+  rowsFigure: Figure,
+  loadMm: number,
+): Figure {
+  return makeFigure(
+    id,
+    label,
+    heightFromSideMm(rows * gauge.rowHeight.value, depthMm, gauge.fabricThickness.value),
+    'mm',
+    {
+      rule: 'Front rows times the row height, less the quarter circle that goes round the base, plus what that bend stands below: outside, from the bottom to the mouth.',
+      inputs: [
+        inputFrom(rowsFigure),
+        inputFrom(gauge.rowHeight),
+        input('Depth of the base fold, between the middles of the fabric', depthMm, 'mm'),
+        input('Thickness of the load', loadMm, 'mm'),
+      ],
+      source: GEOMETRY,
+    },
+    rows * (gauge.rowHeight.plusMinus ?? 0),
+  );
+}
+
+/** A count times a size, with its ±: a length that follows from the gauge. */
+export function productFigure(id: string, label: string, countFigure: Figure, size: Figure): Figure {
+  return makeFigure(
+    id,
+    label,
+    countFigure.value * size.value,
+    'mm',
+    {
+      rule: `${countFigure.label}, times the ${size.label.charAt(0).toLowerCase()}${size.label.slice(1)}.`,
+      inputs: [inputFrom(countFigure), inputFrom(size)],
+      source: GEOMETRY,
+    },
+    countFigure.value * (size.plusMinus ?? 0),
+  );
+}
+
+function unevenProblem(frontRows: number, backRows: number, rowMm: number): Problem {
+  const total = frontRows + backRows;
+  const evenFront = Math.floor(total / 2);
+  return {
+    code: 'front-back-differ',
+    severity: 'mind',
+    place: 'body',
+    mark: 'fold.base',
+    values: { frontRows, backRows, differenceMm: Math.abs(frontRows - backRows) * rowMm },
+    repairs: [
+      {
+        code: 'even-front-and-back',
+        values: { rows: evenFront },
+        edits: [
+          { path: ['body', 'chosenRows', 'front'], value: evenFront },
+          { path: ['body', 'chosenRows', 'back'], value: evenFront },
+        ],
+      },
+    ],
+  };
+}
+
+function stop(problem: Pick<Problem, 'code' | 'values'> & { path: (string | number)[] }): PouchResult {
+  return { ok: false, problems: [{ severity: 'stop', place: 'body', repairs: [], ...problem }] };
+}

@@ -1,0 +1,75 @@
+/** The sheets that a folded strip is made of, mm thick. A bag without lining has a lining of 0. */
+export interface Layers {
+  fabricMm: number;
+  liningMm: number;
+}
+
+export type Firmness = 'soft' | 'stiff';
+
+/**
+ * Depth at the base fold: from the middle of the front's fabric to the middle of the back's, mm. The load
+ * and both linings lie between, and half of each fabric.
+ * Source: geometry.
+ *
+ * @example
+ * baseDepthMm({ fabricMm: 2, liningMm: 0.5 }, 10) // => 13
+ */
+export const baseDepthMm = ({ fabricMm, liningMm }: Layers, loadMm: number): number => loadMm + 2 * liningMm + fabricMm;
+
+/**
+ * Depth that the flap crosses at the top: from the middle of the back's fabric to the middle of the flap's, mm. On the
+ * way lie half the back, both linings, the load, the whole front, the flap's own lining and half the flap.
+ * Source: geometry.
+ *
+ * @example
+ * topDepthMm({ fabricMm: 2, liningMm: 0.5 }, 10) // => 15.5
+ */
+export const topDepthMm = ({ fabricMm, liningMm }: Layers, loadMm: number): number =>
+  loadMm + 2 * fabricMm + 3 * liningMm;
+
+/**
+ * Length of strip that bridges the top, from the back's upper end to the same height on the front, mm. Soft
+ * contents round it into the half circle πd/2, a stiff box up to the brim lets it run straight across, d. It
+ * is never shorter than the bend of the empty bag.
+ * Source: geometry.
+ *
+ * @example
+ * bridgeLengthMm({ fabricMm: 0, liningMm: 0 }, 20, 'stiff') // => 20
+ * bridgeLengthMm({ fabricMm: 0, liningMm: 0 }, 0, 'soft') // => 0
+ */
+export function bridgeLengthMm(layers: Layers, loadMm: number, firmness: Firmness): number {
+  const depthMm = topDepthMm(layers, loadMm);
+  const emptyBendMm = (Math.PI / 2) * topDepthMm(layers, 0);
+  return firmness === 'soft' ? (Math.PI / 2) * depthMm : Math.max(depthMm, emptyBendMm);
+}
+
+/**
+ * Outside height, from the bottom of the base fold to an upper edge, of a side with `sideMm` of strip from that edge
+ * to the middle of the base fold. A quarter circle of the base takes some of the strip.
+ *
+ * @returns mm; less than half the depth when the strip is too short to get round the base at all
+ * Source: geometry.
+ *
+ * @example
+ * heightFromSideMm(140, 0, 0) // => 140
+ */
+export const heightFromSideMm = (sideMm: number, depthMm: number, fabricMm: number): number =>
+  sideMm - (Math.PI / 4) * depthMm + (depthMm + fabricMm) / 2;
+
+/**
+ * Strip needed on one side, from the middle of the base fold to the upper edge, for an outside height: the inverse
+ * of `heightFromSideMm`.
+ *
+ * @example
+ * sideForHeightMm(140, 0, 0) // => 140
+ */
+export const sideForHeightMm = (heightMm: number, depthMm: number, fabricMm: number): number =>
+  heightMm + (Math.PI / 4) * depthMm - (depthMm + fabricMm) / 2;
+
+/**
+ * Strip on one side that hangs straight: what the base's quarter circle leaves, mm. Negative when it leaves nothing.
+ *
+ * @example
+ * straightSideMm(140, 0) // => 140
+ */
+export const straightSideMm = (sideMm: number, depthMm: number): number => sideMm - (Math.PI / 4) * depthMm;

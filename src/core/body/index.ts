@@ -1,0 +1,24 @@
+export { centreOf, offsetOf, placeAt, type StitchPlace } from './centre';
+export { foldOverStripStage, productFigure, type PouchStage } from './foldOverStrip';
+export {
+  baseDepthMm,
+  bridgeLengthMm,
+  heightFromSideMm,
+  sideForHeightMm,
+  straightSideMm,
+  topDepthMm,
+  type Firmness,
+  type Layers,
+} from './folding';
+export { rowAt, rowMiddleMm } from './rowAt';
+export { sectionPieces, sectionPointAt, type SectionInput, type SectionPiece, type SectionPoint } from './section';
+export {
+  PANEL_LINES,
+  moveLineEdits,
+  panelLines,
+  releaseRowsEdits,
+  wantedSizeEdits,
+  type PanelLine,
+  type PanelLineId,
+  type WantedSize,
+} from './moveLine';

@@ -1,0 +1,91 @@
+import { loadThicknessMm } from '@/core/contents';
+import type { Design } from '@/core/design';
+import type { Plan } from '@/core/plan';
+import type { DesignEdit } from '@/core/problems';
+import { baseDepthMm } from './folding';
+
+/** A line across the panel that can be moved: it lies after a row. */
+export type PanelLineId = 'fold.base' | 'fold.top' | 'fold.flap' | 'edge.flap';
+
+export const PANEL_LINES: readonly PanelLineId[] = ['fold.base', 'fold.top', 'fold.flap', 'edge.flap'];
+
+/** Where a line is now and how far it can go, in rows from the start of the strip. */
+export interface PanelLine {
+  id: PanelLineId;
+  afterRow: number;
+  leastRow: number;
+  mostRow: number;
+}
+
+/** The most rows a flap can be given by moving its edge. */
+const MOST_FLAP_ROWS = 600;
+
+/** The movable lines of a plan, in the order of the rows. A limit is where the strip could no longer be folded. */
+export function panelLines(design: Design, plan: Plan): PanelLine[] {
+  const { frontRows, backRows, rowMm, layers } = plan.pouch;
+  const { bridgeRows, totalRows } = plan.flap;
+  const deepestMm = (Math.PI / 4) * baseDepthMm(layers, loadThicknessMm(design.contents, 'loaded'));
+  const leastSideRows = Math.floor(deepestMm / rowMm) + 1;
+  const topRow = frontRows + backRows;
+  const flapRow = topRow + bridgeRows;
+  const line = (id: PanelLineId, afterRow: number, leastRow: number, mostRow: number): PanelLine => ({
+    id,
+    afterRow,
+    leastRow: Math.min(leastRow, afterRow),
+    mostRow: Math.max(mostRow, afterRow),
+  });
+  const emptyBridgeRows = Math.floor(plan.flap.bridgeMm.empty / rowMm);
+  return [
+    line('fold.base', frontRows, leastSideRows, topRow - leastSideRows),
+    line('fold.top', topRow, frontRows + leastSideRows, totalRows - bridgeRows - 1),
+    line('fold.flap', flapRow, topRow + 1, totalRows - 1),
+    line('edge.flap', totalRows, flapRow + 1, Math.min(topRow + emptyBridgeRows + frontRows, flapRow + MOST_FLAP_ROWS)),
+  ];
+}
+
+/**
+ * The edits that move a line to a row, kept within its limits. The base and top folds trade rows between their
+ * neighbours, so the strip keeps its length; the flap's edge makes it longer or shorter.
+ */
+export function moveLineEdits(design: Design, plan: Plan, id: PanelLineId, wishedRow: number): DesignEdit[] {
+  const line = panelLines(design, plan).find((candidate) => candidate.id === id) as PanelLine;
+  const row = Math.min(line.mostRow, Math.max(line.leastRow, Math.round(wishedRow)));
+  const { frontRows, backRows } = plan.pouch;
+  const { bridgeRows, totalRows } = plan.flap;
+  const topRow = frontRows + backRows;
+  const rows: Record<PanelLineId, Partial<Record<'front' | 'back' | 'bridge' | 'flap', number | null>>> = {
+    'fold.base': { front: row, back: topRow - row },
+    'fold.top': {
+      front: frontRows,
+      back: row - frontRows,
+      bridge: bridgeRows || null,
+      flap: totalRows - row - bridgeRows,
+    },
+    'fold.flap': { bridge: row - topRow, flap: totalRows - row },
+    'edge.flap': { flap: row - topRow - bridgeRows },
+  };
+  return Object.entries(rows[id]).map(([part, value]) => ({ path: ['body', 'chosenRows', part], value }));
+}
+
+/** The edits that let all rows follow from the wanted sizes again. */
+export const releaseRowsEdits = (): DesignEdit[] =>
+  (['front', 'back', 'bridge', 'flap'] as const).map((part) => ({ path: ['body', 'chosenRows', part], value: null }));
+
+export type WantedSize = 'width' | 'height' | 'drop';
+
+/** The edits that set a wanted size and let go of the counts that had been settled for it. */
+export function wantedSizeEdits(size: WantedSize, mm: number): DesignEdit[] {
+  const release = (...parts: string[]): DesignEdit[] =>
+    parts.map((part) => ({ path: ['body', 'chosenRows', part], value: null }));
+  switch (size) {
+    case 'width':
+      return [
+        { path: ['body', 'widthMm'], value: mm },
+        { path: ['body', 'chosenStitches'], value: null },
+      ];
+    case 'height':
+      return [{ path: ['body', 'heightMm'], value: mm }, ...release('front', 'back')];
+    case 'drop':
+      return [{ path: ['flap', 'dropMm'], value: mm }, ...release('bridge', 'flap')];
+  }
+}

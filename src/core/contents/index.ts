@@ -1,0 +1,1 @@
+export { LOAD_STATES, loadThicknessMm, type LoadState } from './load';

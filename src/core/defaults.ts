@@ -1,0 +1,61 @@
+/**
+ * Every tolerance and default of the trade, in one place, each with what it means and where it comes from.
+ * "Common practice" and "from memory" mean that no published source is known; the maker can change them.
+ */
+
+/** Reading a tape laid on crochet: the limit of the error, mm. From memory; usual for a soft tape. */
+export const TAPE_ERROR_MM = 1;
+
+/** Reading a count over a length: the limit of the error, in stitches or rows. From memory. */
+export const COUNT_ERROR = 0.25;
+
+/** Reading a kitchen scale: the limit of the error, g. From memory. */
+export const SCALE_ERROR_G = 1;
+
+/** Confidence of every ± in a plan. The usual 95 %. */
+export const CONFIDENCE = 0.95;
+
+/**
+ * Spread (one standard deviation, as a share of the gauge) taken for a swatch with a single reading,
+ * which cannot show its own. From memory; two readings replace it.
+ */
+export const ASSUMED_SPREAD = 0.03;
+
+/** Two readings of one swatch further apart than this share of their mean deserve a second look. From memory. */
+export const READINGS_FAR_APART = 0.12;
+
+/** What a whipped side seam takes on each side, in stitches. Common practice: nothing to half a stitch. */
+export const WHIP_TAKE_UP_STITCHES = 0.25;
+
+/** The flap's drop as a share of the front's height that looks right and holds. From memory. */
+export const FLAP_DROP_SHARE = { least: 0.4, most: 0.85 } as const;
+
+/** A flap wider than this is held better by two snaps, mm. Common practice. */
+export const ONE_SNAP_FLAP_WIDTH_MM = 180;
+
+/** From the flap's edge in to the middle of a snap, mm. Common practice: 20 to 25 mm. */
+export const SNAP_INSET_MM = 22;
+
+/** How far a sewn strap foot overlaps the bag, mm a side. Common practice. */
+export const STRAP_OVERLAP_MM = 25;
+
+/** A strap that grows by more than this share when pulled is better reinforced. From memory. */
+export const STRAP_STRETCH_ADVICE = 0.3;
+
+/** Cloth left outside the lining's finished edge, less the inset, mm. Common practice: 12 to 25 mm. */
+export const LINING_ALLOWANCE_MM = 16;
+
+/** How far the pressed lining stays inside the crochet's edge, mm. From memory. */
+export const LINING_INSET_MM = 4;
+
+/** Plain lining cotton, mm thick. From memory. */
+export const LINING_THICKNESS_MM = 0.3;
+
+/** Yarn to sew a whipped seam, as a multiple of the seam's length. Common practice: 3.6 to 3.9; the safe end. */
+export const SEAM_YARN_RATIO = 3.9;
+
+/** A tail left at each end of a yarn, mm. Common practice. */
+export const TAIL_MM = 150;
+
+/** Yarn to have beyond what is computed, as a share. Common practice. */
+export const YARN_RESERVE = 0.1;

@@ -1,0 +1,29 @@
+export { applyEdits, type Edit } from './applyEdits';
+export { MOST_DESIGN_CHARACTERS, readDesign, readDesignText, type FieldFault, type ReadDesign } from './readDesign';
+export {
+  DESIGN_VERSION,
+  YARN_COLOURS,
+  designSchema,
+  hardwareIdSchema,
+  swatchIdSchema,
+  swatchSchema,
+  type Contents,
+  type Design,
+  type FlatLining,
+  type FoldOverStrip,
+  type HardwareId,
+  type MagneticSnap,
+  type PlainStrap,
+  type Settings,
+  type Swatch,
+  type SwatchId,
+} from './schema';
+export {
+  STARTERS,
+  USUAL_SETTINGS,
+  starterDesign,
+  usualLining,
+  usualSnap,
+  usualStrap,
+  type StarterId,
+} from './starters';

@@ -1,0 +1,192 @@
+import { z } from 'zod';
+import { STITCH_IDS } from '@/core/stitches/catalogue';
+
+/**
+ * The design document, version 1: only what a maker chose or measured. Lengths in mm, masses in g.
+ * Its sentences are shown at the field, so each says what would fit.
+ */
+
+export const DESIGN_FORMAT = 'ruelle-design';
+export const DESIGN_VERSION = 1;
+
+/** A length within limits. The messages name no unit: the limits are written in the maker's at the field. */
+const lengthMm = (leastMm: number, mostMm: number) =>
+  z
+    .number({ error: 'Write a length here.' })
+    .min(leastMm, { error: `This must be at least ${leastMm} mm.` })
+    .max(mostMm, { error: `This can be ${mostMm} mm at most.` });
+
+const count = (least: number, most: number) =>
+  z
+    .number({ error: 'Write a whole number here.' })
+    .int({ error: 'Write a whole number here.' })
+    .min(least, { error: `This must be at least ${least}.` })
+    .max(most, { error: `This can be ${most} at most.` });
+
+const massG = (leastG: number, mostG: number) =>
+  z
+    .number({ error: 'Write a weight here.' })
+    .min(leastG, { error: `This must be at least ${leastG} g.` })
+    .max(mostG, { error: `This can be ${mostG} g at most.` });
+
+const shortText = (most: number) =>
+  z
+    .string({ error: 'Write a few words here.' })
+    .trim()
+    .min(1, { error: 'Give it a name.' })
+    .max(most, { error: `Keep it to ${most} characters.` });
+
+/** A swatch's name for the program. Branded, so that it never passes for a bag's. */
+export const swatchIdSchema = z.string().min(1).max(40).brand<'SwatchId'>();
+export type SwatchId = z.infer<typeof swatchIdSchema>;
+
+export const readingSchema = z.strictObject({
+  count: z
+    .number({ error: 'Write how many you counted.' })
+    .min(2, { error: 'Count at least 2.' })
+    .max(1000, { error: 'Count 1000 at most.' }),
+  lengthMm: lengthMm(5, 2000),
+});
+
+const readings = z
+  .array(readingSchema)
+  .min(1, { error: 'Take at least one reading; three or more show how sure it is.' })
+  .max(40, { error: 'Forty readings are enough.' });
+
+export const YARN_COLOURS = ['harbour', 'moss', 'madder', 'oat', 'plum', 'slate'] as const;
+
+export const yarnSchema = z.strictObject({
+  name: shortText(80),
+  colour: z.enum(YARN_COLOURS),
+  ballMassG: massG(5, 5000),
+  ballLengthM: z
+    .number({ error: 'Write the length of one ball, in metres.' })
+    .min(5, { error: 'A ball has at least 5 m.' })
+    .max(20000, { error: 'A ball has 20 000 m at most.' }),
+});
+
+export const swatchSchema = z.strictObject({
+  id: swatchIdSchema,
+  name: shortText(80),
+  yarn: yarnSchema,
+  hookMm: lengthMm(0.5, 30),
+  standsFor: z.literal('panel'),
+  state: z.enum(['as-worked', 'blocked']),
+  stitchReadings: readings,
+  rowReadings: readings,
+  thicknessMm: lengthMm(0.2, 20),
+  /** The swatch on the scale: its mass and its whole size, or null when it was not weighed. */
+  weighed: z
+    .strictObject({ massG: massG(1, 2000), widthMm: lengthMm(20, 2000), heightMm: lengthMm(20, 2000) })
+    .nullable(),
+});
+export type Swatch = z.infer<typeof swatchSchema>;
+
+export const settingsSchema = z.strictObject({
+  lengthUnit: z.enum(['cm', 'in']),
+  terms: z.enum(['us', 'uk']),
+  hand: z.enum(['right', 'left']),
+  turningChain: z.enum(['does-not-count', 'counts']),
+  foundation: z.enum(['chain', 'foundation-stitches']),
+});
+export type Settings = z.infer<typeof settingsSchema>;
+
+export const contentsSchema = z.strictObject({
+  thicknessMm: lengthMm(0, 200),
+  massG: massG(0, 10000),
+  firmness: z.enum(['soft', 'stiff']),
+});
+export type Contents = z.infer<typeof contentsSchema>;
+
+const chosenRows = count(1, 600).nullable();
+
+export const foldOverStripSchema = z.strictObject({
+  kind: z.literal('fold-over-strip'),
+  workedFrom: z.literal('front-edge'),
+  widthMm: lengthMm(20, 800),
+  heightMm: lengthMm(20, 800),
+  /** A count she settled on instead of the one that follows from the width. */
+  chosenStitches: count(2, 600).nullable(),
+  /** Rows she settled on by moving a line on the drawing. Null: it follows from the sizes. */
+  chosenRows: z.strictObject({ front: chosenRows, back: chosenRows, bridge: chosenRows, flap: chosenRows }),
+  seam: z.strictObject({
+    kind: z.literal('whip'),
+    takeUpStitches: z
+      .number()
+      .min(0, { error: 'A seam takes nothing or more.' })
+      .max(2, { error: 'A seam takes 2 stitches at most.' }),
+  }),
+});
+export type FoldOverStrip = z.infer<typeof foldOverStripSchema>;
+
+/** Bodies: a new construction is a new member here, and a file in core/body. */
+export const bodySchema = z.discriminatedUnion('kind', [foldOverStripSchema]);
+
+export const straightFlapSchema = z.strictObject({ kind: z.literal('straight'), dropMm: lengthMm(10, 800) });
+export const flapSchema = z.discriminatedUnion('kind', [straightFlapSchema]);
+
+export const hardwareIdSchema = z.string().min(1).max(40).brand<'HardwareId'>();
+export type HardwareId = z.infer<typeof hardwareIdSchema>;
+
+export const magneticSnapSchema = z.strictObject({
+  kind: z.literal('magnetic-snap'),
+  id: hardwareIdSchema,
+  diameterMm: lengthMm(6, 40),
+  insetMm: lengthMm(3, 400),
+  layout: z.enum(['centre', 'pair']),
+  mate: z.enum(['loaded', 'between', 'both']),
+});
+export type MagneticSnap = z.infer<typeof magneticSnapSchema>;
+export const hardwareSchema = z.discriminatedUnion('kind', [magneticSnapSchema]);
+
+export const plainStrapSchema = z.strictObject({
+  kind: z.literal('plain'),
+  widthMm: lengthMm(5, 150),
+  wornLengthMm: lengthMm(50, 2500),
+  school: z.enum(['pulled', 'slack']),
+  /** A short trial strip: its rows, and its length lying slack and fully pulled. */
+  sample: z
+    .strictObject({ rows: count(4, 400), slackMm: lengthMm(20, 2000), pulledMm: lengthMm(20, 3000) })
+    .refine((sample) => sample.pulledMm >= sample.slackMm, {
+      path: ['pulledMm'],
+      error: 'Pulled, the strip can’t be shorter than slack.',
+    }),
+  overlapMm: lengthMm(5, 100),
+});
+export type PlainStrap = z.infer<typeof plainStrapSchema>;
+export const strapSchema = z.discriminatedUnion('kind', [plainStrapSchema]);
+
+export const flatLiningSchema = z.strictObject({
+  kind: z.literal('flat'),
+  allowanceMm: lengthMm(5, 40),
+  insetMm: lengthMm(0, 20),
+  thicknessMm: lengthMm(0.05, 5),
+});
+export type FlatLining = z.infer<typeof flatLiningSchema>;
+export const liningSchema = z.discriminatedUnion('kind', [flatLiningSchema]);
+
+export const designSchema = z
+  .strictObject({
+    format: z.literal(DESIGN_FORMAT),
+    version: z.literal(DESIGN_VERSION),
+    name: shortText(80),
+    notes: z.string().max(5000, { error: 'Keep the notes to 5000 characters.' }),
+    settings: settingsSchema,
+    contents: contentsSchema,
+    swatch: swatchSchema,
+    stitch: z.enum(STITCH_IDS),
+    body: bodySchema,
+    flap: flapSchema,
+    hardware: z.array(hardwareSchema).max(1, { error: 'One closure for now.' }),
+    strap: strapSchema.nullable(),
+    lining: liningSchema.nullable(),
+  })
+  .superRefine((design, context) => {
+    if (design.flap.dropMm > design.body.heightMm)
+      context.addIssue({
+        code: 'custom',
+        path: ['flap', 'dropMm'],
+        message: 'The flap would be longer than the front. Make it shorter, or the bag taller.',
+      });
+  });
+export type Design = z.infer<typeof designSchema>;

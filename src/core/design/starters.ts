@@ -1,0 +1,111 @@
+import {
+  LINING_ALLOWANCE_MM,
+  LINING_INSET_MM,
+  LINING_THICKNESS_MM,
+  SNAP_INSET_MM,
+  STRAP_OVERLAP_MM,
+  WHIP_TAKE_UP_STITCHES,
+} from '@/core/defaults';
+import {
+  DESIGN_FORMAT,
+  DESIGN_VERSION,
+  hardwareIdSchema,
+  type Design,
+  type FlatLining,
+  type MagneticSnap,
+  type PlainStrap,
+  type Settings,
+  type SwatchId,
+} from './schema';
+
+/** Small working bags to start from, so that nobody begins with an empty form. Their sizes are ours, rough. */
+export const STARTERS = [
+  { id: 'thirds', name: 'Clutch in thirds', widthMm: 228, heightMm: 132, dropMm: 104 },
+  { id: 'letter', name: 'Letter pouch', widthMm: 190, heightMm: 146, dropMm: 66 },
+  { id: 'tall', name: 'Tall pouch', widthMm: 124, heightMm: 176, dropMm: 92 },
+] as const;
+export type StarterId = (typeof STARTERS)[number]['id'];
+
+/** The usual settings before a maker has said otherwise. */
+export const USUAL_SETTINGS: Settings = {
+  lengthUnit: 'cm',
+  terms: 'us',
+  hand: 'right',
+  turningChain: 'does-not-count',
+  foundation: 'chain',
+};
+
+/** A whole, workable design from one of the starters, in settings that the maker used last. */
+export function starterDesign(starterId: StarterId, swatchId: SwatchId, settings: Settings = USUAL_SETTINGS): Design {
+  const starter = STARTERS.find(({ id }) => id === starterId) ?? STARTERS[0];
+  return {
+    format: DESIGN_FORMAT,
+    version: DESIGN_VERSION,
+    name: starter.name,
+    notes: '',
+    settings,
+    contents: { thicknessMm: 12, massG: 180, firmness: 'soft' },
+    swatch: {
+      id: swatchId,
+      name: 'New swatch',
+      yarn: { name: 'Cotton, middle weight', colour: 'harbour', ballMassG: 50, ballLengthM: 85 },
+      hookMm: 3.5,
+      standsFor: 'panel',
+      state: 'as-worked',
+      stitchReadings: [
+        { count: 19, lengthMm: 100 },
+        { count: 29, lengthMm: 151 },
+        { count: 23, lengthMm: 122 },
+      ],
+      rowReadings: [
+        { count: 21, lengthMm: 99 },
+        { count: 26, lengthMm: 124 },
+        { count: 17, lengthMm: 80 },
+      ],
+      thicknessMm: 2.4,
+      weighed: { massG: 14, widthMm: 168, heightMm: 140 },
+    },
+    stitch: 'sc',
+    body: {
+      kind: 'fold-over-strip',
+      workedFrom: 'front-edge',
+      widthMm: starter.widthMm,
+      heightMm: starter.heightMm,
+      chosenStitches: null,
+      chosenRows: { front: null, back: null, bridge: null, flap: null },
+      seam: { kind: 'whip', takeUpStitches: WHIP_TAKE_UP_STITCHES },
+    },
+    flap: { kind: 'straight', dropMm: starter.dropMm },
+    hardware: [],
+    strap: null,
+    lining: null,
+  };
+}
+
+/** A snap as it is first put on: small, in the middle, at the usual inset. */
+export const usualSnap = (): MagneticSnap => ({
+  kind: 'magnetic-snap',
+  id: hardwareIdSchema.parse('snap'),
+  diameterMm: 14,
+  insetMm: SNAP_INSET_MM,
+  layout: 'centre',
+  mate: 'loaded',
+});
+
+/** A strap as it is first added. The sample readings are a start to type over. */
+export const usualStrap = (): PlainStrap => ({
+  kind: 'plain',
+  widthMm: 22,
+  wornLengthMm: 1040,
+  school: 'pulled',
+  sample: { rows: 40, slackMm: 188, pulledMm: 214 },
+  overlapMm: STRAP_OVERLAP_MM,
+});
+
+/** A flat lining as it is first added. */
+export const usualLining = (): FlatLining => ({
+  kind: 'flat',
+  allowanceMm: LINING_ALLOWANCE_MM,
+  insetMm: LINING_INSET_MM,
+  thicknessMm: LINING_THICKNESS_MM,
+});

@@ -1,0 +1,85 @@
+/** What a figure counts or measures. Lengths are mm, masses g, yarn lengths m. */
+export type Unit =
+  'mm' | 'mm2' | 'stitch' | 'row' | 'chain' | 'g' | 'm' | 'ball' | 'mm/stitch' | 'mm/row' | 'g/m2' | 'ratio' | 'count';
+
+/** Where a rule or a value comes from. A maker who asks "why?" is shown this. */
+export type Source =
+  | { kind: 'published'; reference: string }
+  | { kind: 'geometry' }
+  | { kind: 'common-practice' }
+  | { kind: 'memory' }
+  | { kind: 'measured' }
+  | { kind: 'chosen' };
+
+/** One thing that went into a figure. `from` names the figure that it was itself computed as. */
+export interface ReasonInput {
+  label: string;
+  value: number;
+  unit: Unit;
+  plusMinus?: number;
+  from?: FigureId;
+}
+
+/** Why a figure is what it is: the rule in words, what went in, and where the rule comes from. */
+export interface Reason {
+  rule: string;
+  inputs: ReasonInput[];
+  source: Source;
+}
+
+declare const figureIdBrand: unique symbol;
+/** The name of a figure in a plan, for example `panel.stitches`. */
+export type FigureId = string & { readonly [figureIdBrand]: true };
+
+/**
+ * A number with its unit, its doubt and its reason. Every number on a screen is one of these.
+ * `plusMinus` is the half-width of a 95 % interval in the same unit, or null where the number is exact
+ * (a count, a choice) or where its doubt is not known.
+ */
+export interface Figure {
+  id: FigureId;
+  label: string;
+  value: number;
+  unit: Unit;
+  plusMinus: number | null;
+  reason: Reason;
+}
+
+/** Names a figure. The brand keeps a problem code or a mark id from passing for one. */
+export const figureId = (name: string): FigureId => name as FigureId;
+
+/**
+ * Makes a figure, refusing what must never reach a page.
+ *
+ * @throws RangeError when the value or its ± is not finite: a silent NaN is the worst bug
+ */
+export function makeFigure(
+  id: string,
+  label: string,
+  value: number,
+  unit: Unit,
+  reason: Reason,
+  plusMinus: number | null = null,
+): Figure {
+  if (!Number.isFinite(value) || (plusMinus !== null && !Number.isFinite(plusMinus)))
+    throw new RangeError(`the figure ${id} came out as ${value} ± ${plusMinus}`);
+  return { id: figureId(id), label, value, unit, plusMinus, reason };
+}
+
+/** Uses a figure as the input of another one, keeping the thread back to it. */
+export const inputFrom = (figure: Figure): ReasonInput => ({
+  label: figure.label,
+  value: figure.value,
+  unit: figure.unit,
+  from: figure.id,
+  ...(figure.plusMinus === null ? {} : { plusMinus: figure.plusMinus }),
+});
+
+/** An input that the maker chose or measured herself. */
+export const input = (label: string, value: number, unit: Unit): ReasonInput => ({ label, value, unit });
+
+export const GEOMETRY: Source = { kind: 'geometry' };
+export const COMMON_PRACTICE: Source = { kind: 'common-practice' };
+export const MEMORY: Source = { kind: 'memory' };
+export const MEASURED: Source = { kind: 'measured' };
+export const CHOSEN: Source = { kind: 'chosen' };

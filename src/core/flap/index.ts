@@ -1,0 +1,1 @@
+export { straightFlapStage, type FlapStage } from './straightFlap';

@@ -1,0 +1,207 @@
+import { bridgeLengthMm, productFigure, straightSideMm, baseDepthMm, type PouchStage } from '@/core/body';
+import { LOAD_STATES, loadThicknessMm, type LoadState } from '@/core/contents';
+import { FLAP_DROP_SHARE } from '@/core/defaults';
+import type { Design } from '@/core/design';
+import { CHOSEN, GEOMETRY, input, inputFrom, makeFigure, type Figure } from '@/core/figures';
+import type { GaugeStage } from '@/core/gauge';
+import type { Problem, Repair } from '@/core/problems';
+
+/** What lies beyond the back: the bridge over the top, and the flap down the front. */
+export interface FlapStage {
+  bridgeRows: number;
+  flapRows: number;
+  totalRows: number;
+  /** Strip that bridges the top in each state, mm; and how far the flap comes down the front from its top edge. */
+  bridgeMm: Record<LoadState, number>;
+  dropMm: Record<LoadState, number>;
+  figures: {
+    bridgeLoaded: Figure;
+    bridgeEmpty: Figure;
+    bridgeRows: Figure;
+    flapRows: Figure;
+    totalRows: Figure;
+    panelLength: Figure;
+    topFold: Figure;
+    flapStart: Figure;
+    dropLoaded: Figure;
+    dropEmpty: Figure;
+  };
+  problems: Problem[];
+}
+
+/**
+ * Plans a flap that goes straight on from the back. The bridge is made long enough for the loaded bag, since a flap cut
+ * for an empty one does not close on a full one.
+ */
+export function straightFlapStage(design: Design, gauge: GaugeStage, pouch: PouchStage): FlapStage {
+  const { rowMm, layers, frontRows, backRows } = pouch;
+  const { chosenRows } = design.body;
+  const backAboveFrontMm = (backRows - frontRows) * rowMm;
+  const bridgeMm = byState((state) =>
+    bridgeLengthMm(layers, loadThicknessMm(design.contents, state), design.contents.firmness),
+  );
+
+  const wishedTailMm = bridgeMm.loaded + backAboveFrontMm + design.flap.dropMm;
+  const bridgeRows = chosenRows.bridge ?? Math.max(0, Math.round(bridgeMm.loaded / rowMm));
+  const flapRows = chosenRows.flap ?? Math.max(1, Math.round(wishedTailMm / rowMm) - bridgeRows);
+  const totalRows = frontRows + backRows + bridgeRows + flapRows;
+  const tailMm = (bridgeRows + flapRows) * rowMm;
+  const dropMm = byState((state) => tailMm - bridgeMm[state] - backAboveFrontMm);
+
+  const bridgeLoaded = bridgeFigure(design, gauge, pouch, 'loaded', bridgeMm.loaded);
+  const bridgeEmpty = bridgeFigure(design, gauge, pouch, 'empty', bridgeMm.empty);
+  const bridgeRowsFigure = makeFigure(
+    'panel.bridgeRows',
+    'Rows of the bridge over the top',
+    bridgeRows,
+    'row',
+    chosenRows.bridge === null
+      ? {
+          rule: 'Bridge needed by the loaded bag, divided by the row height, to the nearest row.',
+          inputs: [inputFrom(bridgeLoaded), inputFrom(gauge.rowHeight)],
+          source: GEOMETRY,
+        }
+      : { rule: 'You set this on the drawing.', inputs: [inputFrom(bridgeLoaded)], source: CHOSEN },
+  );
+  const flapRowsFigure = makeFigure(
+    'panel.flapRows',
+    'Rows of the flap',
+    flapRows,
+    'row',
+    chosenRows.flap === null
+      ? {
+          rule: 'Bridge and wanted drop together, divided by the row height, to the nearest row, less the rows of the bridge.',
+          inputs: [
+            inputFrom(bridgeLoaded),
+            input('Flap drop you want', design.flap.dropMm, 'mm'),
+            input('Back stands above the front', backAboveFrontMm, 'mm'),
+            inputFrom(gauge.rowHeight),
+            inputFrom(bridgeRowsFigure),
+          ],
+          source: GEOMETRY,
+        }
+      : { rule: 'You set this on the drawing.', inputs: [inputFrom(gauge.rowHeight)], source: CHOSEN },
+  );
+  const totalFigure = makeFigure('panel.rows', 'Rows in all', totalRows, 'row', {
+    rule: 'Front, back, bridge and flap together.',
+    inputs: [pouch.figures.frontRows, pouch.figures.backRows, bridgeRowsFigure, flapRowsFigure].map(inputFrom),
+    source: GEOMETRY,
+  });
+  const rowPlusMinus = gauge.rowHeight.plusMinus ?? 0;
+  const dropFigure = (state: LoadState, bridge: Figure) =>
+    makeFigure(
+      `flap.drop.${state}`,
+      state === 'loaded' ? 'Flap down the front, loaded' : 'Flap down the front, empty',
+      dropMm[state],
+      'mm',
+      {
+        rule: 'Strip beyond the back, less the bridge it needs over the top, less what the back stands above the front: measured down from the front’s top edge.',
+        inputs: [
+          inputFrom(bridgeRowsFigure),
+          inputFrom(flapRowsFigure),
+          inputFrom(gauge.rowHeight),
+          inputFrom(bridge),
+          input('Back stands above the front', backAboveFrontMm, 'mm'),
+        ],
+        source: GEOMETRY,
+      },
+      (bridgeRows + flapRows + Math.abs(backRows - frontRows)) * rowPlusMinus,
+    );
+  const position = (id: string, label: string, rows: number) =>
+    productFigure(
+      id,
+      label,
+      makeFigure(`${id}.rows`, 'Rows to there', rows, 'row', {
+        rule: 'Rows of the parts before it, added up.',
+        inputs: [inputFrom(totalFigure)],
+        source: GEOMETRY,
+      }),
+      gauge.rowHeight,
+    );
+
+  return {
+    bridgeRows,
+    flapRows,
+    totalRows,
+    bridgeMm,
+    dropMm,
+    figures: {
+      bridgeLoaded,
+      bridgeEmpty,
+      bridgeRows: bridgeRowsFigure,
+      flapRows: flapRowsFigure,
+      totalRows: totalFigure,
+      panelLength: productFigure('panel.length', 'Panel length, flat', totalFigure, gauge.rowHeight),
+      topFold: position('fold.top', 'Top fold, from the front’s top edge', frontRows + backRows),
+      flapStart: position('fold.flap', 'Flap starts, from the front’s top edge', frontRows + backRows + bridgeRows),
+      dropLoaded: dropFigure('loaded', bridgeLoaded),
+      dropEmpty: dropFigure('empty', bridgeEmpty),
+    },
+    problems: flapProblems(design, pouch, dropMm),
+  };
+}
+
+function bridgeFigure(
+  design: Design,
+  gauge: GaugeStage,
+  { layers }: PouchStage,
+  state: LoadState,
+  lengthMm: number,
+): Figure {
+  const loadMm = loadThicknessMm(design.contents, state);
+  const shape =
+    design.contents.firmness === 'soft' || state === 'empty'
+      ? 'The flap goes over the top in a half circle, π/2 times the depth it crosses'
+      : 'A stiff load up to the brim lets the flap run straight across the depth, though never shorter than the bend of the empty bag';
+  return makeFigure(
+    `bridge.${state}`,
+    state === 'loaded' ? 'Bridge over the top, loaded' : 'Bridge over the top, empty',
+    lengthMm,
+    'mm',
+    {
+      rule: `${shape}: the load, two thicknesses of fabric and three of lining, measured between the middles of the fabric.`,
+      inputs: [
+        input('Thickness of the load', loadMm, 'mm'),
+        inputFrom(gauge.fabricThickness),
+        input('Thickness of the lining', layers.liningMm, 'mm'),
+      ],
+      source: GEOMETRY,
+    },
+  );
+}
+
+function flapProblems(design: Design, pouch: PouchStage, dropMm: Record<LoadState, number>): Problem[] {
+  const frontMm = pouch.frontRows * pouch.rowMm;
+  const share = dropMm.loaded / frontMm;
+  const at = { place: 'body', path: ['flap', 'dropMm'], mark: 'edge.flap' } as const;
+  const values = { dropMm: dropMm.loaded, frontMm, share };
+  const towards = (target: number) => [dropRepair(Math.round(target * design.body.heightMm))];
+  if (dropMm.loaded <= 0)
+    return [{ ...at, code: 'flap-misses-front', severity: 'decide', values, repairs: towards(0.6) }];
+
+  const flatFrontMm = (state: LoadState) =>
+    straightSideMm(frontMm, baseDepthMm(pouch.layers, loadThicknessMm(design.contents, state)));
+  if (LOAD_STATES.some((state) => dropMm[state] > flatFrontMm(state)))
+    return [{ ...at, code: 'flap-past-base', severity: 'decide', values, repairs: towards(FLAP_DROP_SHARE.most) }];
+  if (share < FLAP_DROP_SHARE.least)
+    return [{ ...at, code: 'flap-short', severity: 'mind', values, repairs: towards(0.45) }];
+  if (share > FLAP_DROP_SHARE.most)
+    return [{ ...at, code: 'flap-hides-front', severity: 'mind', values, repairs: towards(0.8) }];
+  return [];
+}
+
+function dropRepair(dropMm: number): Repair {
+  return {
+    code: 'flap-drop-to',
+    values: { dropMm },
+    edits: [
+      { path: ['flap', 'dropMm'], value: dropMm },
+      { path: ['body', 'chosenRows', 'flap'], value: null },
+      { path: ['body', 'chosenRows', 'bridge'], value: null },
+    ],
+  };
+}
+
+function byState<T>(make: (state: LoadState) => T): Record<LoadState, T> {
+  return { empty: make('empty'), loaded: make('loaded') };
+}

@@ -1,0 +1,1 @@
+export { landingMm, magneticSnapStage, stationOverMm, type SnapSpot, type SnapStage } from './magneticSnap';

@@ -1,0 +1,316 @@
+import {
+  baseDepthMm,
+  centreOf,
+  offsetOf,
+  placeAt,
+  rowAt,
+  rowMiddleMm,
+  straightSideMm,
+  type PouchStage,
+  type StitchPlace,
+} from '@/core/body';
+import { LOAD_STATES, loadThicknessMm, type LoadState } from '@/core/contents';
+import { ONE_SNAP_FLAP_WIDTH_MM } from '@/core/defaults';
+import type { Design, MagneticSnap } from '@/core/design';
+import { COMMON_PRACTICE, GEOMETRY, input, inputFrom, makeFigure, type Figure } from '@/core/figures';
+import type { FlapStage } from '@/core/flap';
+import type { GaugeStage } from '@/core/gauge';
+import type { Problem } from '@/core/problems';
+
+/** A half of a snap on the flat panel: its row, its place across, and its middle from row 1 and from the right edge. */
+export interface SnapSpot {
+  row: number;
+  place: StitchPlace;
+  alongMm: number;
+  acrossMm: number;
+}
+
+export interface SnapStage {
+  id: string;
+  diameterMm: number;
+  /** The halves on the flap's inner face. */
+  halves: SnapSpot[];
+  /** The mates to set on the front's outer face. */
+  mates: SnapSpot[];
+  /** Where the flap's half meets the front, exactly, from the front's top edge, mm. */
+  meetsMm: Record<LoadState, number>;
+  figures: {
+    halfRow: Figure;
+    halfInset: Figure;
+    across: Figure;
+    meetsEmpty: Figure;
+    meetsLoaded: Figure;
+    mateRow: Figure;
+    mateDistance: Figure;
+    secondMateRow: Figure | null;
+  };
+  problems: Problem[];
+}
+
+/**
+ * Where a point of the flap comes to lie on the front, in mm from the front's top edge: its distance beyond the back's
+ * upper end, less the bridge, less what the back stands above the front.
+ * Source: geometry.
+ *
+ * @example
+ * landingMm({ stationMm: 350, backEndMm: 280, bridgeMm: 12, backAboveFrontMm: 0 }) // => 58
+ */
+export const landingMm = (flap: {
+  stationMm: number;
+  backEndMm: number;
+  bridgeMm: number;
+  backAboveFrontMm: number;
+}): number => flap.stationMm - flap.backEndMm - flap.bridgeMm - flap.backAboveFrontMm;
+
+/**
+ * The point of the flap that lies on a given place of the front: the inverse of `landingMm`.
+ *
+ * @example
+ * stationOverMm({ landsMm: 58, backEndMm: 280, bridgeMm: 12, backAboveFrontMm: 0 }) // => 350
+ */
+export const stationOverMm = (front: {
+  landsMm: number;
+  backEndMm: number;
+  bridgeMm: number;
+  backAboveFrontMm: number;
+}): number => front.landsMm + front.backEndMm + front.bridgeMm + front.backAboveFrontMm;
+
+/** Places a magnetic snap by row and stitch on the flap, and its mate where the flap brings it. */
+export function magneticSnapStage(
+  snap: MagneticSnap,
+  design: Design,
+  gauge: GaugeStage,
+  pouch: PouchStage,
+  flap: FlapStage,
+): SnapStage {
+  const { rowMm, stitchMm, stitchCount, frontRows, backRows } = pouch;
+  const panelMm = flap.totalRows * rowMm;
+  const halfRow = Math.max(1, rowAt(panelMm - snap.insetMm, rowMm));
+  const stationMm = rowMiddleMm(halfRow, rowMm);
+  const meets = (state: LoadState) =>
+    landingMm({
+      stationMm,
+      backEndMm: (frontRows + backRows) * rowMm,
+      bridgeMm: flap.bridgeMm[state],
+      backAboveFrontMm: (backRows - frontRows) * rowMm,
+    });
+  const meetsMm = { empty: meets('empty'), loaded: meets('loaded') };
+  const places = placesAcross(snap, stitchCount);
+  const mateTargetsMm = mateTargets(snap, meetsMm);
+  const spots = (row: number): SnapSpot[] =>
+    places.map((place) => ({
+      row,
+      place,
+      alongMm: rowMiddleMm(row, rowMm),
+      acrossMm: offsetOf(place, stitchMm),
+    }));
+  const mateRows = [...new Set(mateTargetsMm.map((target) => rowAt(target, rowMm)))];
+
+  const halfRowFigure = makeFigure('snap.halfRow', 'Snap on the flap: row', halfRow, 'row', {
+    rule: 'The row whose middle is nearest to the wanted distance in from the flap’s edge. Usual: about three rows, or 20 to 25 mm.',
+    inputs: [
+      input('Wanted from the flap’s edge', snap.insetMm, 'mm'),
+      inputFrom(flap.figures.totalRows),
+      inputFrom(gauge.rowHeight),
+    ],
+    source: COMMON_PRACTICE,
+  });
+  const meetsFigure = (state: LoadState) =>
+    makeFigure(
+      `snap.meets.${state}`,
+      state === 'loaded' ? 'Meets the front at, loaded' : 'Meets the front at, empty',
+      meetsMm[state],
+      'mm',
+      {
+        rule: 'From the front’s top edge down: the snap’s distance beyond the top fold, less the bridge over the top, less what the back stands above the front.',
+        inputs: [
+          inputFrom(halfRowFigure),
+          inputFrom(flap.figures.topFold),
+          inputFrom(state === 'loaded' ? flap.figures.bridgeLoaded : flap.figures.bridgeEmpty),
+          inputFrom(gauge.rowHeight),
+        ],
+        source: GEOMETRY,
+      },
+      Math.abs(halfRow - 0.5 - frontRows - backRows) * (gauge.rowHeight.plusMinus ?? 0),
+    );
+  const meetsLoaded = meetsFigure('loaded');
+  const meetsEmpty = meetsFigure('empty');
+  const mateRowFigure = (id: string, label: string, row: number) =>
+    makeFigure(id, label, row, 'row', {
+      rule: `The front row whose middle is nearest to where the flap’s half meets it${snap.mate === 'between' ? ', halfway between empty and loaded' : ''}.`,
+      inputs: [inputFrom(meetsLoaded), inputFrom(meetsEmpty), inputFrom(gauge.rowHeight)],
+      source: GEOMETRY,
+    });
+  const firstMateRow = mateRows[0] as number;
+
+  return {
+    id: snap.id,
+    diameterMm: snap.diameterMm,
+    halves: spots(halfRow),
+    mates: mateRows.flatMap(spots),
+    meetsMm,
+    figures: {
+      halfRow: halfRowFigure,
+      halfInset: makeFigure(
+        'snap.halfInset',
+        'Snap from the flap’s edge',
+        panelMm - stationMm,
+        'mm',
+        {
+          rule: 'From the flap’s edge to the middle of the snap’s row.',
+          inputs: [inputFrom(flap.figures.totalRows), inputFrom(halfRowFigure), inputFrom(gauge.rowHeight)],
+          source: GEOMETRY,
+        },
+        (flap.totalRows - halfRow + 0.5) * (gauge.rowHeight.plusMinus ?? 0),
+      ),
+      across: acrossFigure(places, pouch, gauge),
+      meetsEmpty,
+      meetsLoaded,
+      mateRow: mateRowFigure('snap.mateRow', 'Mate on the front: row', firstMateRow),
+      mateDistance: makeFigure(
+        'snap.mateDistance',
+        'Mate from the front’s top edge',
+        rowMiddleMm(firstMateRow, rowMm),
+        'mm',
+        {
+          rule: 'From the front’s top edge to the middle of the mate’s row.',
+          inputs: [inputFrom(gauge.rowHeight)],
+          source: GEOMETRY,
+        },
+        Math.abs(firstMateRow - 0.5) * (gauge.rowHeight.plusMinus ?? 0),
+      ),
+      secondMateRow:
+        mateRows.length > 1
+          ? mateRowFigure('snap.secondMateRow', 'Second mate on the front: row', mateRows[1] as number)
+          : null,
+    },
+    problems: snapProblems(snap, design, pouch, flap, halfRow, meetsMm, mateTargetsMm),
+  };
+}
+
+/** One in the middle, or two a quarter of the width in from each side, the same count from both. */
+function placesAcross(snap: MagneticSnap, stitchCount: number): StitchPlace[] {
+  if (snap.layout === 'centre') return [centreOf(stitchCount)];
+  const quarter = offsetOf(placeAt(stitchCount / 4, 1), 1);
+  return [placeAt(quarter, 1), placeAt(stitchCount - quarter, 1)];
+}
+
+function mateTargets(snap: MagneticSnap, meetsMm: Record<LoadState, number>): number[] {
+  if (snap.mate === 'loaded') return [meetsMm.loaded];
+  if (snap.mate === 'between') return [(meetsMm.loaded + meetsMm.empty) / 2];
+  return [meetsMm.loaded, meetsMm.empty];
+}
+
+function acrossFigure(places: readonly StitchPlace[], pouch: PouchStage, gauge: GaugeStage): Figure {
+  const offsetMm = offsetOf(places[0] as StitchPlace, pouch.stitchMm);
+  return makeFigure(
+    'snap.across',
+    'Snap from the side edge',
+    offsetMm,
+    'mm',
+    {
+      rule:
+        places.length === 1
+          ? 'The middle of the row: on a stitch when the count is odd, between two when it is even.'
+          : 'A quarter of the row in from each side, to the nearest stitch or gap, the same from both sides.',
+      inputs: [inputFrom(pouch.figures.stitches), inputFrom(gauge.stitchWidth)],
+      source: GEOMETRY,
+    },
+    (offsetMm / pouch.stitchMm) * (gauge.stitchWidth.plusMinus ?? 0),
+  );
+}
+
+function snapProblems(
+  snap: MagneticSnap,
+  design: Design,
+  pouch: PouchStage,
+  flap: FlapStage,
+  halfRow: number,
+  meetsMm: Record<LoadState, number>,
+  mateTargetsMm: readonly number[],
+): Problem[] {
+  const index = design.hardware.indexOf(snap);
+  const radiusMm = snap.diameterMm / 2;
+  const at = { place: 'body', path: ['hardware', index], mark: 'snap' } as const;
+  const problems: Problem[] = [{ ...at, code: 'magnets', severity: 'mind', values: {}, repairs: [] }];
+
+  const flapMm = flap.flapRows * pouch.rowMm;
+  const insetRepair = (insetMm: number) => ({
+    code: 'snap-inset-to' as const,
+    values: { insetMm },
+    edits: [{ path: ['hardware', index, 'insetMm'], value: insetMm }],
+  });
+  const stationFromFlapStart = halfRow - (flap.totalRows - flap.flapRows);
+  if (stationFromFlapStart < 1 || snap.insetMm < radiusMm)
+    problems.push({
+      ...at,
+      code: 'snap-off-flap',
+      severity: 'decide',
+      values: { insetMm: snap.insetMm, flapMm, radiusMm },
+      repairs:
+        flapMm > 2 * radiusMm
+          ? [insetRepair(Math.max(Math.ceil(radiusMm) + 2, Math.min(snap.insetMm, Math.round(flapMm / 3))))]
+          : [],
+    });
+
+  const frontMm = pouch.frontRows * pouch.rowMm;
+  const flatFrontMm = Math.min(
+    ...LOAD_STATES.map((state) =>
+      straightSideMm(frontMm, baseDepthMm(pouch.layers, loadThicknessMm(design.contents, state))),
+    ),
+  );
+  for (const target of mateTargetsMm) {
+    const values = { landsMm: target, radiusMm, flatFrontMm };
+    if (target < radiusMm) {
+      const insetMm = Math.floor(snap.insetMm - (radiusMm - target) - pouch.rowMm);
+      problems.push({
+        ...at,
+        code: 'snap-off-front',
+        severity: 'decide',
+        values,
+        repairs: insetMm > radiusMm ? [insetRepair(insetMm)] : [],
+      });
+    } else if (target + radiusMm > flatFrontMm) {
+      problems.push({
+        ...at,
+        code: 'snap-on-fold',
+        severity: 'decide',
+        values,
+        repairs: [insetRepair(Math.ceil(snap.insetMm + (target + radiusMm - flatFrontMm) + pouch.rowMm))],
+      });
+    }
+  }
+
+  const shiftMm = Math.abs(meetsMm.empty - meetsMm.loaded);
+  const missMm = snap.mate === 'between' ? shiftMm / 2 : shiftMm;
+  if (snap.mate !== 'both' && missMm > radiusMm)
+    problems.push({
+      ...at,
+      code: 'snap-drifts',
+      severity: 'decide',
+      values: { shiftMm, missMm, radiusMm, emptyMm: meetsMm.empty, loadedMm: meetsMm.loaded },
+      repairs: [
+        ...(shiftMm / 2 <= radiusMm && snap.mate === 'loaded'
+          ? [
+              {
+                code: 'mate-between' as const,
+                values: { missMm: shiftMm / 2 },
+                edits: [{ path: ['hardware', index, 'mate'], value: 'between' }],
+              },
+            ]
+          : []),
+        { code: 'mate-both', values: {}, edits: [{ path: ['hardware', index, 'mate'], value: 'both' }] },
+      ],
+    });
+
+  const widthMm = pouch.figures.width.value;
+  if (snap.layout === 'centre' && widthMm > ONE_SNAP_FLAP_WIDTH_MM)
+    problems.push({
+      ...at,
+      code: 'snap-wide-flap',
+      severity: 'mind',
+      values: { widthMm, usualMostMm: ONE_SNAP_FLAP_WIDTH_MM },
+      repairs: [{ code: 'two-snaps', values: {}, edits: [{ path: ['hardware', index, 'layout'], value: 'pair' }] }],
+    });
+  return problems;
+}

@@ -1,0 +1,1 @@
+export { flatLiningStage, type LiningStage } from './flatLining';

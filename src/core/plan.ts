@@ -1,0 +1,91 @@
+import { foldOverStripStage, sectionPieces, type PouchStage, type SectionPiece } from './body';
+import { LOAD_STATES, loadThicknessMm, type LoadState } from './contents';
+import type { Design } from './design';
+import type { Figure, FigureId } from './figures';
+import { straightFlapStage, type FlapStage } from './flap';
+import { gaugeStage, type GaugeStage } from './gauge';
+import { magneticSnapStage, type SnapStage } from './hardware';
+import { flatLiningStage, type LiningStage } from './lining';
+import { makingSteps, type Step } from './making';
+import type { Problem } from './problems';
+import { plainStrapStage, type StrapStage } from './strap';
+import { yarnStage, type YarnStage } from './yarn';
+
+/** A whole bag, computed from a design. Nothing in it is ever stored. */
+export interface Plan {
+  gauge: GaugeStage;
+  pouch: PouchStage;
+  flap: FlapStage;
+  snap: SnapStage | null;
+  strap: StrapStage | null;
+  lining: LiningStage | null;
+  yarn: YarnStage;
+  section: Record<LoadState, SectionPiece[]>;
+  steps: Step[];
+  /** Every figure of the plan by its id: any number on a screen can be looked up here and asked why. */
+  figures: Record<FigureId, Figure>;
+  problems: Problem[];
+}
+
+/** A plan with what to mind, or the problems that prevent one. */
+export type PlanResult = { ok: true; plan: Plan } | { ok: false; problems: Problem[] };
+
+/**
+ * Plans a bag, stage by stage in the order of work. Pure: the same design always gives the same plan.
+ *
+ * @param design a design that the schema has accepted; lengths in mm, masses in g
+ * @returns the plan, with the problems that can be lived with; or only the problems that prevent one
+ *
+ * @example
+ * planBag(starterDesign('thirds', 's1')).ok // => true
+ */
+export function planBag(design: Design): PlanResult {
+  const gauge = gaugeStage(design.swatch);
+  const body = foldOverStripStage(design, gauge);
+  if (!body.ok) return body;
+
+  const { pouch } = body;
+  const flap = straightFlapStage(design, gauge, pouch);
+  const [closure] = design.hardware;
+  const snap = closure ? magneticSnapStage(closure, design, gauge, pouch, flap) : null;
+  const strap = design.strap ? plainStrapStage(design.strap, design, gauge, pouch) : null;
+  const lining = design.lining ? flatLiningStage(design.lining, pouch, flap) : null;
+  const yarn = yarnStage(design, pouch, flap, strap);
+  const stages = { gauge, pouch, flap, snap, strap, lining, yarn };
+
+  return {
+    ok: true,
+    plan: {
+      ...stages,
+      section: sectionsOf(design, pouch, flap),
+      steps: makingSteps(design),
+      figures: figuresOf([
+        gauge.stitchWidth,
+        gauge.rowHeight,
+        gauge.fabricThickness,
+        ...[pouch, flap, snap, strap, lining, yarn].flatMap((stage) => Object.values(stage?.figures ?? {})),
+      ]),
+      problems: [gauge, pouch, flap, snap, strap, yarn].flatMap((stage) => stage?.problems ?? []),
+    },
+  };
+}
+
+function sectionsOf(design: Design, pouch: PouchStage, flap: FlapStage): Plan['section'] {
+  const [empty, loaded] = LOAD_STATES.map((state) =>
+    sectionPieces({
+      frontMm: pouch.frontRows * pouch.rowMm,
+      backMm: pouch.backRows * pouch.rowMm,
+      tailMm: (flap.bridgeRows + flap.flapRows) * pouch.rowMm,
+      layers: pouch.layers,
+      loadMm: loadThicknessMm(design.contents, state),
+      firmness: design.contents.firmness,
+    }),
+  ) as [SectionPiece[], SectionPiece[]];
+  return { empty, loaded };
+}
+
+function figuresOf(figures: readonly (Figure | null)[]): Record<FigureId, Figure> {
+  const byId: Record<FigureId, Figure> = {};
+  for (const figure of figures) if (figure !== null) byId[figure.id] = figure;
+  return byId;
+}

@@ -1,0 +1,72 @@
+import type { FigureId } from '@/core/figures';
+
+/** A place in the app, so that a problem can be shown where it can be mended. */
+export type Place = 'swatch' | 'body' | 'strap' | 'lining' | 'order' | 'write-up';
+
+/**
+ * How much a problem matters. `stop`: no plan can be made. `decide`: the plan can be worked but will
+ * disappoint, the maker must choose. `mind`: worth knowing.
+ */
+export type Severity = 'stop' | 'decide' | 'mind';
+
+/** One change of one choice in a design, as plain data: where, and the new value. */
+export interface DesignEdit {
+  path: readonly (string | number)[];
+  value: unknown;
+}
+
+/** A way out that can be applied with one action. Its sentence is made from the code and values. */
+export interface Repair {
+  code: RepairCode;
+  values: Record<string, number>;
+  edits: DesignEdit[];
+}
+
+export type RepairCode =
+  | 'flap-drop-to'
+  | 'mate-between'
+  | 'mate-both'
+  | 'two-snaps'
+  | 'snap-inset-to'
+  | 'strap-measured-slack'
+  | 'even-front-and-back';
+
+export type ProblemCode =
+  | 'one-reading'
+  | 'readings-far-apart'
+  | 'width-under-one-repeat'
+  | 'too-many-stitches'
+  | 'front-too-short'
+  | 'load-too-thick'
+  | 'flap-short'
+  | 'flap-hides-front'
+  | 'flap-past-base'
+  | 'flap-misses-front'
+  | 'front-back-differ'
+  | 'snap-off-front'
+  | 'snap-on-fold'
+  | 'snap-off-flap'
+  | 'snap-drifts'
+  | 'snap-wide-flap'
+  | 'strap-stretches-much'
+  | 'swatch-not-weighed'
+  | 'magnets'
+  | 'strap-load';
+
+/**
+ * Something the maker should know before the hook does. Data only: the sentence is made where it is
+ * shown, from the code and the values (lengths in mm, counts as integers; the key says which).
+ */
+export interface Problem {
+  code: ProblemCode;
+  severity: Severity;
+  place: Place;
+  /** The field in the design that it belongs to, when there is one. */
+  path?: readonly (string | number)[];
+  /** The figure it is about, when there is one. */
+  figure?: FigureId;
+  /** The mark on the drawing it is about, when there is one. */
+  mark?: string;
+  values: Record<string, number>;
+  repairs: Repair[];
+}

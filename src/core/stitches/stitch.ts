@@ -1,0 +1,23 @@
+/** The two schools of the turning chain: whether it stands for the first stitch of its row. */
+export type TurningChainSchool = 'does-not-count' | 'counts';
+
+/** How a row starts in one school. */
+export interface TurningChainRule {
+  /** Chains made at the start of a row. */
+  chains: number;
+  /** Chains of the starting chain passed over before the first worked stitch. */
+  skippedInFoundation: number;
+}
+
+/** A stitch pattern: everything that the plan, the text and the drawing need to know of it. */
+export interface StitchPattern {
+  id: string;
+  /** Stitches in one repeat (m) and stitches outside it (k): a row has k + a multiple of m. */
+  repeatStitches: number;
+  edgeStitches: number;
+  /** Rows in one repeat. */
+  repeatRows: number;
+  turningChain: Record<TurningChainSchool, TurningChainRule>;
+  /** Height of one stitch of the usual hook and yarn, relative to single crochet (US). From memory. */
+  relativeHeight: number;
+}

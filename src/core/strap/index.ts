@@ -1,0 +1,1 @@
+export { plainStrapStage, slackToWorkMm, type StrapFoot, type StrapStage } from './plainStrap';

@@ -1,0 +1,145 @@
+import type { Design } from '@/core/design';
+import type { Figure } from '@/core/figures';
+import type { Plan } from '@/core/plan';
+import { formatPlusMinus, formatQuantity } from './quantity';
+import { firstRowText, furtherRowText, stitchName } from './rowText';
+import { stepTexts } from './stepText';
+import { term } from './terms';
+
+export interface PatternSection {
+  heading: string;
+  lines: string[];
+}
+
+/** A pattern in words, before it is set as plain text or Markdown. */
+export interface Pattern {
+  title: string;
+  sections: PatternSection[];
+}
+
+/** Writes a plan as a pattern, in the design's terms and units. */
+export function writePattern(design: Design, plan: Plan): Pattern {
+  return {
+    title: design.name,
+    sections: [
+      { heading: 'Finished sizes', lines: sizeLines(design, plan) },
+      { heading: 'You need', lines: materialLines(design, plan) },
+      { heading: capital(term('gauge', design.settings.terms)), lines: gaugeLines(design, plan) },
+      { heading: 'Words and counts', lines: conventionLines(design) },
+      { heading: 'Panel', lines: panelLines(design, plan) },
+      ...(plan.strap ? [{ heading: 'Strap', lines: strapLines(design, plan.strap) }] : []),
+      {
+        heading: 'Order of making',
+        lines: stepTexts(design, plan).map(
+          (step, index) =>
+            `${index + 1}. ${step.title}. ${step.what}${step.check ? ` Check: ${lowerFirst(step.check)}` : ''}`,
+        ),
+      },
+      ...(design.notes.trim() === '' ? [] : [{ heading: 'Notes', lines: design.notes.trim().split('\n') }]),
+    ],
+  };
+}
+
+/** Sets a pattern as plain text, headings in capitals. */
+export const patternAsText = ({ title, sections }: Pattern): string =>
+  `${[title.toUpperCase(), ...sections.map(({ heading, lines }) => [heading.toUpperCase(), ...lines].join('\n'))].join('\n\n')}\n`;
+
+/** Sets a pattern as Markdown. */
+export const patternAsMarkdown = ({ title, sections }: Pattern): string =>
+  `${[`# ${title}`, ...sections.map(({ heading, lines }) => `## ${heading}\n\n${lines.map(asItem).join('\n')}`)].join('\n\n')}\n`;
+
+const asItem = (line: string): string => (/^\d+\. /.test(line) ? line : `- ${line}`);
+
+function sizeLines(design: Design, plan: Plan): string[] {
+  const { pouch, flap } = plan;
+  return [pouch.figures.width, pouch.figures.height, flap.figures.dropLoaded, flap.figures.dropEmpty]
+    .map((figure) => figureLine(design, figure))
+    .concat(plan.strap ? [figureLine(design, plan.strap.figures.pulledPlanned)] : []);
+}
+
+function materialLines(design: Design, plan: Plan): string[] {
+  const { lengthUnit } = design.settings;
+  const { yarn } = design.swatch;
+  const yarnFigures = plan.yarn.figures;
+  const amount = yarnFigures
+    ? `${formatQuantity(yarnFigures.mass.value, 'g', lengthUnit)}, ${formatQuantity(yarnFigures.length.value, 'm', lengthUnit)}; ${formatQuantity(yarnFigures.balls.value, 'ball', lengthUnit)} of ${formatQuantity(yarn.ballMassG, 'g', lengthUnit)}`
+    : 'amount not known: the swatch was not weighed';
+  const [snap] = design.hardware;
+  return [
+    `${yarn.name}: ${amount}.`,
+    `Hook ${design.swatch.hookMm} mm, stitch markers, yarn needle.`,
+    ...(snap
+      ? [
+          `Magnetic snap, ${formatQuantity(snap.diameterMm, 'mm', lengthUnit)}: ${plan.snap?.halves.length} for the flap, ${plan.snap?.mates.length} for the front.`,
+        ]
+      : []),
+    ...(plan.lining
+      ? [
+          `Lining cloth: ${formatQuantity(plan.lining.figures.cutWidth.value, 'mm', lengthUnit)} by ${formatQuantity(plan.lining.figures.cutLength.value, 'mm', lengthUnit)}.`,
+        ]
+      : []),
+    ...(design.strap?.school === 'slack' ? ['Cotton tape to reinforce the strap.'] : []),
+  ];
+}
+
+function gaugeLines(design: Design, plan: Plan): string[] {
+  const overMm = design.settings.lengthUnit === 'cm' ? 100 : 101.6;
+  const over = design.settings.lengthUnit === 'cm' ? '10 cm' : '4 in';
+  const counted = (figure: Figure) => (overMm / figure.value).toFixed(1);
+  return [
+    `${counted(plan.gauge.stitchWidth)} stitches and ${counted(plan.gauge.rowHeight)} rows over ${over} of ${stitchName(design.stitch, design.settings.terms)}, ${design.swatch.state === 'blocked' ? 'blocked' : 'as worked'}.`,
+  ];
+}
+
+function conventionLines(design: Design): string[] {
+  const { terms, turningChain, hand } = design.settings;
+  const abbreviation = term(design.stitch, terms);
+  return [
+    `Written in ${term('setName', terms)}: ${abbreviation} = ${stitchName(design.stitch, terms)}; ch = chain; st = stitch; RS = right side.`,
+    turningChain === 'counts'
+      ? 'The turning chain counts as the first stitch of its row.'
+      : 'The turning chain does not count as a stitch.',
+    `Odd rows show the right side. Stitches are counted from the ${hand} edge, seen from the right side with row 1 at the bottom.`,
+  ];
+}
+
+function panelLines(design: Design, plan: Plan): string[] {
+  const { pouch, flap } = plan;
+  const baseRow = pouch.frontRows;
+  const topRow = pouch.frontRows + pouch.backRows;
+  const count = pouch.stitchCount;
+  const rows = (from: number, to: number) => (from === to ? `Row ${from}` : `Rows ${from} to ${to}`);
+  const further = (from: number, to: number) => (from > to ? [] : [furtherRowText(design, count, rows(from, to))]);
+  const startRow = flap.totalRows > topRow ? further(topRow + 1, flap.totalRows) : [];
+  return [
+    ...(design.settings.foundation === 'chain' ? [`Ch ${pouch.figures.startingChain.value}.`] : []),
+    firstRowText(design, count),
+    ...further(2, baseRow),
+    `Marker at both ends of row ${baseRow}: base fold.`,
+    ...further(baseRow + 1, topRow),
+    `Marker at both ends of row ${topRow}: top fold.`,
+    ...startRow,
+    'Fasten off, leaving a tail to sew with.',
+  ];
+}
+
+function strapLines(design: Design, strap: NonNullable<Plan['strap']>): string[] {
+  return [
+    ...(design.settings.foundation === 'chain' ? [`Ch ${strap.figures.startingChain.value}.`] : []),
+    firstRowText(design, strap.stitchCount),
+    ...(strap.rowCount > 1
+      ? [furtherRowText(design, strap.stitchCount, strap.rowCount === 2 ? 'Row 2' : `Rows 2 to ${strap.rowCount}`)]
+      : []),
+    'Fasten off, leaving a tail to sew with.',
+  ];
+}
+
+function figureLine(design: Design, figure: Figure): string {
+  const { lengthUnit } = design.settings;
+  const doubt = formatPlusMinus(figure, lengthUnit);
+  return `${figure.label}: ${formatQuantity(figure.value, figure.unit, lengthUnit)}${doubt ? ` (${doubt})` : ''}.`;
+}
+
+const capital = (text: string): string => text.charAt(0).toUpperCase() + text.slice(1);
+/** Lowers a first letter unless the sentence starts with a number. */
+const lowerFirst = (text: string): string => text.charAt(0).toLowerCase() + text.slice(1);

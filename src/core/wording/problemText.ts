@@ -1,0 +1,72 @@
+import type { Problem, ProblemCode, Repair, RepairCode } from '@/core/problems';
+import type { LengthUnit } from '@/core/units';
+import { formatQuantity } from './quantity';
+
+type Values = Record<string, number>;
+type Sentence = (values: Values, length: (mm: number | undefined) => string) => string;
+
+const percent = (share: number | undefined): string => `${Math.round((share ?? 0) * 100)} %`;
+
+const PROBLEMS: Record<ProblemCode, Sentence> = {
+  'one-reading': () =>
+    'One reading can’t show its own spread, so a usual one is assumed. Take two more, at other places on the swatch.',
+  'readings-far-apart': (v) =>
+    `Your readings are ${percent(v.apartShare)} apart. Look for a miscount, or measure the odd one again.`,
+  'width-under-one-repeat': (v, length) =>
+    `This is narrower than one repeat of the stitch (${length(v.oneRepeatMm)}). Make the bag wider.`,
+  'too-many-stitches': (v) =>
+    `That would be ${v.stitches ?? v.rows} ${v.stitches ? 'stitches' : 'rows'}; ${v.mostStitches} is the most that is planned. Make it smaller, or check the swatch.`,
+  'front-too-short': (v, length) =>
+    `A front this short is used up by the bend at the base (${length(v.bendMm)}). Make the bag taller.`,
+  'load-too-thick': (v, length) =>
+    `A load ${length(v.loadMm)} thick does not fit a bag this size: ${length(v.mostLoadMm)} is the most. Make the bag larger, or carry less.`,
+  'flap-short': (v, length) =>
+    `The flap covers ${percent(v.share)} of the front (${length(v.dropMm)}). Under 40 % it tends to slip open.`,
+  'flap-hides-front': (v, length) =>
+    `The flap covers ${percent(v.share)} of the front (${length(v.dropMm)}). Over 85 % it hides the front and meets the fold.`,
+  'flap-past-base': (v, length) =>
+    `The flap comes down ${length(v.dropMm)} and runs past the base of the front. It would stand off there.`,
+  'flap-misses-front': () => 'With the bag loaded, the flap does not reach the front at all. Give it more rows.',
+  'front-back-differ': (v, length) =>
+    `Front and back differ by ${Math.abs((v.frontRows ?? 0) - (v.backRows ?? 0))} rows (${length(v.differenceMm)}), so their upper edges don’t meet.`,
+  'snap-off-front': (v, length) =>
+    `The snap’s mate would land ${length(Math.abs(v.landsMm ?? 0))} ${(v.landsMm ?? 0) < 0 ? 'above' : 'from'} the front’s top edge, with no room for it. Bring the snap nearer the flap’s edge, or make the flap longer.`,
+  'snap-on-fold': (v, length) =>
+    `The snap’s mate would land ${length(v.landsMm)} down, on the bend at the base. Move the snap up the flap.`,
+  'snap-off-flap': (v, length) =>
+    `The snap doesn’t sit on the flap: it is ${length(v.insetMm)} in from the edge of a flap ${length(v.flapMm)} long.`,
+  'snap-drifts': (v, length) =>
+    `Between empty and full the snap misses its mate by ${length(v.missMm)}, more than its own radius (${length(v.radiusMm)}). A tape stitched behind helps it hold.`,
+  'snap-wide-flap': (v, length) =>
+    `One snap on a flap ${length(v.widthMm)} wide lets the corners lift. Over ${length(v.usualMostMm)}, makers often set two.`,
+  'strap-stretches-much': (v) =>
+    `This strap grows by ${percent(v.share)} when pulled. With a tape sewn inside it would keep its length.`,
+  'swatch-not-weighed': () => 'Weigh the swatch and measure its outline, and the yarn can be worked out.',
+  magnets: () =>
+    'Strong small magnets are dangerous when swallowed: not on bags for young children. Keep them about 15 cm (6 in) from implanted devices, and off cards. Follow your local rules.',
+  'strap-load': () =>
+    'Try the strap with the real load before you rely on it. What it can bear depends on yarn and sewing, and isn’t promised here.',
+};
+
+const REPAIRS: Record<RepairCode, Sentence> = {
+  'flap-drop-to': (v, length) => `Make the flap come down ${length(v.dropMm)}`,
+  'mate-between': (v, length) => `Set the mate halfway: ${length(v.missMm)} off either way`,
+  'mate-both': () => 'Set a second mate for the empty bag',
+  'two-snaps': () => 'Set two snaps, a quarter in from each side',
+  'snap-inset-to': (v, length) => `Set the snap ${length(v.insetMm)} from the flap’s edge`,
+  'strap-measured-slack': () => 'Reinforce the strap and measure it slack',
+  'even-front-and-back': (v) => `Give front and back ${v.rows} rows each`,
+};
+
+const lengthWriter =
+  (unit: LengthUnit) =>
+  (mm: number | undefined): string =>
+    mm === undefined ? '' : formatQuantity(mm, 'mm', unit);
+
+/** Says a problem in a sentence, with the maker's units. */
+export const problemSentence = (problem: Problem, unit: LengthUnit): string =>
+  PROBLEMS[problem.code](problem.values, lengthWriter(unit));
+
+/** Says what a repair would do, as the label of the action that does it. */
+export const repairLabel = (repair: Repair, unit: LengthUnit): string =>
+  REPAIRS[repair.code](repair.values, lengthWriter(unit));

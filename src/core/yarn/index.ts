@@ -1,0 +1,1 @@
+export { yarnStage, type YarnStage } from './yarnNeeded';

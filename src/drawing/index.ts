@@ -1,0 +1,14 @@
+export { foldedDrawing } from './foldedDrawing';
+export { panelDrawing } from './panelDrawing';
+export { countTicks, lengthTicks, type Tick } from './rulerTicks';
+export { sectionDrawing } from './sectionDrawing';
+export {
+  lineSegments,
+  pathData,
+  type Drawing,
+  type Layer,
+  type Point,
+  type Role,
+  type Segment,
+  type Shape,
+} from './shape';

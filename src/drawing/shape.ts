@@ -1,0 +1,75 @@
+/** Shapes in mm on paper: x to the right, y down. Pure data, for the screen and for every export alike. */
+export interface Point {
+  x: number;
+  y: number;
+}
+
+export type Segment =
+  | { to: 'move' | 'line'; x: number; y: number }
+  /** A circular arc from where the path is to (x, y). `sweep` true turns clockwise on paper. */
+  | { to: 'arc'; radiusMm: number; sweep: boolean; large: boolean; x: number; y: number };
+
+/** What a shape stands for. The look (weight, colour, dashes) is decided from it, in one place. */
+export type Role =
+  | 'cloth'
+  | 'row'
+  | 'rowPublic'
+  | 'fold'
+  | 'edge'
+  | 'seam'
+  | 'metal'
+  | 'metalBehind'
+  | 'ghost'
+  | 'foot'
+  | 'lining'
+  | 'load'
+  | 'strap'
+  | 'fabric'
+  | 'flap';
+
+export type Layer = 'cloth' | 'rows' | 'lining' | 'folds' | 'seams' | 'feet' | 'hardware' | 'load';
+
+interface Base {
+  role: Role;
+  layer: Layer;
+  /** The thing it belongs to, for the one selection that all views share. */
+  mark?: string;
+}
+
+export type Shape = Base &
+  (
+    | { kind: 'path'; segments: Segment[]; closed: boolean; strokeMm?: number }
+    | { kind: 'rect'; x: number; y: number; widthMm: number; heightMm: number }
+    | { kind: 'circle'; x: number; y: number; radiusMm: number }
+  );
+
+/** A drawing: its shapes and the box that holds them, mm. */
+export interface Drawing {
+  box: { x: number; y: number; widthMm: number; heightMm: number };
+  shapes: Shape[];
+}
+
+/**
+ * The `d` of an SVG path, rounded to a thousandth of a millimetre.
+ *
+ * @example
+ * pathData([{ to: 'move', x: 0, y: 1 }, { to: 'line', x: 2.00049, y: 1 }], true) // => 'M0 1L2 1Z'
+ */
+export function pathData(segments: readonly Segment[], closed: boolean): string {
+  const parts = segments.map((segment) => {
+    const end = `${short(segment.x)} ${short(segment.y)}`;
+    if (segment.to === 'move') return `M${end}`;
+    if (segment.to === 'line') return `L${end}`;
+    const r = short(segment.radiusMm);
+    return `A${r} ${r} 0 ${segment.large ? 1 : 0} ${segment.sweep ? 1 : 0} ${end}`;
+  });
+  return parts.join('') + (closed ? 'Z' : '');
+}
+
+const short = (mm: number): number => Math.round(mm * 1000) / 1000;
+
+/** A straight line as a path. */
+export const lineSegments = (from: Point, to: Point): Segment[] => [
+  { to: 'move', ...from },
+  { to: 'line', ...to },
+];
