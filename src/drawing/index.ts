@@ -1,4 +1,5 @@
 export { foldedDrawing } from './foldedDrawing';
+export { liningDrawing } from './liningDrawing';
 export { panelDrawing } from './panelDrawing';
 export { countTicks, lengthTicks, type Tick } from './rulerTicks';
 export { sectionDrawing } from './sectionDrawing';
@@ -12,3 +13,5 @@ export {
   type Segment,
   type Shape,
 } from './shape';
+export { strapDrawing } from './strapDrawing';
+export { swatchDrawing, type SwatchDrawing, type TapeReading } from './swatchDrawing';

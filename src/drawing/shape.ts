@@ -25,7 +25,9 @@ export type Role =
   | 'load'
   | 'strap'
   | 'fabric'
-  | 'flap';
+  | 'flap'
+  | 'press'
+  | 'outline';
 
 export type Layer = 'cloth' | 'rows' | 'lining' | 'folds' | 'seams' | 'feet' | 'hardware' | 'load';
 
@@ -58,8 +60,7 @@ export interface Drawing {
 export function pathData(segments: readonly Segment[], closed: boolean): string {
   const parts = segments.map((segment) => {
     const end = `${short(segment.x)} ${short(segment.y)}`;
-    if (segment.to === 'move') return `M${end}`;
-    if (segment.to === 'line') return `L${end}`;
+    if (segment.to !== 'arc') return `${segment.to === 'move' ? 'M' : 'L'}${end}`;
     const r = short(segment.radiusMm);
     return `A${r} ${r} 0 ${segment.large ? 1 : 0} ${segment.sweep ? 1 : 0} ${end}`;
   });

@@ -1,9 +1,11 @@
 export { applyEdits, type Edit } from './applyEdits';
+export { isEmptyChange, makeChange, reverseChange, squashChanges, type Change } from './change';
 export { MOST_DESIGN_CHARACTERS, readDesign, readDesignText, type FieldFault, type ReadDesign } from './readDesign';
 export {
   DESIGN_VERSION,
   YARN_COLOURS,
   designSchema,
+  settingsSchema,
   hardwareIdSchema,
   swatchIdSchema,
   swatchSchema,

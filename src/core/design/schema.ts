@@ -9,12 +9,12 @@ import { STITCH_IDS } from '@/core/stitches/catalogue';
 export const DESIGN_FORMAT = 'ruelle-design';
 export const DESIGN_VERSION = 1;
 
-/** A length within limits. The messages name no unit: the limits are written in the maker's at the field. */
+/** A length within limits. A limit stands in its sentence as `{mm:20}`, to be written in the maker's unit at the field. */
 const lengthMm = (leastMm: number, mostMm: number) =>
   z
     .number({ error: 'Write a length here.' })
-    .min(leastMm, { error: `This must be at least ${leastMm} mm.` })
-    .max(mostMm, { error: `This can be ${mostMm} mm at most.` });
+    .min(leastMm, { error: `This must be at least {mm:${leastMm}}.` })
+    .max(mostMm, { error: `This can be {mm:${mostMm}} at most.` });
 
 const count = (least: number, most: number) =>
   z

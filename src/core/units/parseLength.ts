@@ -48,7 +48,7 @@ const NUMBER = /^(-?)(?:(\d+(?:[.,]\d+)?|[.,]\d+)(?:[ -]+(?=\d+\/))?)?(?:(\d+)\/
  * parseLength('8½"', 'cm') // => { ok: true, mm: 215.9 }
  * parseLength('a hand', 'cm') // => { ok: false, code: 'not-a-length' }
  */
-export function parseLength(text: string, defaultUnit: LengthUnit): ParsedLength {
+export function parseLength(text: string, defaultUnit: LengthUnit | 'mm'): ParsedLength {
   const plain = text
     .trim()
     .toLowerCase()

@@ -1,3 +1,4 @@
+export { faultSentence } from './faultSentence';
 export { patternAsMarkdown, patternAsText, writePattern, type Pattern, type PatternSection } from './patternText';
 export { problemSentence, repairLabel } from './problemText';
 export { formatPlusMinus, formatQuantity, formatSource } from './quantity';

@@ -6,7 +6,10 @@ import { firstRowText, furtherRowText, stitchName } from './rowText';
 import { stepTexts } from './stepText';
 import { term } from './terms';
 
+export type PatternSectionId = 'sizes' | 'materials' | 'gauge' | 'conventions' | 'panel' | 'strap' | 'order' | 'notes';
+
 export interface PatternSection {
+  id: PatternSectionId;
   heading: string;
   lines: string[];
 }
@@ -19,25 +22,26 @@ export interface Pattern {
 
 /** Writes a plan as a pattern, in the design's terms and units. */
 export function writePattern(design: Design, plan: Plan): Pattern {
-  return {
-    title: design.name,
-    sections: [
-      { heading: 'Finished sizes', lines: sizeLines(design, plan) },
-      { heading: 'You need', lines: materialLines(design, plan) },
-      { heading: capital(term('gauge', design.settings.terms)), lines: gaugeLines(design, plan) },
-      { heading: 'Words and counts', lines: conventionLines(design) },
-      { heading: 'Panel', lines: panelLines(design, plan) },
-      ...(plan.strap ? [{ heading: 'Strap', lines: strapLines(design, plan.strap) }] : []),
-      {
-        heading: 'Order of making',
-        lines: stepTexts(design, plan).map(
-          (step, index) =>
-            `${index + 1}. ${step.title}. ${step.what}${step.check ? ` Check: ${lowerFirst(step.check)}` : ''}`,
-        ),
-      },
-      ...(design.notes.trim() === '' ? [] : [{ heading: 'Notes', lines: design.notes.trim().split('\n') }]),
-    ],
-  };
+  const sections: PatternSection[] = [
+    { id: 'sizes', heading: 'Finished sizes', lines: sizeLines(design, plan) },
+    { id: 'materials', heading: 'You need', lines: materialLines(design, plan) },
+    { id: 'gauge', heading: capital(term('gauge', design.settings.terms)), lines: gaugeLines(design, plan) },
+    { id: 'conventions', heading: 'Words and counts', lines: conventionLines(design) },
+    { id: 'panel', heading: 'Panel', lines: panelLines(design, plan) },
+    ...(plan.strap ? [{ id: 'strap' as const, heading: 'Strap', lines: strapLines(design, plan.strap) }] : []),
+    {
+      id: 'order',
+      heading: 'Order of making',
+      lines: stepTexts(design, plan).map(
+        (step, index) =>
+          `${index + 1}. ${step.title}. ${step.what}${step.check ? ` Check: ${lowerFirst(step.check)}` : ''}`,
+      ),
+    },
+    ...(design.notes.trim() === ''
+      ? []
+      : [{ id: 'notes' as const, heading: 'Notes', lines: design.notes.trim().split('\n') }]),
+  ];
+  return { title: design.name, sections };
 }
 
 /** Sets a pattern as plain text, headings in capitals. */

@@ -1,0 +1,60 @@
+/** What has to be in place before anything of Ruelle runs: packages, and the built app. Node's own modules only. */
+import { spawnSync } from 'node:child_process';
+import { createHash } from 'node:crypto';
+import { existsSync, mkdirSync, readFileSync, readdirSync, statSync, writeFileSync } from 'node:fs';
+import { dirname, join, relative } from 'node:path';
+import { fileURLToPath } from 'node:url';
+
+export const ROOT = join(dirname(fileURLToPath(import.meta.url)), '..', '..');
+
+/** Runs a command in the project and shows what it prints. @throws Error when it fails */
+export function run(command, args, options = {}) {
+  const result = spawnSync(command, args, {
+    cwd: ROOT,
+    stdio: 'inherit',
+    ...options,
+    env: { ...process.env, NEXT_TELEMETRY_DISABLED: '1', ...options.env },
+  });
+  if (result.status !== 0) throw new Error(`${command} ${args.join(' ')} failed`);
+  return result;
+}
+
+/** Installs the packages when they are missing or the lock file has changed since. */
+export function installPackages() {
+  const wanted = sha(readFileSync(join(ROOT, 'package-lock.json')));
+  const stamp = join(ROOT, 'node_modules', '.ruelle-installed');
+  if (existsSync(stamp) && readFileSync(stamp, 'utf8') === wanted) return;
+  console.log('Installing packages (the database is compiled once, about three minutes)…');
+  run('npm', ['ci', '--no-audit', '--no-fund']);
+  writeFileSync(stamp, wanted);
+}
+
+/** Builds the app when it is missing or a source has changed since. */
+export function buildApp() {
+  const wanted = sourcesHash();
+  const stamp = join(ROOT, '.next', 'ruelle-built');
+  if (existsSync(stamp) && readFileSync(stamp, 'utf8') === wanted) return;
+  console.log('Building (about a minute)…');
+  run(join(ROOT, 'node_modules', '.bin', 'next'), ['build']);
+  mkdirSync(dirname(stamp), { recursive: true });
+  writeFileSync(stamp, wanted);
+}
+
+function sourcesHash() {
+  const hash = createHash('sha256');
+  const files = ['package-lock.json', 'next.config.ts', 'tsconfig.json', ...walk(join(ROOT, 'src'))];
+  for (const file of files.sort()) {
+    if (/\.test\.tsx?$/.test(file)) continue;
+    hash.update(file).update(readFileSync(join(ROOT, file)));
+  }
+  return hash.digest('hex');
+}
+
+function walk(folder) {
+  return readdirSync(folder).flatMap((name) => {
+    const path = join(folder, name);
+    return statSync(path).isDirectory() ? walk(path) : [relative(ROOT, path)];
+  });
+}
+
+const sha = (bytes) => createHash('sha256').update(bytes).digest('hex');

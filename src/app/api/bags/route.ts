@@ -1,0 +1,47 @@
+import { z } from 'zod';
+import { STARTERS, settingsSchema, starterDesign, swatchIdSchema, type StarterId } from '@/core/design';
+import { checkedDesign } from '@/server/checkedDesign';
+import { Refused, answer, readBody } from '@/server/http';
+import { getStore } from '@/server/store';
+import { bagCard } from '@/ui/shelf/bagCard';
+import { nanoid } from 'nanoid';
+
+const pageSchema = z.object({
+  offset: z.coerce.number().int().min(0).max(1_000_000).default(0),
+  limit: z.coerce.number().int().min(1).max(100).default(48),
+  archived: z.enum(['yes', 'no']).default('no'),
+});
+
+/** A page of the shelf: bags as cards with their drawings. */
+export const GET = (request: Request): Promise<Response> =>
+  answer(async () => {
+    const page = pageSchema.safeParse(Object.fromEntries(new URL(request.url).searchParams));
+    if (!page.success) throw new Refused(400, { sentence: 'There is no such part of the shelf.' });
+    const { bags, total } = await (
+      await getStore()
+    ).bags.list({ ...page.data, archived: page.data.archived === 'yes' });
+    return { cards: bags.map(bagCard), total };
+  });
+
+const starterIds = STARTERS.map(({ id }) => id) as [StarterId, ...StarterId[]];
+const newBagSchema = z.union([
+  z.strictObject({ starter: z.enum(starterIds), settings: settingsSchema.optional() }),
+  z.strictObject({ design: z.unknown() }),
+]);
+
+/** A new bag, from a starter or from a design file that was read in. */
+export const POST = (request: Request): Promise<Response> =>
+  answer(async () => {
+    const wish = await readBody(request, newBagSchema);
+    const design =
+      'starter' in wish
+        ? starterDesign(wish.starter, swatchIdSchema.parse(nanoid(12)), wish.settings)
+        : withOwnSwatch(checkedDesign(wish.design));
+    return { id: await (await getStore()).bags.create(design) };
+  });
+
+/** A bag read in gets a swatch of its own, so that it never changes one of another bag. */
+const withOwnSwatch = (design: ReturnType<typeof checkedDesign>) => ({
+  ...design,
+  swatch: { ...design.swatch, id: swatchIdSchema.parse(nanoid(12)) },
+});

@@ -1,0 +1,20 @@
+import type { Metadata } from 'next';
+import type { ReactNode } from 'react';
+import '@fontsource-variable/besley';
+import '@fontsource-variable/source-sans-3';
+import { Providers } from '@/ui/theme/Providers';
+
+export const metadata: Metadata = {
+  title: { default: 'Ruelle', template: '%s · Ruelle' },
+  description: 'Exact plans for crocheted bags worked flat',
+};
+
+export default function RootLayout({ children }: { children: ReactNode }) {
+  return (
+    <html lang="en">
+      <body>
+        <Providers>{children}</Providers>
+      </body>
+    </html>
+  );
+}

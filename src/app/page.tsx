@@ -1,0 +1,22 @@
+import { STARTERS, starterDesign, swatchIdSchema } from '@/core/design';
+import { getStore } from '@/server/store';
+import { ShelfView, type StarterCard } from '@/ui/shelf/ShelfView';
+import { bagCard } from '@/ui/shelf/bagCard';
+import { SHELF_PAGE } from '@/ui/shelf/shelfPage';
+import { bagIdSchema } from '@/store';
+
+export const dynamic = 'force-dynamic';
+
+/** The shelf: the first bags drawn on the server, the rest fetched as she goes down. */
+export default async function ShelfPage() {
+  const { bags, total } = await (await getStore()).bags.list({ archived: false, offset: 0, limit: SHELF_PAGE });
+  return <ShelfView cards={bags.map(bagCard)} total={total} starters={starterCards()} />;
+}
+
+function starterCards(): StarterCard[] {
+  return STARTERS.map(({ id }) => {
+    const design = starterDesign(id, swatchIdSchema.parse('starter'));
+    const card = bagCard({ id: bagIdSchema.parse(id), design, revision: 1, archived: false, updatedAt: '' });
+    return { ...card, starter: id };
+  });
+}

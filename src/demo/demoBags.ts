@@ -1,0 +1,160 @@
+import {
+  hardwareIdSchema,
+  starterDesign,
+  swatchIdSchema,
+  type Design,
+  type FoldOverStrip,
+  type Swatch,
+} from '@/core/design';
+
+/**
+ * The demo: the brass band of a small village prepares its tour, and a maker supplies it with bags. Everything in it is
+ * invented.
+ */
+
+const swatch = (id: string, parts: Omit<Swatch, 'id' | 'standsFor'>): Swatch => ({
+  id: swatchIdSchema.parse(id),
+  standsFor: 'panel',
+  ...parts,
+});
+
+const harbourCotton = swatch('demo-harbour', {
+  name: 'Harbour cotton, 3.25',
+  yarn: { name: 'Harbour cotton', colour: 'harbour', ballMassG: 50, ballLengthM: 92 },
+  hookMm: 3.25,
+  state: 'blocked',
+  stitchReadings: [
+    { count: 21, lengthMm: 103 },
+    { count: 27, lengthMm: 131 },
+    { count: 24, lengthMm: 118 },
+    { count: 18, lengthMm: 88 },
+  ],
+  rowReadings: [
+    { count: 19, lengthMm: 84 },
+    { count: 28, lengthMm: 123 },
+    { count: 23, lengthMm: 102 },
+    { count: 16, lengthMm: 71 },
+  ],
+  thicknessMm: 2.3,
+  weighed: { massG: 13, widthMm: 154, heightMm: 138 },
+});
+
+const bandstandLinen = swatch('demo-bandstand', {
+  name: 'Bandstand linen mix, 4',
+  yarn: { name: 'Bandstand linen mix', colour: 'madder', ballMassG: 100, ballLengthM: 208 },
+  hookMm: 4,
+  state: 'as-worked',
+  stitchReadings: [
+    { count: 17, lengthMm: 91 },
+    { count: 22, lengthMm: 119 },
+    { count: 26, lengthMm: 139 },
+  ],
+  rowReadings: [
+    { count: 12, lengthMm: 88 },
+    { count: 17, lengthMm: 124 },
+    { count: 15, lengthMm: 111 },
+  ],
+  thicknessMm: 2.7,
+  weighed: { massG: 17, widthMm: 162, heightMm: 149 },
+});
+
+const meadowCotton = swatch('demo-meadow', {
+  name: 'Meadow cotton, double',
+  yarn: { name: 'Meadow cotton, two strands', colour: 'moss', ballMassG: 50, ballLengthM: 61 },
+  hookMm: 4.5,
+  state: 'as-worked',
+  stitchReadings: [
+    { count: 14, lengthMm: 87 },
+    { count: 19, lengthMm: 119 },
+    { count: 16, lengthMm: 99 },
+  ],
+  rowReadings: [
+    { count: 15, lengthMm: 84 },
+    { count: 20, lengthMm: 113 },
+    { count: 18, lengthMm: 101 },
+  ],
+  thicknessMm: 3.1,
+  weighed: { massG: 21, widthMm: 148, heightMm: 151 },
+});
+
+const body = (widthMm: number, heightMm: number): FoldOverStrip => ({
+  ...(starterDesign('thirds', harbourCotton.id).body as FoldOverStrip),
+  widthMm,
+  heightMm,
+});
+
+/** The bags of the demo, the first to be shown last. */
+export function demoBags(): Design[] {
+  const base = starterDesign('thirds', harbourCotton.id);
+  return [
+    {
+      ...base,
+      name: 'Pouch for march cards',
+      notes: 'For the third cornets. The cards are 10 mm thick in their band.',
+      contents: { thicknessMm: 10, massG: 140, firmness: 'stiff' },
+      swatch: bandstandLinen,
+      stitch: 'hdc',
+      body: body(212, 148),
+      flap: { kind: 'straight', dropMm: 71 },
+      hardware: [],
+      strap: null,
+      lining: null,
+    },
+    {
+      ...base,
+      name: 'Treasurer’s shoulder bag',
+      notes: '',
+      contents: { thicknessMm: 27, massG: 620, firmness: 'soft' },
+      swatch: meadowCotton,
+      body: body(246, 204),
+      flap: { kind: 'straight', dropMm: 137 },
+      hardware: [
+        {
+          kind: 'magnetic-snap',
+          id: hardwareIdSchema.parse('snap'),
+          diameterMm: 18,
+          insetMm: 29,
+          layout: 'pair',
+          mate: 'loaded',
+        },
+      ],
+      strap: {
+        kind: 'plain',
+        widthMm: 37,
+        wornLengthMm: 1085,
+        school: 'pulled',
+        sample: { rows: 34, slackMm: 192, pulledMm: 217 },
+        overlapMm: 33,
+      },
+      lining: null,
+    },
+    {
+      ...base,
+      name: 'Clutch for glasses and a mouthpiece',
+      notes: 'For the conductor: reading glasses, a cornet mouthpiece, a pencil.',
+      contents: { thicknessMm: 16, massG: 210, firmness: 'soft' },
+      swatch: harbourCotton,
+      body: body(176, 107),
+      flap: { kind: 'straight', dropMm: 78 },
+      hardware: [
+        {
+          kind: 'magnetic-snap',
+          id: hardwareIdSchema.parse('snap'),
+          diameterMm: 16,
+          insetMm: 19,
+          layout: 'centre',
+          mate: 'loaded',
+        },
+      ],
+      strap: {
+        kind: 'plain',
+        widthMm: 19,
+        wornLengthMm: 342,
+        school: 'slack',
+        sample: { rows: 44, slackMm: 196, pulledMm: 221 },
+        overlapMm: 21,
+      },
+      lining: { kind: 'flat', allowanceMm: 17, insetMm: 3.5, thicknessMm: 0.35 },
+    },
+  ];
+}

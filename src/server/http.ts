@@ -1,0 +1,92 @@
+import { z } from 'zod';
+import type { FieldFault } from '@/core/design';
+import { bagIdSchema, type BagId } from '@/store';
+
+/** The most that a request may carry, bytes. A bag with a long history stays well below. */
+export const MOST_BODY_BYTES = 4_000_000;
+
+/** A refusal: a sentence for the maker, and where there are fields, what is wrong with each. */
+export interface Refusal {
+  sentence: string;
+  faults?: FieldFault[];
+}
+
+/** Thrown inside a route to answer with a refusal. */
+export class Refused extends Error {
+  constructor(
+    readonly status: number,
+    readonly refusal: Refusal,
+  ) {
+    super(refusal.sentence);
+  }
+}
+
+/** Runs a route, turning refusals and failures of the disk into plain answers. */
+export async function answer(route: () => Promise<unknown>): Promise<Response> {
+  try {
+    return Response.json(await route());
+  } catch (error) {
+    if (error instanceof Refused) return Response.json(error.refusal, { status: error.status });
+    console.error(error);
+    const full = /SQLITE_FULL|ENOSPC|disk is full/i.test(String(error));
+    return Response.json(
+      {
+        sentence: full
+          ? 'The disk is full, so nothing could be saved. Your work is kept in this window: free some space and it will be saved.'
+          : 'This could not be saved or read just now. Your work is kept in this window.',
+      } satisfies Refusal,
+      { status: full ? 507 : 500 },
+    );
+  }
+}
+
+/**
+ * Reads a request's body as JSON of a shape, never taking in more than the limit, whatever its headers say.
+ *
+ * @throws Refused 413 when it is too large, 400 when it is not JSON, 422 when it is of another shape
+ */
+export async function readBody<T>(request: Request, schema: z.ZodType<T>): Promise<T> {
+  const text = await readText(request);
+  let document: unknown;
+  try {
+    document = JSON.parse(text);
+  } catch {
+    throw new Refused(400, { sentence: 'This could not be read.' });
+  }
+  const parsed = schema.safeParse(document);
+  if (parsed.success) return parsed.data;
+  const faults = parsed.error.issues.map((issue) => ({
+    path: issue.path.filter((step): step is string | number => typeof step !== 'symbol'),
+    sentence: issue.message,
+  }));
+  throw new Refused(422, { sentence: faults[0]?.sentence ?? 'This could not be read.', faults });
+}
+
+async function readText(request: Request): Promise<string> {
+  const tooLarge = () => new Refused(413, { sentence: 'This is far larger than any bag, so it was not taken in.' });
+  if (Number(request.headers.get('content-length') ?? 0) > MOST_BODY_BYTES) throw tooLarge();
+  const reader = request.body?.getReader();
+  if (!reader) return '';
+  const chunks: Uint8Array[] = [];
+  let bytes = 0;
+  for (;;) {
+    const { done, value } = await reader.read();
+    if (done) break;
+    bytes += value.byteLength;
+    if (bytes > MOST_BODY_BYTES) {
+      await reader.cancel();
+      throw tooLarge();
+    }
+    chunks.push(value);
+  }
+  return Buffer.concat(chunks).toString('utf8');
+}
+
+/** The id of a bag from a path. @throws Refused 404 when it can't be one */
+export function bagIdFrom(text: string): BagId {
+  const parsed = bagIdSchema.safeParse(text);
+  if (!parsed.success) throw noSuchBag();
+  return parsed.data;
+}
+
+export const noSuchBag = (): Refused => new Refused(404, { sentence: 'There is no such bag on this shelf.' });

@@ -1,0 +1,10 @@
+export {
+  bagIdSchema,
+  type BagId,
+  type OpenedBag,
+  type RefusedSave,
+  type SaveResult,
+  type StoredBag,
+  type StoredHistory,
+} from './bagRepository';
+export { openStore, type Store } from './openStore';

@@ -1,0 +1,101 @@
+import {
+  DataTypes,
+  type CreationOptional,
+  type ForeignKey,
+  type InferAttributes,
+  type InferCreationAttributes,
+  type Model,
+  type ModelStatic,
+  type Sequelize,
+} from 'sequelize';
+
+/** A row of the swatch library: the measured swatch as JSON, and its name to list it by. */
+export interface SwatchRow extends Model<InferAttributes<SwatchRow>, InferCreationAttributes<SwatchRow>> {
+  id: string;
+  name: string;
+  document: string;
+  createdAt: CreationOptional<Date>;
+  updatedAt: CreationOptional<Date>;
+}
+
+/** A bag: its design document as JSON, and a revision that grows by one with every save. */
+export interface BagRow extends Model<InferAttributes<BagRow>, InferCreationAttributes<BagRow>> {
+  id: string;
+  name: string;
+  design: string;
+  revision: CreationOptional<number>;
+  swatchId: ForeignKey<string | null>;
+  archivedAt: CreationOptional<Date | null>;
+  createdAt: CreationOptional<Date>;
+  updatedAt: CreationOptional<Date>;
+}
+
+/** What can be undone and redone on a bag, as JSON. One row a bag. */
+export interface HistoryRow extends Model<InferAttributes<HistoryRow>, InferCreationAttributes<HistoryRow>> {
+  bagId: ForeignKey<string>;
+  document: string;
+  updatedAt: CreationOptional<Date>;
+}
+
+/** A save that was refused because the bag had moved on, kept so that nothing is lost. */
+export interface RefusedSaveRow extends Model<
+  InferAttributes<RefusedSaveRow>,
+  InferCreationAttributes<RefusedSaveRow>
+> {
+  id: string;
+  bagId: ForeignKey<string>;
+  baseRevision: number;
+  design: string;
+  createdAt: CreationOptional<Date>;
+}
+
+export interface Models {
+  Swatch: ModelStatic<SwatchRow>;
+  Bag: ModelStatic<BagRow>;
+  History: ModelStatic<HistoryRow>;
+  RefusedSave: ModelStatic<RefusedSaveRow>;
+}
+
+const id = { type: DataTypes.STRING(40), primaryKey: true };
+const json = { type: DataTypes.TEXT, allowNull: false };
+const time = { type: DataTypes.DATE, allowNull: false };
+
+/** Defines the models on a connection. The tables themselves are made by the migrations. */
+export function defineModels(sequelize: Sequelize): Models {
+  const Swatch = sequelize.define<SwatchRow>(
+    'Swatch',
+    { id, name: { type: DataTypes.STRING(80), allowNull: false }, document: json, createdAt: time, updatedAt: time },
+    { tableName: 'swatches' },
+  );
+  const Bag = sequelize.define<BagRow>(
+    'Bag',
+    {
+      id,
+      name: { type: DataTypes.STRING(80), allowNull: false },
+      design: json,
+      revision: { type: DataTypes.INTEGER, allowNull: false, defaultValue: 1 },
+      swatchId: { type: DataTypes.STRING(40), allowNull: true },
+      archivedAt: { type: DataTypes.DATE, allowNull: true },
+      createdAt: time,
+      updatedAt: time,
+    },
+    { tableName: 'bags' },
+  );
+  const History = sequelize.define<HistoryRow>(
+    'History',
+    { bagId: { ...id }, document: json, updatedAt: time },
+    { tableName: 'bag_histories', createdAt: false },
+  );
+  const RefusedSave = sequelize.define<RefusedSaveRow>(
+    'RefusedSave',
+    {
+      id,
+      bagId: { type: DataTypes.STRING(40), allowNull: false },
+      baseRevision: { type: DataTypes.INTEGER, allowNull: false },
+      design: json,
+      createdAt: time,
+    },
+    { tableName: 'refused_saves', updatedAt: false },
+  );
+  return { Swatch, Bag, History, RefusedSave };
+}

@@ -1,0 +1,16 @@
+import { swatchSchema, type Swatch } from '@/core/design';
+import type { Models } from './models';
+
+/** The swatches that were measured, newest first. */
+export class SwatchRepository {
+  constructor(private readonly models: Models) {}
+
+  /** Every swatch that can still be read. One that can't is left out, not thrown over. */
+  async list(): Promise<Swatch[]> {
+    const rows = await this.models.Swatch.findAll({ order: [['updatedAt', 'DESC']], limit: 200 });
+    return rows.flatMap((row) => {
+      const parsed = swatchSchema.safeParse(JSON.parse(row.document));
+      return parsed.success ? [parsed.data] : [];
+    });
+  }
+}

@@ -1,0 +1,111 @@
+'use client';
+
+import { Box, Flex, IconButton, chakra } from '@chakra-ui/react';
+import { CircleHelp, Redo2, SlidersHorizontal, Undo2 } from 'lucide-react';
+import Link from 'next/link';
+import { useState, type ReactNode } from 'react';
+import { WhyCard } from '@/ui/figures/WhyCard';
+import { TextField } from '@/ui/fields';
+import { useBag, useBagStore } from './BagProvider';
+import { SaveMark } from './SaveMark';
+import { SaveSlip } from './SaveSlip';
+import { SettingsSheet } from './SettingsSheet';
+import { ShortcutSheet } from './ShortcutSheet';
+import { TapeNav } from './TapeNav';
+import { useBagKeys } from './useBagKeys';
+
+const HomeLink = chakra(Link);
+
+/** What stands round every place of a bag: its name, undo, how it is saved, and the tape of places. */
+export function BagFrame({ children }: { children: ReactNode }) {
+  const [sheet, setSheet] = useState<'keys' | 'settings' | null>(null);
+  const design = useBag((state) => state.design);
+  const undoLabel = useBag((state) => state.history.undo.at(-1)?.label);
+  const redoLabel = useBag((state) => state.history.redo.at(-1)?.label);
+  const store = useBagStore();
+  useBagKeys(() => setSheet('keys'));
+
+  return (
+    <Flex direction="column" minH="100vh">
+      <Flex
+        as="header"
+        className="onDark"
+        bg="drawer"
+        color="drawerText"
+        px="5"
+        py="2"
+        gap="4"
+        align="center"
+        wrap="wrap"
+      >
+        <HomeLink href="/" fontFamily="heading" fontSize="20px" color="brassPale" letterSpacing="0.01em">
+          ← Shelf
+        </HomeLink>
+        <Box color="ink" flex="1" minW="14em">
+          <TextField
+            label="Name of the bag"
+            hideLabel
+            value={design.name}
+            width="min(24em, 60vw)"
+            onChange={(value) => store.getState().edit('Name', [{ path: ['name'], value }])}
+          />
+        </Box>
+        <SaveMark />
+        <Flex gap="1">
+          <HeaderButton
+            label={undoLabel ? `Undo: ${undoLabel}` : 'Nothing to undo'}
+            disabled={!undoLabel}
+            onClick={() => store.getState().undo()}
+          >
+            <Undo2 />
+          </HeaderButton>
+          <HeaderButton
+            label={redoLabel ? `Redo: ${redoLabel}` : 'Nothing to redo'}
+            disabled={!redoLabel}
+            onClick={() => store.getState().redo()}
+          >
+            <Redo2 />
+          </HeaderButton>
+          <HeaderButton label="How you work: units, words, turning chain" onClick={() => setSheet('settings')}>
+            <SlidersHorizontal />
+          </HeaderButton>
+          <HeaderButton label="Keys" onClick={() => setSheet('keys')}>
+            <CircleHelp />
+          </HeaderButton>
+        </Flex>
+      </Flex>
+      <TapeNav />
+      <SaveSlip />
+      <Box as="main" flex="1" px={{ base: '3', md: '5' }} py="4" display="flex" flexDirection="column">
+        {children}
+      </Box>
+      <WhyCard />
+      <SettingsSheet open={sheet === 'settings'} onClose={() => setSheet(null)} />
+      <ShortcutSheet open={sheet === 'keys'} onClose={() => setSheet(null)} />
+    </Flex>
+  );
+}
+
+interface HeaderButtonProps {
+  label: string;
+  disabled?: boolean;
+  onClick: () => void;
+  children: ReactNode;
+}
+
+function HeaderButton({ label, disabled = false, onClick, children }: HeaderButtonProps) {
+  return (
+    <IconButton
+      aria-label={label}
+      title={label}
+      size="sm"
+      variant="ghost"
+      color="drawerText"
+      _hover={{ bg: 'whiteAlpha.300' }}
+      disabled={disabled}
+      onClick={onClick}
+    >
+      {children}
+    </IconButton>
+  );
+}

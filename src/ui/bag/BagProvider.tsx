@@ -1,0 +1,64 @@
+'use client';
+
+import { createContext, useContext, useEffect, useState, type ReactNode } from 'react';
+import { useStore } from 'zustand';
+import type { OpenedBag } from '@/store';
+import { startAutosave } from './autosave';
+import { createBagStore, type BagState, type BagStore, type History } from './bagStore';
+import { holdTab, takeDraft } from './drafts';
+
+const BagContext = createContext<BagStore | null>(null);
+
+/** Opens a bag for everything below: the store with its plan, saved as it changes. */
+export function BagProvider({ bag, children }: { bag: OpenedBag; children: ReactNode }) {
+  const [store] = useState(() => createBagStore({ ...bag, history: bag.history as History }));
+
+  useEffect(() => {
+    holdTab();
+    let stop = () => {};
+    let gone = false;
+    void openFresh(store).then(() => {
+      if (!gone) stop = startAutosave(store);
+    });
+    return () => {
+      gone = true;
+      stop();
+    };
+  }, [store]);
+
+  return <BagContext.Provider value={store}>{children}</BagContext.Provider>;
+}
+
+/**
+ * Brings the open bag up to date before anything is saved: the page may have come from the browser's memory, and an
+ * earlier window may have left work that was never saved.
+ */
+async function openFresh(store: BagStore): Promise<void> {
+  const { id } = store.getState();
+  try {
+    const response = await fetch(`/api/bags/${id}`, { cache: 'no-store' });
+    const bag = (await response.json()) as OpenedBag;
+    const state = store.getState();
+    if (response.ok && bag.revision > state.revision && state.saveState.kind === 'saved')
+      state.replace(bag.design, bag.revision, bag.history as History);
+  } catch {
+    // Not reachable just now: what is open stays open, and the save will say so.
+  }
+  const draft = await takeDraft(id);
+  if (draft === null) return;
+  const { replace, setSaveState } = store.getState();
+  replace(draft.design, draft.baseRevision, draft.history);
+  setSaveState({ kind: 'unsaved' });
+}
+
+/** Reads a part of the open bag, and follows it. */
+export function useBag<T>(read: (state: BagState) => T): T {
+  return useStore(useBagStore(), read);
+}
+
+/** The open bag's store itself, for actions that need no following. */
+export function useBagStore(): BagStore {
+  const store = useContext(BagContext);
+  if (!store) throw new Error('no bag is open here');
+  return store;
+}

@@ -1,0 +1,64 @@
+'use client';
+
+import { Box, Grid, Heading, Stack } from '@chakra-ui/react';
+import type { ReactNode } from 'react';
+
+interface PlaceLayoutProps {
+  title: string;
+  /** The drawing that carries the place. */
+  drawing: ReactNode;
+  /** What is chosen and what follows from it. */
+  children: ReactNode;
+  columns?: string;
+}
+
+/** A place: its drawing on the counter to the left, its choices and tickets to the right. One below the other on a phone. */
+export function PlaceLayout({ title, drawing, children, columns = 'minmax(0, 1fr) minmax(0, 1fr)' }: PlaceLayoutProps) {
+  return (
+    <Grid templateColumns={{ base: '1fr', lg: columns }} gap="6" flex="1">
+      <Heading as="h1" srOnly>
+        {title}
+      </Heading>
+      <Box position="relative" minH={{ base: '460px', lg: 'calc(100vh - 150px)' }}>
+        <Box position={{ lg: 'sticky' }} top="12px" height={{ base: '460px', lg: 'calc(100vh - 150px)' }}>
+          {drawing}
+        </Box>
+      </Box>
+      <Stack gap="4" pb="6">
+        {children}
+      </Stack>
+    </Grid>
+  );
+}
+
+/** A titled group of a place. */
+export function Group({ title, action, children }: { title: string; action?: ReactNode; children: ReactNode }) {
+  return (
+    <Box as="section" aria-label={title}>
+      <Box
+        display="flex"
+        justifyContent="space-between"
+        alignItems="center"
+        mb="1.5"
+        minH="32px"
+        borderBottom="1px solid"
+        borderColor="inkSoft"
+      >
+        <Heading as="h2" fontSize="17px">
+          {title}
+        </Heading>
+        {action}
+      </Box>
+      {children}
+    </Box>
+  );
+}
+
+/** Fields or tickets side by side, as many as fit. */
+export function Row({ children }: { children: ReactNode }) {
+  return (
+    <Box display="flex" flexWrap="wrap" gap="3" alignItems="flex-start" mb="2">
+      {children}
+    </Box>
+  );
+}

@@ -1,0 +1,53 @@
+'use client';
+
+import { CloseButton, Dialog, Kbd, Portal, Table } from '@chakra-ui/react';
+
+/** Every key of a bag, for the sheet and the README alike. */
+export const SHORTCUTS: readonly { keys: string; does: string }[] = [
+  { keys: 'Alt + 1 … 7', does: 'Go to a place: Swatch, Body, Strap, Lining, Stores, Order of making, Write-up' },
+  { keys: 'Ctrl + Z', does: 'Undo' },
+  { keys: 'Ctrl + Y, or Ctrl + Shift + Z', does: 'Redo' },
+  { keys: 'Tab, then ↑ ↓', does: 'Move a fold or the flap’s edge by one row' },
+  { keys: 'Page up, Page down', does: 'Move it by five rows' },
+  { keys: 'Home, End', does: 'Move it as far as it goes' },
+  { keys: 'Enter on a number', does: 'Ask why' },
+  { keys: 'Esc', does: 'Turn the ticket back; take back what was typed' },
+  { keys: 'Alt + U', does: 'Change between centimetres and inches' },
+  { keys: 'Alt + T', does: 'Change between US and UK words' },
+  { keys: 'Alt + 0', does: 'Back to the shelf' },
+  { keys: '?', does: 'This sheet' },
+];
+
+export function ShortcutSheet({ open, onClose }: { open: boolean; onClose: () => void }) {
+  return (
+    <Dialog.Root open={open} onOpenChange={({ open: stays }) => !stays && onClose()} placement="center" size="lg">
+      <Portal>
+        <Dialog.Backdrop />
+        <Dialog.Positioner>
+          <Dialog.Content bg="paper">
+            <Dialog.Header>
+              <Dialog.Title fontFamily="heading">Keys</Dialog.Title>
+            </Dialog.Header>
+            <Dialog.Body>
+              <Table.Root size="sm">
+                <Table.Body>
+                  {SHORTCUTS.map(({ keys, does }) => (
+                    <Table.Row key={keys} bg="transparent">
+                      <Table.Cell>
+                        <Kbd>{keys}</Kbd>
+                      </Table.Cell>
+                      <Table.Cell>{does}</Table.Cell>
+                    </Table.Row>
+                  ))}
+                </Table.Body>
+              </Table.Root>
+            </Dialog.Body>
+            <Dialog.CloseTrigger asChild>
+              <CloseButton size="sm" />
+            </Dialog.CloseTrigger>
+          </Dialog.Content>
+        </Dialog.Positioner>
+      </Portal>
+    </Dialog.Root>
+  );
+}

@@ -1,0 +1,91 @@
+import { readDesign } from '@/core/design';
+import type { BagStore } from './bagStore';
+import { dropDraft, keepDraft } from './drafts';
+
+/** How long typing or dragging must rest before a save, ms. */
+const REST_MS = 350;
+/** How long to wait before a failed save is tried again, ms. */
+const RETRY_MS = 4000;
+
+/**
+ * Saves the open bag whenever it changes: first into the browser at once, then into the store. A failed save is tried
+ * again; one that came too late stops until the maker has chosen.
+ *
+ * @returns a function that stops it, after a last save
+ */
+export function startAutosave(store: BagStore): () => void {
+  let timer: ReturnType<typeof setTimeout> | undefined;
+  let saving = false;
+  let stopped = false;
+
+  const later = (ms: number) => {
+    clearTimeout(timer);
+    timer = setTimeout(() => void save(), ms);
+  };
+
+  async function save(): Promise<void> {
+    const { id, design, history, revision, edition, saveState, setSaveState } = store.getState();
+    if (saving || saveState.kind === 'saved' || saveState.kind === 'moved-on') return;
+    saving = true;
+    setSaveState({ kind: 'saving' });
+    const outcome = await send(id, { baseRevision: revision, design, history });
+    saving = false;
+    const isNewest = store.getState().edition === edition;
+    if (outcome.kind === 'saved') {
+      setSaveState({ kind: isNewest ? 'saved' : 'unsaved' }, outcome.revision);
+      if (isNewest) dropDraft(id);
+      else later(stopped ? 0 : REST_MS);
+    } else {
+      setSaveState(outcome);
+      if (outcome.kind === 'failed' && !stopped) later(RETRY_MS);
+    }
+  }
+
+  const unsubscribe = store.subscribe((state, before) => {
+    if (state.edition === before.edition || state.saveState.kind === 'saved') return;
+    keepDraft(state.id, { baseRevision: state.revision, design: state.design, history: state.history });
+    later(REST_MS);
+  });
+
+  return () => {
+    stopped = true;
+    unsubscribe();
+    clearTimeout(timer);
+    void save();
+  };
+}
+
+type Outcome =
+  | { kind: 'saved'; revision: number }
+  | { kind: 'failed'; sentence: string }
+  | Extract<ReturnType<BagStore['getState']>['saveState'], { kind: 'moved-on' }>;
+
+async function send(id: string, body: unknown): Promise<Outcome> {
+  try {
+    const response = await fetch(`/api/bags/${id}`, {
+      method: 'PUT',
+      headers: { 'content-type': 'application/json' },
+      body: JSON.stringify(body),
+    });
+    const answer = await response.json();
+    if (!response.ok) return { kind: 'failed', sentence: answer.sentence };
+    if (answer.ok) return { kind: 'saved', revision: answer.revision };
+    const theirs = readDesign(answer.current.design);
+    if (!theirs.ok)
+      return {
+        kind: 'failed',
+        sentence: 'Another window changed this bag in a way this one can’t read. Reload the page.',
+      };
+    return {
+      kind: 'moved-on',
+      theirs: theirs.design,
+      theirRevision: answer.current.revision,
+      refusedId: answer.refusedId,
+    };
+  } catch {
+    return {
+      kind: 'failed',
+      sentence: 'Not saved yet: Ruelle can’t be reached. Your work is kept in this window and will be saved.',
+    };
+  }
+}

@@ -1,0 +1,158 @@
+import { createStore, type StoreApi } from 'zustand/vanilla';
+import {
+  applyEdits,
+  isEmptyChange,
+  makeChange,
+  reverseChange,
+  squashChanges,
+  type Change,
+  type Design,
+  type Edit,
+  type FieldFault,
+} from '@/core/design';
+import type { FigureId } from '@/core/figures';
+import { planBag, type Plan } from '@/core/plan';
+import { problemSentence } from '@/core/wording';
+
+/** What the maker can take back, and what she has taken back. Kept with the bag, so it outlives the window. */
+export interface History {
+  undo: Change[];
+  redo: Change[];
+}
+
+/** How the bag stands with the store. */
+export type SaveState =
+  | { kind: 'saved' }
+  | { kind: 'unsaved' }
+  | { kind: 'saving' }
+  | { kind: 'failed'; sentence: string }
+  | { kind: 'moved-on'; theirs: Design; theirRevision: number; refusedId: string };
+
+/** The number that is being asked "why?", and where it stands on the screen. */
+export interface Asked {
+  figure: FigureId;
+  x: number;
+  y: number;
+}
+
+export interface BagState {
+  id: string;
+  design: Design;
+  plan: Plan;
+  history: History;
+  revision: number;
+  /** Grows with every change of the design, so that a save knows whether it is still the newest. */
+  edition: number;
+  saveState: SaveState;
+  selection: string | null;
+  asked: Asked | null;
+
+  /**
+   * Makes a change if the design stays whole and can be planned. Otherwise nothing happens and the faults come back.
+   * Changes with the same `merge` key in a row become one thing to undo.
+   */
+  edit(label: string, edits: readonly Edit[], merge?: string): FieldFault[];
+  undo(): void;
+  redo(): void;
+  /** Ends a run of merged changes: what comes next is undone on its own. */
+  endMerge(): void;
+  select(mark: string | null): void;
+  ask(asked: Asked | null): void;
+  setSaveState(saveState: SaveState, revision?: number): void;
+  /** Puts another version of the bag in place of this one, as it was read from the store. */
+  replace(design: Design, revision: number, history: History): void;
+}
+
+/** How many changes can be taken back. */
+const MOST_UNDO = 300;
+
+export type BagStore = StoreApi<BagState>;
+
+/** The bag that is open, with its plan. @throws Error when no plan can be made of the design at all */
+export function createBagStore(opened: { id: string; design: Design; revision: number; history: History }): BagStore {
+  const first = planBag(opened.design);
+  if (!first.ok) throw new Error(`no plan: ${first.problems.map(({ code }) => code).join(', ')}`);
+  let mergeKey: string | null = null;
+
+  return createStore<BagState>()((set, get) => {
+    /** Takes a change as it is, if the result is whole. */
+    const take = (change: Change): { faults: FieldFault[]; state: Partial<BagState> } => {
+      const { design, edition } = get();
+      const read = applyEdits(design, change.edits);
+      if (!read.ok) return { faults: read.faults, state: {} };
+      const result = planBag(read.design);
+      if (!result.ok) {
+        const faults = result.problems.map((problem) => ({
+          path: [...(problem.path ?? [])],
+          sentence: problemSentence(problem, design.settings.lengthUnit),
+        }));
+        return { faults, state: {} };
+      }
+      return {
+        faults: [],
+        state: {
+          design: read.design,
+          plan: result.plan,
+          edition: edition + 1,
+          saveState: unsavedAfter(get().saveState),
+        },
+      };
+    };
+
+    return {
+      ...opened,
+      plan: first.plan,
+      edition: 0,
+      saveState: { kind: 'saved' },
+      selection: null,
+      asked: null,
+
+      edit(label, edits, merge) {
+        const change = makeChange(get().design, label, edits);
+        if (isEmptyChange(change)) return [];
+        const { faults, state } = take(change);
+        if (faults.length > 0) return faults;
+        const { undo } = get().history;
+        const last = undo.at(-1);
+        const joins = merge !== undefined && merge === mergeKey && last !== undefined;
+        mergeKey = merge ?? null;
+        const undoNow = joins ? [...undo.slice(0, -1), squashChanges(last, change)] : [...undo, change];
+        set({ ...state, history: { undo: undoNow.slice(-MOST_UNDO), redo: [] } });
+        return [];
+      },
+      undo() {
+        const { undo, redo } = get().history;
+        const change = undo.at(-1);
+        if (!change) return;
+        const { faults, state } = take(reverseChange(change));
+        if (faults.length > 0) return;
+        mergeKey = null;
+        set({ ...state, history: { undo: undo.slice(0, -1), redo: [...redo, change] } });
+      },
+      redo() {
+        const { undo, redo } = get().history;
+        const change = redo.at(-1);
+        if (!change) return;
+        const { faults, state } = take(change);
+        if (faults.length > 0) return;
+        mergeKey = null;
+        set({ ...state, history: { undo: [...undo, change], redo: redo.slice(0, -1) } });
+      },
+      endMerge() {
+        mergeKey = null;
+      },
+      select: (selection) => set({ selection }),
+      ask: (asked) => set({ asked }),
+      setSaveState: (saveState, revision) => set(revision === undefined ? { saveState } : { saveState, revision }),
+      replace(design, revision, history) {
+        const result = planBag(design);
+        if (!result.ok) return;
+        mergeKey = null;
+        set({ design, plan: result.plan, revision, history, edition: get().edition + 1, saveState: { kind: 'saved' } });
+      },
+    };
+  });
+}
+
+/** While the maker has to choose between two versions, further changes don't hide the choice. */
+const unsavedAfter = (now: SaveState): SaveState => (now.kind === 'moved-on' ? now : { kind: 'unsaved' });

@@ -1,0 +1,12 @@
+/** The places of a bag, in the order of work. The slug is the last part of the address. */
+export const PLACES = [
+  { slug: 'swatch', name: 'Swatch' },
+  { slug: 'body', name: 'Body' },
+  { slug: 'strap', name: 'Strap' },
+  { slug: 'lining', name: 'Lining' },
+  { slug: 'stores', name: 'Stores' },
+  { slug: 'order', name: 'Order of making' },
+  { slug: 'write-up', name: 'Write-up' },
+] as const;
+
+export type PlaceSlug = (typeof PLACES)[number]['slug'];

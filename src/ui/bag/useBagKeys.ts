@@ -1,0 +1,44 @@
+'use client';
+
+import { useRouter } from 'next/navigation';
+import { useHotkeys } from 'react-hotkeys-hook';
+import { useBagStore } from './BagProvider';
+import { PLACES } from './places';
+
+/** The keys that work everywhere in a bag. Written down in ShortcutSheet. */
+export function useBagKeys(onShowSheet: () => void): void {
+  const router = useRouter();
+  const store = useBagStore();
+  const always = { preventDefault: true, enableOnFormTags: true } as const;
+
+  useHotkeys('mod+z', () => store.getState().undo(), { preventDefault: true });
+  useHotkeys(['mod+y', 'mod+shift+z'], () => store.getState().redo(), { preventDefault: true });
+  useHotkeys(
+    'alt+1,alt+2,alt+3,alt+4,alt+5,alt+6,alt+7',
+    (event) => {
+      const place = PLACES[Number(event.code.slice(-1)) - 1];
+      if (place) router.push(`/bags/${store.getState().id}/${place.slug}`);
+    },
+    always,
+  );
+  useHotkeys('alt+0', () => router.push('/'), always);
+  useHotkeys(
+    'alt+u',
+    () => {
+      const { design, edit } = store.getState();
+      const value = design.settings.lengthUnit === 'cm' ? 'in' : 'cm';
+      edit('Lengths in', [{ path: ['settings', 'lengthUnit'], value }]);
+    },
+    always,
+  );
+  useHotkeys(
+    'alt+t',
+    () => {
+      const { design, edit } = store.getState();
+      const value = design.settings.terms === 'us' ? 'uk' : 'us';
+      edit('Crochet words', [{ path: ['settings', 'terms'], value }]);
+    },
+    always,
+  );
+  useHotkeys('?', onShowSheet, { useKey: true, preventDefault: true });
+}

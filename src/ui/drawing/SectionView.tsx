@@ -1,0 +1,68 @@
+'use client';
+
+import { useMemo } from 'react';
+import type { LoadState } from '@/core/contents';
+import { sectionDrawing } from '@/drawing';
+import { useBag, useBagStore } from '@/ui/bag/BagProvider';
+import { clothStyle } from '@/ui/theme/system';
+import { DrawingDefs, ShapeView } from './ShapeView';
+
+const STATES: { state: LoadState; label: string }[] = [
+  { state: 'empty', label: 'Empty' },
+  { state: 'loaded', label: 'Loaded' },
+];
+
+/** The bag cut through from front to back, empty and loaded side by side, to one scale. */
+export function SectionView({ heightPx, widthPx }: { heightPx: number; widthPx: number }) {
+  const design = useBag((state) => state.design);
+  const plan = useBag((state) => state.plan);
+  const selection = useBag((state) => state.selection);
+  const store = useBagStore();
+  const drawings = useMemo(() => STATES.map(({ state }) => sectionDrawing(plan, state)), [plan]);
+  const tallest = Math.max(...drawings.map(({ box }) => box.heightMm));
+  const both = drawings.reduce((sum, { box }) => sum + box.widthMm, 0);
+  const labelPx = 22;
+  const gapPx = 60;
+  const scale = Math.min((heightPx - labelPx - 8) / tallest, (widthPx - gapPx * 2) / both);
+
+  let x = gapPx / 2;
+  return (
+    <svg
+      width={widthPx}
+      height={heightPx}
+      role="img"
+      aria-label="Section through the folded bag, empty and loaded"
+      data-testid="section"
+      style={clothStyle(design.swatch.yarn.colour)}
+      onClick={(event) => {
+        const mark = (event.target as Element).getAttribute('data-mark');
+        store.getState().select(mark);
+      }}
+    >
+      <DrawingDefs />
+      {drawings.map((drawing, index) => {
+        const at = x + (index === 0 ? 0 : gapPx);
+        x = at + drawing.box.widthMm * scale;
+        const top = heightPx - labelPx - drawing.box.heightMm * scale;
+        return (
+          <g key={STATES[index]?.state}>
+            <g transform={`translate(${at} ${top}) scale(${scale})`}>
+              {drawing.shapes.map((shape, shapeIndex) => (
+                <ShapeView key={shapeIndex} shape={shape} lit={shape.mark !== undefined && shape.mark === selection} />
+              ))}
+            </g>
+            <text
+              x={at + (drawing.box.widthMm * scale) / 2}
+              y={heightPx - 5}
+              textAnchor="middle"
+              fontSize="13"
+              fill="var(--chakra-colors-ink)"
+            >
+              {STATES[index]?.label}
+            </text>
+          </g>
+        );
+      })}
+    </svg>
+  );
+}

@@ -1,0 +1,42 @@
+'use client';
+
+import type { ReactNode } from 'react';
+import type { Drawing } from '@/drawing';
+import { useBag } from '@/ui/bag/BagProvider';
+import { clothStyle } from '@/ui/theme/system';
+import { DrawingDefs, ShapeView } from './ShapeView';
+import { useSize } from './useSize';
+
+interface StillViewProps {
+  drawing: Drawing;
+  label: string;
+  /** The height it may take, px. Its width is that of its place. */
+  heightPx: number;
+  marginPx?: number;
+  /** More to draw on top, in mm; it is told the scale. */
+  children?: (pxPerMm: number) => ReactNode;
+}
+
+/** A drawing to scale, as large as its place allows. */
+export function StillView({ drawing, label, heightPx, marginPx = 12, children }: StillViewProps) {
+  const [ref, size] = useSize<HTMLDivElement>({ width: 560, height: heightPx });
+  const cloth = useBag((state) => state.design.swatch.yarn.colour);
+  const selection = useBag((state) => state.selection);
+  const { widthMm, heightMm } = drawing.box;
+  const pxPerMm = Math.min((size.width - 2 * marginPx) / widthMm, (heightPx - 2 * marginPx) / heightMm);
+  const left = (size.width - widthMm * pxPerMm) / 2;
+  const top = (heightPx - heightMm * pxPerMm) / 2;
+  return (
+    <div ref={ref} style={{ width: '100%', ...clothStyle(cloth) }}>
+      <svg width={size.width} height={heightPx} role="img" aria-label={label} style={{ display: 'block' }}>
+        <DrawingDefs />
+        <g transform={`translate(${left} ${top}) scale(${pxPerMm})`}>
+          {drawing.shapes.map((shape, index) => (
+            <ShapeView key={index} shape={shape} lit={shape.mark !== undefined && shape.mark === selection} />
+          ))}
+          {children?.(pxPerMm)}
+        </g>
+      </svg>
+    </div>
+  );
+}

@@ -1,0 +1,116 @@
+'use client';
+
+import { NativeSelect } from '@chakra-ui/react';
+import type { FieldFault } from '@/core/design';
+import { MM_PER_INCH, formatLength, parseLength, type LengthUnit } from '@/core/units';
+import { faultSentence } from '@/core/wording';
+import { useBag } from '@/ui/bag/BagProvider';
+import { FieldFrame } from './FieldFrame';
+import { TypedField } from './TypedField';
+
+interface CommonProps {
+  label: string;
+  help?: string;
+  hideLabel?: boolean;
+  width?: string;
+}
+
+interface LengthFieldProps extends CommonProps {
+  valueMm: number;
+  /** For thicknesses and hardware: millimetres, or hundredths of an inch. */
+  fine?: boolean;
+  onChange: (mm: number) => FieldFault[];
+}
+
+/** A length in the maker's unit. Any way of writing it is read: "21,5", "8 1/2 in", "215 mm". */
+export function LengthField({ valueMm, fine = false, onChange, ...frame }: LengthFieldProps) {
+  const unit = useBag((state) => state.design.settings.lengthUnit);
+  const bareUnit = fine && unit === 'cm' ? 'mm' : unit;
+  const commit = (text: string): string | null => {
+    const parsed = parseLength(text, bareUnit);
+    if (parsed.ok) return firstSentence(onChange(parsed.mm), unit);
+    if (parsed.code === 'empty') return 'Write a length here.';
+    return unit === 'cm' ? 'Write a length, such as 21.5 or 215 mm.' : 'Write a length, such as 8 1/2 or 8.5.';
+  };
+  return <TypedField {...frame} shown={shownLength(valueMm, unit, fine)} suffix={bareUnit} commit={commit} />;
+}
+
+function shownLength(mm: number, unit: LengthUnit, fine: boolean): string {
+  if (!fine) return formatLength(mm, unit, { bare: true, plain: true });
+  return String(Math.round((unit === 'cm' ? mm : mm / MM_PER_INCH) * 100) / 100);
+}
+
+interface NumberFieldProps extends CommonProps {
+  value: number;
+  suffix?: string;
+  onChange: (value: number) => FieldFault[];
+}
+
+/** A count, a mass, or another plain number. A comma is read as a point. */
+export function NumberField({ value, suffix, onChange, ...frame }: NumberFieldProps) {
+  const unit = useBag((state) => state.design.settings.lengthUnit);
+  const commit = (text: string): string | null => {
+    const number = Number(text.trim().replace(',', '.'));
+    if (text.trim() === '' || !Number.isFinite(number)) return 'Write a number here.';
+    return firstSentence(onChange(number), unit);
+  };
+  return <TypedField {...frame} shown={String(Math.round(value * 1000) / 1000)} suffix={suffix} commit={commit} />;
+}
+
+interface TextFieldProps extends CommonProps {
+  value: string;
+  onChange: (value: string) => FieldFault[];
+}
+
+/** A name or a few words. */
+export function TextField({ value, onChange, ...frame }: TextFieldProps) {
+  const unit = useBag((state) => state.design.settings.lengthUnit);
+  return <TypedField {...frame} shown={value} commit={(text) => firstSentence(onChange(text), unit)} />;
+}
+
+interface ChoiceFieldProps<T extends string> extends CommonProps {
+  value: T;
+  choices: readonly { value: T; label: string }[];
+  onChange: (value: T) => void;
+}
+
+/** One of a few choices. */
+export function ChoiceField<T extends string>({
+  label,
+  help,
+  hideLabel,
+  value,
+  choices,
+  onChange,
+  width = '13em',
+}: ChoiceFieldProps<T>) {
+  return (
+    <FieldFrame label={label} help={help} hideLabel={hideLabel}>
+      {({ id, describedBy }) => (
+        <NativeSelect.Root size="sm" width={width}>
+          <NativeSelect.Field
+            id={id}
+            aria-describedby={describedBy}
+            value={value}
+            onChange={(event) => onChange(event.target.value as T)}
+            bg="paper"
+            borderColor="counterEdge"
+            fontSize="15px"
+          >
+            {choices.map((choice) => (
+              <option key={choice.value} value={choice.value}>
+                {choice.label}
+              </option>
+            ))}
+          </NativeSelect.Field>
+          <NativeSelect.Indicator />
+        </NativeSelect.Root>
+      )}
+    </FieldFrame>
+  );
+}
+
+function firstSentence(faults: readonly FieldFault[], unit: LengthUnit): string | null {
+  const [first] = faults;
+  return first ? faultSentence(first, unit) : null;
+}

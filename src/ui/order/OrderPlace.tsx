@@ -1,0 +1,71 @@
+'use client';
+
+import { Box, Flex, List } from '@chakra-ui/react';
+import { useMemo } from 'react';
+import type { StepId } from '@/core/making';
+import { stepTexts } from '@/core/wording';
+import { useBag, useBagStore } from '@/ui/bag/BagProvider';
+import { Group, PlaceLayout } from '@/ui/bag/PlaceLayout';
+import { PanelView } from '@/ui/drawing/PanelView';
+
+/** The mark on the drawing that a step is about. */
+const MARKS: Partial<Record<StepId, string>> = {
+  start: 'edge.front',
+  'mark-base': 'fold.base',
+  'mark-top': 'fold.top',
+  'work-flap': 'edge.flap',
+  'set-snap-front': 'snap.mate',
+  'set-snap-flap': 'snap.half',
+  'sew-lining': 'lining',
+  fold: 'fold.base',
+  'seam-sides': 'seam.sides',
+  'attach-strap': 'strap.feet',
+};
+
+/** The steps in an order in which nothing is set too late, each lit on the panel when it is pointed at. */
+export function OrderPlace() {
+  const design = useBag((state) => state.design);
+  const plan = useBag((state) => state.plan);
+  const store = useBagStore();
+  const steps = useMemo(() => stepTexts(design, plan), [design, plan]);
+  return (
+    <PlaceLayout title="Order of making" columns="minmax(0, 9fr) minmax(0, 11fr)" drawing={<PanelView />}>
+      <Group title="Order of making">
+        <List.Root as="ol" listStyleType="none" ps="0" gap="2">
+          {steps.map((step, index) => (
+            <List.Item
+              key={step.id}
+              data-step={step.id}
+              bg="paper"
+              border="1px solid"
+              borderColor="paperEdge"
+              px="3"
+              py="2"
+              onPointerEnter={() => store.getState().select(MARKS[step.id] ?? null)}
+            >
+              <Flex gap="3">
+                <Box fontFamily="heading" fontSize="18px" color="brassDeep" minW="1.6em" textAlign="right">
+                  {index + 1}
+                </Box>
+                <Box>
+                  <Box fontWeight={700}>{step.title}</Box>
+                  <Box>{step.what}</Box>
+                  {step.check && (
+                    <Box fontSize="14px" color="inkSoft">
+                      ✓ Check: {step.check}
+                    </Box>
+                  )}
+                  {step.notLater && (
+                    <Box fontSize="14px" color="inkSoft">
+                      ⏳ Not later: {step.notLater}
+                    </Box>
+                  )}
+                </Box>
+              </Flex>
+            </List.Item>
+          ))}
+        </List.Root>
+      </Group>
+    </PlaceLayout>
+  );
+}

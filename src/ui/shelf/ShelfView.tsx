@@ -1,0 +1,301 @@
+'use client';
+
+import { Box, Button, Flex, Grid, Heading, chakra } from '@chakra-ui/react';
+import { Archive, Copy, FileInput, Plus } from 'lucide-react';
+import Link from 'next/link';
+import { useRouter } from 'next/navigation';
+import { useEffect, useRef, useState } from 'react';
+import type { StarterId } from '@/core/design';
+import { FoldedView } from '@/ui/drawing/FoldedView';
+import type { BagCard } from './bagCard';
+import { archiveBag, copyBag, importBag, loadCards, newBag } from './shelfActions';
+
+export type StarterCard = BagCard & { starter: StarterId };
+
+const BOX_PX = { width: 240, height: 190 };
+/** The span that every box stands for, so that all bags on the shelf are to one scale. */
+const FIT_MM = { width: 300, height: 240 };
+
+interface ShelfViewProps {
+  cards: BagCard[];
+  total: number;
+  starters: StarterCard[];
+}
+
+/** The shelf: every bag as a small true drawing, all to one scale. New bags begin from a small working one. */
+export function ShelfView({ cards: firstCards, total: firstTotal, starters }: ShelfViewProps) {
+  const router = useRouter();
+  const [shown, setShown] = useState({ cards: firstCards, total: firstTotal, archived: false });
+  const [choosing, setChoosing] = useState(false);
+  const [sentence, setSentence] = useState<string | null>(null);
+  const [putAway, setPutAway] = useState<BagCard | null>(null);
+  const fileInput = useRef<HTMLInputElement>(null);
+
+  /** Runs an action that answers with a sentence when it was refused. */
+  const tell = async (action: () => Promise<string | null>) => setSentence(await action());
+  const reload = async (archived: boolean) => {
+    const page = await loadCards(0, archived);
+    if (page) setShown({ ...page, archived });
+    else setSentence('The shelf can’t be reached just now.');
+  };
+  const openNew = (answer: { id: string } | { sentence: string }): string | null => {
+    if ('sentence' in answer) return answer.sentence;
+    router.push(`/bags/${answer.id}/swatch`);
+    return null;
+  };
+
+  return (
+    <Flex direction="column" minH="100vh">
+      <Flex
+        as="header"
+        className="onDark"
+        bg="drawer"
+        color="drawerText"
+        px="6"
+        py="3"
+        gap="3"
+        align="baseline"
+        wrap="wrap"
+      >
+        <Heading as="h1" fontSize="26px" color="brassPale">
+          Ruelle
+        </Heading>
+        <Box flex="1">
+          {shown.total} {shown.total === 1 ? 'bag' : 'bags'} {shown.archived ? 'put away' : 'on the shelf'}
+        </Box>
+        <Button
+          size="sm"
+          bg="brass"
+          color="ink"
+          _hover={{ bg: 'brassPale' }}
+          onClick={() => setChoosing(!choosing)}
+          aria-expanded={choosing}
+        >
+          <Plus size={16} /> New bag
+        </Button>
+        <Button
+          size="sm"
+          variant="outline"
+          color="drawerText"
+          _hover={{ bg: 'whiteAlpha.300' }}
+          onClick={() => fileInput.current?.click()}
+        >
+          <FileInput size={16} /> Bring a bag in
+        </Button>
+        <Button
+          size="sm"
+          variant="outline"
+          color="drawerText"
+          _hover={{ bg: 'whiteAlpha.300' }}
+          onClick={() => reload(!shown.archived)}
+        >
+          {shown.archived ? 'Back to the shelf' : 'Put away'}
+        </Button>
+        <input
+          ref={fileInput}
+          type="file"
+          accept=".json"
+          hidden
+          aria-label="A bag file"
+          onChange={(event) => {
+            const [file] = event.target.files ?? [];
+            event.target.value = '';
+            if (file) void tell(async () => openNew(await importBag(file)));
+          }}
+        />
+      </Flex>
+
+      {sentence && (
+        <Box role="alert" bg="decidePale" borderBottom="3px solid" borderColor="decide" px="6" py="2">
+          {sentence}
+        </Box>
+      )}
+      {putAway && (
+        <Flex role="status" bg="brassPale" px="6" py="2" gap="3" align="center">
+          {putAway.name} is put away.
+          <Button
+            size="xs"
+            variant="outline"
+            bg="paper"
+            onClick={() =>
+              tell(async () => {
+                const refused = await archiveBag(putAway.id, false);
+                if (refused === null) {
+                  setPutAway(null);
+                  await reload(false);
+                }
+                return refused;
+              })
+            }
+          >
+            Undo
+          </Button>
+        </Flex>
+      )}
+
+      {choosing && (
+        <Box as="section" aria-label="Begin from" bg="counterEdge" px="6" py="4">
+          <Heading as="h2" fontSize="18px" mb="2">
+            Which is nearest to what you have in mind?
+          </Heading>
+          <Flex gap="5" wrap="wrap">
+            {starters.map((starter) => (
+              <chakra.button
+                key={starter.starter}
+                type="button"
+                bg="paper"
+                border="1px solid"
+                borderColor="paperEdge"
+                p="3"
+                cursor="pointer"
+                _hover={{ borderColor: 'ink' }}
+                onClick={() => tell(async () => openNew(await newBag(starter.starter)))}
+              >
+                <Drawn card={starter} />
+                <Box fontFamily="heading" fontWeight={600}>
+                  {starter.name}
+                </Box>
+                <Box fontSize="14px" color="inkSoft">
+                  {starter.sizes}
+                </Box>
+              </chakra.button>
+            ))}
+          </Flex>
+        </Box>
+      )}
+
+      <Box as="main" px="6" py="6" flex="1">
+        {shown.cards.length === 0 && (
+          <Box fontSize="18px">
+            {shown.archived ? 'Nothing is put away.' : 'The shelf is empty. Begin with “New bag”.'}
+          </Box>
+        )}
+        <Grid
+          as="ul"
+          listStyleType="none"
+          templateColumns="repeat(auto-fill, minmax(260px, 1fr))"
+          columnGap="5"
+          rowGap="8"
+        >
+          {shown.cards.map((card) => (
+            <ShelfBag
+              key={card.id}
+              card={card}
+              onCopy={() =>
+                tell(async () => {
+                  const refused = await copyBag(card.id);
+                  if (refused === null) await reload(false);
+                  return refused;
+                })
+              }
+              onArchive={() =>
+                tell(async () => {
+                  const refused = await archiveBag(card.id, !card.archived);
+                  if (refused === null) {
+                    if (!card.archived) setPutAway(card);
+                    await reload(shown.archived);
+                  }
+                  return refused;
+                })
+              }
+            />
+          ))}
+        </Grid>
+        {shown.cards.length < shown.total && (
+          <MoreBelow
+            onReach={async () => {
+              const page = await loadCards(shown.cards.length, shown.archived);
+              if (page) setShown({ ...shown, total: page.total, cards: [...shown.cards, ...page.cards] });
+            }}
+            count={shown.total - shown.cards.length}
+          />
+        )}
+      </Box>
+    </Flex>
+  );
+}
+
+const CardLink = chakra(Link);
+
+function ShelfBag({ card, onCopy, onArchive }: { card: BagCard; onCopy: () => void; onArchive: () => void }) {
+  return (
+    <Box as="li" data-bag={card.id}>
+      <CardLink href={`/bags/${card.id}/body`} display="block" _hover={{ textDecoration: 'underline' }}>
+        <Flex
+          justify="center"
+          borderBottom="9px solid"
+          borderColor="brassDeep"
+          boxShadow="0 5px 5px -3px rgba(20,30,30,.45)"
+        >
+          <Drawn card={card} />
+        </Flex>
+        <Box mt="2" fontFamily="heading" fontWeight={600} fontSize="17px">
+          {card.name}
+        </Box>
+      </CardLink>
+      <Flex align="center" gap="2" fontSize="14px" color="inkSoft" wrap="wrap">
+        <Box>{card.sizes}</Box>
+        {card.decisions > 0 && (
+          <Box color="decide" fontWeight={700}>
+            ⚠ {card.decisions} to decide
+          </Box>
+        )}
+        <Box flex="1" />
+        <Button size="xs" variant="ghost" onClick={onCopy} aria-label={`Copy ${card.name}`}>
+          <Copy size={14} /> Copy
+        </Button>
+        <Button
+          size="xs"
+          variant="ghost"
+          onClick={onArchive}
+          aria-label={`${card.archived ? 'Bring back' : 'Put away'} ${card.name}`}
+        >
+          <Archive size={14} /> {card.archived ? 'Bring back' : 'Put away'}
+        </Button>
+      </Flex>
+    </Box>
+  );
+}
+
+function Drawn({ card }: { card: BagCard }) {
+  if (!card.drawing) return <Box width={BOX_PX.width} height={BOX_PX.height} />;
+  return (
+    <FoldedView
+      drawing={card.drawing}
+      cloth={card.cloth}
+      boxPx={BOX_PX}
+      fitMm={FIT_MM}
+      label={`${card.name}, ${card.sizes}`}
+    />
+  );
+}
+
+/** Fetches the next part of the shelf when it comes into sight, or when it is pressed. */
+function MoreBelow({ onReach, count }: { onReach: () => Promise<void>; count: number }) {
+  const ref = useRef<HTMLButtonElement>(null);
+  const reach = useRef(onReach);
+  const busy = useRef(false);
+  useEffect(() => {
+    reach.current = onReach;
+  });
+  const load = async () => {
+    if (busy.current) return;
+    busy.current = true;
+    await reach.current();
+    busy.current = false;
+  };
+  useEffect(() => {
+    const element = ref.current;
+    if (!element) return;
+    const observer = new IntersectionObserver(([entry]) => entry?.isIntersecting && void load(), {
+      rootMargin: '400px',
+    });
+    observer.observe(element);
+    return () => observer.disconnect();
+  }, [count]);
+  return (
+    <Button ref={ref} mt="6" variant="outline" bg="paper" onClick={() => void load()}>
+      {count} more below
+    </Button>
+  );
+}

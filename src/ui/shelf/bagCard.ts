@@ -1,0 +1,34 @@
+import { planBag } from '@/core/plan';
+import { formatQuantity } from '@/core/wording';
+import { foldedDrawing, type Drawing } from '@/drawing';
+import type { StoredBag } from '@/store';
+import type { ClothName } from '@/ui/theme/system';
+
+/** What the shelf shows of a bag: enough to draw it and to say its size and its state. */
+export interface BagCard {
+  id: string;
+  name: string;
+  cloth: ClothName;
+  /** Null when no plan can be made of it, which only a later version of the rules can bring about. */
+  drawing: Drawing | null;
+  sizes: string;
+  decisions: number;
+  archived: boolean;
+  updatedAt: string;
+}
+
+/** Makes the card of a bag by planning it. */
+export function bagCard({ id, design, archived, updatedAt }: StoredBag): BagCard {
+  const result = planBag(design);
+  const { lengthUnit } = design.settings;
+  const length = (mm: number) => formatQuantity(mm, 'mm', lengthUnit);
+  const base = { id, name: design.name, cloth: design.swatch.yarn.colour, archived, updatedAt };
+  if (!result.ok) return { ...base, drawing: null, sizes: '', decisions: result.problems.length };
+  const { plan } = result;
+  return {
+    ...base,
+    drawing: foldedDrawing(plan),
+    sizes: `${length(plan.pouch.figures.width.value)} × ${length(plan.pouch.figures.height.value)}`,
+    decisions: plan.problems.filter(({ severity }) => severity === 'decide').length,
+  };
+}

@@ -1,0 +1,58 @@
+'use client';
+
+import { Box } from '@chakra-ui/react';
+import { useBag } from '@/ui/bag/BagProvider';
+import { clothStyle } from '@/ui/theme/system';
+
+const BALL_PX = 96;
+const MOST_DRAWN = 20;
+
+/** The balls to buy, the last one filled as far as it will be used. */
+export function BallsView() {
+  const figures = useBag((state) => state.plan.yarn.figures);
+  const yarn = useBag((state) => state.design.swatch.yarn);
+  if (!figures) return null;
+  const balls = figures.balls.value;
+  const used = figures.mass.value / yarn.ballMassG;
+  return (
+    <Box
+      style={clothStyle(yarn.colour)}
+      display="flex"
+      flexWrap="wrap"
+      gap="3"
+      role="img"
+      aria-label={`${balls} balls, of which ${used.toFixed(1)} are used`}
+    >
+      {Array.from({ length: Math.min(balls, MOST_DRAWN) }, (_, index) => (
+        <Ball key={index} share={Math.min(1, Math.max(0, used - index))} id={`ball${index}`} />
+      ))}
+      {balls > MOST_DRAWN && <Box alignSelf="center">and {balls - MOST_DRAWN} more</Box>}
+    </Box>
+  );
+}
+
+function Ball({ share, id }: { share: number; id: string }) {
+  const radius = BALL_PX / 2 - 3;
+  return (
+    <svg width={BALL_PX} height={BALL_PX} viewBox={`${-BALL_PX / 2} ${-BALL_PX / 2} ${BALL_PX} ${BALL_PX}`} aria-hidden>
+      <clipPath id={id}>
+        <rect x={-radius} y={radius - 2 * radius * share} width={2 * radius} height={2 * radius * share} />
+      </clipPath>
+      <circle r={radius} fill="none" stroke="var(--cloth)" strokeWidth="1.5" strokeDasharray="4 4" />
+      <g clipPath={`url(#${id})`}>
+        <circle r={radius} fill="var(--cloth)" />
+        {[-24, -12, 0, 12, 24].map((offset) => (
+          <ellipse
+            key={offset}
+            rx={radius}
+            ry={radius * 0.42}
+            transform={`rotate(${offset * 3}) translate(0 ${offset * 0.5})`}
+            fill="none"
+            stroke="var(--thread)"
+            strokeWidth="2"
+          />
+        ))}
+      </g>
+    </svg>
+  );
+}

@@ -1,0 +1,45 @@
+'use client';
+
+import { Box, List } from '@chakra-ui/react';
+import { useMemo } from 'react';
+import { writePattern } from '@/core/wording';
+import { useBag } from '@/ui/bag/BagProvider';
+import { Group, PlaceLayout, Row } from '@/ui/bag/PlaceLayout';
+import { BallsView } from './BallsView';
+import { FigureTicket } from '@/ui/figures/FigureTicket';
+
+/** What to have before beginning: yarn in grams, length and balls, and the small things. */
+export function StoresPlace() {
+  const design = useBag((state) => state.design);
+  const plan = useBag((state) => state.plan);
+  const needed = useMemo(
+    () => writePattern(design, plan).sections.find(({ id }) => id === 'materials')?.lines ?? [],
+    [design, plan],
+  );
+  const figures = plan.yarn.figures;
+  return (
+    <PlaceLayout title="Stores" columns="minmax(0, 2fr) minmax(0, 3fr)" drawing={<BallsView />}>
+      <Group title={design.swatch.yarn.name}>
+        {figures ? (
+          <Row>
+            <FigureTicket figure={figures.mass} />
+            <FigureTicket figure={figures.length} />
+            <FigureTicket figure={figures.balls} />
+            <FigureTicket figure={figures.fabric} />
+            <FigureTicket figure={figures.sewing} />
+            <FigureTicket figure={figures.massPerArea} />
+          </Row>
+        ) : (
+          <Box>Weigh the swatch (place 1), and the yarn can be worked out from it.</Box>
+        )}
+      </Group>
+      <Group title="You need">
+        <List.Root ps="5" gap="1">
+          {needed.map((line) => (
+            <List.Item key={line}>{line}</List.Item>
+          ))}
+        </List.Root>
+      </Group>
+    </PlaceLayout>
+  );
+}

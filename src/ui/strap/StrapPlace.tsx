@@ -1,0 +1,158 @@
+'use client';
+
+import { Box } from '@chakra-ui/react';
+import { useMemo } from 'react';
+import { usualStrap, type PlainStrap } from '@/core/design';
+import { formatQuantity } from '@/core/wording';
+import { strapDrawing } from '@/drawing';
+import { useBag, useBagStore } from '@/ui/bag/BagProvider';
+import { Group, PlaceLayout, Row } from '@/ui/bag/PlaceLayout';
+import { AddOrTake } from '@/ui/body/SnapGroup';
+import { PanelView } from '@/ui/drawing/PanelView';
+import { StillView } from '@/ui/drawing/StillView';
+import { ChoiceField, LengthField, NumberField } from '@/ui/fields';
+import { FigureTicket } from '@/ui/figures/FigureTicket';
+import { ProblemSlips } from '@/ui/problems/ProblemSlips';
+
+/** The strap: how long it must be worked to be as long as it is worn, and where its feet go. */
+export function StrapPlace() {
+  const strap = useBag((state) => state.design.strap);
+  return (
+    <PlaceLayout title="Strap" drawing={<PanelView hide={['hardware', 'lining']} />}>
+      {strap ? <StrapPlan strap={strap} /> : <NoStrap />}
+    </PlaceLayout>
+  );
+}
+
+function NoStrap() {
+  const store = useBagStore();
+  return (
+    <Group
+      title="No strap"
+      action={
+        <AddOrTake
+          label="Add a plain strap"
+          onClick={() => store.getState().edit('Strap added', [{ path: ['strap'], value: usualStrap() }])}
+        />
+      }
+    >
+      <Box>This bag is carried in the hand.</Box>
+    </Group>
+  );
+}
+
+function StrapPlan({ strap }: { strap: PlainStrap }) {
+  const plan = useBag((state) => state.plan);
+  const unit = useBag((state) => state.design.settings.lengthUnit);
+  const store = useBagStore();
+  const drawing = useMemo(() => strapDrawing(plan, strap.overlapMm), [plan, strap.overlapMm]);
+  const stage = plan.strap;
+  if (!stage || !drawing) return null;
+  const { figures } = stage;
+  const set = (label: string, path: (string | number)[], value: unknown) =>
+    store.getState().edit(label, [{ path: ['strap', ...path], value }]);
+  const length = (mm: number) => formatQuantity(mm, 'mm', unit);
+
+  return (
+    <>
+      <Box bg="counterEdge" p="2">
+        <Box fontSize="13px" px="2">
+          As worked, lying slack: {length(figures.slackPlanned.value)}, its sewn ends hatched
+        </Box>
+        <StillView
+          drawing={drawing}
+          heightPx={92}
+          label="The strap slack, and as it is worn, to one scale"
+          marginPx={8}
+        />
+        <Box fontSize="13px" px="2">
+          {strap.school === 'pulled' ? 'Pulled' : 'Reinforced'}, as worn: {length(figures.pulledPlanned.value)} between
+          the feet
+        </Box>
+      </Box>
+      <Group
+        title="Plain strap, in short rows"
+        action={
+          <AddOrTake
+            label="Take the strap off"
+            onClick={() => store.getState().edit('Strap taken off', [{ path: ['strap'], value: null }])}
+          />
+        }
+      >
+        <Row>
+          <LengthField
+            label="Width"
+            width="5em"
+            fine
+            valueMm={strap.widthMm}
+            onChange={(mm) => set('Strap width', ['widthMm'], mm)}
+          />
+          <LengthField
+            label="Worn length"
+            width="6em"
+            help="Tape from foot to foot, over the shoulder."
+            valueMm={strap.wornLengthMm}
+            onChange={(mm) => set('Worn length', ['wornLengthMm'], mm)}
+          />
+          <LengthField
+            label="Sewn down at each end"
+            width="5em"
+            fine
+            valueMm={strap.overlapMm}
+            onChange={(mm) => set('Overlap', ['overlapMm'], mm)}
+          />
+          <ChoiceField
+            label="Measured"
+            width="15em"
+            value={strap.school}
+            choices={[
+              { value: 'pulled', label: 'Fully pulled' },
+              { value: 'slack', label: 'Slack, reinforced inside' },
+            ]}
+            onChange={(value) => set('Strap measured', ['school'], value)}
+          />
+        </Row>
+      </Group>
+      <Group title="Trial strip">
+        <Row>
+          <NumberField
+            label="Its rows"
+            width="5em"
+            value={strap.sample.rows}
+            onChange={(value) => set('Trial strip', ['sample', 'rows'], value)}
+          />
+          <LengthField
+            label="Lying slack"
+            valueMm={strap.sample.slackMm}
+            onChange={(mm) => set('Trial strip', ['sample', 'slackMm'], mm)}
+          />
+          <LengthField
+            label="Fully pulled"
+            valueMm={strap.sample.pulledMm}
+            onChange={(mm) => set('Trial strip', ['sample', 'pulledMm'], mm)}
+          />
+          <FigureTicket figure={figures.growth} />
+          <FigureTicket figure={figures.rowHeight} />
+        </Row>
+      </Group>
+      <Group title="To work">
+        <Row>
+          <FigureTicket figure={figures.slackToWork} mark="strap.slack" />
+          <FigureTicket figure={figures.rows} />
+          <FigureTicket figure={figures.stitches} />
+          <FigureTicket figure={figures.startingChain} />
+          <FigureTicket figure={figures.slackPlanned} mark="strap.slack" />
+          <FigureTicket figure={figures.pulledPlanned} mark="strap.pulled" />
+          <FigureTicket figure={figures.width} />
+          <FigureTicket figure={figures.footRows} mark="strap.feet" />
+        </Row>
+        <Box fontSize="14px">
+          Each foot lies inside, centred on the side seam: front rows {stage.foot.frontRows.from}–
+          {stage.foot.frontRows.to}, {stage.foot.frontStitches} stitches in from the side; back rows{' '}
+          {stage.foot.backRows.from}–{stage.foot.backRows.to}, {stage.foot.backStitches} stitches in.
+        </Box>
+      </Group>
+      <ProblemSlips place="strap" />
+    </>
+  );
+}

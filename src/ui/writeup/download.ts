@@ -1,0 +1,25 @@
+/** Hands a text to the browser as a file to keep. */
+export function downloadText(fileName: string, text: string, type: string): void {
+  const address = URL.createObjectURL(new Blob([text], { type: `${type};charset=utf-8` }));
+  const link = document.createElement('a');
+  link.href = address;
+  link.download = fileName;
+  link.click();
+  URL.revokeObjectURL(address);
+}
+
+/**
+ * A bag's name as a file name that every system takes.
+ *
+ * @example
+ * fileNameOf('Étui / Nr. 2') // => 'etui-nr-2'
+ */
+export function fileNameOf(name: string): string {
+  const plain = name
+    .normalize('NFKD')
+    .replace(/[\u0300-\u036f]/g, '')
+    .toLowerCase()
+    .replace(/[^a-z0-9]+/g, '-')
+    .replace(/^-|-$/g, '');
+  return plain || 'bag';
+}
