@@ -3,7 +3,6 @@ import { getStore } from '@/server/store';
 import { ShelfView, type StarterCard } from '@/ui/shelf/ShelfView';
 import { bagCard } from '@/ui/shelf/bagCard';
 import { SHELF_PAGE } from '@/ui/shelf/shelfPage';
-import { bagIdSchema } from '@/store';
 
 export const dynamic = 'force-dynamic';
 
@@ -16,7 +15,7 @@ export default async function ShelfPage() {
 function starterCards(): StarterCard[] {
   return STARTERS.map(({ id }) => {
     const design = starterDesign(id, swatchIdSchema.parse('starter'));
-    const card = bagCard({ id: bagIdSchema.parse(id), design, revision: 1, archived: false, updatedAt: '' });
+    const card = bagCard({ id, design, archived: false, updatedAt: '' });
     return { ...card, starter: id };
   });
 }

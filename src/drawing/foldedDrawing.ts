@@ -2,9 +2,9 @@ import type { Plan } from '@/core/plan';
 import { lineSegments, type Drawing, type Segment, type Shape } from './shape';
 
 /** How much of the height a short drawing of the strap may take above the bag. */
-const STRAP_RISE_SHARE = 0.55;
+const STRAP_RISE_SHARE = 0.3;
 
-/** The closed bag from the front, true to its planned sizes: body, flap, snap behind the flap, and the strap's start. */
+/** The closed bag from the front, true to its planned sizes: body, flap, snap behind the flap, and the strap's ends. */
 export function foldedDrawing(plan: Plan): Drawing {
   const widthMm = plan.pouch.figures.width.value;
   const heightMm = plan.pouch.figures.heightLoaded.value;
@@ -13,7 +13,7 @@ export function foldedDrawing(plan: Plan): Drawing {
   return {
     box: { x: 0, y: 0, widthMm, heightMm: riseMm + Math.max(heightMm, dropMm) },
     shapes: [
-      ...(plan.strap ? [strapShape(plan, widthMm, riseMm)] : []),
+      ...(plan.strap ? strapShapes(plan, widthMm, riseMm) : []),
       { kind: 'rect', role: 'cloth', layer: 'cloth', x: 0, y: riseMm, widthMm, heightMm },
       rowsShape(plan.pouch.rowMm, widthMm, riseMm + dropMm, riseMm + heightMm),
       { kind: 'rect', role: 'flap', layer: 'cloth', x: 0, y: riseMm, widthMm, heightMm: dropMm },
@@ -30,25 +30,25 @@ function rowsShape(rowMm: number, widthMm: number, fromMm: number, toMm: number)
   return { kind: 'path', role: 'row', layer: 'rows', segments, closed: false };
 }
 
-function strapShape(plan: Plan, widthMm: number, riseMm: number): Shape {
+/** The strap's two ends going up from the side seams, cut off by a break line: it is far longer than there is room for. */
+function strapShapes(plan: Plan, widthMm: number, riseMm: number): Shape[] {
   const strapMm = plan.strap?.figures.width.value ?? 0;
-  const inset = strapMm / 2;
-  // A chord of the bag's width under a rise: the radius of the circle through three points.
-  const chord = widthMm - 2 * inset;
-  const rise = Math.max(1, riseMm - strapMm / 2);
-  const radiusMm = (chord * chord) / (8 * rise) + rise / 2;
-  return {
+  const tooth = Math.min(riseMm, strapMm) / 4;
+  return [0, widthMm - strapMm].map((left) => ({
     kind: 'path',
-    role: 'strap',
+    role: 'flap',
     layer: 'feet',
     mark: 'strap',
-    strokeMm: strapMm,
-    closed: false,
+    closed: true,
     segments: [
-      { to: 'move', x: inset, y: riseMm },
-      { to: 'arc', radiusMm, sweep: true, large: rise > radiusMm, x: widthMm - inset, y: riseMm },
+      { to: 'move', x: left, y: riseMm },
+      { to: 'line', x: left, y: tooth },
+      { to: 'line', x: left + strapMm / 3, y: 0 },
+      { to: 'line', x: left + (2 * strapMm) / 3, y: 2 * tooth },
+      { to: 'line', x: left + strapMm, y: tooth },
+      { to: 'line', x: left + strapMm, y: riseMm },
     ],
-  };
+  }));
 }
 
 function snapShapes(plan: Plan, widthMm: number, riseMm: number): Shape[] {

@@ -20,7 +20,7 @@ export interface Tick {
 export function lengthTicks(lengthMm: number, unit: LengthUnit, pxPerMm: number): Tick[] {
   const stepMm = unit === 'cm' ? 5 : MM_PER_INCH / 4;
   const stepsAUnit = unit === 'cm' ? 2 : 4;
-  const roomForOne = stepMm * stepsAUnit * pxPerMm >= 16;
+  const roomForOne = stepMm * stepsAUnit * pxPerMm >= 22;
   const labelEvery = stepsAUnit * (roomForOne ? 1 : unit === 'cm' ? 5 : 2);
   return Array.from({ length: Math.floor(lengthMm / stepMm + 1e-6) + 1 }, (_, index) => ({
     atMm: index * stepMm,

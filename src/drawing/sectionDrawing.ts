@@ -44,7 +44,7 @@ function partShapes(plan: Plan, pieces: readonly SectionPiece[], place: ToPaper)
     return [
       {
         kind: 'path',
-        role: index === 3 ? 'flap' : 'fabric',
+        role: 'fabric',
         layer: 'cloth',
         mark: PART_MARKS[index],
         segments,

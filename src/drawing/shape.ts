@@ -23,7 +23,6 @@ export type Role =
   | 'foot'
   | 'lining'
   | 'load'
-  | 'strap'
   | 'fabric'
   | 'flap'
   | 'press'

@@ -56,44 +56,51 @@ export interface Models {
   RefusedSave: ModelStatic<RefusedSaveRow>;
 }
 
-const id = { type: DataTypes.STRING(40), primaryKey: true };
-const json = { type: DataTypes.TEXT, allowNull: false };
-const time = { type: DataTypes.DATE, allowNull: false };
+// Made anew for each column: Sequelize writes the column's name into the description it is given.
+const id = () => ({ type: DataTypes.STRING(40), primaryKey: true });
+const json = () => ({ type: DataTypes.TEXT, allowNull: false });
+const time = () => ({ type: DataTypes.DATE, allowNull: false });
 
 /** Defines the models on a connection. The tables themselves are made by the migrations. */
 export function defineModels(sequelize: Sequelize): Models {
   const Swatch = sequelize.define<SwatchRow>(
     'Swatch',
-    { id, name: { type: DataTypes.STRING(80), allowNull: false }, document: json, createdAt: time, updatedAt: time },
+    {
+      id: id(),
+      name: { type: DataTypes.STRING(80), allowNull: false },
+      document: json(),
+      createdAt: time(),
+      updatedAt: time(),
+    },
     { tableName: 'swatches' },
   );
   const Bag = sequelize.define<BagRow>(
     'Bag',
     {
-      id,
+      id: id(),
       name: { type: DataTypes.STRING(80), allowNull: false },
-      design: json,
+      design: json(),
       revision: { type: DataTypes.INTEGER, allowNull: false, defaultValue: 1 },
       swatchId: { type: DataTypes.STRING(40), allowNull: true },
       archivedAt: { type: DataTypes.DATE, allowNull: true },
-      createdAt: time,
-      updatedAt: time,
+      createdAt: time(),
+      updatedAt: time(),
     },
     { tableName: 'bags' },
   );
   const History = sequelize.define<HistoryRow>(
     'History',
-    { bagId: { ...id }, document: json, updatedAt: time },
+    { bagId: id(), document: json(), updatedAt: time() },
     { tableName: 'bag_histories', createdAt: false },
   );
   const RefusedSave = sequelize.define<RefusedSaveRow>(
     'RefusedSave',
     {
-      id,
+      id: id(),
       bagId: { type: DataTypes.STRING(40), allowNull: false },
       baseRevision: { type: DataTypes.INTEGER, allowNull: false },
-      design: json,
-      createdAt: time,
+      design: json(),
+      createdAt: time(),
     },
     { tableName: 'refused_saves', updatedAt: false },
   );

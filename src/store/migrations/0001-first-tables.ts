@@ -1,28 +1,28 @@
 import { DataTypes, type QueryInterface } from 'sequelize';
 
-const id = { type: DataTypes.STRING(40), primaryKey: true, allowNull: false };
-const time = { type: DataTypes.DATE, allowNull: false };
-const text = { type: DataTypes.TEXT, allowNull: false };
-const ofBag = {
+const id = () => ({ type: DataTypes.STRING(40), primaryKey: true, allowNull: false });
+const time = () => ({ type: DataTypes.DATE, allowNull: false });
+const text = () => ({ type: DataTypes.TEXT, allowNull: false });
+const ofBag = () => ({
   type: DataTypes.STRING(40),
   allowNull: false,
   references: { model: 'bags', key: 'id' },
   onDelete: 'CASCADE',
-};
+});
 
 /** Swatches, bags, what can be undone on them, and saves that were refused. */
 export async function up(tables: QueryInterface): Promise<void> {
   await tables.createTable('swatches', {
-    id,
+    id: id(),
     name: { type: DataTypes.STRING(80), allowNull: false },
-    document: text,
-    createdAt: time,
-    updatedAt: time,
+    document: text(),
+    createdAt: time(),
+    updatedAt: time(),
   });
   await tables.createTable('bags', {
-    id,
+    id: id(),
     name: { type: DataTypes.STRING(80), allowNull: false },
-    design: text,
+    design: text(),
     revision: { type: DataTypes.INTEGER, allowNull: false, defaultValue: 1 },
     swatchId: {
       type: DataTypes.STRING(40),
@@ -31,17 +31,21 @@ export async function up(tables: QueryInterface): Promise<void> {
       onDelete: 'SET NULL',
     },
     archivedAt: { type: DataTypes.DATE, allowNull: true },
-    createdAt: time,
-    updatedAt: time,
+    createdAt: time(),
+    updatedAt: time(),
   });
   await tables.addIndex('bags', ['archivedAt', 'updatedAt']);
-  await tables.createTable('bag_histories', { bagId: { ...ofBag, primaryKey: true }, document: text, updatedAt: time });
+  await tables.createTable('bag_histories', {
+    bagId: { ...ofBag(), primaryKey: true },
+    document: text(),
+    updatedAt: time(),
+  });
   await tables.createTable('refused_saves', {
-    id,
-    bagId: ofBag,
+    id: id(),
+    bagId: ofBag(),
     baseRevision: { type: DataTypes.INTEGER, allowNull: false },
-    design: text,
-    createdAt: time,
+    design: text(),
+    createdAt: time(),
   });
   await tables.addIndex('refused_saves', ['bagId']);
 }

@@ -2,10 +2,18 @@
 
 import { createContext, useContext, useEffect, useState, type ReactNode } from 'react';
 import { useStore } from 'zustand';
-import type { OpenedBag } from '@/store';
+import type { Design } from '@/core/design';
 import { startAutosave } from './autosave';
 import { createBagStore, type BagState, type BagStore, type History } from './bagStore';
 import { holdTab, takeDraft } from './drafts';
+
+/** A bag as it comes from the store. Its history is kept there without being looked into. */
+export interface OpenedBag {
+  id: string;
+  design: Design;
+  revision: number;
+  history: { undo: unknown[]; redo: unknown[] };
+}
 
 const BagContext = createContext<BagStore | null>(null);
 

@@ -13,9 +13,14 @@ interface PlaceLayoutProps {
 }
 
 /** A place: its drawing on the counter to the left, its choices and tickets to the right. One below the other on a phone. */
-export function PlaceLayout({ title, drawing, children, columns = 'minmax(0, 1fr) minmax(0, 1fr)' }: PlaceLayoutProps) {
+export function PlaceLayout({
+  title,
+  drawing,
+  children,
+  columns = 'minmax(0, 23fr) minmax(0, 27fr)',
+}: PlaceLayoutProps) {
   return (
-    <Grid templateColumns={{ base: '1fr', lg: columns }} gap="6" flex="1">
+    <Grid templateColumns={{ base: '1fr', lg: columns }} gap="4" flex="1">
       <Heading as="h1" srOnly>
         {title}
       </Heading>

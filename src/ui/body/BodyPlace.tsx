@@ -22,9 +22,9 @@ export function BodyPlace() {
 
   return (
     <PlaceLayout title="Body" drawing={<PanelView movable hide={['lining']} />}>
-      <Grid templateColumns={{ base: '1fr', md: '190px minmax(0, 1fr)' }} gap="5">
+      <Grid templateColumns={{ base: '1fr', md: '180px minmax(0, 1fr)' }} gap="4">
         <Box>
-          <SectionView widthPx={190} heightPx={292} />
+          <SectionView widthPx={180} heightPx={300} />
         </Box>
         <Box>
           <Ledger />

@@ -163,7 +163,7 @@ export function PanelView({ hide = [], movable = false }: PanelViewProps) {
 
 function RulerEnd({ x, y, text, anchor }: { x: number; y: number; text: string; anchor: 'start' | 'end' }) {
   return (
-    <text x={x} y={y} fontSize="12" fill="var(--chakra-colors-ink)" textAnchor={anchor}>
+    <text style={{ fontSize: 12 }} x={x} y={y} fill="var(--chakra-colors-ink)" textAnchor={anchor}>
       {text}
     </text>
   );
@@ -180,7 +180,7 @@ function PartNames(props: { left: number; bottom: number; pxPerRow: number; widt
     ['Flap', frontRows + backRows + bridgeRows, flapRows],
   ];
   return (
-    <g fill="var(--cloth-chalk)" fontSize="14" style={{ pointerEvents: 'none' }} aria-hidden>
+    <g fill="var(--cloth-chalk)" style={{ fontSize: 14, pointerEvents: 'none' }} aria-hidden>
       {parts
         .filter(([, , rows]) => rows * props.pxPerRow > 15)
         .map(([name, from, rows]) => (
@@ -193,7 +193,7 @@ function PartNames(props: { left: number; bottom: number; pxPerRow: number; widt
             strokeWidth="4"
             paintOrder="stroke"
           >
-            <tspan fontFamily="var(--chakra-fonts-heading)">{name}</tspan>
+            <tspan style={{ fontFamily: 'var(--chakra-fonts-heading)' }}>{name}</tspan>
             <tspan dx="8">{formatQuantity(rows, 'row', 'cm')}</tspan>
           </text>
         ))}
@@ -289,10 +289,10 @@ function MovableLine(props: MovableLineProps) {
         stroke={lit ? 'var(--chakra-colors-chalk)' : 'var(--chakra-colors-paper-edge)'}
         strokeWidth={lit ? 2.5 : 1}
       />
-      <text x={tagLeft + 8} y={tagPx - 4} fontSize="13" fontWeight="600" fill="var(--chakra-colors-ink)">
+      <text style={{ fontSize: 13, fontWeight: 600 }} x={tagLeft + 8} y={tagPx - 4} fill="var(--chakra-colors-ink)">
         {movable ? `↕ ${name}` : name}
       </text>
-      <text x={tagLeft + 8} y={tagPx + 11} fontSize="12" fill="var(--chakra-colors-ink-soft)">
+      <text style={{ fontSize: 12 }} x={tagLeft + 8} y={tagPx + 11} fill="var(--chakra-colors-ink-soft)">
         after row {line.afterRow} · {lengthText}
       </text>
     </g>

@@ -49,12 +49,11 @@ export const Ruler = memo(function Ruler({ ticks, originPx, pxPerMm, side, edgeP
               <text
                 x={upright ? label : along}
                 y={upright ? along : label}
-                fontSize="11"
                 fill="#2c2208"
                 stroke="none"
                 textAnchor="middle"
                 dominantBaseline="central"
-                style={{ fontVariantNumeric: 'tabular-nums' }}
+                style={{ fontSize: 11, fontVariantNumeric: 'tabular-nums' }}
               >
                 {tick.label}
               </text>

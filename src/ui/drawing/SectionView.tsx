@@ -22,10 +22,12 @@ export function SectionView({ heightPx, widthPx }: { heightPx: number; widthPx: 
   const tallest = Math.max(...drawings.map(({ box }) => box.heightMm));
   const both = drawings.reduce((sum, { box }) => sum + box.widthMm, 0);
   const labelPx = 22;
-  const gapPx = 60;
+  const gapPx = 30;
   const scale = Math.min((heightPx - labelPx - 8) / tallest, (widthPx - gapPx * 2) / both);
 
-  let x = gapPx / 2;
+  /** The left edge of a section: those before it, and a gap after each. */
+  const leftOf = (index: number) =>
+    gapPx / 2 + drawings.slice(0, index).reduce((sum, { box }) => sum + box.widthMm * scale + gapPx, 0);
   return (
     <svg
       width={widthPx}
@@ -41,8 +43,7 @@ export function SectionView({ heightPx, widthPx }: { heightPx: number; widthPx: 
     >
       <DrawingDefs />
       {drawings.map((drawing, index) => {
-        const at = x + (index === 0 ? 0 : gapPx);
-        x = at + drawing.box.widthMm * scale;
+        const at = leftOf(index);
         const top = heightPx - labelPx - drawing.box.heightMm * scale;
         return (
           <g key={STATES[index]?.state}>
@@ -52,10 +53,10 @@ export function SectionView({ heightPx, widthPx }: { heightPx: number; widthPx: 
               ))}
             </g>
             <text
+              style={{ fontSize: 13 }}
               x={at + (drawing.box.widthMm * scale) / 2}
               y={heightPx - 5}
               textAnchor="middle"
-              fontSize="13"
               fill="var(--chakra-colors-ink)"
             >
               {STATES[index]?.label}

@@ -1,7 +1,8 @@
 'use client';
 
 import { Box, Flex, List } from '@chakra-ui/react';
-import { useMemo } from 'react';
+import { Check, Hourglass } from 'lucide-react';
+import { useMemo, type ReactNode } from 'react';
 import type { StepId } from '@/core/making';
 import { stepTexts } from '@/core/wording';
 import { useBag, useBagStore } from '@/ui/bag/BagProvider';
@@ -50,16 +51,8 @@ export function OrderPlace() {
                 <Box>
                   <Box fontWeight={700}>{step.title}</Box>
                   <Box>{step.what}</Box>
-                  {step.check && (
-                    <Box fontSize="14px" color="inkSoft">
-                      ✓ Check: {step.check}
-                    </Box>
-                  )}
-                  {step.notLater && (
-                    <Box fontSize="14px" color="inkSoft">
-                      ⏳ Not later: {step.notLater}
-                    </Box>
-                  )}
+                  {step.check && <Remark icon={<Check size={15} />}>Check: {step.check}</Remark>}
+                  {step.notLater && <Remark icon={<Hourglass size={15} />}>Not later: {step.notLater}</Remark>}
                 </Box>
               </Flex>
             </List.Item>
@@ -67,5 +60,16 @@ export function OrderPlace() {
         </List.Root>
       </Group>
     </PlaceLayout>
+  );
+}
+
+function Remark({ icon, children }: { icon: ReactNode; children: ReactNode }) {
+  return (
+    <Flex gap="1.5" fontSize="14px" color="inkSoft" align="baseline">
+      <Box aria-hidden flexShrink={0} alignSelf="center">
+        {icon}
+      </Box>
+      <Box>{children}</Box>
+    </Flex>
   );
 }

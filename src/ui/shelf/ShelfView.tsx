@@ -54,7 +54,7 @@ export function ShelfView({ cards: firstCards, total: firstTotal, starters }: Sh
         px="6"
         py="3"
         gap="3"
-        align="baseline"
+        align="center"
         wrap="wrap"
       >
         <Heading as="h1" fontSize="26px" color="brassPale">
@@ -229,18 +229,19 @@ function ShelfBag({ card, onCopy, onArchive }: { card: BagCard; onCopy: () => vo
         >
           <Drawn card={card} />
         </Flex>
-        <Box mt="2" fontFamily="heading" fontWeight={600} fontSize="17px">
+        <Box mt="2" px="4" fontFamily="heading" fontWeight={600} fontSize="17px">
           {card.name}
         </Box>
       </CardLink>
-      <Flex align="center" gap="2" fontSize="14px" color="inkSoft" wrap="wrap">
+      <Flex px="4" gap="3" fontSize="14px" color="inkSoft">
         <Box>{card.sizes}</Box>
         {card.decisions > 0 && (
           <Box color="decide" fontWeight={700}>
             ⚠ {card.decisions} to decide
           </Box>
         )}
-        <Box flex="1" />
+      </Flex>
+      <Flex px="1.5">
         <Button size="xs" variant="ghost" onClick={onCopy} aria-label={`Copy ${card.name}`}>
           <Copy size={14} /> Copy
         </Button>

@@ -1,8 +1,16 @@
 import { planBag } from '@/core/plan';
 import { formatQuantity } from '@/core/wording';
 import { foldedDrawing, type Drawing } from '@/drawing';
-import type { StoredBag } from '@/store';
+import type { Design } from '@/core/design';
 import type { ClothName } from '@/ui/theme/system';
+
+/** A bag as it lies on the shelf, whole. */
+export interface ShelvedBag {
+  id: string;
+  design: Design;
+  archived: boolean;
+  updatedAt: string;
+}
 
 /** What the shelf shows of a bag: enough to draw it and to say its size and its state. */
 export interface BagCard {
@@ -18,7 +26,7 @@ export interface BagCard {
 }
 
 /** Makes the card of a bag by planning it. */
-export function bagCard({ id, design, archived, updatedAt }: StoredBag): BagCard {
+export function bagCard({ id, design, archived, updatedAt }: ShelvedBag): BagCard {
   const result = planBag(design);
   const { lengthUnit } = design.settings;
   const length = (mm: number) => formatQuantity(mm, 'mm', lengthUnit);

@@ -53,12 +53,12 @@ export function SwatchPlace() {
                   strokeWidth={16 / pxPerMm}
                 />
                 <text
+                  style={{ fontSize: 12 / pxPerMm }}
                   transform={
                     tape.kind === 'stitches'
                       ? `translate(${(tape.from.x + tape.to.x) / 2} ${tape.from.y})`
                       : `translate(${tape.from.x} ${(tape.from.y + tape.to.y) / 2}) rotate(-90)`
                   }
-                  fontSize={12 / pxPerMm}
                   textAnchor="middle"
                   dominantBaseline="central"
                   fill="#221a05"

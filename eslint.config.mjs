@@ -1,0 +1,72 @@
+import js from '@eslint/js';
+import prettier from 'eslint-config-prettier';
+import boundaries from 'eslint-plugin-boundaries';
+import reactHooks from 'eslint-plugin-react-hooks';
+import tseslint from 'typescript-eslint';
+
+/** What each part may import: core ← drawing ← ui and app; core ← store ← server. Nothing imports upward. */
+const MAY_IMPORT = {
+  core: [],
+  drawing: ['core'],
+  store: ['core'],
+  server: ['core', 'store'],
+  demo: ['core'],
+  ui: ['core', 'drawing'],
+  app: ['core', 'drawing', 'store', 'server', 'ui'],
+  scripts: ['core', 'drawing', 'store', 'demo', 'ui', 'server'],
+};
+
+export default tseslint.config(
+  { ignores: ['.next/', 'node_modules/', 'coverage/', 'data/', 'next-env.d.ts', 'test-results/', 'playwright-report/'] },
+  js.configs.recommended,
+  ...tseslint.configs.strict,
+  {
+    files: ['**/*.{ts,tsx,mjs}'],
+    plugins: { boundaries, 'react-hooks': reactHooks },
+    settings: {
+      'import/resolver': { typescript: { project: './tsconfig.json' } },
+      'boundaries/elements': [
+        { type: 'core', pattern: 'src/core/**', partialMatch: false },
+        { type: 'drawing', pattern: 'src/drawing/**', partialMatch: false },
+        { type: 'store', pattern: 'src/store/**', partialMatch: false },
+        { type: 'server', pattern: ['src/server/**', 'src/proxy.ts', 'src/instrumentation.ts'], partialMatch: false },
+        { type: 'demo', pattern: 'src/demo/**', partialMatch: false },
+        { type: 'ui', pattern: 'src/ui/**', partialMatch: false },
+        { type: 'app', pattern: 'src/app/**', partialMatch: false },
+        { type: 'scripts', pattern: ['scripts/**', 'e2e/**'], partialMatch: false },
+      ],
+    },
+    rules: {
+      ...reactHooks.configs.recommended.rules,
+      'boundaries/dependencies': [
+        'error',
+        {
+          default: 'disallow',
+          policies: Object.entries(MAY_IMPORT).map(([from, allowed]) => ({
+            from: { element: { type: from } },
+            allow: [from, ...allowed].map((type) => ({ to: { element: { type } } })),
+          })),
+        },
+      ],
+      '@typescript-eslint/no-non-null-assertion': 'error',
+      'no-console': 'off',
+    },
+  },
+  {
+    files: ['src/core/**', 'src/drawing/**'],
+    ignores: ['**/*.test.ts'],
+    rules: {
+      'no-restricted-imports': [
+        'error',
+        { patterns: ['react', 'react-dom', 'next', 'next/*', 'sequelize', 'sqlite3', '@chakra-ui/*', 'node:*', 'zustand*'] },
+      ],
+      'no-restricted-globals': ['error', 'window', 'document', 'fetch', 'localStorage', 'process', 'Date', 'performance'],
+      'no-restricted-properties': ['error', { object: 'Math', property: 'random', message: 'A random source is a parameter.' }],
+    },
+  },
+  {
+    files: ['**/*.mjs', 'eslint.config.mjs'],
+    languageOptions: { globals: { process: 'readonly', console: 'readonly', fetch: 'readonly', setTimeout: 'readonly', performance: 'readonly', URL: 'readonly', window: 'readonly', document: 'readonly', requestAnimationFrame: 'readonly', PointerEvent: 'readonly', localStorage: 'readonly', AbortSignal: 'readonly', Buffer: 'readonly' } },
+  },
+  prettier,
+);

@@ -1,0 +1,44 @@
+/** Takes one picture of each main view from the demo's bags: `npm run shots`. They lie in docs/screenshots. */
+import { mkdirSync, mkdtempSync, rmSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import { join, resolve } from 'node:path';
+import { launchBrowser } from './lib/browser.mjs';
+import { ROOT, buildApp, installPackages, run } from './lib/ready.mjs';
+import { freePort, startServer } from './lib/serve.mjs';
+
+const VIEWS = ['swatch', 'body', 'strap', 'lining', 'stores', 'order', 'write-up'];
+
+installPackages();
+buildApp();
+const folder = resolve(ROOT, process.argv[2] ?? 'docs/screenshots');
+mkdirSync(folder, { recursive: true });
+const scratch = mkdtempSync(join(tmpdir(), 'ruelle-shots-'));
+const database = join(scratch, 'demo.sqlite');
+run(join(ROOT, 'node_modules', '.bin', 'tsx'), ['scripts/load-demo.ts', database]);
+const { child, address } = await startServer({ database, port: await freePort(3300) });
+const browser = await launchBrowser();
+const page = await browser.newPage({ viewport: { width: 1280, height: 800 } });
+const errors = [];
+page.on('console', (message) => message.type() === 'error' && errors.push(message.text()));
+page.on('pageerror', (error) => errors.push(String(error)));
+
+await page.goto(address);
+await page.screenshot({ path: join(folder, 'shelf.png') });
+await page.getByRole('link', { name: /Clutch for glasses/ }).click();
+await page.waitForURL(/body$/);
+const bag = page.url().replace(/body$/, '');
+for (const view of VIEWS) {
+  await page.goto(bag + view);
+  await page.waitForTimeout(700);
+  if (view === 'body') {
+    await page.locator('[data-figure="size.width"]').first().click();
+    await page.waitForTimeout(200);
+    await page.screenshot({ path: join(folder, 'why.png') });
+    await page.keyboard.press('Escape');
+  }
+  await page.screenshot({ path: join(folder, `${view}.png`) });
+}
+await browser.close();
+child.kill();
+rmSync(scratch, { recursive: true });
+if (errors.length > 0) console.log(`The browser reported:\n${errors.join('\n')}`);
