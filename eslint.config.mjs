@@ -17,7 +17,9 @@ const MAY_IMPORT = {
 };
 
 export default tseslint.config(
-  { ignores: ['.next/', 'node_modules/', 'coverage/', 'data/', 'next-env.d.ts', 'test-results/', 'playwright-report/'] },
+  {
+    ignores: ['.next/', 'node_modules/', 'coverage/', 'data/', 'next-env.d.ts', 'test-results/', 'playwright-report/'],
+  },
   js.configs.recommended,
   ...tseslint.configs.strict,
   {
@@ -58,15 +60,55 @@ export default tseslint.config(
     rules: {
       'no-restricted-imports': [
         'error',
-        { patterns: ['react', 'react-dom', 'next', 'next/*', 'sequelize', 'sqlite3', '@chakra-ui/*', 'node:*', 'zustand*'] },
+        {
+          patterns: [
+            'react',
+            'react-dom',
+            'next',
+            'next/*',
+            'sequelize',
+            'sqlite3',
+            '@chakra-ui/*',
+            'node:*',
+            'zustand*',
+          ],
+        },
       ],
-      'no-restricted-globals': ['error', 'window', 'document', 'fetch', 'localStorage', 'process', 'Date', 'performance'],
-      'no-restricted-properties': ['error', { object: 'Math', property: 'random', message: 'A random source is a parameter.' }],
+      'no-restricted-globals': [
+        'error',
+        'window',
+        'document',
+        'fetch',
+        'localStorage',
+        'process',
+        'Date',
+        'performance',
+      ],
+      'no-restricted-properties': [
+        'error',
+        { object: 'Math', property: 'random', message: 'A random source is a parameter.' },
+      ],
     },
   },
   {
     files: ['**/*.mjs', 'eslint.config.mjs'],
-    languageOptions: { globals: { process: 'readonly', console: 'readonly', fetch: 'readonly', setTimeout: 'readonly', performance: 'readonly', URL: 'readonly', window: 'readonly', document: 'readonly', requestAnimationFrame: 'readonly', PointerEvent: 'readonly', localStorage: 'readonly', AbortSignal: 'readonly', Buffer: 'readonly' } },
+    languageOptions: {
+      globals: {
+        process: 'readonly',
+        console: 'readonly',
+        fetch: 'readonly',
+        setTimeout: 'readonly',
+        performance: 'readonly',
+        URL: 'readonly',
+        window: 'readonly',
+        document: 'readonly',
+        requestAnimationFrame: 'readonly',
+        PointerEvent: 'readonly',
+        localStorage: 'readonly',
+        AbortSignal: 'readonly',
+        Buffer: 'readonly',
+      },
+    },
   },
   prettier,
 );

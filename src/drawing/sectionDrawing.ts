@@ -84,7 +84,7 @@ function stretchSegments(pieces: readonly SectionPiece[], fromMm: number, toMm: 
 const pointOn = (piece: SectionPiece, stationMm: number): SectionPoint => sectionPointAt([piece], stationMm).point;
 
 function foldShapes(plan: Plan, pieces: readonly SectionPiece[], place: ToPaper): Shape[] {
-  const reach = plan.pouch.layers.fabricMm * 1.4;
+  const reach = plan.pouch.layers.fabricMm * 1.1;
   const marks: [string, number][] = [
     ['fold.base', plan.pouch.figures.baseFold.value],
     ['fold.top', plan.flap.figures.topFold.value],
@@ -95,7 +95,7 @@ function foldShapes(plan: Plan, pieces: readonly SectionPiece[], place: ToPaper)
     const { point, outward } = sectionPointAt(pieces, station);
     const end = (sign: number) =>
       place({ x: point.x + sign * reach * outward.x, y: point.y + sign * reach * outward.y });
-    return { kind: 'path', role: 'fold', layer: 'folds', mark, segments: lineSegments(end(-1), end(1)), closed: false };
+    return { kind: 'path', role: 'tick', layer: 'folds', mark, segments: lineSegments(end(-1), end(1)), closed: false };
   });
 }
 

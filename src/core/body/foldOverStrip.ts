@@ -31,6 +31,9 @@ export interface PouchStage {
 
 export type PouchResult = { ok: true; pouch: PouchStage } | { ok: false; problems: Problem[] };
 
+/** Fewer stitches than this are no fabric. */
+const LEAST_STITCHES = 2;
+
 /** The most stitches or rows that are planned for one section. More would be a blanket. */
 const MOST_COUNT = 600;
 
@@ -50,7 +53,7 @@ export function foldOverStripStage(design: Design, gauge: GaugeStage): PouchResu
 
   const wishedStitches = body.widthMm / stitchMm + 2 * body.seam.takeUpStitches;
   const stitchCount = body.chosenStitches ?? nearestCount(wishedStitches, stitch);
-  if (stitchCount === null || stitchCount <= 2 * body.seam.takeUpStitches)
+  if (stitchCount === null || stitchCount < LEAST_STITCHES || stitchCount <= 2 * body.seam.takeUpStitches)
     return stop({ code: 'width-under-one-repeat', path: ['body', 'widthMm'], values: { oneRepeatMm: stitchMm } });
   if (stitchCount > MOST_COUNT)
     return stop({

@@ -38,7 +38,7 @@ export function panelLines(design: Design, plan: Plan): PanelLine[] {
   return [
     line('fold.base', frontRows, leastSideRows, topRow - leastSideRows),
     line('fold.top', topRow, frontRows + leastSideRows, totalRows - bridgeRows - 1),
-    line('fold.flap', flapRow, topRow + 1, totalRows - 1),
+    line('fold.flap', flapRow, topRow, totalRows - 1),
     line('edge.flap', totalRows, flapRow + 1, Math.min(topRow + emptyBridgeRows + frontRows, flapRow + MOST_FLAP_ROWS)),
   ];
 }
@@ -51,14 +51,14 @@ export function moveLineEdits(design: Design, plan: Plan, id: PanelLineId, wishe
   const line = panelLines(design, plan).find((candidate) => candidate.id === id) as PanelLine;
   const row = Math.min(line.mostRow, Math.max(line.leastRow, Math.round(wishedRow)));
   const { frontRows, backRows } = plan.pouch;
-  const { bridgeRows, totalRows } = plan.flap;
+  const { bridgeRows, flapRows, totalRows } = plan.flap;
   const topRow = frontRows + backRows;
   const rows: Record<PanelLineId, Partial<Record<'front' | 'back' | 'bridge' | 'flap', number | null>>> = {
-    'fold.base': { front: row, back: topRow - row },
+    'fold.base': { front: row, back: topRow - row, flap: flapRows },
     'fold.top': {
       front: frontRows,
       back: row - frontRows,
-      bridge: bridgeRows || null,
+      bridge: bridgeRows,
       flap: totalRows - row - bridgeRows,
     },
     'fold.flap': { bridge: row - topRow, flap: totalRows - row },

@@ -108,7 +108,12 @@ export const foldOverStripSchema = z.strictObject({
   /** A count she settled on instead of the one that follows from the width. */
   chosenStitches: count(2, 600).nullable(),
   /** Rows she settled on by moving a line on the drawing. Null: it follows from the sizes. */
-  chosenRows: z.strictObject({ front: chosenRows, back: chosenRows, bridge: chosenRows, flap: chosenRows }),
+  chosenRows: z.strictObject({
+    front: chosenRows,
+    back: chosenRows,
+    bridge: count(0, 600).nullable(),
+    flap: chosenRows,
+  }),
   seam: z.strictObject({
     kind: z.literal('whip'),
     takeUpStitches: z

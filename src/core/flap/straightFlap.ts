@@ -21,6 +21,8 @@ export interface FlapStage {
     flapRows: Figure;
     totalRows: Figure;
     panelLength: Figure;
+    topFoldRows: Figure;
+    flapStartRows: Figure;
     topFold: Figure;
     flapStart: Figure;
     dropLoaded: Figure;
@@ -107,17 +109,25 @@ export function straightFlapStage(design: Design, gauge: GaugeStage, pouch: Pouc
       },
       (bridgeRows + flapRows + Math.abs(backRows - frontRows)) * rowPlusMinus,
     );
-  const position = (id: string, label: string, rows: number) =>
-    productFigure(
+  const rowsTo = (id: string, label: string, ...inputs: Figure[]) =>
+    makeFigure(
       id,
       label,
-      makeFigure(`${id}.rows`, 'Rows to there', rows, 'row', {
+      inputs.reduce((sum, { value }) => sum + value, 0),
+      'row',
+      {
         rule: 'Rows of the parts before it, added up.',
-        inputs: [inputFrom(totalFigure)],
+        inputs: inputs.map(inputFrom),
         source: GEOMETRY,
-      }),
-      gauge.rowHeight,
+      },
     );
+  const topFoldRows = rowsTo(
+    'fold.top.rows',
+    'Rows up to the top fold',
+    pouch.figures.frontRows,
+    pouch.figures.backRows,
+  );
+  const flapStartRows = rowsTo('fold.flap.rows', 'Rows up to where the flap starts', topFoldRows, bridgeRowsFigure);
 
   return {
     bridgeRows,
@@ -132,8 +142,10 @@ export function straightFlapStage(design: Design, gauge: GaugeStage, pouch: Pouc
       flapRows: flapRowsFigure,
       totalRows: totalFigure,
       panelLength: productFigure('panel.length', 'Panel length, flat', totalFigure, gauge.rowHeight),
-      topFold: position('fold.top', 'Top fold, from the front’s top edge', frontRows + backRows),
-      flapStart: position('fold.flap', 'Flap starts, from the front’s top edge', frontRows + backRows + bridgeRows),
+      topFoldRows,
+      flapStartRows,
+      topFold: productFigure('fold.top', 'Top fold, from the front’s top edge', topFoldRows, gauge.rowHeight),
+      flapStart: productFigure('fold.flap', 'Flap starts, from the front’s top edge', flapStartRows, gauge.rowHeight),
       dropLoaded: dropFigure('loaded', bridgeLoaded),
       dropEmpty: dropFigure('empty', bridgeEmpty),
     },

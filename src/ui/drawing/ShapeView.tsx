@@ -9,6 +9,7 @@ const LOOK: Record<Role, SVGProps<SVGElement>> = {
   row: { fill: 'none', stroke: 'var(--thread)', strokeWidth: 0.7 },
   rowPublic: { fill: 'none', stroke: 'var(--thread)', strokeWidth: 1.3 },
   fold: { fill: 'none', stroke: 'var(--cloth-chalk)', strokeWidth: 1.8, strokeDasharray: '9 5' },
+  tick: { fill: 'none', stroke: 'var(--chakra-colors-ink)', strokeWidth: 1.2 },
   edge: { fill: 'none', stroke: 'var(--cloth-chalk)', strokeWidth: 2.4 },
   seam: { fill: 'none', stroke: 'var(--cloth-chalk)', strokeWidth: 4, strokeDasharray: '2 4' },
   metal: { fill: '#d9dde0', stroke: '#20282b', strokeWidth: 1.2 },

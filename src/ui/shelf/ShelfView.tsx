@@ -173,8 +173,8 @@ export function ShelfView({ cards: firstCards, total: firstTotal, starters }: Sh
         <Grid
           as="ul"
           listStyleType="none"
-          templateColumns="repeat(auto-fill, minmax(260px, 1fr))"
-          columnGap="5"
+          templateColumns="repeat(auto-fill, minmax(270px, 1fr))"
+          columnGap="0"
           rowGap="8"
         >
           {shown.cards.map((card) => (

@@ -1,0 +1,153 @@
+import fc from 'fast-check';
+import { describe, expect, it } from 'vitest';
+import { baseDepthMm, straightSideMm } from '@/core/body';
+import { loadThicknessMm } from '@/core/contents';
+import { applyEdits, usualSnap, type Design } from '@/core/design';
+import { designAt, planOf, plannableDesign } from '@/core/testing/designs';
+import { landingMm, stationOverMm } from '.';
+
+const withSnap = (change: Partial<ReturnType<typeof usualSnap>>, design: Design = designAt(5, 5, 2)): Design => ({
+  ...design,
+  hardware: [{ ...usualSnap(), ...change }],
+});
+const codes = (design: Design) => planOf(design).problems.map(({ code }) => code);
+
+describe('the magnetic snap', () => {
+  it('lies on the row nearest to its inset, in the middle', () => {
+    const { snap, flap } = planOf(withSnap({ insetMm: 22 }));
+    // Rows of 5 mm: the middle 22.5 mm in is that of the fifth row from the edge.
+    expect(snap?.halves[0]?.row).toBe(flap.totalRows - 4);
+    expect(snap?.figures.halfInset.value).toBeCloseTo(22.5, 9);
+  });
+
+  it('has its mate by the formula flap length − bridge − inset, with front and back alike', () => {
+    const { snap, flap } = planOf(withSnap({}));
+    const tailMm = (flap.bridgeRows + flap.flapRows) * 5;
+    const insetMm = snap?.figures.halfInset.value ?? NaN;
+    for (const state of ['empty', 'loaded'] as const)
+      expect(snap?.meetsMm[state]).toBeCloseTo(tailMm - flap.bridgeMm[state] - insetMm, 9);
+  });
+
+  it('mirrors back: the place over its landing is the place it has', () => {
+    fc.assert(
+      fc.property(plannableDesign, (design) => {
+        const plan = planOf(design);
+        if (!plan.snap) return;
+        const { rowMm, frontRows, backRows } = plan.pouch;
+        for (const state of ['empty', 'loaded'] as const) {
+          const station = stationOverMm({
+            landsMm: plan.snap.meetsMm[state],
+            backEndMm: (frontRows + backRows) * rowMm,
+            bridgeMm: plan.flap.bridgeMm[state],
+            backAboveFrontMm: (backRows - frontRows) * rowMm,
+          });
+          expect(station).toBeCloseTo(plan.snap.halves[0]?.alongMm ?? NaN, 6);
+        }
+      }),
+    );
+  });
+
+  it('meets its mate in the section: the same height, on either side of the fold', () => {
+    const plan = planOf(withSnap({}));
+    const { snap } = plan;
+    if (!snap) throw new Error('no snap');
+    for (const state of ['empty', 'loaded'] as const) {
+      const front = plan.section[state][0];
+      const flap = plan.section[state].at(-1);
+      if (front?.kind !== 'line' || flap?.kind !== 'line') throw new Error('no straight front or flap');
+      const heightOnFlap = flap.from.y - ((snap.halves[0]?.alongMm ?? NaN) - flap.fromMm);
+      const heightOnFront = front.from.y - snap.meetsMm[state];
+      expect(heightOnFlap).toBeCloseTo(heightOnFront, 9);
+    }
+  });
+
+  it('is set so that both halves are as far from either side', () => {
+    fc.assert(
+      fc.property(plannableDesign, (design) => {
+        const { snap, pouch } = planOf(design);
+        if (!snap) return;
+        const across = snap.halves.map(({ acrossMm }) => acrossMm);
+        const mirrored = across.map((mm) => pouch.figures.panelWidth.value - mm).reverse();
+        across.forEach((mm, index) => expect(mm).toBeCloseTo(mirrored[index] as number, 6));
+      }),
+    );
+  });
+
+  it('has its mate no more than half a row from where the flap brings it', () => {
+    fc.assert(
+      fc.property(plannableDesign, (design) => {
+        const { snap, pouch } = planOf(design);
+        const [mate] = snap?.mates ?? [];
+        if (!snap || !mate || design.hardware[0]?.mate !== 'loaded') return;
+        expect(Math.abs(mate.alongMm - snap.meetsMm.loaded)).toBeLessThanOrEqual(pouch.rowMm / 2 + 1e-6);
+      }),
+    );
+  });
+
+  it('tells the two formulas apart only by direction', () => {
+    const at = { backEndMm: 200, bridgeMm: 14, backAboveFrontMm: 5 };
+    expect(landingMm({ stationMm: stationOverMm({ landsMm: 31, ...at }), ...at })).toBe(31);
+  });
+});
+
+describe('problems of the snap', () => {
+  const thick = (design: Design): Design => ({ ...design, contents: { ...design.contents, thicknessMm: 18 } });
+
+  it('says when it drifts by more than its radius, and both repairs that fit help', () => {
+    const design = thick(withSnap({ diameterMm: 30 }));
+    const problem = planOf(design).problems.find(({ code }) => code === 'snap-drifts');
+    // Soft load: the bridge grows by π/2 times the thickness.
+    expect(problem?.values.shiftMm).toBeCloseTo((Math.PI / 2) * 18, 6);
+    expect(problem?.repairs.map(({ code }) => code)).toEqual(['mate-between', 'mate-both']);
+    for (const repair of problem?.repairs ?? []) {
+      const read = applyEdits(design, repair.edits);
+      if (!read.ok) throw new Error('refused');
+      expect(codes(read.design)).not.toContain('snap-drifts');
+    }
+  });
+
+  it('does not offer halfway where halfway is still too far', () => {
+    const problem = planOf(thick(withSnap({ diameterMm: 14 }))).problems.find(({ code }) => code === 'snap-drifts');
+    expect(problem?.repairs.map(({ code }) => code)).toEqual(['mate-both']);
+  });
+
+  it('keeps quiet when nothing is carried', () => {
+    const design = withSnap({});
+    expect(codes({ ...design, contents: { ...design.contents, thicknessMm: 0 } })).not.toContain('snap-drifts');
+  });
+
+  it.each([
+    ['snap-off-flap', withSnap({ insetMm: 120 })],
+    ['snap-off-front', withSnap({ insetMm: 103 })],
+    ['snap-wide-flap', withSnap({})],
+  ])('says %s, with a repair that ends it', (code, design) => {
+    const problem = planOf(design).problems.find((candidate) => candidate.code === code);
+    expect(problem).toBeDefined();
+    const [repair] = problem?.repairs ?? [];
+    if (!repair) throw new Error(`${code} has no repair`);
+    const read = applyEdits(design, repair.edits);
+    if (!read.ok) throw new Error('refused');
+    expect(codes(read.design)).not.toContain(code);
+  });
+
+  it('never lands a mate on the bend without saying so', () => {
+    fc.assert(
+      fc.property(plannableDesign, (design) => {
+        const plan = planOf(design);
+        if (!plan.snap) return;
+        const flatMm = straightSideMm(
+          plan.pouch.frontRows * plan.pouch.rowMm,
+          baseDepthMm(plan.pouch.layers, loadThicknessMm(design.contents, 'loaded')),
+        );
+        const target = plan.snap.meetsMm.loaded;
+        const said = plan.problems.some(({ code }) => code === 'snap-on-fold' || code === 'snap-off-front');
+        if (design.hardware[0]?.mate === 'loaded' && target + plan.snap.diameterMm / 2 > flatMm)
+          expect(said).toBe(true);
+      }),
+    );
+  });
+
+  it('always carries the caution about magnets', () => {
+    expect(codes(withSnap({}))).toContain('magnets');
+  });
+});

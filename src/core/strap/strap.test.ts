@@ -1,0 +1,96 @@
+import fc from 'fast-check';
+import { describe, expect, it } from 'vitest';
+import { usualStrap, type Design } from '@/core/design';
+import { designAt, planOf } from '@/core/testing/designs';
+import { slackToWorkMm } from '.';
+
+const withStrap = (change: Partial<ReturnType<typeof usualStrap>>): Design => ({
+  ...designAt(5, 5, 2),
+  strap: { ...usualStrap(), ...change },
+});
+
+describe('slackToWorkMm', () => {
+  it('has a handle that pulls to 432 mm worked 311 mm slack', () => {
+    // Common practice, no source: a spiral handle 311 mm slack pulls to 432 mm.
+    const slack = slackToWorkMm({ wornLengthMm: 432, school: 'pulled', slackMm: 311, pulledMm: 432, overlapMm: 0 });
+    expect(slack).toBeCloseTo(311, 9);
+  });
+
+  it('adds 25 mm for each sewn-in end, which does not stretch', () => {
+    // Common practice, no source.
+    const strap = { wornLengthMm: 900, school: 'pulled', slackMm: 90, pulledMm: 100 } as const;
+    expect(slackToWorkMm({ ...strap, overlapMm: 25 }) - slackToWorkMm({ ...strap, overlapMm: 0 })).toBe(50);
+  });
+
+  it('is never longer than worn, less stretch the longer', () => {
+    fc.assert(
+      fc.property(
+        fc.double({ min: 100, max: 2000, noNaN: true }),
+        fc.double({ min: 50, max: 400, noNaN: true }),
+        fc.double({ min: 0, max: 100, noNaN: true }),
+        (wornLengthMm, slackMm, growthMm) => {
+          const at = (pulledMm: number) =>
+            slackToWorkMm({ wornLengthMm, school: 'pulled', slackMm, pulledMm, overlapMm: 0 });
+          expect(at(slackMm + growthMm)).toBeLessThanOrEqual(wornLengthMm + 1e-9);
+          expect(at(slackMm + growthMm + 1)).toBeLessThan(at(slackMm + growthMm));
+        },
+      ),
+    );
+  });
+});
+
+describe('the plain strap', () => {
+  it('comes out to the row on a worked example', () => {
+    // 40 rows are 200 mm slack and 250 mm pulled: a quarter longer. 1000 mm worn is 800 mm slack, and 20 mm sewn down at each
+    // end: 840 mm, 168 rows of 5 mm.
+    const strap = planOf(
+      withStrap({ wornLengthMm: 1000, overlapMm: 20, sample: { rows: 40, slackMm: 200, pulledMm: 250 } }),
+    ).strap;
+    expect(strap?.figures.slackToWork.value).toBeCloseTo(840, 9);
+    expect(strap?.rowCount).toBe(168);
+    expect(strap?.figures.pulledPlanned.value).toBeCloseTo(1000, 9);
+  });
+
+  it('is worn within half a row of what was wanted, in both schools', () => {
+    fc.assert(
+      fc.property(
+        fc.integer({ min: 200, max: 1500 }),
+        fc.integer({ min: 10, max: 60 }),
+        fc.integer({ min: 100, max: 400 }),
+        fc.integer({ min: 0, max: 120 }),
+        fc.constantFrom('pulled' as const, 'slack' as const),
+        (wornLengthMm, rows, slackMm, growthMm, school) => {
+          const sample = { rows, slackMm, pulledMm: slackMm + growthMm };
+          const strap = planOf(withStrap({ wornLengthMm, school, sample })).strap;
+          const wornRowMm = (school === 'pulled' ? sample.pulledMm : slackMm) / rows;
+          expect(Math.abs((strap?.figures.pulledPlanned.value ?? NaN) - wornLengthMm)).toBeLessThanOrEqual(
+            wornRowMm / 2 + 1e-6,
+          );
+        },
+      ),
+    );
+  });
+
+  it('has its feet on the side seams, half on the front and half on the back', () => {
+    const plan = planOf(withStrap({ widthMm: 25, overlapMm: 25 }));
+    const foot = plan.strap?.foot;
+    expect(foot?.frontRows).toEqual({ from: 1, to: 5 });
+    const seamEnd = plan.pouch.frontRows + plan.pouch.figures.seamRows.value;
+    expect(foot?.backRows).toEqual({ from: seamEnd - 4, to: seamEnd });
+    expect((foot?.frontStitches ?? 0) + (foot?.backStitches ?? 0)).toBe(plan.strap?.stitchCount);
+  });
+
+  it('advises to reinforce one that stretches much', () => {
+    const sample = { rows: 40, slackMm: 200, pulledMm: 290 };
+    const codesOf = (design: Design) => planOf(design).problems.map(({ code }) => code);
+    expect(codesOf(withStrap({ sample }))).toContain('strap-stretches-much');
+    expect(codesOf(withStrap({ sample, school: 'slack' }))).not.toContain('strap-stretches-much');
+  });
+
+  it('is surer from a longer trial strip', () => {
+    const doubt = (rows: number) =>
+      planOf(withStrap({ sample: { rows, slackMm: rows * 5, pulledMm: rows * 6 } })).strap?.figures.pulledPlanned
+        .plusMinus;
+    expect(doubt(80) ?? NaN).toBeLessThan(doubt(20) ?? NaN);
+  });
+});

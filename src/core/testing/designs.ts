@@ -1,0 +1,113 @@
+import fc from 'fast-check';
+import {
+  readDesign,
+  starterDesign,
+  swatchIdSchema,
+  usualLining,
+  usualSnap,
+  usualStrap,
+  type Design,
+} from '@/core/design';
+import { planBag, type Plan } from '@/core/plan';
+
+/** A whole bag with everything on it, for examples. */
+export const fullDesign = (): Design => ({
+  ...starterDesign('thirds', swatchIdSchema.parse('test')),
+  hardware: [usualSnap()],
+  strap: usualStrap(),
+  lining: usualLining(),
+});
+
+/** The plan of a design that is known to have one. */
+export function planOf(design: Design): Plan {
+  const result = planBag(design);
+  if (!result.ok) throw new Error(result.problems.map(({ code }) => code).join());
+  return result.plan;
+}
+
+/** A swatch of exact size: every reading says the same. */
+export function designAt(
+  stitchMm: number,
+  rowMm: number,
+  thicknessMm: number,
+  change: (design: Design) => Design = (d) => d,
+): Design {
+  const base = starterDesign('thirds', swatchIdSchema.parse('exact'));
+  const counts = [20, 30];
+  return change({
+    ...base,
+    swatch: {
+      ...base.swatch,
+      thicknessMm,
+      stitchReadings: counts.map((count) => ({ count, lengthMm: count * stitchMm })),
+      rowReadings: counts.map((count) => ({ count, lengthMm: count * rowMm })),
+    },
+  });
+}
+
+const readingAround = (mm: number) =>
+  fc
+    .record({ count: fc.integer({ min: 8, max: 40 }), share: fc.double({ min: 0.95, max: 1.05, noNaN: true }) })
+    .map(({ count, share }) => ({ count, lengthMm: Math.max(5, count * mm * share) }));
+
+/** Any design that the schema accepts and that can be planned: gauges from thread to chunky, with and without parts. */
+export const plannableDesign: fc.Arbitrary<Design> = fc
+  .record({
+    stitchMm: fc.double({ min: 1.5, max: 14, noNaN: true }),
+    rowShare: fc.double({ min: 0.7, max: 1.9, noNaN: true }),
+    thicknessMm: fc.double({ min: 0.3, max: 8, noNaN: true }),
+    widthMm: fc.integer({ min: 60, max: 500 }),
+    heightMm: fc.integer({ min: 60, max: 400 }),
+    dropShare: fc.double({ min: 0.15, max: 1, noNaN: true }),
+    loadMm: fc.integer({ min: 0, max: 30 }),
+    firmness: fc.constantFrom('soft', 'stiff'),
+    stitch: fc.constantFrom('sc', 'hdc'),
+    turningChain: fc.constantFrom('counts', 'does-not-count'),
+    foundation: fc.constantFrom('chain', 'foundation-stitches'),
+    hand: fc.constantFrom('left', 'right'),
+    lengthUnit: fc.constantFrom('cm', 'in'),
+    insetMm: fc.integer({ min: 3, max: 60 }),
+    layout: fc.constantFrom('centre', 'pair'),
+    mate: fc.constantFrom('loaded', 'between', 'both'),
+    parts: fc.record({ snap: fc.boolean(), strap: fc.boolean(), lining: fc.boolean() }),
+    school: fc.constantFrom('pulled', 'slack'),
+    takeUpStitches: fc.double({ min: 0, max: 1, noNaN: true }),
+  })
+  .chain((made) =>
+    fc
+      .record({
+        stitchReadings: fc.array(readingAround(made.stitchMm), { minLength: 1, maxLength: 6 }),
+        rowReadings: fc.array(readingAround(made.stitchMm * made.rowShare), { minLength: 1, maxLength: 6 }),
+      })
+      .map((readings): unknown => {
+        const base = fullDesign();
+        return {
+          ...base,
+          settings: {
+            ...base.settings,
+            turningChain: made.turningChain,
+            foundation: made.foundation,
+            hand: made.hand,
+            lengthUnit: made.lengthUnit,
+          },
+          contents: { thicknessMm: made.loadMm, massG: 200, firmness: made.firmness },
+          swatch: { ...base.swatch, ...readings, thicknessMm: made.thicknessMm },
+          stitch: made.stitch,
+          body: {
+            ...base.body,
+            widthMm: made.widthMm,
+            heightMm: made.heightMm,
+            seam: { kind: 'whip', takeUpStitches: made.takeUpStitches },
+          },
+          flap: { kind: 'straight', dropMm: Math.max(10, made.heightMm * made.dropShare) },
+          hardware: made.parts.snap
+            ? [{ ...base.hardware[0], insetMm: made.insetMm, layout: made.layout, mate: made.mate }]
+            : [],
+          strap: made.parts.strap ? { ...base.strap, school: made.school } : null,
+          lining: made.parts.lining ? base.lining : null,
+        };
+      }),
+  )
+  .map((document) => readDesign(document))
+  .filter((read) => read.ok && planBag(read.design).ok)
+  .map((read) => (read as { ok: true; design: Design }).design);
