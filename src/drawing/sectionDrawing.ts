@@ -5,12 +5,18 @@ import { lineSegments, type Drawing, type Point, type Segment, type Shape } from
 
 const PART_MARKS = ['part.front', 'part.back', 'part.bridge', 'part.flap'] as const;
 
+/** How far a fold's tick reaches from the middle of the fabric, in thicknesses. */
+const TICK_REACH = 1.1;
+
+/** How thick one half of a snap is drawn, mm. */
+const SNAP_DEPTH_MM = 2;
+
 /** The side of the folded bag cut through, to scale: fabric at its thickness, lining, load, and the snap's halves. */
 export function sectionDrawing(plan: Plan, state: LoadState): Drawing {
   const pieces = plan.section[state];
   const { layers } = plan.pouch;
   const corners = pieces.flatMap(cornersOf);
-  const margin = layers.fabricMm / 2 + layers.liningMm + (plan.snap ? 3 : 0);
+  const margin = TICK_REACH * layers.fabricMm + layers.liningMm + (plan.snap ? SNAP_DEPTH_MM : 0);
   const left = Math.min(...corners.map((corner) => corner.x)) - margin;
   const right = Math.max(...corners.map((corner) => corner.x)) + margin;
   const top = Math.max(...corners.map((corner) => corner.y)) + margin;
@@ -84,7 +90,7 @@ function stretchSegments(pieces: readonly SectionPiece[], fromMm: number, toMm: 
 const pointOn = (piece: SectionPiece, stationMm: number): SectionPoint => sectionPointAt([piece], stationMm).point;
 
 function foldShapes(plan: Plan, pieces: readonly SectionPiece[], place: ToPaper): Shape[] {
-  const reach = plan.pouch.layers.fabricMm * 1.1;
+  const reach = plan.pouch.layers.fabricMm * TICK_REACH;
   const marks: [string, number][] = [
     ['fold.base', plan.pouch.figures.baseFold.value],
     ['fold.top', plan.flap.figures.topFold.value],
@@ -151,11 +157,10 @@ function snapShapes(plan: Plan, pieces: readonly SectionPiece[], place: ToPaper)
   const { snap } = plan;
   if (!snap) return [];
   const half = plan.pouch.layers.fabricMm / 2;
-  const depth = 2;
   const disc = (stationMm: number, side: 1 | -1, mark: string): Shape => {
     const { point, outward } = sectionPointAt(pieces, stationMm);
     const near = half * side;
-    const far = (half + depth) * side;
+    const far = (half + SNAP_DEPTH_MM) * side;
     const along = { x: -outward.y, y: outward.x };
     const corner = (reach: number, run: number) =>
       place({

@@ -14,12 +14,6 @@ export interface Store {
 }
 
 /**
- * What every connection is told. WAL lets a reader and a writer work side by side; FULL keeps a save through a power
- * cut; a busy database is waited for instead of failing at once.
- */
-const PRAGMAS = ['journal_mode = WAL', 'synchronous = FULL', 'foreign_keys = ON', 'busy_timeout = 5000'];
-
-/**
  * Opens the database in a file, making it and bringing its tables up to date where needed.
  *
  * @param path the file, or `:memory:` for one that goes with the process
@@ -27,9 +21,9 @@ const PRAGMAS = ['journal_mode = WAL', 'synchronous = FULL', 'foreign_keys = ON'
 export async function openStore(path: string): Promise<Store> {
   if (path !== ':memory:') mkdirSync(dirname(path), { recursive: true });
   const sequelize = new Sequelize({ dialect: 'sqlite', dialectModule: sqlite3, storage: path, logging: false });
-  sequelize.addHook('afterConnect', async (connection) => {
-    for (const pragma of PRAGMAS) await runOn(connection as sqlite3.Database, `PRAGMA ${pragma}`);
-  });
+  // Kept in the file: a reader and a writer work side by side, and a crash leaves the last save whole. Foreign keys are
+  // switched on by Sequelize on each connection, and SQLite itself waits for the disk at each commit (synchronous FULL).
+  await sequelize.query('PRAGMA journal_mode = WAL');
   await migrate(sequelize);
   const models = defineModels(sequelize);
   return {
@@ -37,8 +31,4 @@ export async function openStore(path: string): Promise<Store> {
     swatches: new SwatchRepository(models),
     close: () => sequelize.close(),
   };
-}
-
-function runOn(connection: sqlite3.Database, sql: string): Promise<void> {
-  return new Promise((resolve, reject) => connection.exec(sql, (error) => (error ? reject(error) : resolve())));
 }

@@ -68,11 +68,11 @@ export function foldOverStripStage(design: Design, gauge: GaugeStage): PouchResu
   const frontRows = body.chosenRows.front ?? nearestRows;
   const backRows = body.chosenRows.back ?? frontRows;
   const shorterMm = Math.min(frontRows, backRows) * rowMm;
-  if (Math.max(frontRows, backRows) > MOST_COUNT)
+  if (body.chosenRows.front === null && nearestRows > MOST_COUNT)
     return stop({
       code: 'too-many-stitches',
       path: ['body', 'heightMm'],
-      values: { rows: frontRows, mostStitches: MOST_COUNT },
+      values: { rows: nearestRows, mostStitches: MOST_COUNT },
     });
   if (straightSideMm(shorterMm, emptyDepthMm) <= 0)
     return stop({

@@ -98,7 +98,8 @@ export const contentsSchema = z.strictObject({
 });
 export type Contents = z.infer<typeof contentsSchema>;
 
-const chosenRows = count(1, 600).nullable();
+/** Twice what one part is planned with, so that a fold can be moved all the way without running into a limit of the file. */
+const chosenRows = count(1, 1200).nullable();
 
 export const foldOverStripSchema = z.strictObject({
   kind: z.literal('fold-over-strip'),
@@ -111,7 +112,7 @@ export const foldOverStripSchema = z.strictObject({
   chosenRows: z.strictObject({
     front: chosenRows,
     back: chosenRows,
-    bridge: count(0, 600).nullable(),
+    bridge: count(0, 1200).nullable(),
     flap: chosenRows,
   }),
   seam: z.strictObject({

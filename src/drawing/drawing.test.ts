@@ -1,0 +1,150 @@
+import fc from 'fast-check';
+import { describe, expect, it } from 'vitest';
+import { fullDesign, planOf, plannableDesign } from '@/core/testing/designs';
+import {
+  countTicks,
+  foldedDrawing,
+  lengthTicks,
+  liningDrawing,
+  panelDrawing,
+  pathData,
+  sectionDrawing,
+  strapDrawing,
+  swatchDrawing,
+  type Drawing,
+  type Shape,
+} from '.';
+
+/** Every point that a shape is made of; circles and rects by their corners. */
+function pointsOf(shape: Shape): { x: number; y: number }[] {
+  if (shape.kind === 'path') return shape.segments;
+  if (shape.kind === 'circle')
+    return [
+      { x: shape.x - shape.radiusMm, y: shape.y - shape.radiusMm },
+      { x: shape.x + shape.radiusMm, y: shape.y + shape.radiusMm },
+    ];
+  return [
+    { x: shape.x, y: shape.y },
+    { x: shape.x + shape.widthMm, y: shape.y + shape.heightMm },
+  ];
+}
+
+const marked = (drawing: Drawing, mark: string) => drawing.shapes.filter((shape) => shape.mark === mark);
+
+describe('every drawing', () => {
+  it('is finite, for any design', () => {
+    fc.assert(
+      fc.property(plannableDesign, (design) => {
+        const plan = planOf(design);
+        const drawings = [
+          panelDrawing(design, plan),
+          foldedDrawing(plan),
+          sectionDrawing(plan, 'empty'),
+          sectionDrawing(plan, 'loaded'),
+          swatchDrawing(design.swatch, plan.pouch.stitchMm, plan.pouch.rowMm),
+          liningDrawing(plan),
+          strapDrawing(plan, 20),
+        ];
+        const points = drawings.flatMap((drawing) => drawing?.shapes.flatMap(pointsOf) ?? []);
+        expect(points.every(({ x, y }) => Number.isFinite(x) && Number.isFinite(y))).toBe(true);
+      }),
+    );
+  });
+
+  it('stays in its box', () => {
+    const dust = 1e-6;
+    fc.assert(
+      fc.property(plannableDesign, (design) => {
+        const plan = planOf({ ...design, hardware: [] });
+        for (const { box, shapes } of [panelDrawing(design, plan), foldedDrawing(plan), sectionDrawing(plan, 'loaded')]) {
+          const outside = shapes
+            .flatMap(pointsOf)
+            .filter(({ x, y }) => x < -dust || y < -dust || x > box.widthMm + dust || y > box.heightMm + dust);
+          expect(outside).toEqual([]);
+        }
+      }),
+    );
+  });
+});
+
+describe('the panel', () => {
+  const design = fullDesign();
+  const plan = planOf(design);
+  const drawing = panelDrawing(design, plan);
+
+  it('is as large as the panel', () => {
+    expect(drawing.box.widthMm).toBe(plan.pouch.figures.panelWidth.value);
+    expect(drawing.box.heightMm).toBe(plan.flap.figures.panelLength.value);
+  });
+
+  it('has row 1 at the bottom: the base fold lies its length above it', () => {
+    const [fold] = marked(drawing, 'fold.base');
+    const y = fold?.kind === 'path' ? fold.segments[0]?.y : NaN;
+    expect(drawing.box.heightMm - (y ?? NaN)).toBeCloseTo(plan.pouch.figures.baseFold.value, 9);
+  });
+
+  it('draws a line between every two rows', () => {
+    const lines = drawing.shapes
+      .filter(({ layer }) => layer === 'rows')
+      .flatMap((shape) => (shape.kind === 'path' ? shape.segments : []));
+    expect(lines.length / 2).toBe(plan.flap.totalRows - 1);
+  });
+
+  it('is the mirror image for the other hand', () => {
+    const pair = { ...design, hardware: design.hardware.map((snap) => ({ ...snap, layout: 'pair' as const })) };
+    const centres = (hand: 'left' | 'right') =>
+      marked(panelDrawing({ ...pair, settings: { ...pair.settings, hand } }, planOf(pair)), 'snap.half').map((shape) =>
+        shape.kind === 'circle' ? shape.x : NaN,
+      );
+    const mirrored = centres('right').map((x) => drawing.box.widthMm - x);
+    centres('left').forEach((x, index) => expect(x).toBeCloseTo(mirrored[index] as number, 9));
+  });
+
+  it('hatches four strap feet of equal size about the middle', () => {
+    const feet = marked(drawing, 'strap.feet');
+    expect(feet).toHaveLength(4);
+    const middles = feet.map((foot) => (foot.kind === 'rect' ? foot.x + foot.widthMm / 2 : NaN));
+    expect(middles.reduce((sum, x) => sum + x, 0) / 4).toBeCloseTo(drawing.box.widthMm / 2, 9);
+  });
+});
+
+describe('the section', () => {
+  it('draws the four parts, as thick as the fabric', () => {
+    const plan = planOf(fullDesign());
+    const parts = sectionDrawing(plan, 'loaded').shapes.filter(({ mark }) => mark?.startsWith('part.'));
+    expect(parts.map(({ mark }) => mark)).toEqual(['part.front', 'part.back', 'part.bridge', 'part.flap']);
+    for (const part of parts) expect(part.kind === 'path' && part.strokeMm).toBe(plan.pouch.layers.fabricMm);
+  });
+
+  it('is deeper by the load', () => {
+    const plan = planOf(fullDesign());
+    const depth = (state: 'empty' | 'loaded') => sectionDrawing(plan, state).box.widthMm;
+    expect(depth('loaded') - depth('empty')).toBeCloseTo(fullDesign().contents.thicknessMm, 6);
+  });
+});
+
+describe('rulers', () => {
+  it('have a number on every inch when there is room', () => {
+    expect(lengthTicks(25.4 * 3, 'in', 4).flatMap(({ label }) => label ?? [])).toEqual(['0', '1', '2', '3']);
+  });
+
+  it('have fewer numbers when they would touch', () => {
+    const labels = (pxPerMm: number) => countTicks(200, 2, pxPerMm).filter(({ label }) => label !== null).length;
+    expect(labels(0.5)).toBeLessThan(labels(3));
+    for (const scale of [0.3, 0.7, 1, 2, 5]) {
+      const at = countTicks(200, 2, scale).filter(({ label }) => label !== null);
+      expect(((at[1]?.atMm ?? 0) - (at[0]?.atMm ?? 0)) * scale).toBeGreaterThanOrEqual(24);
+    }
+  });
+});
+
+it('turns an arc into the path that SVG knows', () => {
+  const d = pathData(
+    [
+      { to: 'move', x: 0, y: 0 },
+      { to: 'arc', radiusMm: 5, sweep: true, large: false, x: 10, y: 0 },
+    ],
+    false,
+  );
+  expect(d).toBe('M0 0A5 5 0 0 1 10 0');
+});

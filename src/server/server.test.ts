@@ -1,0 +1,105 @@
+import { describe, expect, it, vi } from 'vitest';
+import { z } from 'zod';
+import { fullDesign } from '@/core/testing/designs';
+import { checkedDesign } from './checkedDesign';
+import { MOST_BODY_BYTES, Refused, answer, bagIdFrom, readBody } from './http';
+import { isOwnAddress } from './ownAddress';
+
+const request = (body: BodyInit, headers: Record<string, string> = {}) =>
+  new Request('http://127.0.0.1/', { method: 'POST', body, headers, duplex: 'half' } as RequestInit);
+const refusal = async (work: Promise<unknown>) =>
+  work.then(
+    () => null,
+    (error: unknown) => (error instanceof Refused ? error : Promise.reject(error)),
+  );
+
+describe('readBody', () => {
+  it('gives what fits the shape', async () => {
+    expect(await readBody(request('{"a":1}'), z.object({ a: z.number() }))).toEqual({ a: 1 });
+  });
+
+  it('stops reading at the limit, though the headers say nothing of the size', async () => {
+    let sent = 0;
+    const endless = new ReadableStream({
+      pull(controller) {
+        sent += 1;
+        controller.enqueue(new Uint8Array(1_000_000));
+      },
+    });
+    expect((await refusal(readBody(request(endless), z.unknown())))?.status).toBe(413);
+    expect(sent).toBeLessThan(MOST_BODY_BYTES / 1_000_000 + 5);
+  });
+
+  it('does not begin to read what says it is too large', async () => {
+    const large = request('{}', { 'content-length': String(50_000_000) });
+    expect((await refusal(readBody(large, z.unknown())))?.status).toBe(413);
+  });
+
+  it('answers what is no JSON, and what is another shape, with its fields', async () => {
+    expect((await refusal(readBody(request('row 1'), z.unknown())))?.status).toBe(400);
+    const refused = await refusal(readBody(request('{"a":"x"}'), z.object({ a: z.number() })));
+    expect(refused?.status).toBe(422);
+    expect(refused?.refusal.faults?.[0]?.path).toEqual(['a']);
+  });
+});
+
+describe('checkedDesign', () => {
+  const faultsOf = (document: unknown) => {
+    try {
+      checkedDesign(document);
+      return null;
+    } catch (error) {
+      return (error as Refused).refusal.faults?.map(({ path }) => path.join('.'));
+    }
+  };
+
+  it('takes a whole design', () => expect(checkedDesign(fullDesign())).toEqual(fullDesign()));
+
+  it('answers a design that can be read but not planned at its field', () => {
+    const design = fullDesign();
+    expect(faultsOf({ ...design, contents: { ...design.contents, thicknessMm: 199 } })).toEqual([
+      'contents.thicknessMm',
+    ]);
+  });
+
+  it('answers a design that can’t be read at its field', () => {
+    expect(faultsOf({ ...fullDesign(), flap: { kind: 'straight', dropMm: 700 } })).toEqual(['flap.dropMm']);
+  });
+});
+
+describe('answer', () => {
+  vi.spyOn(console, 'error').mockImplementation(() => undefined);
+
+  it('says that the disk is full when it is', async () => {
+    const response = await answer(() => Promise.reject(new Error('SQLITE_FULL: database or disk is full')));
+    expect(response.status).toBe(507);
+    expect((await response.json()).sentence).toContain('disk is full');
+  });
+
+  it('tells nothing of the inside of a failure', async () => {
+    const response = await answer(() => Promise.reject(new Error('secret path /x/y')));
+    expect(response.status).toBe(500);
+    expect(await response.text()).not.toContain('secret');
+  });
+});
+
+describe('whose request it is', () => {
+  it.each([
+    ['127.0.0.1:3000', null, true],
+    ['localhost:3000', 'http://localhost:3000', true],
+    ['[::1]:3000', null, true],
+    ['127.0.0.1:3000', 'http://127.0.0.1:4000', false],
+    ['127.0.0.1:3000', 'null', false],
+    ['127.0.0.1.elsewhere.example', null, false],
+    ['elsewhere.example:3000', 'http://elsewhere.example:3000', false],
+    [null, null, false],
+  ])('host %s, origin %s: %s', (host, origin, own) => expect(isOwnAddress(host, origin, [])).toBe(own));
+
+  it('takes a name that the maker has allowed', () => {
+    expect(isOwnAddress('workroom.local:3000', null, ['workroom.local'])).toBe(true);
+  });
+});
+
+it('refuses an id that can’t be one', () => {
+  expect(() => bagIdFrom('../etc')).toThrow(Refused);
+});

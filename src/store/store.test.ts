@@ -1,0 +1,128 @@
+import { mkdtempSync, rmSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
+import { Sequelize } from 'sequelize';
+import sqlite3 from 'sqlite3';
+import { afterEach, beforeEach, describe, expect, it } from 'vitest';
+import type { Design } from '@/core/design';
+import { fullDesign } from '@/core/testing/designs';
+import { bagIdSchema, openStore, type Store } from '.';
+
+let folder: string;
+let path: string;
+let store: Store;
+
+beforeEach(async () => {
+  folder = mkdtempSync(join(tmpdir(), 'ruelle-store-'));
+  path = join(folder, 'bags.sqlite');
+  store = await openStore(path);
+});
+afterEach(async () => {
+  await store.close();
+  rmSync(folder, { recursive: true });
+});
+
+const renamed = (name: string): Design => ({ ...fullDesign(), name });
+const noHistory = { undo: [], redo: [] };
+
+describe('the store', () => {
+  it('gives a bag back whole, after it was closed and opened again', async () => {
+    const id = await store.bags.create(fullDesign());
+    const history = { undo: [{ label: 'Width' }], redo: [] };
+    await store.bags.save(id, { baseRevision: 1, design: renamed('Second'), history });
+    await store.close();
+    store = await openStore(path);
+    const bag = await store.bags.open(id);
+    expect(bag).toMatchObject({ design: renamed('Second'), revision: 2, history, refused: [], archived: false });
+  });
+
+  it('refuses a save that came too late, leaves the bag as it is and keeps both', async () => {
+    const id = await store.bags.create(fullDesign());
+    const first = await store.bags.save(id, { baseRevision: 1, design: renamed('This window'), history: noHistory });
+    const late = await store.bags.save(id, { baseRevision: 1, design: renamed('Other window'), history: noHistory });
+    expect(first).toEqual({ ok: true, revision: 2 });
+    expect(late).toMatchObject({
+      ok: false,
+      reason: 'moved-on',
+      current: { revision: 2, design: { name: 'This window' } },
+    });
+    const bag = await store.bags.open(id);
+    expect(bag?.design.name).toBe('This window');
+    expect(bag?.refused.map(({ design }) => design.name)).toEqual(['Other window']);
+  });
+
+  it('keeps a refused save once, however often it is tried, and forgets it when told', async () => {
+    const id = await store.bags.create(fullDesign());
+    await store.bags.save(id, { baseRevision: 1, design: renamed('A'), history: noHistory });
+    const late = { baseRevision: 1, design: renamed('B'), history: noHistory };
+    const results = [await store.bags.save(id, late), await store.bags.save(id, late)];
+    const refused = (await store.bags.open(id))?.refused ?? [];
+    expect(refused).toHaveLength(1);
+    expect(
+      results.every((result) => !result.ok && result.reason === 'moved-on' && result.refusedId === refused[0]?.id),
+    ).toBe(true);
+    expect(await store.bags.dropRefused(id, refused[0]?.id ?? '')).toBe(true);
+    expect((await store.bags.open(id))?.refused).toEqual([]);
+  });
+
+  it('lets exactly one of several saves at once win', async () => {
+    const id = await store.bags.create(fullDesign());
+    const results = await Promise.all(
+      ['a', 'b', 'c', 'd'].map((name) =>
+        store.bags.save(id, { baseRevision: 1, design: renamed(name), history: noHistory }),
+      ),
+    );
+    expect(results.filter(({ ok }) => ok)).toHaveLength(1);
+    expect((await store.bags.open(id))?.revision).toBe(2);
+    expect((await store.bags.open(id))?.refused).toHaveLength(3);
+  });
+
+  it('lists by last change, in parts, and apart from what is put away', async () => {
+    const ids = [];
+    for (const name of ['one', 'two', 'three']) {
+      ids.push(await store.bags.create(renamed(name)));
+      await new Promise((resolve) => setTimeout(resolve, 5));
+    }
+    const names = async (archived: boolean, offset = 0, limit = 10) =>
+      (await store.bags.list({ archived, offset, limit })).bags.map(({ design }) => design.name);
+    expect(await names(false)).toEqual(['three', 'two', 'one']);
+    expect(await names(false, 1, 1)).toEqual(['two']);
+    expect(await store.bags.setArchived(ids[1] as (typeof ids)[number], true)).toBe(true);
+    expect(await names(false)).toEqual(['three', 'one']);
+    expect(await names(true)).toEqual(['two']);
+  });
+
+  it('keeps the swatch of a bag in the library, once', async () => {
+    const id = await store.bags.create(fullDesign());
+    const design = { ...fullDesign(), swatch: { ...fullDesign().swatch, name: 'Washed' } };
+    await store.bags.save(id, { baseRevision: 1, design, history: noHistory });
+    expect((await store.swatches.list()).map(({ name }) => name)).toEqual(['Washed']);
+  });
+
+  it('says when there is no such bag', async () => {
+    const id = bagIdSchema.parse('nobody');
+    expect(await store.bags.open(id)).toBeNull();
+    expect(await store.bags.setArchived(id, true)).toBe(false);
+    expect(await store.bags.save(id, { baseRevision: 1, design: fullDesign(), history: noHistory })).toEqual({
+      ok: false,
+      reason: 'missing',
+    });
+  });
+
+  it('writes nothing of a save that fails half way', async () => {
+    const id = await store.bags.create(fullDesign());
+    const circular: unknown[] = [];
+    circular.push(circular);
+    const save = { baseRevision: 1, design: renamed('Half'), history: { undo: circular, redo: [] } };
+    await expect(store.bags.save(id, save)).rejects.toThrow();
+    expect(await store.bags.open(id)).toMatchObject({ design: { name: fullDesign().name }, revision: 1 });
+  });
+
+  it('has foreign keys and WAL on, and refuses a row that belongs to nothing', async () => {
+    const sequelize = new Sequelize({ dialect: 'sqlite', dialectModule: sqlite3, storage: path, logging: false });
+    expect(JSON.stringify(await sequelize.query('PRAGMA journal_mode'))).toContain('wal');
+    const orphan = "INSERT INTO bag_histories (bagId, document, updatedAt) VALUES ('nobody', '{}', '2026-01-01')";
+    await expect(sequelize.query(orphan)).rejects.toThrow(/FOREIGN KEY/);
+    await sequelize.close();
+  });
+});
