@@ -56,7 +56,11 @@ describe('every drawing', () => {
     fc.assert(
       fc.property(plannableDesign, (design) => {
         const plan = planOf({ ...design, hardware: [] });
-        for (const { box, shapes } of [panelDrawing(design, plan), foldedDrawing(plan), sectionDrawing(plan, 'loaded')]) {
+        for (const { box, shapes } of [
+          panelDrawing(design, plan),
+          foldedDrawing(plan),
+          sectionDrawing(plan, 'loaded'),
+        ]) {
           const outside = shapes
             .flatMap(pointsOf)
             .filter(({ x, y }) => x < -dust || y < -dust || x > box.widthMm + dust || y > box.heightMm + dust);

@@ -1,0 +1,34 @@
+import { expect, type Page } from '@playwright/test';
+
+/** Makes a new bag from the shelf, as a maker does, and leaves her at its swatch. */
+export async function newBag(page: Page, starter = 'Letter pouch'): Promise<string> {
+  await page.goto('/');
+  await page.getByRole('button', { name: 'New bag' }).click();
+  await page.getByRole('region', { name: 'Begin from' }).getByRole('button', { name: starter }).click();
+  await page.waitForURL(/\/swatch$/);
+  await expect(page.getByRole('status').filter({ hasText: 'Saved' })).toBeVisible();
+  return page.url().replace(/\/swatch$/, '');
+}
+
+/** Goes to a place along the tape. */
+export async function goTo(page: Page, place: string): Promise<void> {
+  await page.getByRole('navigation', { name: 'Places' }).getByRole('link', { name: place }).click();
+  await expect(page.getByRole('link', { name: place })).toHaveAttribute('aria-current', 'page');
+}
+
+/** What a ticket says, with its unit. */
+export const figure = (page: Page, id: string) => page.locator(`[data-figure="${id}"]`).first();
+
+export const line = (page: Page, id: string) => page.locator(`[data-line="${id}"]`);
+
+/** The row that a movable line lies after. */
+export const rowOf = async (page: Page, id: string): Promise<number> =>
+  Number(await line(page, id).getAttribute('aria-valuenow'));
+
+export async function fill(page: Page, label: string, text: string): Promise<void> {
+  const field = page.getByLabel(label, { exact: true });
+  await field.fill(text);
+  await field.press('Enter');
+}
+
+export const saved = (page: Page) => expect(page.locator('[data-save]')).toHaveAttribute('data-save', 'saved');

@@ -1,0 +1,216 @@
+import { request as httpRequest } from 'node:http';
+import AxeBuilder from '@axe-core/playwright';
+import { expect, test } from '@playwright/test';
+import { fill, figure, goTo, newBag, saved } from './bag';
+
+test('bad input gets a sentence at its field and changes nothing', async ({ page }) => {
+  await newBag(page);
+  await goTo(page, 'Body');
+  const before = await figure(page, 'panel.stitches').textContent();
+  for (const [text, sentence] of [
+    ['0', 'at least'],
+    ['-4', 'at least'],
+    ['4 m', 'at most'],
+    ['wide', 'Write a length'],
+    ['', 'Write a length'],
+    ['NaN', 'Write a length'],
+  ]) {
+    await fill(page, 'Width, wanted', text ?? '');
+    await expect(page.getByRole('alert').filter({ hasText: sentence })).toBeVisible();
+    await expect(page.getByLabel('Width, wanted')).toHaveAttribute('aria-invalid', 'true');
+    await expect(figure(page, 'panel.stitches')).toHaveText(before ?? '');
+  }
+  await page.getByLabel('Width, wanted').press('Escape');
+  await expect(page.getByLabel('Width, wanted')).toHaveValue('19.0');
+  await fill(page, 'Flap drop, loaded, wanted', '30');
+  await expect(page.getByRole('alert').filter({ hasText: 'longer than the front' })).toBeVisible();
+  await page.getByLabel('Flap drop, loaded, wanted').press('Escape');
+  await fill(page, 'Load, thickest', '180');
+  await expect(page.getByRole('alert').filter({ hasText: 'does not fit' })).toBeVisible();
+  await expect(page.locator('[data-save]')).toHaveAttribute('data-save', 'saved');
+});
+
+test('one reading is taken, with a word about what it can’t tell', async ({ page }) => {
+  await newBag(page);
+  await page.getByLabel('Take out reading 3').first().click();
+  await page.getByLabel('Take out reading 2').first().click();
+  await expect(page.locator('[data-problem="one-reading"]')).toContainText('Take two more');
+  await expect(page.getByLabel('Take out reading 1').first()).toBeDisabled();
+});
+
+test('files that are no bags are told so, and nothing is written', async ({ page }) => {
+  await page.goto('/');
+  let posts = 0;
+  page.on('request', (request) => {
+    if (request.method() === 'POST') posts += 1;
+  });
+  const whole = JSON.parse(JSON.stringify((await import('../src/core/testing/designs')).fullDesign()));
+  for (const [name, buffer, sentence] of [
+    ['notes.json', Buffer.from('row 1: sc across'), 'can’t be read'],
+    ['picture.json', Buffer.from([137, 80, 78, 71, 0, 1, 2]), 'can’t be read'],
+    ['future.json', Buffer.from(JSON.stringify({ ...whole, version: 9 })), 'newer Ruelle'],
+    ['absurd.json', Buffer.from(JSON.stringify({ ...whole, body: { ...whole.body, widthMm: 4000 } })), 'at most'],
+    ['huge.json', Buffer.alloc(49_000_000, 32), 'far larger'],
+  ] as const) {
+    await page.getByLabel('A bag file').setInputFiles({ name, mimeType: 'application/json', buffer });
+    await expect(page.getByRole('alert').filter({ hasText: sentence })).toBeVisible();
+  }
+  expect(posts).toBe(0);
+});
+
+test('the server refuses what it can’t take, and writes nothing of it', async ({ page }) => {
+  const address = await newBag(page);
+  const id = address.split('/').at(-1);
+  const bag = await (await page.request.get(`/api/bags/${id}`)).json();
+  const save = (body: unknown) => page.request.put(`/api/bags/${id}`, { data: body });
+  const whole = { baseRevision: bag.revision, design: bag.design, history: { undo: [], redo: [] } };
+
+  const negative = await save({ ...whole, design: { ...bag.design, flap: { kind: 'straight', dropMm: -1 } } });
+  expect(negative.status()).toBe(422);
+  expect((await negative.json()).faults[0].path).toEqual(['flap', 'dropMm']);
+  expect((await save({ ...whole, extra: 1 })).status()).toBe(422);
+  expect((await save('[')).status()).toBeGreaterThanOrEqual(400);
+  expect((await page.request.put(`/api/bags/${id}`, { data: Buffer.alloc(50_000_000, 32) })).status()).toBe(413);
+  expect((await page.request.get('/api/bags/nobody')).status()).toBe(404);
+  expect((await page.request.get('/api/bags?limit=-3')).status()).toBe(400);
+  expect((await (await page.request.get(`/api/bags/${id}`)).json()).revision).toBe(bag.revision);
+});
+
+test('requests under a foreign name or from a foreign page are refused', async ({ baseURL }) => {
+  const { port } = new URL(baseURL ?? '');
+  const ask = (headers: Record<string, string>) =>
+    new Promise<number>((resolve, reject) => {
+      httpRequest({ host: '127.0.0.1', port, path: '/api/bags', headers }, (response) => {
+        response.resume();
+        resolve(response.statusCode ?? 0);
+      })
+        .on('error', reject)
+        .end();
+    });
+  expect(await ask({ host: `127.0.0.1:${port}` })).toBe(200);
+  expect(await ask({ host: 'bags.example' })).toBe(403);
+  expect(await ask({ host: `127.0.0.1:${port}`, origin: 'http://bags.example' })).toBe(403);
+});
+
+test('two windows on one bag: the late save is refused, both versions are kept, she chooses', async ({
+  page,
+  context,
+}) => {
+  const address = await newBag(page);
+  await goTo(page, 'Body');
+  const other = await context.newPage();
+  await other.goto(`${address}/body`);
+  await expect(figure(other, 'panel.stitches')).toBeVisible();
+
+  await fill(page, 'Width, wanted', '16');
+  await saved(page);
+  await fill(other, 'Width, wanted', '25');
+  const slip = other.getByRole('alert').filter({ hasText: 'changed in another window' });
+  await expect(slip).toBeVisible();
+  const id = address.split('/').at(-1);
+  const kept = await (await page.request.get(`/api/bags/${id}`)).json();
+  expect(kept.design.body.widthMm).toBe(160);
+  expect(kept.refused.map(({ design }: { design: { body: { widthMm: number } } }) => design.body.widthMm)).toEqual([
+    250,
+  ]);
+
+  await slip.getByRole('button', { name: 'Keep both' }).click();
+  await expect(slip).toBeHidden();
+  await expect(other.getByLabel('Width, wanted')).toHaveValue('16.0');
+  await other.goto('/');
+  await expect(other.getByText('(other window)').first()).toBeVisible();
+});
+
+test('keeping this window’s version wins over the other, which can then be chosen against', async ({
+  page,
+  context,
+}) => {
+  const address = await newBag(page);
+  await goTo(page, 'Body');
+  const other = await context.newPage();
+  await other.goto(`${address}/body`);
+  await fill(page, 'Width, wanted', '16');
+  await saved(page);
+  await fill(other, 'Width, wanted', '25');
+  await other.getByRole('button', { name: 'Keep this window’s' }).click();
+  await saved(other);
+  await fill(page, 'Width, wanted', '17');
+  await page.getByRole('button', { name: 'Take the other window’s' }).click();
+  await expect(page.getByLabel('Width, wanted')).toHaveValue('25.0');
+});
+
+test('work is not lost when the server is gone for a while, nor when the window closes meanwhile', async ({
+  page,
+  context,
+}) => {
+  const address = await newBag(page);
+  await goTo(page, 'Body');
+  await context.setOffline(true);
+  await fill(page, 'Width, wanted', '16.4');
+  await expect(page.getByRole('alert').filter({ hasText: 'Your work is kept in this window' })).toBeVisible();
+  await page.close();
+  await context.setOffline(false);
+  const again = await context.newPage();
+  await again.goto(`${address}/body`);
+  await expect(again.getByLabel('Width, wanted')).toHaveValue('16.4');
+  await saved(again);
+});
+
+test('the keys go everywhere', async ({ page }) => {
+  await newBag(page);
+  for (const [key, place] of [
+    ['Alt+2', 'body'],
+    ['Alt+6', 'order'],
+    ['Alt+7', 'write-up'],
+  ] as const) {
+    await page.keyboard.press(key);
+    await page.waitForURL(new RegExp(`/${place}$`));
+  }
+  await page.keyboard.press('Alt+t');
+  await expect(page.getByTestId('pattern')).toContainText('UK terms');
+  await page.keyboard.press('Alt+u');
+  await expect(page.getByTestId('pattern')).toContainText('over 4 in');
+  await page.keyboard.press('?');
+  await expect(page.getByRole('dialog', { name: 'Keys' })).toBeVisible();
+  await page.keyboard.press('Escape');
+  await expect(page.getByRole('dialog', { name: 'Keys' })).toBeHidden();
+  await page.keyboard.press('Alt+0');
+  await page.waitForURL(/\/$/);
+});
+
+test('every screen is free of what axe finds, and of errors in the browser', async ({ page }) => {
+  const errors: string[] = [];
+  page.on('pageerror', (error) => errors.push(String(error)));
+  page.on('console', (message) => message.type() === 'error' && errors.push(message.text()));
+  const address = await newBag(page, 'Clutch in thirds');
+  await goTo(page, 'Body');
+  await page.getByRole('button', { name: 'Put a magnetic snap on' }).click();
+  await goTo(page, 'Strap');
+  await page.getByRole('button', { name: 'Add a plain strap' }).click();
+  await goTo(page, 'Lining');
+  await page.getByRole('button', { name: 'Add a flat lining' }).click();
+  await saved(page);
+  for (const path of [
+    '/',
+    ...['swatch', 'body', 'strap', 'lining', 'stores', 'order', 'write-up'].map((place) => `${address}/${place}`),
+  ]) {
+    await page.goto(path);
+    await expect(page.getByRole('heading', { level: 1 })).toHaveCount(1);
+    const { violations } = await new AxeBuilder({ page }).analyze();
+    expect(violations.map(({ id, nodes }) => `${path} ${id}: ${nodes[0]?.html}`)).toEqual([]);
+  }
+  expect(errors).toEqual([]);
+});
+
+test('at 200 % zoom and on a phone nothing runs off the side', async ({ page }) => {
+  const address = await newBag(page);
+  for (const width of [640, 390]) {
+    await page.setViewportSize({ width, height: 700 });
+    for (const path of ['/', `${address}/body`, `${address}/swatch`, `${address}/write-up`]) {
+      await page.goto(path);
+      await page.waitForTimeout(200);
+      const overflow = await page.evaluate(() => document.documentElement.scrollWidth - window.innerWidth);
+      expect(overflow, `${path} at ${width}`).toBeLessThanOrEqual(0);
+    }
+  }
+});

@@ -1,0 +1,19 @@
+import { defineConfig } from '@playwright/test';
+import { CHROMIUM_FLAGS, CHROMIUM_PATH } from './scripts/lib/browser.mjs';
+
+/** The browser tests drive the production build in Debian's Chromium. The server is started by scripts/test.mjs. */
+export default defineConfig({
+  testDir: 'e2e',
+  fullyParallel: true,
+  workers: 2,
+  timeout: 40_000,
+  expect: { timeout: 8_000 },
+  reporter: [['list'], ['json', { outputFile: 'test-results/e2e.json' }]],
+  use: {
+    baseURL: process.env.RUELLE_ADDRESS,
+    viewport: { width: 1280, height: 800 },
+    launchOptions: { executablePath: CHROMIUM_PATH, args: CHROMIUM_FLAGS },
+    permissions: ['clipboard-read', 'clipboard-write'],
+    trace: 'off',
+  },
+});

@@ -1,0 +1,96 @@
+/**
+ * `npm test`: installs what is missing, checks types and style, runs the unit tests, then the browser tests against the
+ * production build. Ends with one line, `N passed, M failed`, that adds both.
+ */
+import { spawnSync } from 'node:child_process';
+import { existsSync, mkdirSync, mkdtempSync, readFileSync, rmSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
+import { ROOT, buildApp, installPackages, run } from './lib/ready.mjs';
+import { freePort, startServer } from './lib/serve.mjs';
+
+const bin = (name) => join(ROOT, 'node_modules', '.bin', name);
+const results = join(ROOT, 'test-results');
+const total = { passed: 0, failed: 0 };
+
+installPackages();
+installChromium();
+rmSync(results, { recursive: true, force: true });
+mkdirSync(results, { recursive: true });
+
+check('types', bin('tsc'), ['--noEmit']);
+check('lint', bin('eslint'), ['.']);
+check('style', bin('prettier'), ['--check', '--log-level', 'warn', '.']);
+unitTests();
+await browserTests();
+console.log(`\n${total.passed} passed, ${total.failed} failed`);
+process.exit(total.failed === 0 ? 0 : 1);
+
+/** A check that passes or fails as a whole. It counts only when it fails. */
+function check(name, command, args) {
+  console.log(`\n— ${name}`);
+  if (attempt(command, args)) return;
+  total.failed += 1;
+  console.log(`${name}: failed`);
+}
+
+function unitTests() {
+  console.log('\n— unit tests');
+  const file = join(results, 'unit.json');
+  const ok = attempt(bin('vitest'), ['run', '--reporter=default', '--reporter=json', `--outputFile.json=${file}`]);
+  count(ok, file, (report) => ({ passed: report.numPassedTests, failed: report.numFailedTests }));
+}
+
+async function browserTests() {
+  console.log('\n— browser tests');
+  const scratch = mkdtempSync(join(tmpdir(), 'ruelle-test-'));
+  let server;
+  try {
+    buildApp();
+    server = await startServer({ database: join(scratch, 'test.sqlite'), port: await freePort(3100) });
+    const ok = attempt(bin('playwright'), ['test'], { RUELLE_ADDRESS: server.address });
+    count(ok, join(results, 'e2e.json'), ({ stats }) => ({
+      passed: stats.expected,
+      failed: stats.unexpected + stats.flaky,
+    }));
+  } catch (error) {
+    console.log(String(error));
+    total.failed += 1;
+  } finally {
+    server?.child.kill();
+    rmSync(scratch, { recursive: true, force: true });
+  }
+}
+
+/** Adds a report's counts. A runner that failed without a failed test counts as one failure. */
+function count(ok, file, read) {
+  const { passed, failed } = existsSync(file) ? read(JSON.parse(readFileSync(file, 'utf8'))) : { passed: 0, failed: 0 };
+  total.passed += passed;
+  total.failed += ok ? failed : Math.max(1, failed);
+}
+
+function attempt(command, args, env = {}) {
+  try {
+    run(command, args, { env });
+    return true;
+  } catch {
+    return false;
+  }
+}
+
+/** Debian's Chromium, from its packages where it is absent and that is allowed. */
+function installChromium() {
+  const path = process.env.CHROMIUM_PATH ?? '/usr/bin/chromium';
+  if (existsSync(path)) return;
+  console.log('Installing chromium…');
+  const install = 'apt-get update -qq && apt-get install -y -qq --no-install-recommends chromium';
+  const done = spawnSync('sh', ['-c', install], {
+    stdio: 'inherit',
+    env: { ...process.env, DEBIAN_FRONTEND: 'noninteractive' },
+  });
+  if (done.status === 0 && existsSync(path)) return;
+  console.log(
+    'Chromium could not be installed. Install the package “chromium” (as root: apt-get install chromium), or set CHROMIUM_PATH.',
+  );
+  process.exit(1);
+}
