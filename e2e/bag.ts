@@ -26,9 +26,11 @@ export const rowOf = async (page: Page, id: string): Promise<number> =>
   Number(await line(page, id).getAttribute('aria-valuenow'));
 
 export async function fill(page: Page, label: string, text: string): Promise<void> {
-  const field = page.getByLabel(label, { exact: true });
-  await field.fill(text);
-  await field.press('Enter');
+  await field(page, label).fill(text);
+  await field(page, label).press('Enter');
 }
+
+/** A field by its label. */
+export const field = (page: Page, label: string) => page.getByRole('textbox', { name: label, exact: true });
 
 export const saved = (page: Page) => expect(page.locator('[data-save]')).toHaveAttribute('data-save', 'saved');

@@ -4,7 +4,7 @@ import { goTo, line, newBag, rowOf, saved } from './bag';
 async function openBody(page: Page) {
   await newBag(page);
   await goTo(page, 'Body');
-  await expect(line(page, 'fold.base')).toBeVisible();
+  await expect(page.getByTestId('panel')).toHaveAttribute('data-measured', 'true');
 }
 
 /** Drags a line on the drawing by some pixels, in steps, as a hand does. */
@@ -76,7 +76,7 @@ test('one selection is lit on the panel and in the section', async ({ page }) =>
 
 test('the panel is drawn to scale: its sides are as its sizes', async ({ page }) => {
   await openBody(page);
-  const cloth = await page.getByTestId('panel').locator('rect[stroke-width="1"]').last().boundingBox();
+  const cloth = await page.getByTestId('panel').locator('[data-role="cloth"]').boundingBox();
   const rows = await rowOf(page, 'edge.flap');
   const stitches = Number(
     /(\d+) stitches/.exec((await page.getByTestId('panel').getAttribute('aria-label')) ?? '')?.[1],

@@ -47,14 +47,18 @@ async function openFresh(store: BagStore): Promise<void> {
     const response = await fetch(`/api/bags/${id}`, { cache: 'no-store' });
     const bag = (await response.json()) as OpenedBag;
     const state = store.getState();
-    if (response.ok && bag.revision > state.revision && state.saveState.kind === 'saved')
+    if (response.ok && bag.revision > state.revision && state.saveState.kind === 'opening')
       state.replace(bag.design, bag.revision, bag.history as History);
   } catch {
     // Not reachable just now: what is open stays open, and the save will say so.
   }
-  const draft = await takeDraft(id);
-  if (draft === null) return;
-  const { replace, setSaveState } = store.getState();
+  const { edition, replace, setSaveState } = store.getState();
+  const found = await takeDraft(id);
+  if (store.getState().saveState.kind === 'opening') setSaveState({ kind: 'saved' });
+  if (found === null) return;
+  // She has begun to change the bag already: the older work waits for the next opening instead of covering hers.
+  if (store.getState().edition !== edition || store.getState().saveState.kind !== 'saved') return found.putBack();
+  const { draft } = found;
   replace(draft.design, draft.baseRevision, draft.history);
   setSaveState({ kind: 'unsaved' });
 }

@@ -20,7 +20,7 @@ export function PlaceLayout({
   columns = 'minmax(0, 23fr) minmax(0, 27fr)',
 }: PlaceLayoutProps) {
   return (
-    <Grid templateColumns={{ base: '1fr', lg: columns }} gap="4" flex="1">
+    <Grid templateColumns={{ base: 'minmax(0, 1fr)', lg: columns }} gap="4" flex="1">
       <Heading as="h1" srOnly>
         {title}
       </Heading>

@@ -8,6 +8,7 @@ import { useBag } from './BagProvider';
 export function SaveMark() {
   const { kind } = useBag((state) => state.saveState);
   const marks = {
+    opening: { icon: <CircleDot size={16} />, text: 'Opening…' },
     saved: { icon: <Check size={16} />, text: 'Saved' },
     unsaved: { icon: <CircleDot size={16} />, text: 'Saving…' },
     saving: { icon: <CircleDot size={16} />, text: 'Saving…' },

@@ -1,5 +1,5 @@
 import { readDesign } from '@/core/design';
-import type { BagStore } from './bagStore';
+import type { BagState, BagStore } from './bagStore';
 import { dropDraft, keepDraft } from './drafts';
 
 /** How long typing or dragging must rest before a save, ms. */
@@ -25,7 +25,7 @@ export function startAutosave(store: BagStore): () => void {
 
   async function save(): Promise<void> {
     const { id, design, history, revision, edition, saveState, setSaveState } = store.getState();
-    if (saving || saveState.kind === 'saved' || saveState.kind === 'moved-on') return;
+    if (saving || saveState.kind === 'saved' || saveState.kind === 'opening' || saveState.kind === 'moved-on') return;
     saving = true;
     setSaveState({ kind: 'saving' });
     const outcome = await send(id, { baseRevision: revision, design, history });
@@ -41,11 +41,17 @@ export function startAutosave(store: BagStore): () => void {
     }
   }
 
-  const unsubscribe = store.subscribe((state, before) => {
-    if (state.edition === before.edition || state.saveState.kind === 'saved') return;
-    keepDraft(state.id, { baseRevision: state.revision, design: state.design, history: state.history });
+  /** Keeps what is unsaved in the browser at once, and saves it when the typing rests. */
+  const keep = ({ id, revision, design, history, saveState }: BagState) => {
+    if (saveState.kind === 'saved' || saveState.kind === 'opening') return;
+    keepDraft(id, { baseRevision: revision, design, history });
     later(REST_MS);
+  };
+  const unsubscribe = store.subscribe((state, before) => {
+    if (state.edition !== before.edition) keep(state);
   });
+  // What was changed before this began, or left over by an earlier window.
+  keep(store.getState());
 
   return () => {
     stopped = true;

@@ -2,7 +2,11 @@ import { describe, expect, it } from 'vitest';
 import { fullDesign } from '@/core/testing/designs';
 import { createBagStore } from './bagStore';
 
-const open = () => createBagStore({ id: 'b', design: fullDesign(), revision: 1, history: { undo: [], redo: [] } });
+const open = () => {
+  const store = createBagStore({ id: 'b', design: fullDesign(), revision: 1, history: { undo: [], redo: [] } });
+  store.getState().setSaveState({ kind: 'saved' });
+  return store;
+};
 const width = (mm: number) => [{ path: ['body', 'widthMm'], value: mm }];
 
 describe('the open bag', () => {

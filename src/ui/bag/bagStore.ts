@@ -22,6 +22,8 @@ export interface History {
 
 /** How the bag stands with the store. */
 export type SaveState =
+  /** Shown, and being compared with what the store has. */
+  | { kind: 'opening' }
   | { kind: 'saved' }
   | { kind: 'unsaved' }
   | { kind: 'saving' }
@@ -103,7 +105,7 @@ export function createBagStore(opened: { id: string; design: Design; revision: n
       ...opened,
       plan: first.plan,
       edition: 0,
-      saveState: { kind: 'saved' },
+      saveState: { kind: 'opening' },
       selection: null,
       asked: null,
 

@@ -51,16 +51,18 @@ export function holdTab(): void {
 }
 
 /** Finds work on a bag that was never saved: this window's own, or that of a window that is gone. It is taken out. */
-export async function takeDraft(bagId: string): Promise<Draft | null> {
+export async function takeDraft(bagId: string): Promise<{ draft: Draft; putBack: () => void } | null> {
   const own = keyOf(bagId, tabName());
   const held = new Set((await navigator.locks?.query())?.held?.map(({ name }) => name) ?? []);
   const keys = Object.keys(localStorage).filter((key) => key.startsWith(`${PREFIX}${bagId}.`));
   const free = keys.filter((key) => key === own || !held.has(PREFIX + key.slice(`${PREFIX}${bagId}.`.length)));
   const [key] = free.sort((a, b) => Number(b === own) - Number(a === own));
   if (key === undefined) return null;
-  const draft = readDraft(localStorage.getItem(key));
+  const text = localStorage.getItem(key);
   localStorage.removeItem(key);
-  return draft;
+  const draft = readDraft(text);
+  if (draft === null || text === null) return null;
+  return { draft, putBack: () => localStorage.setItem(keyOf(bagId, crypto.randomUUID()), text) };
 }
 
 function readDraft(text: string | null): Draft | null {

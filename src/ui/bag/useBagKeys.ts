@@ -11,8 +11,11 @@ export function useBagKeys(onShowSheet: () => void): void {
   const store = useBagStore();
   const always = { preventDefault: true, enableOnFormTags: true } as const;
 
-  useHotkeys('mod+z', () => store.getState().undo(), { preventDefault: true });
-  useHotkeys(['mod+y', 'mod+shift+z'], () => store.getState().redo(), { preventDefault: true });
+  // In a text field the browser's own undo is meant; on a line of the drawing ours is.
+  const outsideText = { preventDefault: true, enableOnFormTags: ['slider', 'select'] } as const;
+
+  useHotkeys('mod+z', () => store.getState().undo(), outsideText);
+  useHotkeys(['mod+y', 'mod+shift+z'], () => store.getState().redo(), outsideText);
   useHotkeys(
     'alt+1,alt+2,alt+3,alt+4,alt+5,alt+6,alt+7',
     (event) => {

@@ -22,12 +22,14 @@ export function BodyPlace() {
 
   return (
     <PlaceLayout title="Body" drawing={<PanelView movable hide={['lining']} />}>
-      <Grid templateColumns={{ base: '1fr', md: '180px minmax(0, 1fr)' }} gap="4">
+      <Grid templateColumns={{ base: 'minmax(0, 1fr)', md: '180px minmax(0, 1fr)' }} gap="4">
         <Box>
           <SectionView widthPx={180} heightPx={300} />
         </Box>
         <Box>
-          <Ledger />
+          <Box overflowX="auto" tabIndex={0} role="region" aria-label="Finished sizes">
+            <Ledger />
+          </Box>
           {chosen && (
             <Button
               mt="2"

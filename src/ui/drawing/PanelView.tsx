@@ -36,7 +36,7 @@ interface PanelViewProps {
  * component for it, wherever it is shown.
  */
 export function PanelView({ hide = [], movable = false }: PanelViewProps) {
-  const [ref, size] = useSize<HTMLDivElement>({ width: 560, height: 600 });
+  const [ref, size, measured] = useSize<HTMLDivElement>({ width: 560, height: 600 });
   const design = useBag((state) => state.design);
   const plan = useBag((state) => state.plan);
   const selection = useBag((state) => state.selection);
@@ -79,7 +79,16 @@ export function PanelView({ hide = [], movable = false }: PanelViewProps) {
   };
 
   return (
-    <div ref={ref} style={{ width: '100%', height: '100%', minHeight: 380, ...clothStyle(design.swatch.yarn.colour) }}>
+    <div
+      ref={ref}
+      style={{
+        width: '100%',
+        height: '100%',
+        minHeight: 380,
+        overflow: 'hidden',
+        ...clothStyle(design.swatch.yarn.colour),
+      }}
+    >
       <svg
         width={size.width}
         height={size.height}
@@ -87,6 +96,7 @@ export function PanelView({ hide = [], movable = false }: PanelViewProps) {
         role="group"
         aria-label={`The flat panel: ${stitchCount} stitches by ${totalRows} rows`}
         data-testid="panel"
+        data-measured={measured}
         style={{ display: 'block', touchAction: 'pan-y' }}
       >
         <DrawingDefs />

@@ -31,6 +31,7 @@ export const ShapeView = memo(function ShapeView({ shape, lit = false }: { shape
   const common = {
     ...look,
     ...(thick ? { strokeWidth: shape.strokeMm } : { vectorEffect: 'non-scaling-stroke' }),
+    'data-role': shape.role,
     'data-mark': shape.mark,
     'data-lit': lit || undefined,
   };

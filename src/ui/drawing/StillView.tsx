@@ -27,7 +27,7 @@ export function StillView({ drawing, label, heightPx, marginPx = 12, children }:
   const left = (size.width - widthMm * pxPerMm) / 2;
   const top = (heightPx - heightMm * pxPerMm) / 2;
   return (
-    <div ref={ref} style={{ width: '100%', ...clothStyle(cloth) }}>
+    <div ref={ref} style={{ width: '100%', overflow: 'hidden', ...clothStyle(cloth) }}>
       <svg width={size.width} height={heightPx} role="img" aria-label={label} style={{ display: 'block' }}>
         <DrawingDefs />
         <g transform={`translate(${left} ${top}) scale(${pxPerMm})`}>

@@ -24,7 +24,7 @@ const config = defineConfig({
         brassDeep: { value: '#6b5011' },
         brassPale: { value: '#e9d9a6' },
         chalk: { value: '#1d4f91' },
-        decide: { value: '#b3350b' },
+        decide: { value: '#8f2a05' },
         decidePale: { value: '#fbe6dc' },
       },
     },
