@@ -103,6 +103,7 @@ export default tseslint.config(
         window: 'readonly',
         document: 'readonly',
         requestAnimationFrame: 'readonly',
+        MessageChannel: 'readonly',
         PointerEvent: 'readonly',
         localStorage: 'readonly',
         AbortSignal: 'readonly',

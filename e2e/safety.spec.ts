@@ -173,7 +173,7 @@ test('the keys go everywhere', async ({ page }) => {
   await page.keyboard.press('Alt+u');
   await expect(page.getByTestId('pattern')).toContainText('over 4 in');
   await page.keyboard.press('?');
-  await expect(page.getByRole('dialog', { name: 'Keys' })).toBeVisible();
+  await expect(page.getByRole('dialog', { name: 'Keys' }).getByRole('button', { name: /close/i })).toBeFocused();
   await page.keyboard.press('Escape');
   await expect(page.getByRole('dialog', { name: 'Keys' })).toBeHidden();
   await page.keyboard.press('Alt+0');

@@ -1,12 +1,24 @@
-/** Loads the demo's bags into a database: `tsx scripts/load-demo.ts FILE`. The file should be new. */
+/**
+ * Loads the demo's bags into a database: `tsx scripts/load-demo.ts FILE [COUNT]`. With a count, so many bags are made of
+ * them, numbered and each of another size: a full shelf for measuring.
+ */
+import type { Design } from '../src/core/design';
 import { demoBags } from '../src/demo/demoBags';
 import { openStore } from '../src/store';
 
-async function main(path: string | undefined): Promise<void> {
+async function main(path: string | undefined, countText: string | undefined): Promise<void> {
   if (!path) throw new Error('name the database file');
+  const bags = demoBags();
   const store = await openStore(path);
-  for (const design of demoBags()) await store.bags.create(design);
+  for (const design of countText ? shelfOf(bags, Number(countText)) : bags) await store.bags.create(design);
   await store.close();
 }
 
-void main(process.argv[2]);
+const shelfOf = (bags: Design[], count: number): Design[] =>
+  Array.from({ length: count }, (_, index) => {
+    const design = bags[index % bags.length] as Design;
+    const body = { ...design.body, widthMm: design.body.widthMm + (index % 40) };
+    return { ...design, name: `${design.name}, no. ${index + 1}`, body };
+  });
+
+void main(process.argv[2], process.argv[3]);

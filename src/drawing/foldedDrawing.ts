@@ -1,5 +1,5 @@
 import type { Plan } from '@/core/plan';
-import { lineSegments, type Drawing, type Segment, type Shape } from './shape';
+import type { Drawing, Shape } from './shape';
 
 /** How much of the height a short drawing of the strap may take above the bag. */
 const STRAP_RISE_SHARE = 0.3;
@@ -23,11 +23,19 @@ export function foldedDrawing(plan: Plan): Drawing {
   };
 }
 
+/** The rows between two heights, counted from the upper one. */
 function rowsShape(rowMm: number, widthMm: number, fromMm: number, toMm: number): Shape {
-  const segments: Segment[] = [];
-  for (let y = fromMm + rowMm; y < toMm - 1e-6; y += rowMm)
-    segments.push(...lineSegments({ x: 0, y }, { x: widthMm, y }));
-  return { kind: 'path', role: 'row', layer: 'rows', segments, closed: false };
+  const count = Math.max(0, Math.ceil((toMm - fromMm) / rowMm - 1e-6) - 1);
+  return {
+    kind: 'lines',
+    role: 'row',
+    layer: 'rows',
+    x: 0,
+    y: fromMm + rowMm,
+    lengthMm: widthMm,
+    stepMm: rowMm,
+    count,
+  };
 }
 
 /** The strap's two ends going up from the side seams, cut off by a break line: it is far longer than there is room for. */

@@ -1,7 +1,7 @@
 import type { SnapSpot } from '@/core/hardware';
 import type { Design } from '@/core/design';
 import type { Plan } from '@/core/plan';
-import { lineSegments, type Drawing, type Segment, type Shape } from './shape';
+import { lineSegments, type Drawing, type Shape } from './shape';
 
 /**
  * The flat panel to scale, its outer face up and row 1 at the bottom, as charts are read. Along the strip y runs up from
@@ -29,20 +29,16 @@ export function panelDrawing(design: Design, plan: Plan): Drawing {
 
 type Place = (mm: number) => number;
 
-/** Row lines, the public-side rows apart from the others: one path each, however many rows. */
+/** Row lines, every second one apart from the others, so that the side a row shows can be told. */
 function rowShapes(plan: Plan, widthMm: number, y: Place): Shape[] {
-  const lines = (first: number): Segment[] => {
-    const segments: Segment[] = [];
-    for (let row = first; row < plan.flap.totalRows; row += 2) {
-      const at = y(row * plan.pouch.rowMm);
-      segments.push(...lineSegments({ x: 0, y: at }, { x: widthMm, y: at }));
-    }
-    return segments;
+  const { rowMm } = plan.pouch;
+  const betweenRows = plan.flap.totalRows - 1;
+  const every2nd = (role: 'rowPublic' | 'row', first: number): Shape => {
+    const count = Math.max(0, Math.ceil((betweenRows - first + 1) / 2));
+    const top = first + 2 * (count - 1);
+    return { kind: 'lines', role, layer: 'rows', x: 0, y: y(top * rowMm), lengthMm: widthMm, stepMm: 2 * rowMm, count };
   };
-  return [
-    { kind: 'path', role: 'rowPublic', layer: 'rows', segments: lines(1), closed: false },
-    { kind: 'path', role: 'row', layer: 'rows', segments: lines(2), closed: false },
-  ];
+  return [every2nd('rowPublic', 1), every2nd('row', 2)];
 }
 
 function foldShapes(plan: Plan, widthMm: number, y: Place): Shape[] {

@@ -41,6 +41,8 @@ interface Base {
 export type Shape = Base &
   (
     | { kind: 'path'; segments: Segment[]; closed: boolean; strokeMm?: number }
+    /** `count` level lines of one length, the first at (x, y), each `stepMm` below the one before. */
+    | { kind: 'lines'; x: number; y: number; lengthMm: number; stepMm: number; count: number }
     | { kind: 'rect'; x: number; y: number; widthMm: number; heightMm: number }
     | { kind: 'circle'; x: number; y: number; radiusMm: number }
   );

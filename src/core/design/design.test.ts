@@ -1,3 +1,5 @@
+import { readFileSync } from 'node:fs';
+import { join } from 'node:path';
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { fullDesign, planOf, plannableDesign } from '@/core/testing/designs';
@@ -15,6 +17,7 @@ import {
   type Change,
   type Design,
 } from '.';
+import { designJsonSchema } from './jsonSchema';
 
 const withAt = (path: (string | number)[], value: unknown) => applyEdits(fullDesign(), [{ path, value }]);
 const faultPaths = (read: ReturnType<typeof readDesign>) =>
@@ -186,5 +189,12 @@ describe('starters', () => {
   it.each(STARTERS)('$name can be worked as it is', ({ id }) => {
     const plan = planOf(starterDesign(id, swatchIdSchema.parse('s')));
     expect(plan.problems.filter(({ severity }) => severity !== 'mind')).toEqual([]);
+  });
+});
+
+describe('the JSON Schema in docs', () => {
+  it('is the one that the Zod schema gives (npm run schema)', () => {
+    const written = JSON.parse(readFileSync(join(__dirname, '../../../docs/design.schema.json'), 'utf8'));
+    expect(written).toEqual(JSON.parse(JSON.stringify(designJsonSchema())));
   });
 });

@@ -19,7 +19,7 @@ const HomeLink = chakra(Link);
 /** What stands round every place of a bag: its name, undo, how it is saved, and the tape of places. */
 export function BagFrame({ children }: { children: ReactNode }) {
   const [sheet, setSheet] = useState<'keys' | 'settings' | null>(null);
-  const design = useBag((state) => state.design);
+  const name = useBag((state) => state.design.name);
   const undoLabel = useBag((state) => state.history.undo.at(-1)?.label);
   const redoLabel = useBag((state) => state.history.redo.at(-1)?.label);
   const store = useBagStore();
@@ -45,7 +45,7 @@ export function BagFrame({ children }: { children: ReactNode }) {
           <TextField
             label="Name of the bag"
             hideLabel
-            value={design.name}
+            value={name}
             width="min(24em, 60vw)"
             onChange={(value) => store.getState().edit('Name', [{ path: ['name'], value }])}
           />

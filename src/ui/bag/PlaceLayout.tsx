@@ -39,31 +39,17 @@ export function PlaceLayout({
 /** A titled group of a place. */
 export function Group({ title, action, children }: { title: string; action?: ReactNode; children: ReactNode }) {
   return (
-    <Box as="section" aria-label={title}>
-      <Box
-        display="flex"
-        justifyContent="space-between"
-        alignItems="center"
-        mb="1.5"
-        minH="32px"
-        borderBottom="1px solid"
-        borderColor="inkSoft"
-      >
-        <Heading as="h2" fontSize="17px">
-          {title}
-        </Heading>
+    <section aria-label={title}>
+      <div className="group-head">
+        <h2>{title}</h2>
         {action}
-      </Box>
+      </div>
       {children}
-    </Box>
+    </section>
   );
 }
 
 /** Fields or tickets side by side, as many as fit. */
 export function Row({ children }: { children: ReactNode }) {
-  return (
-    <Box display="flex" flexWrap="wrap" gap="3" alignItems="flex-start" mb="2">
-      {children}
-    </Box>
-  );
+  return <div className="row">{children}</div>;
 }

@@ -6,7 +6,7 @@ import { useBag } from './BagProvider';
 
 /** How the bag stands with the store, in a word. */
 export function SaveMark() {
-  const { kind } = useBag((state) => state.saveState);
+  const kind = useBag((state) => state.saveState.kind);
   const marks = {
     opening: { icon: <CircleDot size={16} />, text: 'Opening…' },
     saved: { icon: <Check size={16} />, text: 'Saved' },

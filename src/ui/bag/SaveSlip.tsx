@@ -7,16 +7,17 @@ import { dropDraft } from './drafts';
 
 /** Shown when the bag could not be saved, or when another window saved it first: both versions are kept, she chooses. */
 export function SaveSlip() {
-  const saveState = useBag((state) => state.saveState);
+  // Saved, unsaved and saving are all the same here: nothing to say.
+  const saveState = useBag(({ saveState: now }) => (now.kind === 'failed' || now.kind === 'moved-on' ? now : null));
   const store = useBagStore();
   const [trouble, setTrouble] = useState<string | null>(null);
+  if (saveState === null) return null;
   if (saveState.kind === 'failed')
     return (
       <Strip>
         <Box>{saveState.sentence}</Box>
       </Strip>
     );
-  if (saveState.kind !== 'moved-on') return null;
 
   const { id, design, history, replace, setSaveState } = store.getState();
   const { theirs, theirRevision, refusedId } = saveState;

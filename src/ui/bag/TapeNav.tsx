@@ -11,7 +11,13 @@ const TapeLink = chakra(Link);
 /** The places of a bag along a tape measure, numbered in the order of work. */
 export function TapeNav() {
   const id = useBag((state) => state.id);
-  const problems = useBag((state) => state.plan.problems);
+  /** How much is to decide in each place, as one text: it stays the same through most of a drag. */
+  const toDecide = useBag((state) =>
+    PLACES.map(
+      ({ slug }) => state.plan.problems.filter(({ place, severity }) => place === slug && severity === 'decide').length,
+    ).join(),
+  );
+  const decisionsIn = toDecide.split(',').map(Number);
   const path = usePathname();
   return (
     <Flex
@@ -27,7 +33,7 @@ export function TapeNav() {
     >
       {PLACES.map(({ slug, name }, index) => {
         const here = path.endsWith(`/${slug}`);
-        const decisions = problems.filter(({ place, severity }) => place === slug && severity === 'decide').length;
+        const decisions = decisionsIn[index] ?? 0;
         return (
           <TapeLink
             key={slug}

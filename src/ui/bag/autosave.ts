@@ -4,6 +4,8 @@ import { dropDraft, keepDraft } from './drafts';
 
 /** How long typing or dragging must rest before a save, ms. */
 const REST_MS = 350;
+/** How long a change may wait before it is kept in the browser, ms: writing it at every step would slow a drag. */
+const DRAFT_MS = 80;
 /** How long to wait before a failed save is tried again, ms. */
 const RETRY_MS = 4000;
 
@@ -15,6 +17,7 @@ const RETRY_MS = 4000;
  */
 export function startAutosave(store: BagStore): () => void {
   let timer: ReturnType<typeof setTimeout> | undefined;
+  let draftTimer: ReturnType<typeof setTimeout> | undefined;
   let saving = false;
   let stopped = false;
 
@@ -34,7 +37,11 @@ export function startAutosave(store: BagStore): () => void {
     if (outcome.kind === 'saved') {
       setSaveState({ kind: isNewest ? 'saved' : 'unsaved' }, outcome.revision);
       if (isNewest) dropDraft(id);
-      else later(stopped ? 0 : REST_MS);
+      else {
+        // The work kept in the browser now rests on the new revision.
+        keepDraftNow();
+        later(stopped ? 0 : REST_MS);
+      }
     } else {
       setSaveState(outcome);
       if (outcome.kind === 'failed' && !stopped) later(RETRY_MS);
@@ -42,11 +49,19 @@ export function startAutosave(store: BagStore): () => void {
   }
 
   /** Keeps what is unsaved in the browser at once, and saves it when the typing rests. */
-  const keep = ({ id, revision, design, history, saveState }: BagState) => {
+  const keep = ({ saveState }: BagState) => {
     if (saveState.kind === 'saved' || saveState.kind === 'opening') return;
-    keepDraft(id, { baseRevision: revision, design, history });
     later(REST_MS);
+    draftTimer ??= setTimeout(keepDraftNow, DRAFT_MS);
   };
+  const keepDraftNow = () => {
+    clearTimeout(draftTimer);
+    draftTimer = undefined;
+    const { id, revision, design, history, saveState } = store.getState();
+    if (saveState.kind !== 'saved' && saveState.kind !== 'opening')
+      keepDraft(id, { baseRevision: revision, design, history });
+  };
+  window.addEventListener('pagehide', keepDraftNow);
   const unsubscribe = store.subscribe((state, before) => {
     if (state.edition !== before.edition) keep(state);
   });
@@ -57,6 +72,8 @@ export function startAutosave(store: BagStore): () => void {
     stopped = true;
     unsubscribe();
     clearTimeout(timer);
+    window.removeEventListener('pagehide', keepDraftNow);
+    keepDraftNow();
     void save();
   };
 }

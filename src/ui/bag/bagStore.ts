@@ -13,6 +13,7 @@ import {
 import type { FigureId } from '@/core/figures';
 import { planBag, type Plan } from '@/core/plan';
 import { problemSentence } from '@/core/wording';
+import { shareUnchanged } from './shareUnchanged';
 
 /** What the maker can take back, and what she has taken back. Kept with the bag, so it outlives the window. */
 export interface History {
@@ -79,7 +80,7 @@ export function createBagStore(opened: { id: string; design: Design; revision: n
   return createStore<BagState>()((set, get) => {
     /** Takes a change as it is, if the result is whole. */
     const take = (change: Change): { faults: FieldFault[]; state: Partial<BagState> } => {
-      const { design, edition } = get();
+      const { design, plan, edition } = get();
       const read = applyEdits(design, change.edits);
       if (!read.ok) return { faults: read.faults, state: {} };
       const result = planBag(read.design);
@@ -93,8 +94,8 @@ export function createBagStore(opened: { id: string; design: Design; revision: n
       return {
         faults: [],
         state: {
-          design: read.design,
-          plan: result.plan,
+          design: shareUnchanged(design, read.design),
+          plan: shareUnchanged(plan, result.plan),
           edition: edition + 1,
           saveState: unsavedAfter(get().saveState),
         },

@@ -1,6 +1,6 @@
 'use client';
 
-import { Table } from '@chakra-ui/react';
+import { memo } from 'react';
 import { wantedSizeEdits, type WantedSize } from '@/core/body';
 import type { Figure } from '@/core/figures';
 import { formatQuantity } from '@/core/wording';
@@ -10,86 +10,66 @@ import { AskableNumber } from '@/ui/figures/FigureTicket';
 
 /** The ledger of finished sizes: wanted, planned with its ±, and by how much they differ. */
 export function Ledger() {
-  const design = useBag((state) => state.design);
-  const plan = useBag((state) => state.plan);
-  const { width, height, heightLoaded } = plan.pouch.figures;
-  const { dropLoaded, dropEmpty } = plan.flap.figures;
+  const { widthMm, heightMm } = useBag((state) => state.design.body);
+  const dropMm = useBag((state) => state.design.flap.dropMm);
+  const { width, height, heightLoaded } = useBag((state) => state.plan.pouch.figures);
+  const { dropLoaded, dropEmpty } = useBag((state) => state.plan.flap.figures);
   return (
-    <Table.Root size="sm" variant="line" fontSize="14.5px">
-      <Table.Header>
-        <Table.Row bg="transparent">
+    <table className="ledger">
+      <thead>
+        <tr>
           {['Finished size', 'Wanted', 'Planned', 'Off by'].map((head) => (
-            <Table.ColumnHeader key={head} px="1" color="ink" borderColor="inkSoft">
+            <th key={head} scope="col">
               {head}
-            </Table.ColumnHeader>
+            </th>
           ))}
-        </Table.Row>
-      </Table.Header>
-      <Table.Body>
-        <WantedLine name="Width" size="width" wantedMm={design.body.widthMm} figure={width} />
-        <WantedLine name="Height, empty" size="height" wantedMm={design.body.heightMm} figure={height} />
-        <PlannedLine name="Height, loaded" figure={heightLoaded} />
-        <WantedLine name="Flap drop, loaded" size="drop" wantedMm={design.flap.dropMm} figure={dropLoaded} />
-        <PlannedLine name="Flap drop, empty" figure={dropEmpty} />
-      </Table.Body>
-    </Table.Root>
+        </tr>
+      </thead>
+      <tbody>
+        <Line name="Width" size="width" wantedMm={widthMm} figure={width} />
+        <Line name="Height, empty" size="height" wantedMm={heightMm} figure={height} />
+        <Line name="Height, loaded" figure={heightLoaded} />
+        <Line name="Flap drop, loaded" size="drop" wantedMm={dropMm} figure={dropLoaded} />
+        <Line name="Flap drop, empty" figure={dropEmpty} />
+      </tbody>
+    </table>
   );
 }
 
-function WantedLine({
-  name,
-  size,
-  wantedMm,
-  figure,
-}: {
+interface LineProps {
   name: string;
-  size: WantedSize;
-  wantedMm: number;
   figure: Figure;
-}) {
+  /** The size that can be wished for, and the wish. Absent for a size that only follows. */
+  size?: WantedSize;
+  wantedMm?: number;
+}
+
+const Line = memo(function Line({ name, figure, size, wantedMm }: LineProps) {
   const unit = useBag((state) => state.design.settings.lengthUnit);
-  const store = useBagStore();
-  const off = figure.value - wantedMm;
+  const off = wantedMm === undefined ? null : figure.value - wantedMm;
   return (
-    <Line name={name} figure={figure} off={`${off < 0 ? '−' : '+'}${formatQuantity(Math.abs(off), 'mm', unit)}`}>
-      <LengthField
-        label={`${name}, wanted`}
-        hideLabel
-        width="5.2em"
-        valueMm={wantedMm}
-        onChange={(mm) => store.getState().edit(`${name}, wanted`, wantedSizeEdits(size, mm))}
-      />
-    </Line>
-  );
-}
-
-const PlannedLine = ({ name, figure }: { name: string; figure: Figure }) => <Line name={name} figure={figure} off="" />;
-
-function Line({
-  name,
-  figure,
-  off,
-  children,
-}: {
-  name: string;
-  figure: Figure;
-  off: string;
-  children?: React.ReactNode;
-}) {
-  return (
-    <Table.Row bg="transparent">
-      <Table.Cell px="1" py="1" borderColor="counterEdge">
-        {name}
-      </Table.Cell>
-      <Table.Cell px="1" py="1" borderColor="counterEdge">
-        {children}
-      </Table.Cell>
-      <Table.Cell px="1" py="1" borderColor="counterEdge">
+    <tr>
+      <th scope="row">{name}</th>
+      <td>{size !== undefined && wantedMm !== undefined && <Wanted name={name} size={size} mm={wantedMm} />}</td>
+      <td>
         <AskableNumber figure={figure} />
-      </Table.Cell>
-      <Table.Cell px="1" py="1" borderColor="counterEdge" whiteSpace="nowrap" fontVariantNumeric="tabular-nums">
-        {off}
-      </Table.Cell>
-    </Table.Row>
+      </td>
+      <td className="ledger-off">
+        {off !== null && `${off < 0 ? '−' : '+'}${formatQuantity(Math.abs(off), 'mm', unit)}`}
+      </td>
+    </tr>
   );
-}
+});
+
+const Wanted = memo(function Wanted({ name, size, mm }: { name: string; size: WantedSize; mm: number }) {
+  const store = useBagStore();
+  return (
+    <LengthField
+      label={`${name}, wanted`}
+      hideLabel
+      width="5.2em"
+      valueMm={mm}
+      onChange={(next) => store.getState().edit(`${name}, wanted`, wantedSizeEdits(size, next))}
+    />
+  );
+});

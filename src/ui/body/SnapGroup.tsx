@@ -1,6 +1,7 @@
 'use client';
 
 import { Box, Button } from '@chakra-ui/react';
+import { memo } from 'react';
 import { usualSnap, type MagneticSnap } from '@/core/design';
 import { placeText } from '@/core/wording';
 import { useBag, useBagStore } from '@/ui/bag/BagProvider';
@@ -11,75 +12,81 @@ import { FigureTicket } from '@/ui/figures/FigureTicket';
 /** The closure: put on, taken off, placed; with its mate by row, stitch and distance, empty and loaded. */
 export function SnapGroup() {
   const snap = useBag((state) => state.design.hardware[0]);
-  const stage = useBag((state) => state.plan.snap);
   const store = useBagStore();
-  const set = (label: string, key: keyof MagneticSnap, value: unknown) =>
-    store.getState().edit(label, [{ path: ['hardware', 0, key], value }]);
-
-  if (!snap || !stage)
+  const put = (label: string, hardware: MagneticSnap[]) =>
+    store.getState().edit(label, [{ path: ['hardware'], value: hardware }]);
+  if (!snap)
     return (
       <Group
         title="Closure"
-        action={
-          <AddOrTake
-            label="Put a magnetic snap on"
-            onClick={() => store.getState().edit('Snap put on', [{ path: ['hardware'], value: [usualSnap()] }])}
-          />
-        }
+        action={<AddOrTake label="Put a magnetic snap on" onClick={() => put('Snap put on', [usualSnap()])} />}
       >
         <Box fontSize="14px">The flap hangs free.</Box>
       </Group>
     );
-
-  const { figures } = stage;
-  const [half] = stage.halves;
   return (
     <Group
       title="Magnetic snap"
-      action={
-        <AddOrTake
-          label="Take the snap off"
-          onClick={() => store.getState().edit('Snap taken off', [{ path: ['hardware'], value: [] }])}
-        />
-      }
+      action={<AddOrTake label="Take the snap off" onClick={() => put('Snap taken off', [])} />}
     >
-      <Row>
-        <LengthField
-          label="Across"
-          fine
-          width="4.5em"
-          valueMm={snap.diameterMm}
-          onChange={(mm) => set('Snap size', 'diameterMm', mm)}
-        />
-        <LengthField
-          label="From the flap’s edge"
-          fine
-          width="4.5em"
-          valueMm={snap.insetMm}
-          onChange={(mm) => set('Snap inset', 'insetMm', mm)}
-        />
-        <ChoiceField
-          label="How many"
-          width="11em"
-          value={snap.layout}
-          choices={[
-            { value: 'centre', label: 'One, in the middle' },
-            { value: 'pair', label: 'Two, a quarter in' },
-          ]}
-          onChange={(value) => set('How many snaps', 'layout', value)}
-        />
-        <ChoiceField
-          label="Mate set for"
-          width="11.5em"
-          value={snap.mate}
-          choices={[
-            { value: 'loaded', label: 'The loaded bag' },
-            { value: 'between', label: 'Halfway between' },
-            { value: 'both', label: 'Both, two mates' },
-          ]}
-          onChange={(value) => set('Mate set for', 'mate', value)}
-        />
-      </Row>
+      <SnapChoices snap={snap} />
+      <SnapFigures />
+    </Group>
+  );
+}
+
+const SnapChoices = memo(function SnapChoices({ snap }: { snap: MagneticSnap }) {
+  const store = useBagStore();
+  const set = (label: string, key: keyof MagneticSnap, value: unknown) =>
+    store.getState().edit(label, [{ path: ['hardware', 0, key], value }]);
+  return (
+    <Row>
+      <LengthField
+        label="Across"
+        fine
+        width="4.5em"
+        valueMm={snap.diameterMm}
+        onChange={(mm) => set('Snap size', 'diameterMm', mm)}
+      />
+      <LengthField
+        label="From the flap’s edge"
+        fine
+        width="4.5em"
+        valueMm={snap.insetMm}
+        onChange={(mm) => set('Snap inset', 'insetMm', mm)}
+      />
+      <ChoiceField
+        label="How many"
+        width="11em"
+        value={snap.layout}
+        choices={[
+          { value: 'centre', label: 'One, in the middle' },
+          { value: 'pair', label: 'Two, a quarter in' },
+        ]}
+        onChange={(value) => set('How many snaps', 'layout', value)}
+      />
+      <ChoiceField
+        label="Mate set for"
+        width="11.5em"
+        value={snap.mate}
+        choices={[
+          { value: 'loaded', label: 'The loaded bag' },
+          { value: 'between', label: 'Halfway between' },
+          { value: 'both', label: 'Both, two mates' },
+        ]}
+        onChange={(value) => set('Mate set for', 'mate', value)}
+      />
+    </Row>
+  );
+});
+
+function SnapFigures() {
+  const stage = useBag((state) => state.plan.snap);
+  if (!stage) return null;
+  const { figures, halves } = stage;
+  const [half] = halves;
+  return (
+    <>
       <Row>
         <FigureTicket figure={figures.halfRow} mark="snap.half" />
         <FigureTicket figure={figures.halfInset} mark="snap.half" />
@@ -92,7 +99,7 @@ export function SnapGroup() {
         <FigureTicket figure={figures.meetsLoaded} mark="snap.meets" />
         <FigureTicket figure={figures.meetsEmpty} mark="snap.meets" />
       </Row>
-    </Group>
+    </>
   );
 }
 

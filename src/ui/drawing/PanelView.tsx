@@ -1,7 +1,7 @@
 'use client';
 
 import { useDrag } from '@use-gesture/react';
-import { useMemo, type KeyboardEvent } from 'react';
+import { memo, useCallback, useMemo, type KeyboardEvent } from 'react';
 import { moveLineEdits, panelLines, type PanelLine, type PanelLineId } from '@/core/body';
 import { formatLength } from '@/core/units';
 import { formatQuantity } from '@/core/wording';
@@ -10,6 +10,7 @@ import { useBag, useBagStore } from '@/ui/bag/BagProvider';
 import { clothStyle } from '@/ui/theme/system';
 import { RULER_PX, Ruler } from './Ruler';
 import { DrawingDefs, ShapeView } from './ShapeView';
+import { useShared } from './useShared';
 import { useSize } from './useSize';
 
 const LINE_NAMES: Record<PanelLineId, string> = {
@@ -42,8 +43,8 @@ export function PanelView({ hide = [], movable = false }: PanelViewProps) {
   const selection = useBag((state) => state.selection);
   const store = useBagStore();
 
-  const drawing = useMemo(() => panelDrawing(design, plan), [design, plan]);
-  const lines = useMemo(() => panelLines(design, plan), [design, plan]);
+  const drawing = useShared(useMemo(() => panelDrawing(design, plan), [design, plan]));
+  const lines = useShared(useMemo(() => panelLines(design, plan), [design, plan]));
   const { widthMm, heightMm } = drawing.box;
   const { rowMm, stitchMm, stitchCount } = plan.pouch;
   const { totalRows } = plan.flap;
@@ -73,10 +74,13 @@ export function PanelView({ hide = [], movable = false }: PanelViewProps) {
   const along = { originPx: bottom, pxPerMm: -pxPerMm };
   const tags = spreadTags(lines.map((line) => bottom - line.afterRow * rowMm * pxPerMm));
 
-  const move = (id: PanelLineId, row: number) => {
-    const { design: now, plan: planNow, edit } = store.getState();
-    edit(`Move: ${LINE_NAMES[id]}`, moveLineEdits(now, planNow, id, row), `move ${id}`);
-  };
+  const move = useCallback(
+    (id: PanelLineId, row: number) => {
+      const { design: now, plan: planNow, edit } = store.getState();
+      edit(`Move: ${LINE_NAMES[id]}`, moveLineEdits(now, planNow, id, row), `move ${id}`);
+    },
+    [store],
+  );
 
   return (
     <div
@@ -161,9 +165,9 @@ export function PanelView({ hide = [], movable = false }: PanelViewProps) {
             lengthText={formatLength(line.afterRow * rowMm, unit)}
             lit={selection === line.id}
             movable={movable}
-            onMove={(row) => move(line.id, row)}
-            onEnd={() => store.getState().endMerge()}
-            onSelect={() => store.getState().select(line.id)}
+            onMove={move}
+            onEnd={store.getState().endMerge}
+            onSelect={store.getState().select}
           />
         ))}
       </svg>
@@ -222,19 +226,19 @@ interface MovableLineProps {
   lengthText: string;
   lit: boolean;
   movable: boolean;
-  onMove: (row: number) => void;
+  onMove: (id: PanelLineId, row: number) => void;
   onEnd: () => void;
-  onSelect: () => void;
+  onSelect: (id: PanelLineId) => void;
 }
 
 /** A line across the panel with its tag. Dragged, or moved by the arrow keys, it goes from row to row. */
-function MovableLine(props: MovableLineProps) {
+const MovableLine = memo(function MovableLine(props: MovableLineProps) {
   const { line, name, atPx, tagPx, fromPx, toPx, pxPerRow, lengthText, lit, movable, onMove, onEnd, onSelect } = props;
   const bindDrag = useDrag(
     ({ first, last, movement: [, movedPx], memo }) => {
       const startRow = first || memo === undefined ? line.afterRow : (memo as number);
-      if (first) onSelect();
-      onMove(startRow - Math.round(movedPx / pxPerRow));
+      if (first) onSelect(line.id);
+      onMove(line.id, startRow - Math.round(movedPx / pxPerRow));
       if (last) onEnd();
       return startRow;
     },
@@ -257,7 +261,7 @@ function MovableLine(props: MovableLineProps) {
           : line.afterRow + (steps[event.key] ?? 0);
     if (target === line.afterRow) return;
     event.preventDefault();
-    onMove(target);
+    onMove(line.id, target);
   };
   const tagLeft = toPx + RULER_PX + 14;
 
@@ -276,7 +280,7 @@ function MovableLine(props: MovableLineProps) {
             'aria-label': name,
             onKeyDown,
             onKeyUp: onEnd,
-            onFocus: onSelect,
+            onFocus: () => onSelect(line.id),
           }
         : {})}
       data-line={line.id}
@@ -307,7 +311,7 @@ function MovableLine(props: MovableLineProps) {
       </text>
     </g>
   );
-}
+});
 
 /** Moves tags that would lie on each other apart, from the bottom up, keeping their order. */
 function spreadTags(wishedPx: readonly number[]): number[] {

@@ -6,6 +6,7 @@ import { sectionDrawing } from '@/drawing';
 import { useBag, useBagStore } from '@/ui/bag/BagProvider';
 import { clothStyle } from '@/ui/theme/system';
 import { DrawingDefs, ShapeView } from './ShapeView';
+import { useShared } from './useShared';
 
 const STATES: { state: LoadState; label: string }[] = [
   { state: 'empty', label: 'Empty' },
@@ -14,11 +15,11 @@ const STATES: { state: LoadState; label: string }[] = [
 
 /** The bag cut through from front to back, empty and loaded side by side, to one scale. */
 export function SectionView({ heightPx, widthPx }: { heightPx: number; widthPx: number }) {
-  const design = useBag((state) => state.design);
+  const cloth = useBag((state) => state.design.swatch.yarn.colour);
   const plan = useBag((state) => state.plan);
   const selection = useBag((state) => state.selection);
   const store = useBagStore();
-  const drawings = useMemo(() => STATES.map(({ state }) => sectionDrawing(plan, state)), [plan]);
+  const drawings = useShared(useMemo(() => STATES.map(({ state }) => sectionDrawing(plan, state)), [plan]));
   const tallest = Math.max(...drawings.map(({ box }) => box.heightMm));
   const both = drawings.reduce((sum, { box }) => sum + box.widthMm, 0);
   const labelPx = 22;
@@ -35,7 +36,7 @@ export function SectionView({ heightPx, widthPx }: { heightPx: number; widthPx: 
       role="img"
       aria-label="Section through the folded bag, empty and loaded"
       data-testid="section"
-      style={clothStyle(design.swatch.yarn.colour)}
+      style={clothStyle(cloth)}
       onClick={(event) => {
         const mark = (event.target as Element).getAttribute('data-mark');
         store.getState().select(mark);

@@ -46,6 +46,8 @@ export const ShapeView = memo(function ShapeView({ shape, lit = false }: { shape
           height={shape.heightMm}
         />
       );
+    case 'lines':
+      return <path {...(common as SVGProps<SVGPathElement>)} d={linesData(shape)} />;
     case 'circle':
       return <circle {...(common as SVGProps<SVGCircleElement>)} cx={shape.x} cy={shape.y} r={shape.radiusMm} />;
     case 'path':
@@ -64,6 +66,14 @@ export const ShapeView = memo(function ShapeView({ shape, lit = false }: { shape
       );
   }
 });
+
+/** The `d` of evenly spaced level lines. */
+function linesData({ x, y, lengthMm, stepMm, count }: Extract<Shape, { kind: 'lines' }>): string {
+  const right = round(lengthMm);
+  return Array.from({ length: count }, (_, index) => `M${round(x)} ${round(y + index * stepMm)}h${right}`).join('');
+}
+
+const round = (mm: number): number => Math.round(mm * 100) / 100;
 
 /** The patterns that shapes refer to. Once in every SVG that draws them. */
 export function DrawingDefs() {

@@ -1,7 +1,6 @@
 'use client';
 
-import { Box, chakra } from '@chakra-ui/react';
-import type { MouseEvent } from 'react';
+import { memo, type MouseEvent } from 'react';
 import type { Figure } from '@/core/figures';
 import { formatPlusMinus, formatQuantity } from '@/core/wording';
 import { useBag, useBagStore } from '@/ui/bag/BagProvider';
@@ -15,42 +14,20 @@ interface FigureTicketProps {
 }
 
 /** A paper ticket with a number, its unit and its ±. Pressed, it turns round and says why. */
-export function FigureTicket({ figure, label, mark }: FigureTicketProps) {
+export const FigureTicket = memo(function FigureTicket({ figure, label, mark }: FigureTicketProps) {
   const lit = useBag((state) => mark !== undefined && state.selection === mark);
-  const asked = useBag((state) => state.asked?.figure === figure.id);
   return (
-    <Box
-      bg="paper"
-      border="1px solid"
-      borderColor={lit ? 'brassDeep' : 'paperEdge'}
-      boxShadow={lit ? '0 0 0 3px var(--chakra-colors-brass)' : '0 1px 2px rgba(20,30,30,.25)'}
-      borderRadius="2px"
-      px="2.5"
-      py="1"
-      position="relative"
-      _before={{
-        content: '""',
-        position: 'absolute',
-        left: '5px',
-        top: '5px',
-        width: '6px',
-        height: '6px',
-        borderRadius: 'full',
-        bg: 'counterEdge',
-        boxShadow: 'inset 0 0 0 1px var(--chakra-colors-ink-soft)',
-      }}
-    >
-      <Box fontSize="12.5px" color="inkSoft" pl="3" lineHeight="1.25">
-        {label ?? figure.label}
-      </Box>
-      <AskableNumber figure={figure} expanded={asked} mark={mark} />
-    </Box>
+    <div className="ticket" data-lit={lit || undefined}>
+      <div className="ticket-label">{label ?? figure.label}</div>
+      <AskableNumber figure={figure} mark={mark} />
+    </div>
   );
-}
+});
 
 /** A number that can be asked why, without the ticket: for tables and running text. */
-export function AskableNumber({ figure, expanded, mark }: { figure: Figure; expanded?: boolean; mark?: string }) {
+export const AskableNumber = memo(function AskableNumber({ figure, mark }: { figure: Figure; mark?: string }) {
   const unit = useBag((state) => state.design.settings.lengthUnit);
+  const expanded = useBag((state) => state.asked?.figure === figure.id);
   const store = useBagStore();
   const ask = (event: MouseEvent<HTMLButtonElement>) => {
     const box = event.currentTarget.getBoundingClientRect();
@@ -63,27 +40,16 @@ export function AskableNumber({ figure, expanded, mark }: { figure: Figure; expa
   const doubt = formatPlusMinus(figure, unit);
   const value = formatQuantity(figure.value, figure.unit, unit);
   return (
-    <chakra.button
+    <button
       type="button"
+      className="asked"
       onClick={ask}
       aria-expanded={expanded}
       aria-label={`${figure.label}: ${value} ${doubt}. Why?`}
       data-figure={figure.id}
-      cursor="help"
-      textAlign="left"
-      whiteSpace="nowrap"
-      borderBottom="1px dotted"
-      borderColor="inkSoft"
-      fontVariantNumeric="tabular-nums"
     >
-      <chakra.span fontFamily="heading" fontSize="16px" fontWeight={600}>
-        {value}
-      </chakra.span>
-      {doubt && (
-        <chakra.span fontSize="13px" color="inkSoft" ml="1.5">
-          {doubt}
-        </chakra.span>
-      )}
-    </chakra.button>
+      <span className="asked-value">{value}</span>
+      {doubt && <span className="asked-doubt">{doubt}</span>}
+    </button>
   );
-}
+});

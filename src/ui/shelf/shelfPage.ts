@@ -1,2 +1,2 @@
 /** How many bags are drawn at a time as one goes down the shelf. */
-export const SHELF_PAGE = 24;
+export const SHELF_PAGE = 12;

@@ -1,9 +1,63 @@
-import { createSystem, defaultConfig, defineConfig } from '@chakra-ui/react';
+import { createSystem, defineConfig } from '@chakra-ui/react';
+import { defaultBaseConfig } from '@chakra-ui/react/preset-base';
+import {
+  animationStyles,
+  breakpoints,
+  buttonRecipe,
+  dialogSlotRecipe,
+  globalCss,
+  headingRecipe,
+  inputRecipe,
+  kbdRecipe,
+  keyframes,
+  layerStyles,
+  listSlotRecipe,
+  nativeSelectSlotRecipe,
+  semanticTokens,
+  tableSlotRecipe,
+  textStyles,
+  textareaRecipe,
+  tokens,
+} from '@chakra-ui/react/theme';
+
+import { PARTS } from './parts';
 
 /**
  * The look of Ruelle: a haberdasher's counter. The reasons are in docs/look.md; a colour is used by what it is here,
  * never by its value elsewhere.
  */
+/**
+ * Of Chakra's theme only what Ruelle uses. The whole of it, with every recipe and ten palettes, costs each first view a
+ * fifth of a second and sixty kilobytes of style. A component with another recipe needs a line here.
+ */
+const { transparent, current, black, white, whiteAlpha, blackAlpha, gray, red } = tokens.colors;
+const { bg, fg, border, gray: grayMeaning, red: redMeaning } = semanticTokens.colors;
+const chakraParts = defineConfig({
+  globalCss,
+  theme: {
+    breakpoints,
+    keyframes,
+    textStyles,
+    layerStyles,
+    animationStyles,
+    tokens: { ...tokens, colors: { transparent, current, black, white, whiteAlpha, blackAlpha, gray, red } },
+    semanticTokens: { ...semanticTokens, colors: { bg, fg, border, gray: grayMeaning, red: redMeaning } },
+    recipes: {
+      button: buttonRecipe,
+      heading: headingRecipe,
+      input: inputRecipe,
+      kbd: kbdRecipe,
+      textarea: textareaRecipe,
+    },
+    slotRecipes: {
+      dialog: dialogSlotRecipe,
+      list: listSlotRecipe,
+      nativeSelect: nativeSelectSlotRecipe,
+      table: tableSlotRecipe,
+    },
+  },
+});
+
 const config = defineConfig({
   theme: {
     tokens: {
@@ -39,6 +93,7 @@ const config = defineConfig({
   },
   globalCss: {
     body: { bg: 'counter', color: 'ink', fontFamily: 'body', fontSize: '15px', lineHeight: 1.4 },
+    ...PARTS,
     'h1, h2, h3': { fontFamily: 'heading', fontWeight: 600 },
     '*:focus-visible': { outline: '3px solid var(--chakra-colors-chalk)', outlineOffset: '2px' },
     '.onDark *:focus-visible': { outlineColor: 'var(--chakra-colors-brass-pale)' },
@@ -46,7 +101,7 @@ const config = defineConfig({
   },
 });
 
-export const system = createSystem(defaultConfig, config);
+export const system = createSystem(defaultBaseConfig, chakraParts, config);
 
 /** The yarns' colours on the drawing: the cloth, a lighter thread for its rows, and the chalk that shows on it. */
 export const CLOTHS = {

@@ -1,0 +1,132 @@
+/** `npm run bench`: measures what Ruelle promises and prints it as a table, beside the aim. Nothing here is a test. */
+import { execFileSync } from 'node:child_process';
+import { mkdtempSync, rmSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
+import { launchBrowser } from './lib/browser.mjs';
+import { ROOT, buildApp, installPackages, run } from './lib/ready.mjs';
+import { freePort, startServer } from './lib/serve.mjs';
+
+const tsx = join(ROOT, 'node_modules', '.bin', 'tsx');
+const DRAG_STEPS = 240;
+const FIRST_VIEWS = 12;
+const rows = [];
+
+installPackages();
+buildApp();
+const scratch = mkdtempSync(join(tmpdir(), 'ruelle-bench-'));
+
+report('planBag, whole', JSON.parse(execFileSync(tsx, ['scripts/bench-plan.ts'], { cwd: ROOT })), 'ms', 2);
+const browser = await launchBrowser();
+await onShelf(3, async (address) => {
+  const { times, scriptBytes } = await firstViews(address);
+  report('First view of the shelf, 3 bags', times, 'ms', 1000);
+  report('JavaScript of the first view, compressed', [scriptBytes / 1000], 'kB', 350);
+  report('Drag step, change to painted drawing', await dragSteps(address), 'ms', 16);
+});
+await onShelf(1000, async (address) => {
+  report('First view of the shelf, 1000 bags', (await firstViews(address)).times, 'ms', 1000);
+});
+await browser.close();
+rmSync(scratch, { recursive: true });
+console.table(rows);
+
+/** Serves a shelf of so many bags while something is measured. */
+async function onShelf(count, measure) {
+  const database = join(scratch, `${count}.sqlite`);
+  run(tsx, ['scripts/load-demo.ts', database, String(count)]);
+  const { child, address } = await startServer({ database, port: await freePort(3400) });
+  await measure(address).finally(() => child.kill());
+}
+
+/** Opens the shelf again and again in a fresh browser profile, until its first paint with content and its drawings. */
+async function firstViews(address) {
+  const times = [];
+  let scriptBytes = 0;
+  for (let view = 0; view < FIRST_VIEWS + 1; view += 1) {
+    const context = await browser.newContext({ viewport: { width: 1280, height: 800 } });
+    const page = await context.newPage();
+    await page.goto(address, { waitUntil: 'load' });
+    await page.locator('[data-bag] svg').first().waitFor();
+    const seen = await page.evaluate(() => {
+      const [navigation] = performance.getEntriesByType('navigation');
+      const paint = performance.getEntriesByName('first-contentful-paint')[0];
+      const scripts = performance.getEntriesByType('resource').filter(({ name }) => /\.js(\?|$)/.test(name));
+      return {
+        ms: Math.max(paint?.startTime ?? 0, navigation.domContentLoadedEventEnd),
+        bytes: scripts.reduce((sum, { encodedBodySize }) => sum + encodedBodySize, 0),
+      };
+    });
+    // The first view warms the server up.
+    if (view > 0) times.push(seen.ms);
+    scriptBytes = seen.bytes;
+    await context.close();
+  }
+  return { times, scriptBytes };
+}
+
+/**
+ * Drags the base fold to and fro. Each step starts with the pointer's event at the beginning of a frame and ends when that
+ * frame has been painted: the change, the new plan, React, style, layout and paint.
+ */
+async function dragSteps(address) {
+  const page = await browser.newPage({ viewport: { width: 1280, height: 800 } });
+  await page.goto(address);
+  await page.locator('[data-bag] a').first().click();
+  await page.locator('[data-testid=panel][data-measured=true]').waitFor();
+  await page.locator('[data-save=saved]').waitFor();
+  const box = await page.locator('[data-line="fold.base"] rect').first().boundingBox();
+  const x = box.x + box.width / 3;
+  const y = box.y + box.height / 2;
+  await page.mouse.move(x, y);
+  await page.mouse.down();
+  await page.mouse.move(x, y + 5);
+  const times = await page.evaluate(
+    async ({ x, y, steps }) => {
+      const line = document.querySelector('[data-line="fold.base"]');
+      const painted = () =>
+        new Promise((resolve) => {
+          const { port1, port2 } = new MessageChannel();
+          port1.onmessage = () => resolve(performance.now());
+          port2.postMessage(null);
+        });
+      const measured = [];
+      for (let step = 0; step < steps; step += 1) {
+        const at = y + 60 * Math.sin(step / 6);
+        const rowBefore = line.getAttribute('aria-valuenow');
+        const start = await new Promise((resolve) =>
+          requestAnimationFrame(() => {
+            const now = performance.now();
+            const event = { bubbles: true, pointerId: 1, pointerType: 'mouse', buttons: 1, clientX: x, clientY: at };
+            line.dispatchEvent(new PointerEvent('pointermove', event));
+            resolve(now);
+          }),
+        );
+        const end = await painted();
+        if (line.getAttribute('aria-valuenow') !== rowBefore) measured.push(end - start);
+      }
+      return measured;
+    },
+    { x, y, steps: DRAG_STEPS },
+  );
+  await page.mouse.up();
+  await page.close();
+  if (times.length < DRAG_STEPS / 3) throw new Error(`only ${times.length} of ${DRAG_STEPS} drag steps moved the fold`);
+  return times;
+}
+
+function report(what, values, unit, aim) {
+  const sorted = [...values].sort((a, b) => a - b);
+  const at = (share) => sorted[Math.min(sorted.length - 1, Math.floor(share * sorted.length))];
+  const p95 = at(0.95);
+  const round = (value) => Number(value.toPrecision(3));
+  rows.push({
+    what,
+    runs: sorted.length,
+    median: round(at(0.5)),
+    p95: round(p95),
+    unit,
+    aim: `< ${aim}`,
+    'p95 / aim': round(p95 / aim),
+  });
+}

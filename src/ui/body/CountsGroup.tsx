@@ -1,0 +1,31 @@
+'use client';
+
+import { useBag } from '@/ui/bag/BagProvider';
+import { Group, Row } from '@/ui/bag/PlaceLayout';
+import { FigureTicket } from '@/ui/figures/FigureTicket';
+
+/** What is counted: stitches, chain, the rows of each part, and where the strip is folded and seamed. */
+export function CountsGroup() {
+  const pouch = useBag((state) => state.plan.pouch.figures);
+  const flap = useBag((state) => state.plan.flap.figures);
+  return (
+    <Group title="Counts">
+      <Row>
+        <FigureTicket figure={pouch.stitches} />
+        <FigureTicket figure={pouch.startingChain} />
+        <FigureTicket figure={flap.totalRows} />
+        <FigureTicket figure={pouch.frontRows} mark="part.front" />
+        <FigureTicket figure={pouch.backRows} mark="part.back" />
+        <FigureTicket figure={flap.bridgeRows} label="Rows over the top" mark="part.bridge" />
+        <FigureTicket figure={flap.flapRows} mark="part.flap" />
+        <FigureTicket figure={pouch.baseFold} label="Base fold, from the start" mark="fold.base" />
+        <FigureTicket figure={flap.topFold} label="Top fold, from the start" mark="fold.top" />
+        <FigureTicket figure={flap.flapStart} label="Flap starts, from the start" mark="fold.flap" />
+        <FigureTicket figure={flap.panelLength} label="Whole strip, flat" mark="edge.flap" />
+        <FigureTicket figure={pouch.panelWidth} label="Its width, flat" />
+        <FigureTicket figure={pouch.seamRows} mark="seam.sides" />
+        <FigureTicket figure={pouch.seamLength} mark="seam.sides" />
+      </Row>
+    </Group>
+  );
+}
