@@ -16,26 +16,41 @@ export function Providers({ children }: { children: ReactNode }) {
     const cache = createCache({ key: 'css' });
     cache.compat = true;
     const insert = cache.insert;
-    let inserted: string[] = [];
+    let inserted: { name: string; isGlobal: boolean }[] = [];
     cache.insert = (...args) => {
-      const serialized = args[1];
-      if (cache.inserted[serialized.name] === undefined) inserted.push(serialized.name);
+      const [selector, serialized] = args;
+      if (cache.inserted[serialized.name] === undefined)
+        inserted.push({ name: serialized.name, isGlobal: selector === '' });
       return insert(...args);
     };
     const flush = () => {
-      const names = inserted;
+      const styles = inserted.flatMap(({ name, isGlobal }) => {
+        const text = cache.inserted[name];
+        return typeof text === 'string' ? [{ name, isGlobal, text }] : [];
+      });
       inserted = [];
-      return names;
+      return styles;
     };
     return { cache, flush };
   });
 
   useServerInsertedHTML(() => {
-    const names = flush();
-    if (names.length === 0) return null;
-    const styles = names.map((name) => cache.inserted[name]).filter((style) => typeof style === 'string');
+    const styles = flush();
+    const scoped = styles.filter(({ isGlobal }) => !isGlobal);
     return (
-      <style data-emotion={`${cache.key} ${names.join(' ')}`} dangerouslySetInnerHTML={{ __html: styles.join('') }} />
+      <>
+        {styles
+          .filter(({ isGlobal }) => isGlobal)
+          .map(({ name, text }) => (
+            <style key={name} data-emotion={`${cache.key}-global ${name}`} dangerouslySetInnerHTML={{ __html: text }} />
+          ))}
+        {scoped.length > 0 && (
+          <style
+            data-emotion={`${cache.key} ${scoped.map(({ name }) => name).join(' ')}`}
+            dangerouslySetInnerHTML={{ __html: scoped.map(({ text }) => text).join('') }}
+          />
+        )}
+      </>
     );
   });
 

@@ -4,6 +4,8 @@ import {
   animationStyles,
   breakpoints,
   buttonRecipe,
+  cssVarsPrefix,
+  cssVarsRoot,
   dialogSlotRecipe,
   globalCss,
   headingRecipe,
@@ -33,6 +35,9 @@ import { PARTS } from './parts';
 const { transparent, current, black, white, whiteAlpha, blackAlpha, gray, red } = tokens.colors;
 const { bg, fg, border, gray: grayMeaning, red: redMeaning } = semanticTokens.colors;
 const chakraParts = defineConfig({
+  preflight: true,
+  cssVarsPrefix,
+  cssVarsRoot,
   globalCss,
   theme: {
     breakpoints,
