@@ -170,3 +170,18 @@ test('opening a bag shows its rows to scale', async ({ page }) => {
   const rows = await rowOf(page, 'edge.flap');
   await expect(panel).toHaveAttribute('aria-label', new RegExp(`by ${rows} rows`));
 });
+
+test('a swatch that was measured before is taken over, and stays the other bag’s own', async ({ page }) => {
+  await newBag(page, 'Tall pouch');
+  await fill(page, 'Name', 'Bandroom sampler');
+  await fill(page, 'Reading 1: stitches counted', '40');
+  await saved(page);
+  const width = await figure(page, 'gauge.stitchWidth').textContent();
+
+  await newBag(page, 'Letter pouch');
+  await expect(figure(page, 'gauge.stitchWidth')).not.toHaveText(width ?? '');
+  await page.getByLabel('Take over one you measured before').selectOption({ label: 'Bandroom sampler' });
+  await expect(figure(page, 'gauge.stitchWidth')).toHaveText(width ?? '');
+  await page.keyboard.press('Control+z');
+  await expect(figure(page, 'gauge.stitchWidth')).not.toHaveText(width ?? '');
+});

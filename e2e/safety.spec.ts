@@ -141,6 +141,26 @@ test('keeping this window’s version wins over the other, which can then be cho
   await expect(field(page, 'Width, wanted')).toHaveValue('25.0');
 });
 
+test('a version kept from a window that was closed undecided is offered again', async ({ page, context }) => {
+  const address = await newBag(page);
+  const id = address.split('/').at(-1);
+  const { design } = await (await page.request.get(`/api/bags/${id}`)).json();
+  const save = (name: string) =>
+    page.request.put(`/api/bags/${id}`, {
+      data: { baseRevision: 1, design: { ...design, name }, history: { undo: [], redo: [] } },
+    });
+  await save('First there');
+  expect((await (await save('Too late')).json()).reason).toBe('moved-on');
+
+  const again = await context.newPage();
+  await again.goto(`${address}/body`);
+  await again.getByRole('button', { name: 'Make it a bag of its own' }).click();
+  await expect(again.getByRole('textbox', { name: 'Name of the bag' })).toHaveValue('Too late (other window)');
+  await again.goto(`${address}/body`);
+  await expect(again.getByRole('textbox', { name: 'Name of the bag' })).toHaveValue('First there');
+  await expect(again.getByText('another version of this bag was kept')).toBeHidden();
+});
+
 test('work is not lost when the server is gone for a while, nor when the window closes meanwhile', async ({
   page,
   context,

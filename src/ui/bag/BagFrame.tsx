@@ -7,6 +7,7 @@ import { useState, type ReactNode } from 'react';
 import { WhyCard } from '@/ui/figures/WhyCard';
 import { TextField } from '@/ui/fields';
 import { useBag, useBagStore } from './BagProvider';
+import { KeptVersions, type KeptVersion } from './KeptVersions';
 import { SaveMark } from './SaveMark';
 import { SaveSlip } from './SaveSlip';
 import { SettingsSheet } from './SettingsSheet';
@@ -17,7 +18,7 @@ import { useBagKeys } from './useBagKeys';
 const HomeLink = chakra(Link);
 
 /** What stands round every place of a bag: its name, undo, how it is saved, and the tape of places. */
-export function BagFrame({ children }: { children: ReactNode }) {
+export function BagFrame({ kept, children }: { kept: readonly KeptVersion[]; children: ReactNode }) {
   const [sheet, setSheet] = useState<'keys' | 'settings' | null>(null);
   const name = useBag((state) => state.design.name);
   const undoLabel = useBag((state) => state.history.undo.at(-1)?.label);
@@ -76,6 +77,7 @@ export function BagFrame({ children }: { children: ReactNode }) {
       </Flex>
       <TapeNav />
       <SaveSlip />
+      <KeptVersions versions={kept} />
       <Box as="main" flex="1" px={{ base: '3', md: '5' }} py="4" display="flex" flexDirection="column">
         {children}
       </Box>

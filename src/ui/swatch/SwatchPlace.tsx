@@ -15,6 +15,7 @@ import { FigureTicket } from '@/ui/figures/FigureTicket';
 import { ProblemSlips } from '@/ui/problems/ProblemSlips';
 import { CLOTHS } from '@/ui/theme/system';
 import { Readings } from './Readings';
+import { TakeOverSwatch } from './TakeOverSwatch';
 
 /** The swatch: its readings on a drawn tape, what gauge they give and how sure it is, and what that means for this bag. */
 export function SwatchPlace() {
@@ -91,6 +92,7 @@ export function SwatchPlace() {
       </Group>
       <Group title="The swatch itself">
         <Row>
+          <TakeOverSwatch />
           <TextField
             label="Name"
             value={swatch.name}

@@ -30,7 +30,7 @@ export default async function BagLayout({ params, children }: BagLayoutProps) {
   const bag = await openBag((await params).id);
   return (
     <BagProvider key={bag.id} bag={bag}>
-      <BagFrame>{children}</BagFrame>
+      <BagFrame kept={bag.refused}>{children}</BagFrame>
     </BagProvider>
   );
 }
