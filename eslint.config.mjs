@@ -31,7 +31,7 @@ export default tseslint.config(
         { type: 'core', pattern: 'src/core/**', partialMatch: false },
         { type: 'drawing', pattern: 'src/drawing/**', partialMatch: false },
         { type: 'store', pattern: 'src/store/**', partialMatch: false },
-        { type: 'server', pattern: ['src/server/**', 'src/proxy.ts', 'src/instrumentation.ts'], partialMatch: false },
+        { type: 'server', pattern: 'src/server/**', partialMatch: false },
         { type: 'demo', pattern: 'src/demo/**', partialMatch: false },
         { type: 'ui', pattern: 'src/ui/**', partialMatch: false },
         { type: 'app', pattern: 'src/app/**', partialMatch: false },

@@ -6,8 +6,8 @@ export default defineConfig({
   testDir: 'e2e',
   fullyParallel: true,
   workers: 2,
-  timeout: 40_000,
-  expect: { timeout: 8_000 },
+  timeout: 120_000,
+  expect: { timeout: 20_000 },
   reporter: [['list'], ['json', { outputFile: 'test-results/e2e.json' }]],
   use: {
     baseURL: process.env.RUELLE_ADDRESS,

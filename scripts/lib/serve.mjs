@@ -40,7 +40,7 @@ export async function startServer({ database, port }) {
     },
   );
   const address = `http://${LOOPBACK}:${port}`;
-  for (let tries = 0; tries < 300; tries += 1) {
+  for (let tries = 0; tries < 900; tries += 1) {
     if (child.exitCode !== null) throw new Error('the server stopped before it answered');
     const answered = await fetch(`${address}/api/swatches`).then(
       (response) => response.ok,
@@ -50,5 +50,5 @@ export async function startServer({ database, port }) {
     await new Promise((resolve) => setTimeout(resolve, 100));
   }
   child.kill();
-  throw new Error('the server did not answer within half a minute');
+  throw new Error('the server did not answer within a minute and a half');
 }

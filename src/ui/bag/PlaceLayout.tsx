@@ -39,7 +39,7 @@ export function PlaceLayout({
 /** A titled group of a place. */
 export function Group({ title, action, children }: { title: string; action?: ReactNode; children: ReactNode }) {
   return (
-    <section aria-label={title}>
+    <section className="group" aria-label={title}>
       <div className="group-head">
         <h2>{title}</h2>
         {action}

@@ -18,9 +18,9 @@ export function CountsGroup() {
         <FigureTicket figure={pouch.backRows} mark="part.back" />
         <FigureTicket figure={flap.bridgeRows} label="Rows over the top" mark="part.bridge" />
         <FigureTicket figure={flap.flapRows} mark="part.flap" />
-        <FigureTicket figure={pouch.baseFold} label="Base fold, from the start" mark="fold.base" />
-        <FigureTicket figure={flap.topFold} label="Top fold, from the start" mark="fold.top" />
-        <FigureTicket figure={flap.flapStart} label="Flap starts, from the start" mark="fold.flap" />
+        <FigureTicket figure={pouch.baseFold} label="Base fold lies at" mark="fold.base" />
+        <FigureTicket figure={flap.topFold} label="Top fold lies at" mark="fold.top" />
+        <FigureTicket figure={flap.flapStart} label="Flap starts at" mark="fold.flap" />
         <FigureTicket figure={flap.panelLength} label="Whole strip, flat" mark="edge.flap" />
         <FigureTicket figure={pouch.panelWidth} label="Its width, flat" />
         <FigureTicket figure={pouch.seamRows} mark="seam.sides" />

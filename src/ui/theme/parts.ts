@@ -4,6 +4,8 @@
  * theme's tokens.
  */
 export const PARTS = {
+  // What is below the fold of the window is neither laid out nor painted until it comes into sight.
+  '.group': { contentVisibility: 'auto', containIntrinsicSize: 'auto 150px' },
   '.group-head': {
     display: 'flex',
     justifyContent: 'space-between',
@@ -18,7 +20,10 @@ export const PARTS = {
   '.slips': { display: 'flex', flexDirection: 'column', gap: '2' },
   '.ticket': {
     position: 'relative',
-    contain: 'layout style',
+    // A width of its own, so that a number that grows by a digit moves nothing else.
+    flex: '1 1 150px',
+    maxWidth: '230px',
+    contain: 'layout style inline-size',
     bg: 'paper',
     border: '1px solid',
     borderColor: 'paperEdge',
