@@ -1,3 +1,4 @@
+import { fileURLToPath } from 'node:url';
 import js from '@eslint/js';
 import prettier from 'eslint-config-prettier';
 import boundaries from 'eslint-plugin-boundaries';
@@ -18,7 +19,16 @@ const MAY_IMPORT = {
 
 export default tseslint.config(
   {
-    ignores: ['.next/', 'node_modules/', 'coverage/', 'data/', 'next-env.d.ts', 'test-results/', 'playwright-report/'],
+    ignores: [
+      '.next/',
+      'node_modules/',
+      'coverage/',
+      'data/',
+      'next-env.d.ts',
+      'test-results/',
+      'playwright-report/',
+      '**/*.cjs',
+    ],
   },
   js.configs.recommended,
   ...tseslint.configs.strict,
@@ -26,7 +36,7 @@ export default tseslint.config(
     files: ['**/*.{ts,tsx,mjs}'],
     plugins: { boundaries, 'react-hooks': reactHooks },
     settings: {
-      'import/resolver': { typescript: { project: './tsconfig.json' } },
+      'import/resolver': { [fileURLToPath(new URL('./scripts/lib/aliasResolver.cjs', import.meta.url))]: {} },
       'boundaries/elements': [
         { type: 'core', pattern: 'src/core/**', partialMatch: false },
         { type: 'drawing', pattern: 'src/drawing/**', partialMatch: false },

@@ -1,6 +1,6 @@
 import { COUNT_ERROR, READINGS_FAR_APART, TAPE_ERROR_MM } from '@/core/defaults';
 import type { Swatch } from '@/core/design';
-import { input, makeFigure, type Figure, type ReasonInput } from '@/core/figures';
+import { figureId, input, makeFigure, type Figure, type ReasonInput } from '@/core/figures';
 import type { Problem } from '@/core/problems';
 import { estimateGauge, type GaugeEstimate, type Reading } from './estimateGauge';
 
@@ -11,7 +11,6 @@ export interface GaugeStage {
   problems: Problem[];
 }
 
-/** Fabric this much thicker than a row is high was mismeasured, or is not the fabric of the swatch. */
 const SOURCE = {
   kind: 'published',
   reference: 'ratio estimate: Cochran, Sampling Techniques; uncertainty: JCGM 100:2008 (GUM)',
@@ -74,7 +73,7 @@ function readingProblems(
   figure: string,
   readings: readonly Reading[],
 ): Problem[] {
-  const at = { place: 'swatch', path: ['swatch', field], figure: figure as Problem['figure'] } as const;
+  const at = { place: 'swatch', path: ['swatch', field], figure: figureId(figure) } as const;
   if (readings.length === 1) return [{ ...at, code: 'one-reading', severity: 'decide', values: {}, repairs: [] }];
 
   const sizes = readings.map(({ count, lengthMm }) => lengthMm / count);

@@ -8,10 +8,8 @@ export const singleCrochet = {
   id: 'sc',
   repeatStitches: 1,
   edgeStitches: 0,
-  repeatRows: 1,
   turningChain: {
     'does-not-count': { chains: 1, skippedInFoundation: 1 },
     counts: { chains: 1, skippedInFoundation: 1 },
   },
-  relativeHeight: 1,
 } as const satisfies StitchPattern;

@@ -15,9 +15,5 @@ export interface StitchPattern {
   /** Stitches in one repeat (m) and stitches outside it (k): a row has k + a multiple of m. */
   repeatStitches: number;
   edgeStitches: number;
-  /** Rows in one repeat. */
-  repeatRows: number;
   turningChain: Record<TurningChainSchool, TurningChainRule>;
-  /** Height of one stitch of the usual hook and yarn, relative to single crochet (US). From memory. */
-  relativeHeight: number;
 }

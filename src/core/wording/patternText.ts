@@ -145,5 +145,5 @@ function figureLine(design: Design, figure: Figure): string {
 }
 
 const capital = (text: string): string => text.charAt(0).toUpperCase() + text.slice(1);
-/** Lowers a first letter unless the sentence starts with a number. */
+/** Lowers the first letter, for a sentence that goes on after a colon. */
 const lowerFirst = (text: string): string => text.charAt(0).toLowerCase() + text.slice(1);
