@@ -112,3 +112,20 @@ describe('formatLength', () => {
     );
   });
 });
+
+describe('published sizes, printed in inches', () => {
+  // ISO/IEC 7810 gives ID-1 as 85.60 × 53.98 mm (3.370 × 2.125 in); ISO 216 gives A4 as 210 × 297 and A6 as 105 × 148 mm.
+  it.each([
+    ['ID-1, width', 85.6, '3⅜ in'],
+    ['ID-1, height', 53.98, '2⅛ in'],
+    ['A4, width', 210, '8¼ in'],
+    ['A4, height', 297, '11¾ in'],
+    ['A6, width', 105, '4⅛ in'],
+    ['A6, height', 148, '5⅞ in'],
+  ])('%s', (_, mm, inches) => expect(formatLength(mm, 'in')).toBe(inches));
+
+  it('has A6 twice in A5 and four times in A4, as ISO 216 halves its formats', () => {
+    const [a4, a6] = ['297 mm', '14,8 cm'].map((text) => mmOf(text) as number);
+    expect(Math.floor((a4 ?? 0) / 2)).toBe(a6);
+  });
+});

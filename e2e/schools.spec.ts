@@ -1,0 +1,125 @@
+import { expect, test, type Page } from '@playwright/test';
+import { field, fill, figure, goTo, line, newBag, rowOf, saved } from './bag';
+
+const settings = (page: Page) => page.getByRole('dialog', { name: 'How you work' });
+
+async function openSettings(page: Page) {
+  await page.getByRole('button', { name: /^How you work/ }).click();
+  await expect(settings(page).getByLabel('Lengths in')).toBeVisible();
+}
+
+async function closeSettings(page: Page) {
+  await settings(page).getByRole('button', { name: /close/i }).click();
+  await expect(settings(page)).toBeHidden();
+}
+
+test('the turning chain, foundation stitches and the other hand are settings that the plan and the text follow', async ({
+  page,
+}) => {
+  await newBag(page);
+  await page.getByLabel('Stitch', { exact: true }).selectOption('hdc');
+  await goTo(page, 'Body');
+  const chains = async () => Number(/\d+/.exec((await figure(page, 'panel.startingChain').textContent()) ?? '')?.[0]);
+  const stitches = Number(/\d+/.exec((await figure(page, 'panel.stitches').textContent()) ?? '')?.[0]);
+  expect(await chains()).toBe(stitches + 1);
+
+  await openSettings(page);
+  await settings(page).getByLabel('Turning chain').selectOption('counts');
+  await closeSettings(page);
+  await goTo(page, 'Write-up');
+  await expect(page.getByTestId('pattern')).toContainText('hdc in 3rd ch from hook');
+  await expect(page.getByTestId('pattern')).toContainText('The turning chain counts as the first stitch');
+
+  await openSettings(page);
+  await settings(page).getByLabel('Begin with').selectOption('foundation-stitches');
+  await settings(page).getByLabel('Working hand').selectOption('left');
+  await closeSettings(page);
+  await expect(page.getByTestId('pattern')).toContainText(`work ${stitches} foundation hdc`);
+  await expect(page.getByTestId('pattern')).toContainText('counted from the left edge');
+  await goTo(page, 'Body');
+  expect(await chains()).toBe(0);
+});
+
+test('a maker who thinks in inches types and reads inches everywhere, and her next bag begins so', async ({ page }) => {
+  await newBag(page);
+  await openSettings(page);
+  await settings(page).getByLabel('Lengths in').selectOption('in');
+  await closeSettings(page);
+  await fill(page, 'Reading 1: stitches counted', '20');
+  await page.getByLabel('Reading 1: length').first().fill('4 1/8');
+  await page.getByLabel('Reading 1: length').first().press('Enter');
+  await expect(page.getByLabel('Reading 1: length').first()).toHaveValue('4 1/8');
+  await expect(figure(page, 'gauge.stitchWidth')).toContainText(' in');
+
+  await goTo(page, 'Body');
+  await fill(page, 'Width, wanted', '8½');
+  await expect(field(page, 'Width, wanted')).toHaveValue('8 1/2');
+  await fill(page, 'Height, empty, wanted', '15 cm');
+  await expect(field(page, 'Height, empty, wanted')).toHaveValue('5 7/8');
+  await expect(figure(page, 'size.width')).toContainText(/in.*± .* in/);
+  await fill(page, 'Width, wanted', '200 in');
+  await expect(page.getByRole('alert').filter({ hasText: 'at most' })).toContainText('31½ in');
+  await field(page, 'Width, wanted').press('Escape');
+  await saved(page);
+
+  await newBag(page, 'Tall pouch');
+  await goTo(page, 'Body');
+  await expect(field(page, 'Width, wanted')).toHaveValue('4 7/8');
+});
+
+test('a strap in either school: pulled it is worked shorter, reinforced as long as it is worn', async ({ page }) => {
+  await newBag(page);
+  await goTo(page, 'Strap');
+  await page.getByRole('button', { name: 'Add a plain strap' }).click();
+  await fill(page, 'Worn length', '90');
+  const toWork = async () => Number(/[\d.]+/.exec((await figure(page, 'strap.slackToWork').textContent()) ?? '')?.[0]);
+  const pulled = await toWork();
+  await page.getByLabel('Measured').selectOption('slack');
+  expect(await toWork()).toBeGreaterThan(pulled);
+  // 90 cm and two overlaps of 2.5 cm.
+  expect(await toWork()).toBeCloseTo(95, 1);
+  await fill(page, 'Fully pulled', '10');
+  await expect(page.getByRole('alert').filter({ hasText: 'can’t be shorter than slack' })).toBeVisible();
+});
+
+test('a bag can be made from the keyboard alone', async ({ page }) => {
+  await page.goto('/');
+  const press = async (name: string | RegExp) => {
+    const button = page.getByRole('button', { name });
+    await button.focus();
+    await page.keyboard.press('Enter');
+  };
+  await press('New bag');
+  await press(/^.*Tall pouch/);
+  await page.waitForURL(/\/swatch$/);
+  await saved(page);
+  await page.keyboard.press('Alt+2');
+  await page.waitForURL(/\/body$/);
+  await expect(page.getByTestId('panel')).toHaveAttribute('data-measured', 'true');
+  await line(page, 'edge.flap').focus();
+  const before = await rowOf(page, 'edge.flap');
+  await page.keyboard.press('ArrowUp');
+  await expect(line(page, 'edge.flap')).toHaveAttribute('aria-valuenow', String(before + 1));
+  await page.keyboard.press('Control+z');
+  await expect(line(page, 'edge.flap')).toHaveAttribute('aria-valuenow', String(before));
+  await figure(page, 'size.width').focus();
+  await page.keyboard.press('Enter');
+  await expect(page.getByRole('dialog', { name: /^Why: Width/ })).toBeFocused();
+  await page.keyboard.press('Escape');
+  await expect(figure(page, 'size.width')).toBeFocused();
+});
+
+test('a long shelf is fetched as she goes down', async ({ page }) => {
+  const id = (await newBag(page)).split('/').at(-1);
+  for (let copy = 0; copy < 13; copy += 1) await page.request.post(`/api/bags/${id}/copy`);
+  await page.goto('/');
+  const bags = page.locator('[data-bag]');
+  await expect(bags.first()).toBeVisible();
+  const { total } = await (await page.request.get('/api/bags?limit=1')).json();
+  expect(total).toBeGreaterThan(13);
+  await page.mouse.move(600, 500);
+  await expect(async () => {
+    await page.mouse.wheel(0, 4000);
+    expect(await bags.count()).toBeGreaterThanOrEqual(14);
+  }).toPass();
+});
