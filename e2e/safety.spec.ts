@@ -1,3 +1,4 @@
+import { writeFileSync } from 'node:fs';
 import { request as httpRequest } from 'node:http';
 import AxeBuilder from '@axe-core/playwright';
 import { expect, test } from '@playwright/test';
@@ -38,7 +39,7 @@ test('one reading is taken, with a word about what it can’t tell', async ({ pa
   await expect(page.getByLabel('Take out reading 1').first()).toBeDisabled();
 });
 
-test('files that are no bags are told so, and nothing is written', async ({ page }) => {
+test('files that are no bags are told so, and nothing is written', async ({ page }, testInfo) => {
   const id = (await newBag(page)).split('/').at(-1);
   const { design: whole } = await (await page.request.get(`/api/bags/${id}`)).json();
   await page.goto('/');
@@ -51,9 +52,11 @@ test('files that are no bags are told so, and nothing is written', async ({ page
     ['picture.json', Buffer.from([137, 80, 78, 71, 0, 1, 2]), 'can’t be read'],
     ['future.json', Buffer.from(JSON.stringify({ ...whole, version: 9 })), 'newer Ruelle'],
     ['absurd.json', Buffer.from(JSON.stringify({ ...whole, body: { ...whole.body, widthMm: 4000 } })), 'at most'],
-    ['huge.json', Buffer.alloc(49_000_000, 32), 'far larger'],
+    ['huge.json', Buffer.alloc(50_000_000, 32), 'far larger'],
   ] as const) {
-    await page.getByLabel('A bag file').setInputFiles({ name, mimeType: 'application/json', buffer });
+    const path = testInfo.outputPath(name);
+    writeFileSync(path, buffer);
+    await page.getByLabel('A bag file').setInputFiles(path);
     await expect(page.getByRole('alert').filter({ hasText: sentence })).toBeVisible();
   }
   expect(posts).toBe(0);

@@ -1,4 +1,4 @@
-import { expect, test, type Page } from '@playwright/test';
+import { expect, test, type Locator, type Page } from '@playwright/test';
 import { field, fill, figure, goTo, line, newBag, rowOf, saved } from './bag';
 
 const settings = (page: Page) => page.getByRole('dialog', { name: 'How you work' });
@@ -84,13 +84,12 @@ test('a strap in either school: pulled it is worked shorter, reinforced as long 
 
 test('a bag can be made from the keyboard alone', async ({ page }) => {
   await page.goto('/');
-  const press = async (name: string | RegExp) => {
-    const button = page.getByRole('button', { name });
+  const press = async (button: Locator) => {
     await button.focus();
     await page.keyboard.press('Enter');
   };
-  await press('New bag');
-  await press(/^.*Tall pouch/);
+  await press(page.getByRole('button', { name: 'New bag' }));
+  await press(page.getByRole('region', { name: 'Begin from' }).getByRole('button', { name: /Tall pouch/ }));
   await page.waitForURL(/\/swatch$/);
   await saved(page);
   await page.keyboard.press('Alt+2');
