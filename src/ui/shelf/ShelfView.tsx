@@ -220,7 +220,12 @@ const CardLink = chakra(Link);
 function ShelfBag({ card, onCopy, onArchive }: { card: BagCard; onCopy: () => void; onArchive: () => void }) {
   return (
     <Box as="li" data-bag={card.id}>
-      <CardLink href={`/bags/${card.id}/body`} display="block" _hover={{ textDecoration: 'underline' }}>
+      <CardLink
+        href={`/bags/${card.id}/body`}
+        prefetch={false}
+        display="block"
+        _hover={{ textDecoration: 'underline' }}
+      >
         <Flex
           justify="center"
           borderBottom="9px solid"
