@@ -183,7 +183,7 @@ function RulerEnd({ x, y, text, anchor }: { x: number; y: number; text: string; 
   );
 }
 
-/** The names of the parts, chalked on the cloth with their rows. */
+/** The names of the parts with their rows, chalked at the upper left of each, clear of what is set in its middle. */
 function PartNames(props: { left: number; bottom: number; pxPerRow: number; width: number }) {
   const { frontRows, backRows } = useBag((state) => state.plan.pouch);
   const { bridgeRows, flapRows } = useBag((state) => state.plan.flap);
@@ -200,8 +200,8 @@ function PartNames(props: { left: number; bottom: number; pxPerRow: number; widt
         .map(([name, from, rows]) => (
           <text
             key={name}
-            x={props.left + 12}
-            y={props.bottom - (from + rows / 2) * props.pxPerRow}
+            x={props.left + 26}
+            y={props.bottom - (from + rows) * props.pxPerRow + Math.min(20, (rows * props.pxPerRow) / 2)}
             dominantBaseline="central"
             stroke="var(--cloth)"
             strokeWidth="4"
