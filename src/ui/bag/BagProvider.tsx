@@ -6,6 +6,7 @@ import type { Design } from '@/core/design';
 import { startAutosave } from './autosave';
 import { createBagStore, type BagState, type BagStore, type History } from './bagStore';
 import { holdTab, takeDraft } from './drafts';
+import { afterBrowserPaint, trail } from './trail';
 
 /** A bag as it comes from the store. Its history is kept there without being looked into. */
 export interface OpenedBag {
@@ -15,11 +16,21 @@ export interface OpenedBag {
   history: { undo: unknown[]; redo: unknown[] };
 }
 
-const BagContext = createContext<BagStore | null>(null);
+/** The open bag, and the same a painted frame behind, for the numbers beside the drawing. */
+interface OpenBag {
+  store: BagStore;
+  numbers: BagStore;
+}
+
+const BagContext = createContext<OpenBag | null>(null);
 
 /** Opens a bag for everything below: the store with its plan, saved as it changes. */
 export function BagProvider({ bag, children }: { bag: OpenedBag; children: ReactNode }) {
-  const [store] = useState(() => createBagStore({ ...bag, history: bag.history as History }));
+  const [open] = useState(() => {
+    const store = createBagStore({ ...bag, history: bag.history as History });
+    return { store, numbers: trail(store, afterBrowserPaint()).follower };
+  });
+  const { store } = open;
 
   useEffect(() => {
     holdTab();
@@ -34,7 +45,7 @@ export function BagProvider({ bag, children }: { bag: OpenedBag; children: React
     };
   }, [store]);
 
-  return <BagContext.Provider value={store}>{children}</BagContext.Provider>;
+  return <BagContext.Provider value={open}>{children}</BagContext.Provider>;
 }
 
 /**
@@ -68,9 +79,21 @@ export function useBag<T>(read: (state: BagState) => T): T {
   return useStore(useBagStore(), read);
 }
 
+/**
+ * Reads a part of the open bag for a number beside the drawing, and follows it a painted frame later. A field that is typed
+ * into reads with `useBag`.
+ */
+export function useBagNumbers<T>(read: (state: BagState) => T): T {
+  return useStore(useOpenBag().numbers, read);
+}
+
 /** The open bag's store itself, for actions that need no following. */
 export function useBagStore(): BagStore {
-  const store = useContext(BagContext);
-  if (!store) throw new Error('no bag is open here');
-  return store;
+  return useOpenBag().store;
+}
+
+function useOpenBag(): OpenBag {
+  const open = useContext(BagContext);
+  if (!open) throw new Error('no bag is open here');
+  return open;
 }

@@ -95,7 +95,7 @@ export function createBagStore(opened: { id: string; design: Design; revision: n
         faults: [],
         state: {
           design: shareUnchanged(design, read.design),
-          plan: shareUnchanged(plan, result.plan),
+          plan: { ...result.plan, problems: shareUnchanged(plan.problems, result.plan.problems) },
           edition: edition + 1,
           saveState: unsavedAfter(get().saveState),
         },

@@ -14,29 +14,26 @@ function share(before: unknown, next: unknown, done: Map<object, unknown>): unkn
   if (typeof before !== 'object' || typeof next !== 'object' || before === null || next === null) return next;
   const met = done.get(next);
   if (met !== undefined) return met;
-  const shared = Array.isArray(next) ? shareList(before, next, done) : shareObject(before, next, done);
+  const isList = Array.isArray(next);
+  const shared = isList === Array.isArray(before) ? shareParts(before, next, isList, done) : next;
   done.set(next, shared);
   return shared;
 }
 
-function shareList(before: object, next: readonly unknown[], done: Map<object, unknown>): unknown {
-  if (!Array.isArray(before)) return next;
-  const shared = next.map((part, index) => share(before[index], part, done));
-  return shared.length === before.length && shared.every((part, index) => part === before[index]) ? before : shared;
-}
-
-function shareObject(before: object, next: object, done: Map<object, unknown>): unknown {
-  if (Array.isArray(before)) return next;
+/** A copy of `next` is made at the first part that is not its own; a drag re-plans much that needs none. */
+function shareParts(before: object, next: object, isList: boolean, done: Map<object, unknown>): object {
   const old = before as Record<string, unknown>;
   const now = next as Record<string, unknown>;
-  const shared: Record<string, unknown> = {};
-  let same = true;
-  let missing = 0;
-  for (const key in old) if (!(key in now)) missing += 1;
-  for (const key in now) {
+  const keys = Object.keys(now);
+  let copy: Record<string, unknown> | undefined;
+  let same = keys.length === Object.keys(old).length;
+  for (const key of keys) {
     const part = share(old[key], now[key], done);
-    shared[key] = part;
-    if (part !== old[key] || !(key in old)) same = false;
+    if (part !== old[key] || (part === undefined && !(key in old))) same = false;
+    if (part !== now[key]) {
+      copy ??= isList ? ([...(next as unknown[])] as unknown as Record<string, unknown>) : { ...now };
+      copy[key] = part;
+    }
   }
-  return same && missing === 0 ? before : shared;
+  return same ? before : (copy ?? next);
 }

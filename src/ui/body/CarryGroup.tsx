@@ -1,6 +1,6 @@
 'use client';
 
-import { useBag, useBagStore } from '@/ui/bag/BagProvider';
+import { useBag, useBagNumbers, useBagStore } from '@/ui/bag/BagProvider';
 import { Group, Row } from '@/ui/bag/PlaceLayout';
 import { ChoiceField, LengthField, NumberField } from '@/ui/fields';
 import { FigureTicket } from '@/ui/figures/FigureTicket';
@@ -14,8 +14,8 @@ const FIRMNESS = [
 export function CarryGroup() {
   const contents = useBag((state) => state.design.contents);
   const takeUpStitches = useBag((state) => state.design.body.seam.takeUpStitches);
-  const bridgeLoaded = useBag((state) => state.plan.flap.figures.bridgeLoaded);
-  const bridgeEmpty = useBag((state) => state.plan.flap.figures.bridgeEmpty);
+  const bridgeLoaded = useBagNumbers((state) => state.plan.flap.figures.bridgeLoaded);
+  const bridgeEmpty = useBagNumbers((state) => state.plan.flap.figures.bridgeEmpty);
   const store = useBagStore();
   const set = (label: string, path: (string | number)[], value: unknown) =>
     store.getState().edit(label, [{ path, value }]);

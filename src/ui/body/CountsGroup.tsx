@@ -1,13 +1,13 @@
 'use client';
 
-import { useBag } from '@/ui/bag/BagProvider';
+import { useBagNumbers } from '@/ui/bag/BagProvider';
 import { Group, Row } from '@/ui/bag/PlaceLayout';
 import { FigureTicket } from '@/ui/figures/FigureTicket';
 
 /** What is counted: stitches, chain, the rows of each part, and where the strip is folded and seamed. */
 export function CountsGroup() {
-  const pouch = useBag((state) => state.plan.pouch.figures);
-  const flap = useBag((state) => state.plan.flap.figures);
+  const pouch = useBagNumbers((state) => state.plan.pouch.figures);
+  const flap = useBagNumbers((state) => state.plan.flap.figures);
   return (
     <Group title="Counts">
       <Row>

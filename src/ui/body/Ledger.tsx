@@ -4,16 +4,17 @@ import { memo } from 'react';
 import { wantedSizeEdits, type WantedSize } from '@/core/body';
 import type { Figure } from '@/core/figures';
 import { formatQuantity } from '@/core/wording';
-import { useBag, useBagStore } from '@/ui/bag/BagProvider';
+import { useBag, useBagNumbers, useBagStore } from '@/ui/bag/BagProvider';
 import { LengthField } from '@/ui/fields';
 import { AskableNumber } from '@/ui/figures/FigureTicket';
+import { showTheSame } from '@/ui/figures/showTheSame';
 
 /** The ledger of finished sizes: wanted, planned with its ±, and by how much they differ. */
 export function Ledger() {
   const { widthMm, heightMm } = useBag((state) => state.design.body);
   const dropMm = useBag((state) => state.design.flap.dropMm);
-  const { width, height, heightLoaded } = useBag((state) => state.plan.pouch.figures);
-  const { dropLoaded, dropEmpty } = useBag((state) => state.plan.flap.figures);
+  const { width, height, heightLoaded } = useBagNumbers((state) => state.plan.pouch.figures);
+  const { dropLoaded, dropEmpty } = useBagNumbers((state) => state.plan.flap.figures);
   return (
     <table className="ledger">
       <thead>
@@ -59,7 +60,7 @@ const Line = memo(function Line({ name, figure, size, wantedMm }: LineProps) {
       </td>
     </tr>
   );
-});
+}, showTheSame);
 
 const Wanted = memo(function Wanted({ name, size, mm }: { name: string; size: WantedSize; mm: number }) {
   const store = useBagStore();

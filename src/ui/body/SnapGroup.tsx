@@ -4,7 +4,7 @@ import { Box, Button } from '@chakra-ui/react';
 import { memo } from 'react';
 import { usualSnap, type MagneticSnap } from '@/core/design';
 import { placeText } from '@/core/wording';
-import { useBag, useBagStore } from '@/ui/bag/BagProvider';
+import { useBag, useBagNumbers, useBagStore } from '@/ui/bag/BagProvider';
 import { Group, Row } from '@/ui/bag/PlaceLayout';
 import { ChoiceField, LengthField } from '@/ui/fields';
 import { FigureTicket } from '@/ui/figures/FigureTicket';
@@ -81,7 +81,7 @@ const SnapChoices = memo(function SnapChoices({ snap }: { snap: MagneticSnap }) 
 });
 
 function SnapFigures() {
-  const stage = useBag((state) => state.plan.snap);
+  const stage = useBagNumbers((state) => state.plan.snap);
   if (!stage) return null;
   const { figures, halves } = stage;
   const [half] = halves;

@@ -101,7 +101,7 @@ export function PanelView({ hide = [], movable = false }: PanelViewProps) {
         aria-label={`The flat panel: ${stitchCount} stitches by ${totalRows} rows`}
         data-testid="panel"
         data-measured={measured}
-        style={{ display: 'block', touchAction: 'pan-y' }}
+        style={{ display: 'block', touchAction: 'pan-y', contain: 'strict' }}
       >
         <DrawingDefs />
         <Ruler

@@ -3,7 +3,7 @@
 import { useMemo } from 'react';
 import type { LoadState } from '@/core/contents';
 import { sectionDrawing } from '@/drawing';
-import { useBag, useBagStore } from '@/ui/bag/BagProvider';
+import { useBagNumbers, useBagStore } from '@/ui/bag/BagProvider';
 import { clothStyle } from '@/ui/theme/system';
 import { DrawingDefs, ShapeView } from './ShapeView';
 import { useShared } from './useShared';
@@ -15,9 +15,9 @@ const STATES: { state: LoadState; label: string }[] = [
 
 /** The bag cut through from front to back, empty and loaded side by side, to one scale. */
 export function SectionView({ heightPx, widthPx }: { heightPx: number; widthPx: number }) {
-  const cloth = useBag((state) => state.design.swatch.yarn.colour);
-  const plan = useBag((state) => state.plan);
-  const selection = useBag((state) => state.selection);
+  const cloth = useBagNumbers((state) => state.design.swatch.yarn.colour);
+  const plan = useBagNumbers((state) => state.plan);
+  const selection = useBagNumbers((state) => state.selection);
   const store = useBagStore();
   const drawings = useShared(useMemo(() => STATES.map(({ state }) => sectionDrawing(plan, state)), [plan]));
   const tallest = Math.max(...drawings.map(({ box }) => box.heightMm));
@@ -36,7 +36,7 @@ export function SectionView({ heightPx, widthPx }: { heightPx: number; widthPx: 
       role="img"
       aria-label="Section through the folded bag, empty and loaded"
       data-testid="section"
-      style={clothStyle(cloth)}
+      style={{ ...clothStyle(cloth), contain: 'strict' }}
       onClick={(event) => {
         const mark = (event.target as Element).getAttribute('data-mark');
         store.getState().select(mark);

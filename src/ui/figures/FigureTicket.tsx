@@ -4,6 +4,7 @@ import { memo, type MouseEvent } from 'react';
 import type { Figure } from '@/core/figures';
 import { formatPlusMinus, formatQuantity } from '@/core/wording';
 import { useBag, useBagStore } from '@/ui/bag/BagProvider';
+import { showTheSame } from './showTheSame';
 
 interface FigureTicketProps {
   figure: Figure;
@@ -22,7 +23,7 @@ export const FigureTicket = memo(function FigureTicket({ figure, label, mark }: 
       <AskableNumber figure={figure} mark={mark} />
     </div>
   );
-});
+}, showTheSame);
 
 /** A number that can be asked why, without the ticket: for tables and running text. */
 export const AskableNumber = memo(function AskableNumber({ figure, mark }: { figure: Figure; mark?: string }) {
@@ -52,4 +53,4 @@ export const AskableNumber = memo(function AskableNumber({ figure, mark }: { fig
       {doubt && <span className="asked-doubt">{doubt}</span>}
     </button>
   );
-});
+}, showTheSame);

@@ -4,11 +4,11 @@ import { Info, Wrench } from 'lucide-react';
 import { memo } from 'react';
 import type { Problem, Repair } from '@/core/problems';
 import { problemSentence, repairLabel } from '@/core/wording';
-import { useBag, useBagStore } from '@/ui/bag/BagProvider';
+import { useBag, useBagNumbers, useBagStore } from '@/ui/bag/BagProvider';
 
 /** What the maker should know here, each with the ways out. What needs her decision has the one warm colour. */
 export function ProblemSlips({ place }: { place: Problem['place'] }) {
-  const problems = useBag((state) => state.plan.problems);
+  const problems = useBagNumbers((state) => state.plan.problems);
   const here = problems.filter((problem) => problem.place === place);
   if (here.length === 0) return null;
   const decideFirst = [...here].sort((a, b) => Number(b.severity === 'decide') - Number(a.severity === 'decide'));
