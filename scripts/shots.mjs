@@ -17,28 +17,34 @@ const database = join(scratch, 'demo.sqlite');
 run(join(ROOT, 'node_modules', '.bin', 'tsx'), ['scripts/load-demo.ts', database]);
 const { child, address } = await startServer({ database, port: await freePort(3300) });
 const browser = await launchBrowser();
-const page = await browser.newPage({ viewport: { width: 1280, height: 800 } });
 const errors = [];
-page.on('console', (message) => message.type() === 'error' && errors.push(message.text()));
-page.on('pageerror', (error) => errors.push(String(error)));
+try {
+  const page = await browser.newPage({ viewport: { width: 1280, height: 800 } });
+  page.on('console', (message) => message.type() === 'error' && errors.push(message.text()));
+  page.on('pageerror', (error) => errors.push(String(error)));
 
-await page.goto(address);
-await page.screenshot({ path: join(folder, 'shelf.png') });
-await page.getByRole('link', { name: /Clutch for glasses/ }).click();
-await page.waitForURL(/body$/);
-const bag = page.url().replace(/body$/, '');
-for (const view of VIEWS) {
-  await page.goto(bag + view);
-  await page.waitForTimeout(700);
-  if (view === 'body') {
-    await page.locator('[data-figure="size.width"]').first().click();
-    await page.waitForTimeout(200);
-    await page.screenshot({ path: join(folder, 'why.png') });
-    await page.keyboard.press('Escape');
+  await page.goto(address);
+  await page.screenshot({ path: join(folder, 'shelf.png') });
+  await page
+    .getByRole('link', { name: /Clutch for glasses/ })
+    .first()
+    .click();
+  await page.waitForURL(/body$/);
+  const bag = page.url().replace(/body$/, '');
+  for (const view of VIEWS) {
+    await page.goto(bag + view);
+    await page.waitForTimeout(700);
+    if (view === 'body') {
+      await page.locator('[data-figure="size.width"]').first().click();
+      await page.waitForTimeout(200);
+      await page.screenshot({ path: join(folder, 'why.png') });
+      await page.keyboard.press('Escape');
+    }
+    await page.screenshot({ path: join(folder, `${view}.png`) });
   }
-  await page.screenshot({ path: join(folder, `${view}.png`) });
+} finally {
+  await browser.close();
+  child.kill();
+  rmSync(scratch, { recursive: true });
 }
-await browser.close();
-child.kill();
-rmSync(scratch, { recursive: true });
 if (errors.length > 0) console.log(`The browser reported:\n${errors.join('\n')}`);

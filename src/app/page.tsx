@@ -8,8 +8,8 @@ export const dynamic = 'force-dynamic';
 
 /** The shelf: the first bags drawn on the server, the rest fetched as she goes down. */
 export default async function ShelfPage() {
-  const { bags, total } = await (await getStore()).bags.list({ archived: false, offset: 0, limit: SHELF_PAGE });
-  return <ShelfView cards={bags.map(bagCard)} total={total} starters={starterCards()} />;
+  const { bags, ...shelf } = await (await getStore()).bags.list({ archived: false, offset: 0, limit: SHELF_PAGE });
+  return <ShelfView cards={bags.map(bagCard)} {...shelf} starters={starterCards()} />;
 }
 
 function starterCards(): StarterCard[] {

@@ -1,7 +1,7 @@
 import { nanoid } from 'nanoid';
 import { Op, Transaction, type Sequelize } from 'sequelize';
 import { z } from 'zod';
-import { readDesign, type Design } from '@/core/design';
+import { readDesign, readDesignText, type Design } from '@/core/design';
 import type { BagRow, Models } from './models';
 
 export const bagIdSchema = z
@@ -51,12 +51,15 @@ export class BagRepository {
     private readonly models: Models,
   ) {}
 
-  /** Bags of the shelf (or put away), the last changed first. */
+  /**
+   * Bags of the shelf (or put away), the last changed first; `unreadable` names those of this part whose document this
+   * version can't read. They stay as they are.
+   */
   async list(options: {
     archived: boolean;
     offset: number;
     limit: number;
-  }): Promise<{ bags: StoredBag[]; total: number }> {
+  }): Promise<{ bags: StoredBag[]; total: number; unreadable: string[] }> {
     const where = { archivedAt: options.archived ? { [Op.not]: null } : null };
     const [rows, total] = await Promise.all([
       this.models.Bag.findAll({
@@ -70,7 +73,12 @@ export class BagRepository {
       }),
       this.models.Bag.count({ where }),
     ]);
-    return { bags: rows.flatMap((row) => storedBag(row) ?? []), total };
+    const read = rows.map((row) => ({ name: row.name, bag: storedBag(row) }));
+    return {
+      bags: read.flatMap(({ bag }) => bag ?? []),
+      total,
+      unreadable: read.flatMap(({ name, bag }) => (bag === null ? [name] : [])),
+    };
   }
 
   /** A bag with its history and the saves that were refused, or null when there is none of that id. */
@@ -175,7 +183,7 @@ export class BagRepository {
 
 /** A row as a bag; null when its document can no longer be read. */
 function storedBag(row: BagRow): StoredBag | null {
-  const read = readDesign(JSON.parse(row.design));
+  const read = readDesignText(row.design);
   if (!read.ok) return null;
   return {
     id: bagIdSchema.parse(row.id),

@@ -92,6 +92,23 @@ describe('the store', () => {
     expect(await names(true)).toEqual(['two']);
   });
 
+  it.each(['{"format":"ruelle-design","version":9}', '{"cut off'])(
+    'names a bag whose document it can’t read, and leaves it as it is: %s',
+    async (document) => {
+      await store.bags.create(renamed('Readable'));
+      const id = await store.bags.create(renamed('From later'));
+      const raw = new Sequelize({ dialect: 'sqlite', storage: path, logging: false });
+      await raw.query('UPDATE bags SET design = ? WHERE id = ?', { replacements: [document, id] });
+      const shelf = await store.bags.list({ archived: false, offset: 0, limit: 10 });
+      expect(shelf.bags.map(({ design }) => design.name)).toEqual(['Readable']);
+      expect(shelf).toMatchObject({ total: 2, unreadable: ['From later'] });
+      expect(await store.bags.open(id)).toBeNull();
+      const [rows] = await raw.query('SELECT design FROM bags WHERE id = ?', { replacements: [id] });
+      expect(rows).toEqual([{ design: document }]);
+      await raw.close();
+    },
+  );
+
   it('keeps the swatch of a bag in the library, once', async () => {
     const id = await store.bags.create(fullDesign());
     const design = { ...fullDesign(), swatch: { ...fullDesign().swatch, name: 'Washed' } };

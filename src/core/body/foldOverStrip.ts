@@ -1,9 +1,10 @@
-import type { Design, FoldOverStrip } from '@/core/design';
-import { GEOMETRY, CHOSEN, input, inputFrom, makeFigure, type Figure } from '@/core/figures';
+import type { Design } from '@/core/design';
+import { GEOMETRY, inputFrom, makeFigure, offFigure, type Figure } from '@/core/figures';
 import type { GaugeStage } from '@/core/gauge';
 import type { Problem } from '@/core/problems';
-import { STITCHES, nearestCount, startingChain } from '@/core/stitches';
-import { baseDepthMm, heightFromSideMm, sideForHeightMm, straightSideMm, type Layers } from './folding';
+import { STITCHES, nearestCount } from '@/core/stitches';
+import { baseDepthMm, sideForHeightMm, straightSideMm, type Layers } from './folding';
+import { chainFigure, heightFigure, productFigure, rowFigure, stitchFigure, widthFigure } from './foldOverFigures';
 
 /** The pouch of a fold-over strip: front, base fold and back, without what lies beyond the back. */
 export interface PouchStage {
@@ -21,7 +22,9 @@ export interface PouchStage {
     backRows: Figure;
     baseFold: Figure;
     width: Figure;
+    widthOff: Figure;
     height: Figure;
+    heightOff: Figure;
     heightLoaded: Figure;
     seamRows: Figure;
     seamLength: Figure;
@@ -90,28 +93,10 @@ export function foldOverStripStage(design: Design, gauge: GaugeStage): PouchResu
       values: { loadMm: design.contents.thicknessMm, mostLoadMm: Math.max(0, Math.floor(mostLoadMm - 1)) },
     });
 
-  const rowFigure = (id: string, label: string, rows: number, chosen: boolean, rule: string) =>
-    makeFigure(
-      id,
-      label,
-      rows,
-      'row',
-      chosen
-        ? { rule: 'You set this on the drawing.', inputs: [inputFrom(gauge.rowHeight)], source: CHOSEN }
-        : {
-            rule,
-            inputs: [
-              input('Height you want', body.heightMm, 'mm'),
-              inputFrom(gauge.fabricThickness),
-              input('Thickness of the lining', layers.liningMm, 'mm'),
-              inputFrom(gauge.rowHeight),
-            ],
-            source: GEOMETRY,
-          },
-    );
-
   const stitches = stitchFigure(body, stitchCount, gauge, wishedStitches);
   const front = rowFigure(
+    design,
+    gauge,
     'panel.frontRows',
     'Rows of the front',
     frontRows,
@@ -119,6 +104,8 @@ export function foldOverStripStage(design: Design, gauge: GaugeStage): PouchResu
     'Strip from the top edge to the middle of the base fold: the height, plus the quarter circle the fabric makes round the base, less what that bend stands below. Divided by the row height, to the nearest row.',
   );
   const back = rowFigure(
+    design,
+    gauge,
     'panel.backRows',
     'Rows of the back',
     backRows,
@@ -126,6 +113,7 @@ export function foldOverStripStage(design: Design, gauge: GaugeStage): PouchResu
     'As many as the front, so that both upper edges meet.',
   );
   const seamRows = Math.min(frontRows, backRows);
+  const width = widthFigure(body, stitches, gauge);
   const height = heightFigure('size.height', 'Height to the mouth, empty', frontRows, emptyDepthMm, gauge, front, 0);
   const heightLoaded = heightFigure(
     'size.heightLoaded',
@@ -153,8 +141,10 @@ export function foldOverStripStage(design: Design, gauge: GaugeStage): PouchResu
         frontRows: front,
         backRows: back,
         baseFold: productFigure('fold.base', 'Base fold, from the front’s top edge', front, gauge.rowHeight),
-        width: widthFigure(body, stitches, gauge),
+        width,
+        widthOff: offFigure('size.widthOff', width, 'Width you want', body.widthMm),
         height,
+        heightOff: offFigure('size.heightOff', height, 'Height you want', body.heightMm),
         heightLoaded,
         seamRows: makeFigure('seam.rows', 'Rows each side seam joins', seamRows, 'row', {
           rule: 'The side seam starts at the base fold and joins front rows to back rows one to one, up to the nearer upper edge.',
@@ -179,109 +169,6 @@ export function foldOverStripStage(design: Design, gauge: GaugeStage): PouchResu
   };
 }
 
-function stitchFigure(body: FoldOverStrip, stitchCount: number, gauge: GaugeStage, wished: number): Figure {
-  const inputs = [
-    input('Width you want', body.widthMm, 'mm'),
-    input('Each side seam takes', body.seam.takeUpStitches, 'stitch'),
-    inputFrom(gauge.stitchWidth),
-  ];
-  return makeFigure('panel.stitches', 'Stitches in a row', stitchCount, 'stitch', {
-    rule:
-      body.chosenStitches === null
-        ? `Wanted width divided by the width of one stitch, plus what both side seams take: ${wished.toFixed(1)}. To the nearest count that the stitch allows.`
-        : 'You settled on this count.',
-    inputs,
-    source: body.chosenStitches === null ? GEOMETRY : CHOSEN,
-  });
-}
-
-function chainFigure(design: Design, stitchCount: number, stitches: Figure): Figure {
-  const { foundation, turningChain } = design.settings;
-  const stitch = STITCHES[design.stitch];
-  const chains = startingChain(stitchCount, stitch, turningChain, foundation);
-  if (foundation === 'foundation-stitches')
-    return makeFigure('panel.startingChain', 'Starting chain', 0, 'chain', {
-      rule: 'Foundation stitches make the first row and its chain in one: no starting chain.',
-      inputs: [inputFrom(stitches)],
-      source: GEOMETRY,
-    });
-  return makeFigure('panel.startingChain', 'Starting chain', chains, 'chain', {
-    rule:
-      turningChain === 'counts'
-        ? 'Stitches, plus the chains passed over at the hook, less one, because they stand for the first stitch.'
-        : 'Stitches, plus the chains passed over at the hook, which do not count as a stitch.',
-    inputs: [
-      inputFrom(stitches),
-      input('Chains passed over', stitch.turningChain[turningChain].skippedInFoundation, 'chain'),
-    ],
-    source: GEOMETRY,
-  });
-}
-
-function widthFigure(body: FoldOverStrip, stitches: Figure, gauge: GaugeStage): Figure {
-  const seen = stitches.value - 2 * body.seam.takeUpStitches;
-  return makeFigure(
-    'size.width',
-    'Width, outside',
-    seen * gauge.stitchWidth.value,
-    'mm',
-    {
-      rule: 'Stitches less what both side seams take, times the width of one stitch.',
-      inputs: [
-        inputFrom(stitches),
-        input('Each side seam takes', body.seam.takeUpStitches, 'stitch'),
-        inputFrom(gauge.stitchWidth),
-      ],
-      source: GEOMETRY,
-    },
-    seen * (gauge.stitchWidth.plusMinus ?? 0),
-  );
-}
-
-function heightFigure(
-  id: string,
-  label: string,
-  rows: number,
-  depthMm: number,
-  gauge: GaugeStage,
-  rowsFigure: Figure,
-  loadMm: number,
-): Figure {
-  return makeFigure(
-    id,
-    label,
-    heightFromSideMm(rows * gauge.rowHeight.value, depthMm, gauge.fabricThickness.value),
-    'mm',
-    {
-      rule: 'Front rows times the row height, less the quarter circle that goes round the base, plus what that bend stands below: outside, from the bottom to the mouth.',
-      inputs: [
-        inputFrom(rowsFigure),
-        inputFrom(gauge.rowHeight),
-        input('Depth of the base fold, between the middles of the fabric', depthMm, 'mm'),
-        input('Thickness of the load', loadMm, 'mm'),
-      ],
-      source: GEOMETRY,
-    },
-    rows * (gauge.rowHeight.plusMinus ?? 0),
-  );
-}
-
-/** A count times a size, with its ±: a length that follows from the gauge. */
-export function productFigure(id: string, label: string, countFigure: Figure, size: Figure): Figure {
-  return makeFigure(
-    id,
-    label,
-    countFigure.value * size.value,
-    'mm',
-    {
-      rule: `${countFigure.label}, times the ${size.label.charAt(0).toLowerCase()}${size.label.slice(1)}.`,
-      inputs: [inputFrom(countFigure), inputFrom(size)],
-      source: GEOMETRY,
-    },
-    countFigure.value * (size.plusMinus ?? 0),
-  );
-}
-
 function unevenProblem(frontRows: number, backRows: number, rowMm: number): Problem {
   const total = frontRows + backRows;
   const evenFront = Math.floor(total / 2);
@@ -290,6 +177,7 @@ function unevenProblem(frontRows: number, backRows: number, rowMm: number): Prob
     severity: 'mind',
     place: 'body',
     mark: 'fold.base',
+    asks: ['panel.frontRows', 'panel.backRows', 'gauge.rowHeight'],
     values: { frontRows, backRows, differenceMm: Math.abs(frontRows - backRows) * rowMm },
     repairs: [
       {

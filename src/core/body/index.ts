@@ -1,5 +1,6 @@
 export { centreOf, offsetOf, placeAt, type StitchPlace } from './centre';
-export { foldOverStripStage, productFigure, type PouchStage } from './foldOverStrip';
+export { productFigure } from './foldOverFigures';
+export { foldOverStripStage, type PouchStage } from './foldOverStrip';
 export {
   baseDepthMm,
   bridgeLengthMm,

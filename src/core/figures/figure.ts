@@ -45,6 +45,9 @@ export interface Figure {
   reason: Reason;
 }
 
+/** A figure's name before it is looked up in a plan: whether the plan has it is the plan's to say. */
+export type FigureName = string;
+
 /** Names a figure. The brand keeps a problem code or a mark id from passing for one. */
 export const figureId = (name: string): FigureId => name as FigureId;
 
@@ -74,6 +77,21 @@ export const inputFrom = (figure: Figure): ReasonInput => ({
   from: figure.id,
   ...(figure.plusMinus === null ? {} : { plusMinus: figure.plusMinus }),
 });
+
+/** By how much a planned size is off the wanted one: more is positive. Its ± is that of the planned size. */
+export const offFigure = (id: string, planned: Figure, wantedLabel: string, wantedMm: number): Figure =>
+  makeFigure(
+    id,
+    `${planned.label}: off by`,
+    planned.value - wantedMm,
+    'mm',
+    {
+      rule: 'Planned size less the wanted one. Whole stitches and rows seldom come out at exactly what is wanted.',
+      inputs: [inputFrom(planned), input(wantedLabel, wantedMm, 'mm')],
+      source: { kind: 'geometry' },
+    },
+    planned.plusMinus,
+  );
 
 /** An input that the maker chose or measured herself. */
 export const input = (label: string, value: number, unit: Unit): ReasonInput => ({ label, value, unit });

@@ -2,7 +2,7 @@ import { bridgeLengthMm, productFigure, straightSideMm, baseDepthMm, type PouchS
 import { LOAD_STATES, loadThicknessMm, type LoadState } from '@/core/contents';
 import { FLAP_DROP_SHARE } from '@/core/defaults';
 import type { Design } from '@/core/design';
-import { CHOSEN, GEOMETRY, input, inputFrom, makeFigure, type Figure } from '@/core/figures';
+import { CHOSEN, GEOMETRY, input, inputFrom, makeFigure, offFigure, type Figure } from '@/core/figures';
 import type { GaugeStage } from '@/core/gauge';
 import type { Problem, Repair } from '@/core/problems';
 
@@ -27,6 +27,7 @@ export interface FlapStage {
     flapStart: Figure;
     dropLoaded: Figure;
     dropEmpty: Figure;
+    dropOff: Figure;
   };
   problems: Problem[];
 }
@@ -129,6 +130,8 @@ export function straightFlapStage(design: Design, gauge: GaugeStage, pouch: Pouc
   );
   const flapStartRows = rowsTo('fold.flap.rows', 'Rows up to where the flap starts', topFoldRows, bridgeRowsFigure);
 
+  const dropLoaded = dropFigure('loaded', bridgeLoaded);
+
   return {
     bridgeRows,
     flapRows,
@@ -146,8 +149,9 @@ export function straightFlapStage(design: Design, gauge: GaugeStage, pouch: Pouc
       flapStartRows,
       topFold: productFigure('fold.top', 'Top fold, from the front’s top edge', topFoldRows, gauge.rowHeight),
       flapStart: productFigure('fold.flap', 'Flap starts, from the front’s top edge', flapStartRows, gauge.rowHeight),
-      dropLoaded: dropFigure('loaded', bridgeLoaded),
+      dropLoaded,
       dropEmpty: dropFigure('empty', bridgeEmpty),
+      dropOff: offFigure('flap.dropOff', dropLoaded, 'Flap drop you want', design.flap.dropMm),
     },
     problems: flapProblems(design, pouch, dropMm),
   };
@@ -185,7 +189,12 @@ function bridgeFigure(
 function flapProblems(design: Design, pouch: PouchStage, dropMm: Record<LoadState, number>): Problem[] {
   const frontMm = pouch.frontRows * pouch.rowMm;
   const share = dropMm.loaded / frontMm;
-  const at = { place: 'body', path: ['flap', 'dropMm'], mark: 'edge.flap' } as const;
+  const at = {
+    place: 'body',
+    path: ['flap', 'dropMm'],
+    mark: 'edge.flap',
+    asks: ['flap.drop.loaded', 'panel.frontRows'],
+  } as const;
   const values = { dropMm: dropMm.loaded, frontMm, share };
   const towards = (target: number) => [dropRepair(Math.round(target * design.body.heightMm))];
   if (dropMm.loaded <= 0)

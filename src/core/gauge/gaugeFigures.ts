@@ -1,6 +1,6 @@
 import { COUNT_ERROR, READINGS_FAR_APART, TAPE_ERROR_MM } from '@/core/defaults';
 import type { Swatch } from '@/core/design';
-import { figureId, input, makeFigure, type Figure, type ReasonInput } from '@/core/figures';
+import { input, makeFigure, type Figure, type ReasonInput } from '@/core/figures';
 import type { Problem } from '@/core/problems';
 import { estimateGauge, type GaugeEstimate, type Reading } from './estimateGauge';
 
@@ -73,7 +73,7 @@ function readingProblems(
   figure: string,
   readings: readonly Reading[],
 ): Problem[] {
-  const at = { place: 'swatch', path: ['swatch', field], figure: figureId(figure) } as const;
+  const at = { place: 'swatch', path: ['swatch', field], asks: [figure] } as const;
   if (readings.length === 1) return [{ ...at, code: 'one-reading', severity: 'decide', values: {}, repairs: [] }];
 
   const sizes = readings.map(({ count, lengthMm }) => lengthMm / count);

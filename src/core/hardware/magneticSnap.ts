@@ -245,6 +245,7 @@ function snapProblems(
     problems.push({
       ...at,
       code: 'snap-off-flap',
+      asks: ['snap.halfInset', 'panel.flapRows'],
       severity: 'decide',
       values: { insetMm: snap.insetMm, flapMm, radiusMm },
       repairs:
@@ -266,6 +267,7 @@ function snapProblems(
       problems.push({
         ...at,
         code: 'snap-off-front',
+        asks: ['snap.meets.loaded', 'snap.meets.empty'],
         severity: 'decide',
         values,
         repairs: insetMm > radiusMm ? [insetRepair(insetMm)] : [],
@@ -274,6 +276,7 @@ function snapProblems(
       problems.push({
         ...at,
         code: 'snap-on-fold',
+        asks: ['snap.meets.loaded', 'snap.meets.empty'],
         severity: 'decide',
         values,
         repairs: [insetRepair(Math.ceil(snap.insetMm + (target + radiusMm - flatFrontMm) + pouch.rowMm))],
@@ -287,6 +290,7 @@ function snapProblems(
     problems.push({
       ...at,
       code: 'snap-drifts',
+      asks: ['snap.meets.loaded', 'snap.meets.empty'],
       severity: 'decide',
       values: { shiftMm, missMm, radiusMm, emptyMm: meetsMm.empty, loadedMm: meetsMm.loaded },
       repairs: [
@@ -308,6 +312,7 @@ function snapProblems(
     problems.push({
       ...at,
       code: 'snap-wide-flap',
+      asks: ['size.width'],
       severity: 'mind',
       values: { widthMm, usualMostMm: ONE_SNAP_FLAP_WIDTH_MM },
       repairs: [{ code: 'two-snaps', values: {}, edits: [{ path: ['hardware', index, 'layout'], value: 'pair' }] }],

@@ -1,4 +1,4 @@
-import type { FigureId } from '@/core/figures';
+import type { FigureName } from '@/core/figures';
 
 /** A place in the app, so that a problem can be shown where it can be mended. */
 export type Place = 'swatch' | 'body' | 'strap' | 'lining' | 'order' | 'write-up';
@@ -63,8 +63,8 @@ export interface Problem {
   place: Place;
   /** The field in the design that it belongs to, when there is one. */
   path?: readonly (string | number)[];
-  /** The figure it is about, when there is one. */
-  figure?: FigureId;
+  /** The figures that its sentence quotes, so that each can be asked why. */
+  asks?: readonly FigureName[];
   /** The mark on the drawing it is about, when there is one. */
   mark?: string;
   values: Record<string, number>;

@@ -219,6 +219,7 @@ function strapProblems(strap: PlainStrap, growth: number): Problem[] {
       severity: 'decide',
       place: 'strap',
       path: ['strap', 'sample', 'pulledMm'],
+      asks: ['strap.growth'],
       values: { share: growth },
       repairs: [{ code: 'strap-measured-slack', values: {}, edits: [{ path: ['strap', 'school'], value: 'slack' }] }],
     });

@@ -46,6 +46,16 @@ export function formatQuantity(value: number, unit: Unit, lengthUnit: LengthUnit
   }
 }
 
+/**
+ * Writes a difference with its sign.
+ *
+ * @example
+ * formatDifference(-1.26, 'mm', 'cm') // => '−1.3 mm'
+ * formatDifference(3, 'row', 'cm') // => '+3 rows'
+ */
+export const formatDifference = (value: number, unit: Unit, lengthUnit: LengthUnit): string =>
+  `${value < 0 ? '−' : '+'}${formatQuantity(Math.abs(value), unit, lengthUnit)}`;
+
 /** Writes the ± of a figure in the style of its value, always rounded up; an empty text when it has none. */
 export function formatPlusMinus(figure: Pick<Figure, 'value' | 'unit' | 'plusMinus'>, lengthUnit: LengthUnit): string {
   const { plusMinus, unit, value } = figure;

@@ -3,7 +3,8 @@
 import { Box, Flex, IconButton, chakra } from '@chakra-ui/react';
 import { CircleHelp, Redo2, SlidersHorizontal, Undo2 } from 'lucide-react';
 import Link from 'next/link';
-import { useState, type ReactNode } from 'react';
+import { useEffect, useState, type ReactNode } from 'react';
+import { figureId } from '@/core/figures';
 import { WhyCard } from '@/ui/figures/WhyCard';
 import { TextField } from '@/ui/fields';
 import { useBag, useBagStore } from './BagProvider';
@@ -25,6 +26,7 @@ export function BagFrame({ kept, children }: { kept: readonly KeptVersion[]; chi
   const redoLabel = useBag((state) => state.history.redo.at(-1)?.label);
   const store = useBagStore();
   useBagKeys(() => setSheet('keys'));
+  useAskedFromAfar();
 
   return (
     <Flex direction="column" minH="100vh">
@@ -86,6 +88,19 @@ export function BagFrame({ kept, children }: { kept: readonly KeptVersion[]; chi
       <ShortcutSheet open={sheet === 'keys'} onClose={() => setSheet(null)} />
     </Flex>
   );
+}
+
+/** Opens the why of a number that was asked on the shelf, where there is no plan to answer from. */
+function useAskedFromAfar() {
+  const store = useBagStore();
+  useEffect(() => {
+    const address = new URL(window.location.href);
+    const figure = address.searchParams.get('why');
+    if (figure === null) return;
+    address.searchParams.delete('why');
+    window.history.replaceState(window.history.state, '', address);
+    store.getState().ask({ figure: figureId(figure), x: window.innerWidth / 2, y: window.innerHeight / 4 });
+  }, [store]);
 }
 
 interface HeaderButtonProps {

@@ -5,6 +5,7 @@ import { useRouter } from 'next/navigation';
 import { useState } from 'react';
 import type { Design } from '@/core/design';
 import { useBag } from './BagProvider';
+import { keepAsCopy } from './keepAsCopy';
 
 /** A version of the bag that another window could not save, as the store kept it. */
 export interface KeptVersion {
@@ -28,13 +29,8 @@ export function KeptVersions({ versions }: { versions: readonly KeptVersion[] })
     return response?.ok ?? false;
   };
   const makeBag = async ({ id, design }: KeptVersion) => {
-    const response = await fetch('/api/bags', {
-      method: 'POST',
-      headers: { 'content-type': 'application/json' },
-      body: JSON.stringify({ design: { ...design, name: `${design.name.slice(0, 66)} (other window)` } }),
-    }).catch(() => null);
-    if (!response?.ok) return;
-    const { id: copyId } = (await response.json()) as { id: string };
+    const copyId = await keepAsCopy(design);
+    if (copyId === null) return;
     if (await letGo(id)) router.push(`/bags/${copyId}/body`);
   };
 

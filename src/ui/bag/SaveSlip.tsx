@@ -4,6 +4,7 @@ import { Box, Button, Flex } from '@chakra-ui/react';
 import { useState } from 'react';
 import { useBag, useBagStore } from './BagProvider';
 import { dropDraft } from './drafts';
+import { keepAsCopy } from './keepAsCopy';
 
 /** Shown when the bag could not be saved, or when another window saved it first: both versions are kept, she chooses. */
 export function SaveSlip() {
@@ -45,13 +46,8 @@ export function SaveSlip() {
     await forgetRefused();
   };
   const keepBoth = async () => {
-    const mine = { ...design, name: `${design.name.slice(0, 66)} (other window)` };
-    const response = await fetch('/api/bags', {
-      method: 'POST',
-      headers: { 'content-type': 'application/json' },
-      body: JSON.stringify({ design: mine }),
-    }).catch(() => null);
-    if (!response?.ok) return setTrouble('That did not work just now. Both versions are still kept; try again.');
+    if ((await keepAsCopy(design)) === null)
+      return setTrouble('That did not work just now. Both versions are still kept; try again.');
     await takeTheirs();
   };
 

@@ -1,10 +1,11 @@
 'use client';
 
-import { Box, CloseButton, Dialog, Portal, Stack } from '@chakra-ui/react';
+import { Box, Stack } from '@chakra-ui/react';
 import type { Settings } from '@/core/design';
 import { ChoiceField } from '@/ui/fields';
 import { useBag, useBagStore } from './BagProvider';
 import { LAST_SETTINGS_KEY } from './lastSettings';
+import { Sheet, type SheetProps } from './Sheet';
 
 const CHOICES: {
   [Key in keyof Settings]: { label: string; help?: string; choices: { value: Settings[Key]; label: string }[] };
@@ -50,33 +51,18 @@ const CHOICES: {
 };
 
 /** The ways a maker works, settled once and kept with the bag. */
-export function SettingsSheet({ open, onClose }: { open: boolean; onClose: () => void }) {
+export function SettingsSheet(sheet: SheetProps) {
   return (
-    <Dialog.Root open={open} onOpenChange={({ open: stays }) => !stays && onClose()} placement="center">
-      <Portal>
-        <Dialog.Backdrop />
-        <Dialog.Positioner>
-          <Dialog.Content bg="paper">
-            <Dialog.Header>
-              <Dialog.Title fontFamily="heading">How you work</Dialog.Title>
-            </Dialog.Header>
-            <Dialog.Body>
-              <Stack gap="4">
-                {(Object.keys(CHOICES) as (keyof Settings)[]).map((key) => (
-                  <SettingField key={key} name={key} />
-                ))}
-                <Box fontSize="13px" color="inkSoft">
-                  New bags begin with what you settled here last.
-                </Box>
-              </Stack>
-            </Dialog.Body>
-            <Dialog.CloseTrigger asChild>
-              <CloseButton size="sm" />
-            </Dialog.CloseTrigger>
-          </Dialog.Content>
-        </Dialog.Positioner>
-      </Portal>
-    </Dialog.Root>
+    <Sheet {...sheet} title="How you work">
+      <Stack gap="4">
+        {(Object.keys(CHOICES) as (keyof Settings)[]).map((key) => (
+          <SettingField key={key} name={key} />
+        ))}
+        <Box fontSize="13px" color="inkSoft">
+          New bags begin with what you settled here last.
+        </Box>
+      </Stack>
+    </Sheet>
   );
 }
 

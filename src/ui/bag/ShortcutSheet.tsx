@@ -1,6 +1,7 @@
 'use client';
 
-import { CloseButton, Dialog, Kbd, Portal, Table } from '@chakra-ui/react';
+import { Kbd, Table } from '@chakra-ui/react';
+import { Sheet, type SheetProps } from './Sheet';
 
 /** Every key of a bag, for the sheet and the README alike. */
 export const SHORTCUTS: readonly { keys: string; does: string }[] = [
@@ -10,7 +11,7 @@ export const SHORTCUTS: readonly { keys: string; does: string }[] = [
   { keys: 'Tab, then ↑ ↓', does: 'Move a fold or the flap’s edge by one row' },
   { keys: 'Page up, Page down', does: 'Move it by five rows' },
   { keys: 'Home, End', does: 'Move it as far as it goes' },
-  { keys: 'Enter on a number', does: 'Ask why' },
+  { keys: 'Enter on a number or a line', does: 'Ask why' },
   { keys: 'Esc', does: 'Turn the ticket back; take back what was typed' },
   { keys: 'Alt + U', does: 'Change between centimetres and inches' },
   { keys: 'Alt + T', does: 'Change between US and UK words' },
@@ -18,36 +19,21 @@ export const SHORTCUTS: readonly { keys: string; does: string }[] = [
   { keys: '?', does: 'This sheet' },
 ];
 
-export function ShortcutSheet({ open, onClose }: { open: boolean; onClose: () => void }) {
+export function ShortcutSheet(sheet: SheetProps) {
   return (
-    <Dialog.Root open={open} onOpenChange={({ open: stays }) => !stays && onClose()} placement="center" size="lg">
-      <Portal>
-        <Dialog.Backdrop />
-        <Dialog.Positioner>
-          <Dialog.Content bg="paper">
-            <Dialog.Header>
-              <Dialog.Title fontFamily="heading">Keys</Dialog.Title>
-            </Dialog.Header>
-            <Dialog.Body>
-              <Table.Root size="sm">
-                <Table.Body>
-                  {SHORTCUTS.map(({ keys, does }) => (
-                    <Table.Row key={keys} bg="transparent">
-                      <Table.Cell>
-                        <Kbd>{keys}</Kbd>
-                      </Table.Cell>
-                      <Table.Cell>{does}</Table.Cell>
-                    </Table.Row>
-                  ))}
-                </Table.Body>
-              </Table.Root>
-            </Dialog.Body>
-            <Dialog.CloseTrigger asChild>
-              <CloseButton size="sm" />
-            </Dialog.CloseTrigger>
-          </Dialog.Content>
-        </Dialog.Positioner>
-      </Portal>
-    </Dialog.Root>
+    <Sheet {...sheet} title="Keys" wide>
+      <Table.Root size="sm">
+        <Table.Body>
+          {SHORTCUTS.map(({ keys, does }) => (
+            <Table.Row key={keys} bg="transparent">
+              <Table.Cell>
+                <Kbd>{keys}</Kbd>
+              </Table.Cell>
+              <Table.Cell>{does}</Table.Cell>
+            </Table.Row>
+          ))}
+        </Table.Body>
+      </Table.Root>
+    </Sheet>
   );
 }

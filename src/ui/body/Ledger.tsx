@@ -3,7 +3,6 @@
 import { memo } from 'react';
 import { wantedSizeEdits, type WantedSize } from '@/core/body';
 import type { Figure } from '@/core/figures';
-import { formatQuantity } from '@/core/wording';
 import { useBag, useBagNumbers, useBagStore } from '@/ui/bag/BagProvider';
 import { LengthField } from '@/ui/fields';
 import { AskableNumber } from '@/ui/figures/FigureTicket';
@@ -13,8 +12,8 @@ import { showTheSame } from '@/ui/figures/showTheSame';
 export function Ledger() {
   const { widthMm, heightMm } = useBag((state) => state.design.body);
   const dropMm = useBag((state) => state.design.flap.dropMm);
-  const { width, height, heightLoaded } = useBagNumbers((state) => state.plan.pouch.figures);
-  const { dropLoaded, dropEmpty } = useBagNumbers((state) => state.plan.flap.figures);
+  const { width, widthOff, height, heightOff, heightLoaded } = useBagNumbers((state) => state.plan.pouch.figures);
+  const { dropLoaded, dropEmpty, dropOff } = useBagNumbers((state) => state.plan.flap.figures);
   return (
     <table className="ledger">
       <thead>
@@ -27,10 +26,10 @@ export function Ledger() {
         </tr>
       </thead>
       <tbody>
-        <Line name="Width" size="width" wantedMm={widthMm} figure={width} />
-        <Line name="Height, empty" size="height" wantedMm={heightMm} figure={height} />
+        <Line name="Width" size="width" wantedMm={widthMm} figure={width} off={widthOff} />
+        <Line name="Height, empty" size="height" wantedMm={heightMm} figure={height} off={heightOff} />
         <Line name="Height, loaded" figure={heightLoaded} />
-        <Line name="Flap drop, loaded" size="drop" wantedMm={dropMm} figure={dropLoaded} />
+        <Line name="Flap drop, loaded" size="drop" wantedMm={dropMm} figure={dropLoaded} off={dropOff} />
         <Line name="Flap drop, empty" figure={dropEmpty} />
       </tbody>
     </table>
@@ -43,11 +42,11 @@ interface LineProps {
   /** The size that can be wished for, and the wish. Absent for a size that only follows. */
   size?: WantedSize;
   wantedMm?: number;
+  /** By how much the planned size is off the wanted one. */
+  off?: Figure;
 }
 
-const Line = memo(function Line({ name, figure, size, wantedMm }: LineProps) {
-  const unit = useBag((state) => state.design.settings.lengthUnit);
-  const off = wantedMm === undefined ? null : figure.value - wantedMm;
+const Line = memo(function Line({ name, figure, size, wantedMm, off }: LineProps) {
   return (
     <tr>
       <th scope="row">{name}</th>
@@ -55,9 +54,7 @@ const Line = memo(function Line({ name, figure, size, wantedMm }: LineProps) {
       <td>
         <AskableNumber figure={figure} />
       </td>
-      <td className="ledger-off">
-        {off !== null && `${off < 0 ? '−' : '+'}${formatQuantity(Math.abs(off), 'mm', unit)}`}
-      </td>
+      <td className="ledger-off">{off && <AskableNumber figure={off} signed />}</td>
     </tr>
   );
 }, showTheSame);

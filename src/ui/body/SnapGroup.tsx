@@ -1,12 +1,12 @@
 'use client';
 
-import { Box, Button } from '@chakra-ui/react';
+import { Box } from '@chakra-ui/react';
 import { memo } from 'react';
 import { usualSnap, type MagneticSnap } from '@/core/design';
 import { placeText } from '@/core/wording';
 import { useBag, useBagNumbers, useBagStore } from '@/ui/bag/BagProvider';
 import { Group, Row } from '@/ui/bag/PlaceLayout';
-import { ChoiceField, LengthField } from '@/ui/fields';
+import { AddOrTake, ChoiceField, LengthField } from '@/ui/fields';
 import { FigureTicket } from '@/ui/figures/FigureTicket';
 
 /** The closure: put on, taken off, placed; with its mate by row, stitch and distance, empty and loaded. */
@@ -100,13 +100,5 @@ function SnapFigures() {
         <FigureTicket figure={figures.meetsEmpty} mark="snap.meets" />
       </Row>
     </>
-  );
-}
-
-export function AddOrTake({ label, onClick }: { label: string; onClick: () => void }) {
-  return (
-    <Button size="xs" variant="outline" bg="paper" onClick={onClick}>
-      {label}
-    </Button>
   );
 }

@@ -2,6 +2,7 @@
 
 import { useDrag } from '@use-gesture/react';
 import { memo, useCallback, useMemo, type KeyboardEvent } from 'react';
+import { figureId, type FigureId } from '@/core/figures';
 import { moveLineEdits, panelLines, type PanelLine, type PanelLineId } from '@/core/body';
 import { formatLength } from '@/core/units';
 import { formatQuantity } from '@/core/wording';
@@ -18,6 +19,14 @@ const LINE_NAMES: Record<PanelLineId, string> = {
   'fold.top': 'Top fold',
   'fold.flap': 'Flap starts',
   'edge.flap': 'Flap’s edge',
+};
+
+/** The figure of a line's distance from the start: what pressing its tag asks. */
+const LINE_FIGURES: Record<PanelLineId, FigureId> = {
+  'fold.base': figureId('fold.base'),
+  'fold.top': figureId('fold.top'),
+  'fold.flap': figureId('fold.flap'),
+  'edge.flap': figureId('panel.length'),
 };
 
 const MARGIN_PX = 6;
@@ -79,6 +88,11 @@ export function PanelView({ hide = [], movable = false }: PanelViewProps) {
       const { design: now, plan: planNow, edit } = store.getState();
       edit(`Move: ${LINE_NAMES[id]}`, moveLineEdits(now, planNow, id, row), `move ${id}`);
     },
+    [store],
+  );
+
+  const ask = useCallback(
+    (id: PanelLineId, at: { x: number; y: number }) => store.getState().ask({ figure: LINE_FIGURES[id], ...at }),
     [store],
   );
 
@@ -168,6 +182,7 @@ export function PanelView({ hide = [], movable = false }: PanelViewProps) {
             onMove={move}
             onEnd={store.getState().endMerge}
             onSelect={store.getState().select}
+            onAsk={ask}
           />
         ))}
       </svg>
@@ -229,22 +244,33 @@ interface MovableLineProps {
   onMove: (id: PanelLineId, row: number) => void;
   onEnd: () => void;
   onSelect: (id: PanelLineId) => void;
+  /** The line is asked why it lies there, and where the answer may stand on the screen. */
+  onAsk: (id: PanelLineId, at: { x: number; y: number }) => void;
 }
 
 /** A line across the panel with its tag. Dragged, or moved by the arrow keys, it goes from row to row. */
 const MovableLine = memo(function MovableLine(props: MovableLineProps) {
-  const { line, name, atPx, tagPx, fromPx, toPx, pxPerRow, lengthText, lit, movable, onMove, onEnd, onSelect } = props;
+  const { line, name, atPx, tagPx, fromPx, toPx, pxPerRow, lengthText, lit, movable, onMove, onEnd, onSelect, onAsk } =
+    props;
   const bindDrag = useDrag(
-    ({ first, last, movement: [, movedPx], memo }) => {
+    ({ first, last, tap, xy: [x, y], movement: [, movedPx], memo }) => {
       const startRow = first || memo === undefined ? line.afterRow : (memo as number);
-      if (first) onSelect(line.id);
+      if (first || tap) onSelect(line.id);
+      if (tap) {
+        onAsk(line.id, { x, y });
+        return memo;
+      }
       onMove(line.id, startRow - Math.round(movedPx / pxPerRow));
       if (last) onEnd();
       return startRow;
     },
     { enabled: movable, filterTaps: true, pointer: { touch: true }, eventOptions: { passive: false } },
   );
-  const onKeyDown = (event: KeyboardEvent) => {
+  const onKeyDown = (event: KeyboardEvent<SVGElement>) => {
+    if (event.key === 'Enter') {
+      const { left, bottom } = event.currentTarget.getBoundingClientRect();
+      return onAsk(line.id, { x: left, y: bottom });
+    }
     const steps: Record<string, number> = {
       ArrowUp: 1,
       ArrowRight: 1,
@@ -278,6 +304,7 @@ const MovableLine = memo(function MovableLine(props: MovableLineProps) {
             'aria-valuenow': line.afterRow,
             'aria-valuetext': `after row ${line.afterRow}, ${lengthText}`,
             'aria-label': name,
+            'aria-description': 'Arrow keys move it; Enter asks why',
             onKeyDown,
             onKeyUp: onEnd,
             onFocus: () => onSelect(line.id),

@@ -1,9 +1,10 @@
 'use client';
 
 import type { ReactNode } from 'react';
-import type { Drawing } from '@/drawing';
+import { lengthTicks, type Drawing } from '@/drawing';
 import { useBag } from '@/ui/bag/BagProvider';
 import { clothStyle } from '@/ui/theme/system';
+import { RULER_PX, Ruler } from './Ruler';
 import { DrawingDefs, ShapeView } from './ShapeView';
 import { useSize } from './useSize';
 
@@ -13,23 +14,51 @@ interface StillViewProps {
   /** The height it may take, px. Its width is that of its place. */
   heightPx: number;
   marginPx?: number;
+  /** Lays brass rules of lengths along the upper and the right edge. */
+  ruled?: boolean;
   /** More to draw on top, in mm; it is told the scale. */
   children?: (pxPerMm: number) => ReactNode;
 }
 
 /** A drawing to scale, as large as its place allows. */
-export function StillView({ drawing, label, heightPx, marginPx = 12, children }: StillViewProps) {
+export function StillView({ drawing, label, heightPx, marginPx = 12, ruled = false, children }: StillViewProps) {
   const [ref, size] = useSize<HTMLDivElement>({ width: 560, height: heightPx });
   const cloth = useBag((state) => state.design.swatch.yarn.colour);
   const selection = useBag((state) => state.selection);
+  const unit = useBag((state) => state.design.settings.lengthUnit);
   const { widthMm, heightMm } = drawing.box;
-  const pxPerMm = Math.min((size.width - 2 * marginPx) / widthMm, (heightPx - 2 * marginPx) / heightMm);
+  const edgePx = marginPx + (ruled ? RULER_PX : 0);
+  const pxPerMm = Math.min((size.width - 2 * edgePx) / widthMm, (heightPx - 2 * edgePx) / heightMm);
   const left = (size.width - widthMm * pxPerMm) / 2;
   const top = (heightPx - heightMm * pxPerMm) / 2;
   return (
     <div ref={ref} style={{ width: '100%', overflow: 'hidden', ...clothStyle(cloth) }}>
       <svg width={size.width} height={heightPx} role="img" aria-label={label} style={{ display: 'block' }}>
         <DrawingDefs />
+        {ruled && (
+          <>
+            <Ruler
+              ticks={lengthTicks(widthMm, unit, pxPerMm)}
+              originPx={left}
+              pxPerMm={pxPerMm}
+              side="top"
+              edgePx={top}
+              fromPx={left}
+              toPx={left + widthMm * pxPerMm}
+              title={`Width, ${unit}`}
+            />
+            <Ruler
+              ticks={lengthTicks(heightMm, unit, pxPerMm)}
+              originPx={top + heightMm * pxPerMm}
+              pxPerMm={-pxPerMm}
+              side="right"
+              edgePx={left + widthMm * pxPerMm}
+              fromPx={top}
+              toPx={top + heightMm * pxPerMm}
+              title={`Length, ${unit}`}
+            />
+          </>
+        )}
         <g transform={`translate(${left} ${top}) scale(${pxPerMm})`}>
           {drawing.shapes.map((shape, index) => (
             <ShapeView key={index} shape={shape} lit={shape.mark !== undefined && shape.mark === selection} />

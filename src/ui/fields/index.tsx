@@ -1,6 +1,6 @@
 'use client';
 
-import { NativeSelect } from '@chakra-ui/react';
+import { Button, NativeSelect } from '@chakra-ui/react';
 import type { FieldFault } from '@/core/design';
 import { MM_PER_INCH, formatLength, parseLength, type LengthUnit } from '@/core/units';
 import { faultSentence } from '@/core/wording';
@@ -107,6 +107,15 @@ export function ChoiceField<T extends string>({
         </NativeSelect.Root>
       )}
     </FieldFrame>
+  );
+}
+
+/** Puts a part of the bag on, or takes it off. */
+export function AddOrTake({ label, onClick }: { label: string; onClick: () => void }) {
+  return (
+    <Button size="xs" variant="outline" bg="paper" onClick={onClick}>
+      {label}
+    </Button>
   );
 }
 

@@ -2,7 +2,7 @@
 
 import { memo, type MouseEvent } from 'react';
 import type { Figure } from '@/core/figures';
-import { formatPlusMinus, formatQuantity } from '@/core/wording';
+import { formatDifference, formatPlusMinus, formatQuantity } from '@/core/wording';
 import { useBag, useBagStore } from '@/ui/bag/BagProvider';
 import { showTheSame } from './showTheSame';
 
@@ -25,8 +25,15 @@ export const FigureTicket = memo(function FigureTicket({ figure, label, mark }: 
   );
 }, showTheSame);
 
+interface AskableNumberProps {
+  figure: Figure;
+  mark?: string;
+  /** For a difference: its sign is shown, its ± is left to the why. */
+  signed?: boolean;
+}
+
 /** A number that can be asked why, without the ticket: for tables and running text. */
-export const AskableNumber = memo(function AskableNumber({ figure, mark }: { figure: Figure; mark?: string }) {
+export const AskableNumber = memo(function AskableNumber({ figure, mark, signed = false }: AskableNumberProps) {
   const unit = useBag((state) => state.design.settings.lengthUnit);
   const expanded = useBag((state) => state.asked?.figure === figure.id);
   const store = useBagStore();
@@ -38,8 +45,8 @@ export const AskableNumber = memo(function AskableNumber({ figure, mark }: { fig
     const place = asked && event.currentTarget.closest('[role=dialog]') ? asked : { x: box.left, y: box.bottom };
     askStore({ figure: figure.id, x: place.x, y: place.y });
   };
-  const doubt = formatPlusMinus(figure, unit);
-  const value = formatQuantity(figure.value, figure.unit, unit);
+  const doubt = signed ? '' : formatPlusMinus(figure, unit);
+  const value = (signed ? formatDifference : formatQuantity)(figure.value, figure.unit, unit);
   return (
     <button
       type="button"

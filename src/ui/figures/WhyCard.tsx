@@ -27,7 +27,7 @@ export function WhyCard() {
   if (!asked || !figure) return null;
   const close = () => {
     store.getState().ask(null);
-    if (cameFrom.current instanceof HTMLElement) cameFrom.current.focus();
+    if (cameFrom.current instanceof HTMLElement || cameFrom.current instanceof SVGElement) cameFrom.current.focus();
   };
   const left = Math.max(8, Math.min(asked.x, window.innerWidth - WIDTH_PX - 8));
   const below = asked.y < window.innerHeight * 0.55;

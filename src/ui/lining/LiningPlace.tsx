@@ -6,10 +6,9 @@ import { usualLining, type FlatLining } from '@/core/design';
 import { liningDrawing } from '@/drawing';
 import { useBag, useBagStore } from '@/ui/bag/BagProvider';
 import { Group, PlaceLayout, Row } from '@/ui/bag/PlaceLayout';
-import { AddOrTake } from '@/ui/body/SnapGroup';
 import { PanelView } from '@/ui/drawing/PanelView';
 import { StillView } from '@/ui/drawing/StillView';
-import { LengthField } from '@/ui/fields';
+import { AddOrTake, LengthField } from '@/ui/fields';
 import { FigureTicket } from '@/ui/figures/FigureTicket';
 
 /** The lining: its cut piece with the pressing line and the panel it covers. */
@@ -25,6 +24,7 @@ export function LiningPlace() {
           <StillView
             drawing={drawing}
             heightPx={560}
+            ruled
             label="The lining as cut, its pressing line dashed, the panel outlined"
           />
         ) : (

@@ -4,10 +4,11 @@ import { Box, Flex, List } from '@chakra-ui/react';
 import { Check, Hourglass } from 'lucide-react';
 import { useMemo, type ReactNode } from 'react';
 import type { StepId } from '@/core/making';
-import { stepTexts } from '@/core/wording';
+import { stepFigures, stepTexts } from '@/core/wording';
 import { useBag, useBagStore } from '@/ui/bag/BagProvider';
 import { Group, PlaceLayout } from '@/ui/bag/PlaceLayout';
 import { PanelView } from '@/ui/drawing/PanelView';
+import { WhyThese } from '@/ui/figures/WhyThese';
 
 /** The mark on the drawing that a step is about. */
 const MARKS: Partial<Record<StepId, string>> = {
@@ -51,6 +52,7 @@ export function OrderPlace() {
                 <Box>
                   <Box fontWeight={700}>{step.title}</Box>
                   <Box>{step.what}</Box>
+                  <WhyThese figures={stepFigures(plan, step.id)} />
                   {step.check && <Remark icon={<Check size={15} />}>Check: {step.check}</Remark>}
                   {step.notLater && <Remark icon={<Hourglass size={15} />}>Not later: {step.notLater}</Remark>}
                 </Box>

@@ -3,8 +3,9 @@
 import { Info, Wrench } from 'lucide-react';
 import { memo } from 'react';
 import type { Problem, Repair } from '@/core/problems';
-import { problemSentence, repairLabel } from '@/core/wording';
+import { figuresNamed, problemSentence, repairLabel } from '@/core/wording';
 import { useBag, useBagNumbers, useBagStore } from '@/ui/bag/BagProvider';
+import { WhyThese } from '@/ui/figures/WhyThese';
 
 /** What the maker should know here, each with the ways out. What needs her decision has the one warm colour. */
 export function ProblemSlips({ place }: { place: Problem['place'] }) {
@@ -39,6 +40,7 @@ const Slip = memo(function Slip({ problem }: { problem: Problem }) {
       <div>
         {decide && <strong>Your decision: </strong>}
         {problemSentence(problem, unit)}
+        {problem.asks && <SlipFigures names={problem.asks} />}
         {problem.repairs.length > 0 && (
           <div className="slip-repairs">
             {problem.repairs.map((repair) => (
@@ -52,3 +54,8 @@ const Slip = memo(function Slip({ problem }: { problem: Problem }) {
     </div>
   );
 });
+
+function SlipFigures({ names }: { names: readonly string[] }) {
+  const plan = useBagNumbers((state) => state.plan);
+  return <WhyThese figures={figuresNamed(plan, names)} />;
+}

@@ -8,7 +8,7 @@ import { useEffect, useRef, useState } from 'react';
 import type { StarterId } from '@/core/design';
 import { FoldedView } from '@/ui/drawing/FoldedView';
 import type { BagCard } from './bagCard';
-import { archiveBag, copyBag, importBag, loadCards, newBag } from './shelfActions';
+import { archiveBag, copyBag, importBag, loadCards, newBag, type ShelfPart } from './shelfActions';
 
 export type StarterCard = BagCard & { starter: StarterId };
 
@@ -16,16 +16,14 @@ const BOX_PX = { width: 240, height: 190 };
 /** The span that every box stands for, so that all bags on the shelf are to one scale. */
 const FIT_MM = { width: 300, height: 240 };
 
-interface ShelfViewProps {
-  cards: BagCard[];
-  total: number;
+interface ShelfViewProps extends ShelfPart {
   starters: StarterCard[];
 }
 
 /** The shelf: every bag as a small true drawing, all to one scale. New bags begin from a small working one. */
-export function ShelfView({ cards: firstCards, total: firstTotal, starters }: ShelfViewProps) {
+export function ShelfView({ starters, ...first }: ShelfViewProps) {
   const router = useRouter();
-  const [shown, setShown] = useState({ cards: firstCards, total: firstTotal, archived: false });
+  const [shown, setShown] = useState({ ...first, archived: false });
   const [choosing, setChoosing] = useState(false);
   const [sentence, setSentence] = useState<string | null>(null);
   const [putAway, setPutAway] = useState<BagCard | null>(null);
@@ -43,6 +41,8 @@ export function ShelfView({ cards: firstCards, total: firstTotal, starters }: Sh
     router.push(`/bags/${answer.id}/swatch`);
     return null;
   };
+
+  const onShelf = shown.cards.length + shown.unreadable.length;
 
   return (
     <Flex direction="column" minH="100vh">
@@ -165,7 +165,13 @@ export function ShelfView({ cards: firstCards, total: firstTotal, starters }: Sh
       )}
 
       <Box as="main" px="6" py="6" flex="1">
-        {shown.cards.length === 0 && (
+        {shown.unreadable.length > 0 && (
+          <Box role="note" mb="4">
+            This Ruelle can’t read {shown.unreadable.map((name) => `“${name}”`).join(', ')}. Nothing is lost: a newer
+            Ruelle will show it again.
+          </Box>
+        )}
+        {onShelf === 0 && (
           <Box fontSize="18px">
             {shown.archived ? 'Nothing is put away.' : 'The shelf is empty. Begin with “New bag”.'}
           </Box>
@@ -201,13 +207,19 @@ export function ShelfView({ cards: firstCards, total: firstTotal, starters }: Sh
             />
           ))}
         </Grid>
-        {shown.cards.length < shown.total && (
+        {onShelf < shown.total && (
           <MoreBelow
             onReach={async () => {
-              const page = await loadCards(shown.cards.length, shown.archived);
-              if (page) setShown({ ...shown, total: page.total, cards: [...shown.cards, ...page.cards] });
+              const page = await loadCards(onShelf, shown.archived);
+              if (page)
+                setShown({
+                  ...shown,
+                  total: page.total,
+                  cards: [...shown.cards, ...page.cards],
+                  unreadable: [...shown.unreadable, ...page.unreadable],
+                });
             }}
-            count={shown.total - shown.cards.length}
+            count={shown.total - onShelf}
           />
         )}
       </Box>
@@ -239,7 +251,16 @@ function ShelfBag({ card, onCopy, onArchive }: { card: BagCard; onCopy: () => vo
         </Box>
       </CardLink>
       <Flex px="4" gap="3" fontSize="14px" color="inkSoft">
-        <Box>{card.sizes}</Box>
+        <CardLink
+          href={`/bags/${card.id}/body?why=size.width`}
+          prefetch={false}
+          cursor="help"
+          textDecoration="underline dotted"
+          textUnderlineOffset="3px"
+          aria-label={`${card.name}: ${card.sizes}. Why?`}
+        >
+          {card.sizes}
+        </CardLink>
         {card.decisions > 0 && (
           <Box color="decide" fontWeight={700}>
             ⚠ {card.decisions} to decide

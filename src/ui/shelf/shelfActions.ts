@@ -6,6 +6,13 @@ import { SHELF_PAGE } from './shelfPage';
 
 const UNREACHABLE = 'Ruelle can’t be reached just now. Nothing was changed.';
 
+/** A part of the shelf; `unreadable` names the bags in it that this version can't show. */
+export interface ShelfPart {
+  cards: BagCard[];
+  total: number;
+  unreadable: string[];
+}
+
 type NewBag = { id: string } | { sentence: string };
 
 type Answer<T> = { ok: true; answer: T } | { ok: false; sentence: string };
@@ -54,16 +61,13 @@ export async function archiveBag(id: string, archived: boolean): Promise<string 
   return refusal(await ask(`/api/bags/${id}/archive`, 'PUT', { archived }));
 }
 
-export async function loadCards(
-  offset: number,
-  archived: boolean,
-): Promise<{ cards: BagCard[]; total: number } | null> {
+export async function loadCards(offset: number, archived: boolean): Promise<ShelfPart | null> {
   const query = new URLSearchParams({
     offset: String(offset),
     limit: String(SHELF_PAGE),
     archived: archived ? 'yes' : 'no',
   });
-  const result = await ask<{ cards: BagCard[]; total: number }>(`/api/bags?${query}`, 'GET');
+  const result = await ask<ShelfPart>(`/api/bags?${query}`, 'GET');
   return result.ok ? result.answer : null;
 }
 

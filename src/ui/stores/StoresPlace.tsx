@@ -18,7 +18,7 @@ export function StoresPlace() {
   );
   const figures = plan.yarn.figures;
   return (
-    <PlaceLayout title="Stores" columns="minmax(0, 2fr) minmax(0, 3fr)" drawing={<BallsView />}>
+    <PlaceLayout title="Stores" columns="minmax(0, 1fr) minmax(0, 4fr)" drawing={<BallsView />}>
       <Group title={design.swatch.yarn.name}>
         {figures ? (
           <Row>

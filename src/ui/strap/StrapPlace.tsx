@@ -7,10 +7,9 @@ import { formatQuantity } from '@/core/wording';
 import { strapDrawing } from '@/drawing';
 import { useBag, useBagStore } from '@/ui/bag/BagProvider';
 import { Group, PlaceLayout, Row } from '@/ui/bag/PlaceLayout';
-import { AddOrTake } from '@/ui/body/SnapGroup';
 import { PanelView } from '@/ui/drawing/PanelView';
 import { StillView } from '@/ui/drawing/StillView';
-import { ChoiceField, LengthField, NumberField } from '@/ui/fields';
+import { AddOrTake, ChoiceField, LengthField, NumberField } from '@/ui/fields';
 import { FigureTicket } from '@/ui/figures/FigureTicket';
 import { ProblemSlips } from '@/ui/problems/ProblemSlips';
 

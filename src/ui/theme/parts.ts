@@ -5,7 +5,8 @@
  */
 export const PARTS = {
   // What is below the fold of the window is neither laid out nor painted until it comes into sight.
-  '.group': { contentVisibility: 'auto', containIntrinsicSize: 'auto 150px' },
+  // Its painting is clipped to it, so it reaches out by the width of a lit ticket's outline.
+  '.group': { contentVisibility: 'auto', containIntrinsicSize: 'auto 150px', padding: '5px', margin: '-5px' },
   '.group-head': {
     display: 'flex',
     justifyContent: 'space-between',
@@ -85,6 +86,14 @@ export const PARTS = {
     cursor: 'pointer',
   },
   '.slip[data-severity=decide] .slip-repairs button': { borderColor: 'decide' },
+  '.why-these': { fontSize: '13px', color: 'inkSoft' },
+  '.why-these > button': {
+    textDecoration: 'underline dotted',
+    textUnderlineOffset: '3px',
+    cursor: 'help',
+    minHeight: '24px',
+  },
+  '.why-these ul': { listStyleType: 'none', columnGap: '6', marginTop: '1' },
   '.ledger': { width: '100%', fontSize: '14.5px', borderCollapse: 'collapse' },
   '.ledger th, .ledger td': {
     textAlign: 'left',

@@ -3,9 +3,10 @@
 import { Box, Button, Flex, Heading, chakra } from '@chakra-ui/react';
 import { Copy, Download } from 'lucide-react';
 import { useMemo, useState } from 'react';
-import { patternAsMarkdown, patternAsText, writePattern } from '@/core/wording';
+import { patternAsMarkdown, patternAsText, sectionFigures, writePattern } from '@/core/wording';
 import { useBag, useBagStore } from '@/ui/bag/BagProvider';
 import { ChoiceField } from '@/ui/fields';
+import { WhyThese } from '@/ui/figures/WhyThese';
 import { NotesField } from './NotesField';
 import { downloadText, fileNameOf } from './download';
 
@@ -95,6 +96,7 @@ export function WriteUpPlace() {
                   {line}
                 </chakra.p>
               ))}
+              <WhyThese figures={sectionFigures(plan, id)} />
             </Box>
           ))}
         <NotesField />

@@ -17,10 +17,10 @@ export const GET = (request: Request): Promise<Response> =>
   answer(async () => {
     const page = pageSchema.safeParse(Object.fromEntries(new URL(request.url).searchParams));
     if (!page.success) throw new Refused(400, { sentence: 'There is no such part of the shelf.' });
-    const { bags, total } = await (
+    const { bags, total, unreadable } = await (
       await getStore()
     ).bags.list({ ...page.data, archived: page.data.archived === 'yes' });
-    return { cards: bags.map(bagCard), total };
+    return { cards: bags.map(bagCard), total, unreadable };
   });
 
 const starterIds = STARTERS.map(({ id }) => id) as [StarterId, ...StarterId[]];
