@@ -16,9 +16,10 @@ export interface OpenedBag {
   history: { undo: unknown[]; redo: unknown[] };
 }
 
-/** The open bag, and the same a painted frame behind, for the numbers beside the drawing. */
+/** The open bag; the same a painted frame behind, for the section; and one more behind, for the numbers beside the drawing. */
 interface OpenBag {
   store: BagStore;
+  section: BagStore;
   numbers: BagStore;
 }
 
@@ -28,7 +29,8 @@ const BagContext = createContext<OpenBag | null>(null);
 export function BagProvider({ bag, children }: { bag: OpenedBag; children: ReactNode }) {
   const [open] = useState(() => {
     const store = createBagStore({ ...bag, history: bag.history as History });
-    return { store, numbers: trail(store, afterBrowserPaint()).follower };
+    const section = trail(store, afterBrowserPaint()).follower;
+    return { store, section, numbers: trail(section, afterBrowserPaint()).follower };
   });
   const { store } = open;
 
@@ -85,6 +87,11 @@ export function useBag<T>(read: (state: BagState) => T): T {
  */
 export function useBagNumbers<T>(read: (state: BagState) => T): T {
   return useStore(useOpenBag().numbers, read);
+}
+
+/** Reads a part of the open bag for the section through it, which is painted in the frame after the panel. */
+export function useBagSection<T>(read: (state: BagState) => T): T {
+  return useStore(useOpenBag().section, read);
 }
 
 /** The open bag's store itself, for actions that need no following. */

@@ -3,7 +3,7 @@
 import { useMemo } from 'react';
 import type { LoadState } from '@/core/contents';
 import { sectionDrawing } from '@/drawing';
-import { useBagNumbers, useBagStore } from '@/ui/bag/BagProvider';
+import { useBagSection, useBagStore } from '@/ui/bag/BagProvider';
 import { clothStyle } from '@/ui/theme/system';
 import { DrawingDefs, ShapeView } from './ShapeView';
 import { useShared } from './useShared';
@@ -15,9 +15,9 @@ const STATES: { state: LoadState; label: string }[] = [
 
 /** The bag cut through from front to back, empty and loaded side by side, to one scale. */
 export function SectionView({ heightPx, widthPx }: { heightPx: number; widthPx: number }) {
-  const cloth = useBagNumbers((state) => state.design.swatch.yarn.colour);
-  const plan = useBagNumbers((state) => state.plan);
-  const selection = useBagNumbers((state) => state.selection);
+  const cloth = useBagSection((state) => state.design.swatch.yarn.colour);
+  const plan = useBagSection((state) => state.plan);
+  const selection = useBagSection((state) => state.selection);
   const store = useBagStore();
   const drawings = useShared(useMemo(() => STATES.map(({ state }) => sectionDrawing(plan, state)), [plan]));
   const tallest = Math.max(...drawings.map(({ box }) => box.heightMm));
