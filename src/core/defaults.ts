@@ -24,6 +24,13 @@ export const ASSUMED_SPREAD = 0.03;
 /** Two readings of one swatch further apart than this share of their mean deserve a second look. From memory. */
 export const READINGS_FAR_APART = 0.12;
 
+/**
+ * What is not known of the gauge in another stitch pattern, or for another piece, than the swatch's: the 95 % limit as a share of
+ * it. Common practice for pieces: a narrow strip differs by about a tenth in rows. From memory for patterns.
+ */
+export const OTHER_STITCH_SHARE = 0.12;
+export const OTHER_PIECE_SHARE = 0.1;
+
 /** What a whipped side seam takes on each side, in stitches. Common practice: nothing to half a stitch. */
 export const WHIP_TAKE_UP_STITCHES = 0.25;
 

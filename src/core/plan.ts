@@ -1,4 +1,4 @@
-import { foldOverStripStage, sectionPieces, type PouchStage, type SectionPiece } from './body';
+import { foldOverStripStage, sectionPieces, textureProblems, type PouchStage, type SectionPiece } from './body';
 import { LOAD_STATES, loadThicknessMm, type LoadState } from './contents';
 import type { Design } from './design';
 import type { Figure, FigureId } from './figures';
@@ -40,7 +40,7 @@ export type PlanResult = { ok: true; plan: Plan } | { ok: false; problems: Probl
  * planBag(starterDesign('thirds', 's1')).ok // => true
  */
 export function planBag(design: Design): PlanResult {
-  const gauge = gaugeStage(design.swatch);
+  const gauge = gaugeStage(design.swatch, design.stitch);
   const body = foldOverStripStage(design, gauge);
   if (!body.ok) return body;
 
@@ -65,7 +65,11 @@ export function planBag(design: Design): PlanResult {
         gauge.fabricThickness,
         ...[pouch, flap, snap, strap, lining, yarn].flatMap((stage) => Object.values(stage?.figures ?? {})),
       ]),
-      problems: [gauge, pouch, flap, snap, strap, yarn].flatMap((stage) => stage?.problems ?? []),
+      problems: [
+        ...[gauge, pouch, flap].flatMap(({ problems }) => problems),
+        ...textureProblems(design, stages),
+        ...[snap, strap, yarn].flatMap((stage) => stage?.problems ?? []),
+      ],
     },
   };
 }

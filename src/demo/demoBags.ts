@@ -22,6 +22,7 @@ const harbourCotton = swatch('demo-harbour', {
   name: 'Harbour cotton, 3.25',
   yarn: { name: 'Harbour cotton', colour: 'harbour', ballMassG: 50, ballLengthM: 92 },
   hookMm: 3.25,
+  stitch: 'sc',
   state: 'blocked',
   stitchReadings: [
     { count: 21, lengthMm: 103 },
@@ -43,6 +44,7 @@ const bandstandLinen = swatch('demo-bandstand', {
   name: 'Bandstand linen mix, 4',
   yarn: { name: 'Bandstand linen mix', colour: 'madder', ballMassG: 100, ballLengthM: 208 },
   hookMm: 4,
+  stitch: 'hdc',
   state: 'as-worked',
   stitchReadings: [
     { count: 17, lengthMm: 91 },
@@ -62,6 +64,7 @@ const meadowCotton = swatch('demo-meadow', {
   name: 'Meadow cotton, double',
   yarn: { name: 'Meadow cotton, two strands', colour: 'moss', ballMassG: 50, ballLengthM: 61 },
   hookMm: 4.5,
+  stitch: 'sc',
   state: 'as-worked',
   stitchReadings: [
     { count: 14, lengthMm: 87 },

@@ -1,9 +1,13 @@
 import type { Sequelize } from 'sequelize';
 import { SequelizeStorage, Umzug } from 'umzug';
 import * as firstTables from './migrations/0001-first-tables';
+import * as swatchStitch from './migrations/0002-swatch-stitch';
 
 /** Every migration in order. A new one is a new file and a line here. */
-const MIGRATIONS = [{ name: '0001-first-tables', ...firstTables }];
+const MIGRATIONS = [
+  { name: '0001-first-tables', ...firstTables },
+  { name: '0002-swatch-stitch', ...swatchStitch },
+];
 
 /** Brings the tables up to date. Safe to call at every start. */
 export async function migrate(sequelize: Sequelize): Promise<string[]> {

@@ -109,6 +109,18 @@ describe('the store', () => {
     },
   );
 
+  it('gives swatches of an older library the stitch of their bag', async () => {
+    const design: Design = { ...fullDesign(), stitch: 'hdc', swatch: { ...fullDesign().swatch, stitch: 'hdc' } };
+    await store.bags.create(design);
+    await store.close();
+    const raw = new Sequelize({ dialect: 'sqlite', storage: path, logging: false });
+    await raw.query("UPDATE swatches SET document = json_remove(document, '$.stitch')");
+    await raw.query("DELETE FROM migrations WHERE name = '0002-swatch-stitch'");
+    await raw.close();
+    store = await openStore(path);
+    expect((await store.swatches.list()).map(({ stitch }) => stitch)).toEqual(['hdc']);
+  });
+
   it('keeps the swatch of a bag in the library, once', async () => {
     const id = await store.bags.create(fullDesign());
     const design = { ...fullDesign(), swatch: { ...fullDesign().swatch, name: 'Washed' } };

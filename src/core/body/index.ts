@@ -11,6 +11,7 @@ export {
   type Firmness,
   type Layers,
 } from './folding';
+export { textureProblems } from './texture';
 export { rowAt, rowMiddleMm } from './rowAt';
 export { sectionPieces, sectionPointAt, type SectionInput, type SectionPiece, type SectionPoint } from './section';
 export {

@@ -1,8 +1,15 @@
 import { loadThicknessMm } from '@/core/contents';
 import type { Design } from '@/core/design';
-import type { Plan } from '@/core/plan';
+import type { FlapStage } from '@/core/flap';
 import type { DesignEdit } from '@/core/problems';
 import { baseDepthMm } from './folding';
+import type { PouchStage } from './foldOverStrip';
+
+/** What of a plan says where its lines are. */
+export interface Lines {
+  pouch: PouchStage;
+  flap: FlapStage;
+}
 
 /** A line across the panel that can be moved: it lies after a row. */
 export type PanelLineId = 'fold.base' | 'fold.top' | 'fold.flap' | 'edge.flap';
@@ -21,7 +28,7 @@ export interface PanelLine {
 const MOST_FLAP_ROWS = 600;
 
 /** The movable lines of a plan, in the order of the rows. A limit is where the strip could no longer be folded. */
-export function panelLines(design: Design, plan: Plan): PanelLine[] {
+export function panelLines(design: Design, plan: Lines): PanelLine[] {
   const { frontRows, backRows, rowMm, layers } = plan.pouch;
   const { bridgeRows, totalRows } = plan.flap;
   const deepestMm = (Math.PI / 4) * baseDepthMm(layers, loadThicknessMm(design.contents, 'loaded'));
@@ -47,7 +54,7 @@ export function panelLines(design: Design, plan: Plan): PanelLine[] {
  * The edits that move a line to a row, kept within its limits. The base and top folds trade rows between their
  * neighbours, so the strip keeps its length; the flap's edge makes it longer or shorter.
  */
-export function moveLineEdits(design: Design, plan: Plan, id: PanelLineId, wishedRow: number): DesignEdit[] {
+export function moveLineEdits(design: Design, plan: Lines, id: PanelLineId, wishedRow: number): DesignEdit[] {
   const line = panelLines(design, plan).find((candidate) => candidate.id === id) as PanelLine;
   const row = Math.min(line.mostRow, Math.max(line.leastRow, Math.round(wishedRow)));
   const { frontRows, backRows } = plan.pouch;

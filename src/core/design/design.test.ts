@@ -4,6 +4,7 @@ import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { fullDesign, planOf, plannableDesign } from '@/core/testing/designs';
 import {
+  DESIGN_VERSION,
   STARTERS,
   applyEdits,
   isEmptyChange,
@@ -81,7 +82,7 @@ describe('reading a design', () => {
   });
 
   it('says that a newer version needs a newer Ruelle', () => {
-    const read = readDesign({ ...fullDesign(), version: 2 });
+    const read = readDesign({ ...fullDesign(), version: DESIGN_VERSION + 1 });
     expect(!read.ok && read.faults[0]?.sentence).toContain('newer Ruelle');
   });
 
@@ -99,6 +100,14 @@ describe('reading a design', () => {
     const old = { ...rest, version: 0, body: { ...body, flapDropMm: flap.dropMm } };
     expect(notes).toBe('');
     expect(readDesign(old)).toEqual({ ok: true, design: fullDesign() });
+  });
+
+  it('reads version 1, whose swatch was worked in the bag’s stitch', () => {
+    const { swatch, ...rest } = { ...fullDesign(), stitch: 'hdc' as const };
+    const { stitch, ...oldSwatch } = swatch;
+    expect(stitch).toBe('sc');
+    const read = readDesign({ ...rest, version: 1, swatch: oldSwatch });
+    expect(read.ok && [read.design.version, read.design.stitch, read.design.swatch.stitch]).toEqual([2, 'hdc', 'hdc']);
   });
 });
 

@@ -1,13 +1,13 @@
 import { z } from 'zod';
-import { STITCH_IDS } from '@/core/stitches/catalogue';
+import { PANEL_STITCH_IDS } from '@/core/stitches/catalogue';
 
 /**
- * The design document, version 1: only what a maker chose or measured. Lengths in mm, masses in g.
+ * The design document, version 2: only what a maker chose or measured. Lengths in mm, masses in g.
  * Its sentences are shown at the field, so each says what would fit.
  */
 
 export const DESIGN_FORMAT = 'ruelle-design';
-export const DESIGN_VERSION = 1;
+export const DESIGN_VERSION = 2;
 
 /** A length within limits. A limit stands in its sentence as `{mm:20}`, to be written in the maker's unit at the field. */
 const lengthMm = (leastMm: number, mostMm: number) =>
@@ -65,13 +65,18 @@ export const yarnSchema = z.strictObject({
     .max(20000, { error: 'A ball has 20 000 m at most.' }),
 });
 
+export const SWATCH_PIECES = ['panel', 'strip', 'rounds', 'border'] as const;
+
 export const swatchSchema = z.strictObject({
   id: swatchIdSchema,
   name: shortText(80),
   yarn: yarnSchema,
   hookMm: lengthMm(0.5, 30),
-  standsFor: z.literal('panel'),
-  state: z.enum(['as-worked', 'blocked']),
+  /** The stitch pattern that it was worked in. */
+  stitch: z.enum(PANEL_STITCH_IDS),
+  /** The piece that it is a trial of: gauge differs from one to the other. */
+  standsFor: z.enum(SWATCH_PIECES),
+  state: z.enum(['as-worked', 'blocked', 'hanging']),
   stitchReadings: readings,
   rowReadings: readings,
   thicknessMm: lengthMm(0.2, 20),
@@ -180,7 +185,7 @@ export const designSchema = z
     settings: settingsSchema,
     contents: contentsSchema,
     swatch: swatchSchema,
-    stitch: z.enum(STITCH_IDS),
+    stitch: z.enum(PANEL_STITCH_IDS),
     body: bodySchema,
     flap: flapSchema,
     hardware: z.array(hardwareSchema).max(1, { error: 'One closure for now.' }),

@@ -50,6 +50,7 @@ export function starterDesign(starterId: StarterId, swatchId: SwatchId, settings
       name: 'New swatch',
       yarn: { name: 'Cotton, middle weight', colour: 'harbour', ballMassG: 50, ballLengthM: 85 },
       hookMm: 3.5,
+      stitch: 'sc',
       standsFor: 'panel',
       state: 'as-worked',
       stitchReadings: [

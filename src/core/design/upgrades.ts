@@ -12,4 +12,10 @@ export const UPGRADES: Readonly<Record<number, Upgrade>> = {
     const { flapDropMm, ...body } = (document.body ?? {}) as Record<string, unknown>;
     return { ...document, version: 1, notes: '', body, flap: { kind: 'straight', dropMm: flapDropMm } };
   },
+  // Version 1 took it that the swatch was worked in the bag's stitch.
+  1: (document) => ({
+    ...document,
+    version: 2,
+    swatch: { ...(document.swatch as Record<string, unknown>), stitch: document.stitch },
+  }),
 };

@@ -100,7 +100,7 @@ describe('gaugeStage', () => {
   const swatch = fullDesign().swatch;
 
   it('asks for more when there is one reading', () => {
-    const { problems } = gaugeStage({ ...swatch, stitchReadings: swatch.stitchReadings.slice(0, 1) });
+    const { problems } = gaugeStage({ ...swatch, stitchReadings: swatch.stitchReadings.slice(0, 1) }, 'sc');
     expect(problems.map(({ code, path }) => [code, path?.at(-1)])).toEqual([['one-reading', 'stitchReadings']]);
   });
 
@@ -109,13 +109,13 @@ describe('gaugeStage', () => {
       { count: 20, lengthMm: 100 },
       { count: 20, lengthMm: 118 },
     ];
-    const [problem] = gaugeStage({ ...swatch, rowReadings }).problems;
+    const [problem] = gaugeStage({ ...swatch, rowReadings }, 'sc').problems;
     expect(problem?.code).toBe('readings-far-apart');
     expect(problem?.values.apartShare).toBeCloseTo(18 / 109, 6);
   });
 
   it('keeps every reading in its reason', () => {
-    const { inputs } = gaugeStage(swatch).stitchWidth.reason;
+    const { inputs } = gaugeStage(swatch, 'sc').stitchWidth.reason;
     for (const { count } of swatch.stitchReadings) expect(inputs.map(({ value }) => value)).toContain(count);
   });
 });

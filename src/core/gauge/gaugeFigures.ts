@@ -1,7 +1,8 @@
-import { COUNT_ERROR, READINGS_FAR_APART, TAPE_ERROR_MM } from '@/core/defaults';
+import { COUNT_ERROR, OTHER_PIECE_SHARE, OTHER_STITCH_SHARE, READINGS_FAR_APART, TAPE_ERROR_MM } from '@/core/defaults';
 import type { Swatch } from '@/core/design';
 import { input, makeFigure, type Figure, type ReasonInput } from '@/core/figures';
 import type { Problem } from '@/core/problems';
+import { STITCHES, type StitchId } from '@/core/stitches';
 import { estimateGauge, type GaugeEstimate, type Reading } from './estimateGauge';
 
 export interface GaugeStage {
@@ -16,11 +17,14 @@ const SOURCE = {
   reference: 'ratio estimate: Cochran, Sampling Techniques; uncertainty: JCGM 100:2008 (GUM)',
 } as const;
 
-/** Stitch width, row height and thickness of a swatch as figures, with what is doubtful about its readings. */
-export function gaugeStage(swatch: Swatch): GaugeStage {
+/**
+ * Stitch width, row height and thickness of the bag's fabric as figures, with what is doubtful about the readings. Where the
+ * bag is worked in another stitch than the swatch, they are foretold from what is usual for both, with a wider ±.
+ */
+export function gaugeStage(swatch: Swatch, stitch: StitchId): GaugeStage {
   const width = estimateGauge(swatch.stitchReadings);
   const height = estimateGauge(swatch.rowReadings);
-  return {
+  const measured = {
     stitchWidth: gaugeFigure('gauge.stitchWidth', 'Width of one stitch', 'mm/stitch', swatch.stitchReadings, width),
     rowHeight: gaugeFigure('gauge.rowHeight', 'Height of one row', 'mm/row', swatch.rowReadings, height),
     fabricThickness: makeFigure('gauge.thickness', 'Thickness of the fabric', swatch.thicknessMm, 'mm', {
@@ -28,11 +32,91 @@ export function gaugeStage(swatch: Swatch): GaugeStage {
       inputs: [],
       source: { kind: 'measured' },
     }),
-    problems: [
-      ...readingProblems('stitchReadings', 'gauge.stitchWidth', swatch.stitchReadings),
-      ...readingProblems('rowReadings', 'gauge.rowHeight', swatch.rowReadings),
-    ],
   };
+  const problems = [
+    ...readingProblems('stitchReadings', 'gauge.stitchWidth', swatch.stitchReadings),
+    ...readingProblems('rowReadings', 'gauge.rowHeight', swatch.rowReadings),
+    ...swatchProblems(swatch, stitch),
+  ];
+  if (swatch.stitch === stitch && swatch.standsFor === 'panel') return { ...measured, problems };
+  const from = STITCHES[swatch.stitch].nature;
+  const to = STITCHES[stitch].nature;
+  return {
+    stitchWidth: foretold(measured.stitchWidth, to.widthToSc / from.widthToSc, swatch, stitch),
+    rowHeight: foretold(measured.rowHeight, to.heightToSc / from.heightToSc, swatch, stitch),
+    fabricThickness: foretold(measured.fabricThickness, to.thicknessToSc / from.thicknessToSc, swatch, stitch),
+    problems,
+  };
+}
+
+/** A measure of the swatch carried over to another stitch or another piece, with what that leaves open. */
+function foretold(measured: Figure, ratio: number, swatch: Swatch, stitch: StitchId): Figure {
+  const value = measured.value * ratio;
+  const open = Math.hypot(
+    swatch.stitch === stitch ? 0 : OTHER_STITCH_SHARE,
+    swatch.standsFor === 'panel' ? 0 : OTHER_PIECE_SHARE,
+  );
+  const rule =
+    swatch.stitch === stitch
+      ? 'As measured, but on a swatch for another piece: how much a panel differs from it is not known.'
+      : 'As measured on the swatch, times what is usual for the bag’s stitch against the swatch’s. A swatch in the bag’s own stitch makes the ± far smaller.';
+  return makeFigure(
+    measured.id,
+    measured.label,
+    value,
+    measured.unit,
+    {
+      rule,
+      inputs: [
+        input(`${measured.label}, on the swatch`, measured.value, measured.unit),
+        ...measured.reason.inputs,
+        input('Bag’s stitch against the swatch’s', ratio, 'ratio'),
+        input('Not known', open, 'ratio'),
+      ],
+      source: { kind: 'memory' },
+    },
+    Math.hypot((measured.plusMinus ?? 0) * ratio, value * open),
+  );
+}
+
+function swatchProblems(swatch: Swatch, stitch: StitchId): Problem[] {
+  const asks = ['gauge.stitchWidth', 'gauge.rowHeight'];
+  const problems: Problem[] = [];
+  if (swatch.stitch !== stitch)
+    problems.push({
+      code: 'swatch-other-stitch',
+      severity: 'decide',
+      place: 'swatch',
+      path: ['swatch', 'stitch'],
+      asks,
+      values: { share: OTHER_STITCH_SHARE },
+      repairs: [
+        { code: 'work-in-swatch-stitch', values: {}, edits: [{ path: ['stitch'], value: swatch.stitch }] },
+        { code: 'swatch-was-in-this', values: {}, edits: [{ path: ['swatch', 'stitch'], value: stitch }] },
+      ],
+    });
+  if (swatch.standsFor !== 'panel')
+    problems.push({
+      code: 'swatch-other-piece',
+      severity: 'decide',
+      place: 'swatch',
+      path: ['swatch', 'standsFor'],
+      asks,
+      values: { share: OTHER_PIECE_SHARE },
+      repairs: [],
+    });
+  const { repeatStitches } = STITCHES[swatch.stitch];
+  const widest = Math.max(...swatch.stitchReadings.map(({ count }) => count));
+  if (repeatStitches > 1 && widest < 2 * repeatStitches)
+    problems.push({
+      code: 'swatch-under-two-repeats',
+      severity: 'mind',
+      place: 'swatch',
+      path: ['swatch', 'stitchReadings'],
+      values: { stitches: 2 * repeatStitches, widest },
+      repairs: [],
+    });
+  return problems;
 }
 
 function gaugeFigure(

@@ -29,11 +29,20 @@ export type RepairCode =
   | 'two-snaps'
   | 'snap-inset-to'
   | 'strap-measured-slack'
-  | 'even-front-and-back';
+  | 'even-front-and-back'
+  | 'work-in-swatch-stitch'
+  | 'swatch-was-in-this'
+  | 'fold-on-plain-row';
 
 export type ProblemCode =
   | 'one-reading'
   | 'readings-far-apart'
+  | 'swatch-other-stitch'
+  | 'swatch-other-piece'
+  | 'swatch-under-two-repeats'
+  | 'fold-on-texture'
+  | 'motif-upside-down'
+  | 'open-without-lining'
   | 'width-under-one-repeat'
   | 'too-many-stitches'
   | 'front-too-short'

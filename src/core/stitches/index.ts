@@ -1,4 +1,30 @@
-export { STITCHES, STITCH_IDS, type StitchId } from './catalogue';
+export { PANEL_STITCH_IDS, STITCHES, STITCH_IDS, plainStitchOf, type StitchId } from './catalogue';
 export { nearestCount } from './nearestCount';
+export { foundation, workRow, type Cell, type RowFault, type RowResult } from './replay';
 export { startingChain, type Foundation } from './startingChain';
-export type { StitchPattern, TurningChainRule, TurningChainSchool } from './stitch';
+export {
+  chain,
+  everywhere,
+  inSpace,
+  isPlainRow,
+  isRaised,
+  skip,
+  together,
+  work,
+  type Into,
+  type PatternRow,
+  type Step,
+  type StitchKind,
+  type Worked,
+} from './step';
+export type { StitchNature, StitchPattern, StitchUse, TurningChainRule, TurningChainSchool } from './stitch';
+export { turningChainOf } from './turning';
+export {
+  findRepeat,
+  isPlainAt,
+  patternRowCount,
+  rowOf,
+  workPattern,
+  type FoundRepeat,
+  type PatternResult,
+} from './workPattern';

@@ -4,7 +4,7 @@ import type { Design, PlainStrap } from '@/core/design';
 import { COMMON_PRACTICE, GEOMETRY, input, inputFrom, makeFigure, type Figure } from '@/core/figures';
 import type { GaugeStage } from '@/core/gauge';
 import type { Problem } from '@/core/problems';
-import { STITCHES, startingChain } from '@/core/stitches';
+import { STITCHES, plainStitchOf, startingChain } from '@/core/stitches';
 
 /** Where a strap's foot is sewn, inside the bag: so many rows down each side seam, half on the front, half on the back. */
 export interface StrapFoot {
@@ -136,7 +136,7 @@ export function plainStrapStage(strap: PlainStrap, design: Design, gauge: GaugeS
       startingChain: makeFigure(
         'strap.startingChain',
         'Starting chain of the strap',
-        startingChain(stitchCount, STITCHES[design.stitch], turningChain, foundation),
+        startingChain(stitchCount, STITCHES[plainStitchOf(design.stitch)], turningChain, foundation),
         'chain',
         { rule: 'As for the panel, from the strap’s stitches.', inputs: [inputFrom(stitches)], source: GEOMETRY },
       ),

@@ -9,6 +9,7 @@ import {
   type Design,
 } from '@/core/design';
 import { planBag, type Plan } from '@/core/plan';
+import { PANEL_STITCH_IDS } from '@/core/stitches';
 
 /** A whole bag with everything on it, for examples. */
 export const fullDesign = (): Design => ({
@@ -61,7 +62,9 @@ export const plannableDesign: fc.Arbitrary<Design> = fc
     dropShare: fc.double({ min: 0.15, max: 1, noNaN: true }),
     loadMm: fc.integer({ min: 0, max: 30 }),
     firmness: fc.constantFrom('soft', 'stiff'),
-    stitch: fc.constantFrom('sc', 'hdc'),
+    stitch: fc.constantFrom(...PANEL_STITCH_IDS),
+    swatchStitch: fc.constantFrom('same' as const, ...PANEL_STITCH_IDS),
+    standsFor: fc.constantFrom('panel', 'panel', 'strip', 'border'),
     turningChain: fc.constantFrom('counts', 'does-not-count'),
     foundation: fc.constantFrom('chain', 'foundation-stitches'),
     hand: fc.constantFrom('left', 'right'),
@@ -91,7 +94,13 @@ export const plannableDesign: fc.Arbitrary<Design> = fc
             lengthUnit: made.lengthUnit,
           },
           contents: { thicknessMm: made.loadMm, massG: 200, firmness: made.firmness },
-          swatch: { ...base.swatch, ...readings, thicknessMm: made.thicknessMm },
+          swatch: {
+            ...base.swatch,
+            ...readings,
+            thicknessMm: made.thicknessMm,
+            stitch: made.swatchStitch === 'same' ? made.stitch : made.swatchStitch,
+            standsFor: made.standsFor,
+          },
           stitch: made.stitch,
           body: {
             ...base.body,

@@ -10,6 +10,7 @@ export {
 } from './patternText';
 export { problemSentence, repairLabel } from './problemText';
 export { formatDifference, formatPlusMinus, formatQuantity, formatSource } from './quantity';
-export { stitchName } from './rowText';
+export { patternRowText } from './rowText';
+export { abbreviation, stitchLegend, stitchName } from './stitchText';
 export { ordinal, placeText, stepTexts, type StepText } from './stepText';
 export { term, translateTerms, type TermSet } from './terms';

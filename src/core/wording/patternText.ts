@@ -1,9 +1,11 @@
 import type { Design } from '@/core/design';
 import type { Figure } from '@/core/figures';
 import type { Plan } from '@/core/plan';
+import { STITCHES, patternRowCount, rowOf, type StitchPattern } from '@/core/stitches';
 import { formatPlusMinus, formatQuantity } from './quantity';
-import { firstRowText, furtherRowText, stitchName } from './rowText';
+import { firstRowText, furtherRowText, inPlainStitch, patternRowText } from './rowText';
 import { stepTexts } from './stepText';
+import { singleStitch, stitchLegend, stitchName } from './stitchText';
 import { term } from './terms';
 
 export type PatternSectionId = 'sizes' | 'materials' | 'gauge' | 'conventions' | 'panel' | 'strap' | 'order' | 'notes';
@@ -97,9 +99,13 @@ function gaugeLines(design: Design, plan: Plan): string[] {
 
 function conventionLines(design: Design): string[] {
   const { terms, turningChain, hand } = design.settings;
-  const abbreviation = term(design.stitch, terms);
+  const pattern: StitchPattern = STITCHES[design.stitch];
+  const hasChains = [...pattern.setupRows, ...pattern.rows].some(({ repeat }) =>
+    repeat.some((step) => 'chain' in step),
+  );
   return [
-    `Written in ${term('setName', terms)}: ${abbreviation} = ${stitchName(design.stitch, terms)}; ch = chain; st = stitch; RS = right side.`,
+    `Written in ${term('setName', terms)}: ${stitchLegend(pattern, terms).join('; ')}; ch = chain; st = stitch; RS = right side; WS = wrong side.`,
+    ...(hasChains ? ['ch-sp = the space under a chain. Each chain counts as a stitch.'] : []),
     turningChain === 'counts'
       ? 'The turning chain counts as the first stitch of its row.'
       : 'The turning chain does not count as a stitch.',
@@ -114,6 +120,7 @@ function panelLines(design: Design, plan: Plan): string[] {
   const count = pouch.stitchCount;
   const rows = (from: number, to: number) => (from === to ? `Row ${from}` : `Rows ${from} to ${to}`);
   const further = (from: number, to: number) => (from > to ? [] : [furtherRowText(design, count, rows(from, to))]);
+  if (patternRowCount(STITCHES[design.stitch]) > 1) return texturedPanelLines(design, plan);
   const startRow = flap.totalRows > topRow ? further(topRow + 1, flap.totalRows) : [];
   return [
     ...(design.settings.foundation === 'chain' ? [`Ch ${pouch.figures.startingChain.value}.`] : []),
@@ -127,12 +134,42 @@ function panelLines(design: Design, plan: Plan): string[] {
   ];
 }
 
+/** A panel in a pattern of several rows: each row once, then how far they go on, part by part. */
+function texturedPanelLines(design: Design, { pouch, flap }: Plan): string[] {
+  const pattern: StitchPattern = STITCHES[design.stitch];
+  const { stitchCount } = pouch;
+  const written = Math.min(flap.totalRows, patternRowCount(pattern));
+  const setup = pattern.setupRows.length;
+  const topRow = pouch.frontRows + pouch.backRows;
+  const withoutChain = design.settings.foundation === 'foundation-stitches';
+  const plainFirst = singleStitch(rowOf(pattern, 1)) !== null;
+  return [
+    ...(withoutChain ? [] : [`Ch ${pouch.figures.startingChain.value}.`]),
+    ...(withoutChain && !plainFirst
+      ? [`Foundation row (not counted): work ${stitchCount} foundation ${term('sc', design.settings.terms)}, turn.`]
+      : []),
+    ...Array.from({ length: written }, (_, index) => patternRowText(pattern, index + 1, stitchCount, design.settings)),
+    ...(flap.totalRows > written
+      ? [`Repeat ${pattern.rows.length === 1 ? `row ${setup + 1}` : `rows ${setup + 1} to ${written}`} throughout.`]
+      : []),
+    `Work to row ${pouch.frontRows}. Marker at both ends of row ${pouch.frontRows}: base fold.`,
+    `Work on to row ${topRow}. Marker at both ends of row ${topRow}: top fold.`,
+    `Work on to row ${flap.totalRows}. Fasten off, leaving a tail to sew with.`,
+  ];
+}
+
 function strapLines(design: Design, strap: NonNullable<Plan['strap']>): string[] {
   return [
     ...(design.settings.foundation === 'chain' ? [`Ch ${strap.figures.startingChain.value}.`] : []),
-    firstRowText(design, strap.stitchCount),
+    firstRowText(inPlainStitch(design), strap.stitchCount),
     ...(strap.rowCount > 1
-      ? [furtherRowText(design, strap.stitchCount, strap.rowCount === 2 ? 'Row 2' : `Rows 2 to ${strap.rowCount}`)]
+      ? [
+          furtherRowText(
+            inPlainStitch(design),
+            strap.stitchCount,
+            strap.rowCount === 2 ? 'Row 2' : `Rows 2 to ${strap.rowCount}`,
+          ),
+        ]
       : []),
     'Fasten off, leaving a tail to sew with.',
   ];

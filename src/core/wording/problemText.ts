@@ -12,6 +12,17 @@ const PROBLEMS: Record<ProblemCode, Sentence> = {
     'One reading can’t show its own spread, so a usual one is assumed. Take two more, at other places on the swatch.',
   'readings-far-apart': (v) =>
     `Your readings are ${percent(v.apartShare)} apart. Look for a miscount, or measure the odd one again.`,
+  'swatch-other-stitch': (v) =>
+    `The swatch was worked in another stitch than the bag, so its sizes are foretold, to ± ${percent(v.share)}. Work a swatch in the bag’s stitch before you begin.`,
+  'swatch-other-piece': (v) =>
+    `This swatch is a trial for another piece. A panel can differ from it by ${percent(v.share)}, in its rows above all.`,
+  'swatch-under-two-repeats': (v) =>
+    `The widest reading counts ${v.widest} stitches. Over two repeats of the pattern (${v.stitches}) it would tell more.`,
+  'fold-on-texture': (v) =>
+    `The fold after row ${v.row} lies on a raised or open row, where it is thick and hard to keep straight.`,
+  'motif-upside-down': () =>
+    'This pattern has an up. Worked from the front’s edge, it stands upright on the back, upside down on front and flap.',
+  'open-without-lining': () => 'This fabric is open: small things slip through and it snags. A lining mends both.',
   'width-under-one-repeat': (v, length) =>
     `This is narrower than one repeat of the stitch (${length(v.oneRepeatMm)}). Make the bag wider.`,
   'too-many-stitches': (v) =>
@@ -55,6 +66,9 @@ const REPAIRS: Record<RepairCode, Sentence> = {
   'two-snaps': () => 'Set two snaps, a quarter in from each side',
   'snap-inset-to': (v, length) => `Set the snap ${length(v.insetMm)} from the flap’s edge`,
   'strap-measured-slack': () => 'Reinforce the strap and measure it slack',
+  'work-in-swatch-stitch': () => 'Work the bag in the swatch’s stitch',
+  'swatch-was-in-this': () => 'The swatch is in the bag’s stitch after all',
+  'fold-on-plain-row': (v) => `Fold after row ${v.row}`,
   'even-front-and-back': (v) => `Give front and back ${v.rows} rows each`,
 };
 

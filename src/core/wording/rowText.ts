@@ -1,42 +1,166 @@
 import type { Design } from '@/core/design';
-import { STITCHES, type StitchId } from '@/core/stitches';
-import { term, type TermId, type TermSet } from './terms';
+import {
+  STITCHES,
+  isRaised,
+  plainStitchOf,
+  rowOf,
+  turningChainOf,
+  workPattern,
+  type Cell,
+  type PatternRow,
+  type Step,
+  type StitchPattern,
+  type Worked,
+} from '@/core/stitches';
+import { abbreviation, singleStitch, stepWords, type Noun } from './stitchText';
+import { term, type TermSet } from './terms';
 
-const NAMES: Record<StitchId, TermId> = { sc: 'singleCrochet', hdc: 'halfDoubleCrochet' };
+type Settings = Pick<Design['settings'], 'terms' | 'turningChain' | 'foundation'>;
 
-/** The name of a stitch in full. */
-export const stitchName = (stitch: StitchId, terms: TermSet): string => term(NAMES[stitch], terms);
+/** The design as far as its strap's rows go: in the plain stitch that goes with the panel's. */
+export const inPlainStitch = (design: Design): Design => ({ ...design, stitch: plainStitchOf(design.stitch) });
 
-/** "40 sc", in the maker's terms. */
-export const stitchCountWord = (design: Design, count: number): string =>
-  `${count} ${term(design.stitch, design.settings.terms)}`;
+/** The pattern that a panel of the design is worked in. */
+const patternOf = (design: Design): StitchPattern => STITCHES[design.stitch];
+
+/** "40 sc", in the maker's terms; "41 sts" where a row has more than one kind. */
+export function stitchCountWord(design: Design, count: number): string {
+  const pattern = patternOf(design);
+  const kinds = [...pattern.setupRows, ...pattern.rows].map(singleStitch);
+  return kinds.every((kind) => kind?.work === pattern.base)
+    ? `${count} ${abbreviation({ work: pattern.base, into: 'stitch', over: 1 }, design.settings.terms)}`
+    : `${count} sts`;
+}
 
 const ORDINALS = ['', '1st', '2nd', '3rd', '4th', '5th'];
 
-/** Row 1 in words, worked into the starting chain or as a foundation row. */
-export function firstRowText(design: Design, count: number): string {
-  const { terms, turningChain, foundation } = design.settings;
-  const abbreviation = term(design.stitch, terms);
-  const counted = `(${stitchCountWord(design, count)})`;
-  if (foundation === 'foundation-stitches')
-    return `Row 1 (RS): work ${count} foundation ${abbreviation}, turn. ${counted}`;
+/** Row 1 of a design's panel in words, worked into the starting chain or as a foundation row. */
+export const firstRowText = (design: Design, count: number): string =>
+  patternRowText(patternOf(design), 1, count, design.settings);
 
-  const passed = STITCHES[design.stitch].turningChain[turningChain].skippedInFoundation;
-  const from = `${abbreviation} in ${ORDINALS[passed + 1]} ch from hook`;
-  const standsFor =
-    turningChain === 'counts'
-      ? ` (${term('skipped', terms)} ch ${passed === 1 ? 'counts' : 'count'} as first ${abbreviation})`
-      : '';
-  return `Row 1 (RS): ${from}${standsFor} and in each ch across, turn. ${counted}`;
+/** Every further row of a fabric of one row in words. `rows` names it: "Row 2", "Rows 2 to 30". */
+export const furtherRowText = (design: Design, count: number, rows: string): string =>
+  patternRowText(patternOf(design), 2, count, design.settings, rows);
+
+/**
+ * A row of a pattern in words, with its side, its turning chain in either school and its count.
+ *
+ * @param row the row's number in the work, from 1
+ * @param count stitches in the row
+ * @param named how the row is called where it isn't just "Row 3": "Rows 2 to 30"; its side is then left out
+ *
+ * @example
+ * patternRowText(STITCHES.linen, 1, 7, { terms: 'uk', turningChain: 'does-not-count', foundation: 'chain' }) // => 'Row 1 (RS): beginning in 2nd ch from hook, dc in next ch, *ch 1, miss next ch, dc in next ch; rep from * across, turn. (7 sts)'
+ */
+export function patternRowText(
+  pattern: StitchPattern,
+  row: number,
+  count: number,
+  settings: Settings,
+  named?: string,
+): string {
+  const { terms } = settings;
+  const pieces = rowOf(pattern, row);
+  const called =
+    named ?? `${pattern.inRounds ? 'Round' : 'Row'} ${row}${pattern.inRounds ? '' : ` (${sideOf(pattern, row)})`}`;
+  const end = pattern.inRounds ? '.' : ', turn.';
+  const counted = `(${countWords(pattern, row, count, terms)})`;
+  const single = singleStitch(pieces);
+  if (row === 1 && settings.foundation === 'foundation-stitches' && single)
+    return `${called}: work ${count} foundation ${abbreviation(single, terms)}${end} ${counted}`;
+  const said =
+    row === 1 && settings.foundation === 'chain'
+      ? firstRowWords(pieces, settings)
+      : laterRowWords(pieces, settings, pattern.inRounds);
+  return `${called}: ${said}${end} ${counted}`;
 }
 
-/** Every further row in words. `rows` names it: "Row 2", "Rows 2 to 30". */
-export function furtherRowText(design: Design, count: number, rows: string): string {
-  const { terms, turningChain } = design.settings;
-  const abbreviation = term(design.stitch, terms);
-  const { chains } = STITCHES[design.stitch].turningChain[turningChain];
-  const counted = `(${stitchCountWord(design, count)})`;
+/** The side that a row shows to its worker when it is done: the public side, or the other. */
+const sideOf = (pattern: StitchPattern, row: number): 'RS' | 'WS' =>
+  (row % 2 === 1) === pattern.firstRowPublic ? 'RS' : 'WS';
+
+function firstRowWords(row: PatternRow, { terms, turningChain }: Settings): string {
+  const first = firstStitch(row);
+  const passed = turningChainOf(first.work)[turningChain].skippedInFoundation;
+  const single = singleStitch(row);
+  const short = abbreviation(first, terms);
+  if (single) {
+    const standsFor =
+      turningChain === 'counts'
+        ? ` (${term('skipped', terms)} ch ${passed === 1 ? 'counts' : 'count'} as first ${short})`
+        : '';
+    return `${short} in ${ORDINALS[passed + 1]} ch from hook${standsFor} and in each ch across`;
+  }
   return turningChain === 'counts'
-    ? `${rows}: ch ${chains} (counts as first ${abbreviation}), ${term('skip', terms)} first st, ${abbreviation} in each st across, the last in top of turning ch, turn. ${counted}`
-    : `${rows}: ch ${chains} (does not count as a st), ${abbreviation} in each st across, turn. ${counted}`;
+    ? `${term('skip', terms)} ${passed === 1 ? 'first ch (counts' : `first ${passed} chs (count`} as first ${short}), ${rowWords(withoutFirst(row), terms, 'ch')}`
+    : `beginning in ${ORDINALS[passed + 1]} ch from hook, ${rowWords(row, terms, 'ch')}`;
+}
+
+function laterRowWords(row: PatternRow, { terms, turningChain }: Settings, inRounds: boolean): string {
+  const first = firstStitch(row);
+  const { chains } = turningChainOf(first.work)[turningChain];
+  const single = singleStitch(row);
+  const all = single ? eachWords(single, terms) : rowWords(row, terms, 'st');
+  if (inRounds) return all;
+  const short = abbreviation({ ...first, into: 'stitch' }, terms);
+  if (turningChain === 'counts') {
+    const rest = single ? all : rowWords(withoutFirst(row), terms, 'st');
+    return `ch ${chains} (counts as first ${short}), ${term('skip', terms)} first st, ${rest}, the last in top of turning ch`;
+  }
+  return `ch ${chains} (does not count as a st), ${all}`;
+}
+
+/** `sc in each st across`, with the loop it goes into. */
+const eachWords = (single: Worked, terms: TermSet): string =>
+  stepWords(single, terms, 'st')
+    .replace(/next st/, 'each st')
+    .concat(' across');
+
+/** Steps before the repeat, the repeat between its stars, steps after it. */
+function rowWords({ before, repeat, after }: PatternRow, terms: TermSet, noun: Noun): string {
+  const words = (steps: readonly Step[]) => steps.map((step) => stepWords(step, terms, noun));
+  const repeated = repeat.length === 0 ? [] : [`*${words(repeat).join(', ')}; rep from * ${untilWords(after, noun)}`];
+  return [...words(before), ...repeated, ...words(after)].join(', ');
+}
+
+function untilWords(after: readonly Step[], noun: Noun): string {
+  const [first] = after;
+  if (first === undefined) return 'across';
+  if ('work' in first && first.into === 'space') return 'to last ch-sp';
+  const left = after.reduce(
+    (sum, step) => sum + ('work' in step ? step.times * step.over : 'skip' in step ? step.skip : 0),
+    0,
+  );
+  return left === 1 ? `to last ${noun}` : `to last ${left} ${noun}s`;
+}
+
+/** The row without its first stitch, for which a turning chain stands. */
+function withoutFirst({ before, repeat, after }: PatternRow): PatternRow {
+  if (before.length === 0) return withoutFirst({ before: repeat, repeat, after });
+  const [first, ...rest] = before as [Worked, ...Step[]];
+  return { before: first.times > 1 ? [{ ...first, times: first.times - 1 }, ...rest] : rest, repeat, after };
+}
+
+/** The stitch that a row begins with. @throws Error for a row that begins with none: it could not be turned into */
+function firstStitch({ before, repeat }: PatternRow): Worked {
+  const [first] = [...before, ...repeat];
+  if (first === undefined || !('work' in first)) throw new Error('a row begins with a stitch');
+  return first;
+}
+
+function countWords(pattern: StitchPattern, row: number, count: number, terms: TermSet): string {
+  const single = singleStitch(rowOf(pattern, row));
+  if (single) return `${count} ${abbreviation(single, terms)}`;
+  const worked = workPattern(pattern, count, row);
+  const cells: readonly Cell[] = worked.ok ? (worked.rows[row - 1] ?? []) : [];
+  const special = new Map<string, number>();
+  for (const cell of cells)
+    if (cell.made === 'stitch' && isRaised(cell.step)) {
+      const short = abbreviation(cell.step, terms);
+      special.set(short, (special.get(short) ?? 0) + 1);
+    }
+  const extra = [...special].map(
+    ([short, times]) => `${times} ${short}${short === 'bobble' && times !== 1 ? 's' : ''}`,
+  );
+  return [`${count} sts`, ...extra].join(', ');
 }

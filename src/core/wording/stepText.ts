@@ -3,7 +3,7 @@ import type { Design } from '@/core/design';
 import type { StepId } from '@/core/making';
 import type { Plan } from '@/core/plan';
 import { formatQuantity } from './quantity';
-import { stitchCountWord } from './rowText';
+import { inPlainStitch, stitchCountWord } from './rowText';
 
 /** A step in words: what to do, why not later where that matters, and what to check. */
 export interface StepText {
@@ -183,7 +183,7 @@ const WORDS: Record<StepId, (design: Design, plan: Plan, length: Writer) => Word
     words(
       'Work the strap',
       strap
-        ? `${design.settings.foundation === 'chain' ? `Chain ${strap.figures.startingChain.value}` : 'Foundation row'} for ${stitchCountWord(design, strap.stitchCount)}; ${strap.rowCount} rows, ${length(strap.figures.slackPlanned.value)} lying slack.`
+        ? `${design.settings.foundation === 'chain' ? `Chain ${strap.figures.startingChain.value}` : 'Foundation row'} for ${stitchCountWord(inPlainStitch(design), strap.stitchCount)}; ${strap.rowCount} rows, ${length(strap.figures.slackPlanned.value)} lying slack.`
         : '',
     ),
   'check-strap': (design, { strap }, length) =>

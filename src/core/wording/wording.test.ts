@@ -2,6 +2,7 @@ import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import type { Design } from '@/core/design';
 import { planBag } from '@/core/plan';
+import { STITCHES, type StitchPattern } from '@/core/stitches';
 import { fullDesign, planOf, plannableDesign } from '@/core/testing/designs';
 import {
   formatPlusMinus,
@@ -37,20 +38,27 @@ describe('the pattern text', () => {
     fc.assert(
       fc.property(plannableDesign, (design) => {
         const plan = planOf(design);
+        const { setupRows, rows: repeated }: StitchPattern = STITCHES[design.stitch];
         const panel = writePattern(design, plan).sections.find(({ id }) => id === 'panel')?.lines ?? [];
-        const rows = panel.flatMap((line) => {
-          const match = /^Rows? (\d+)(?: to (\d+))?.*\((\d+) (?:sc|hdc)\)$/.exec(line);
+        const written = panel.flatMap((line) => {
+          const match = /^Rows? (\d+)(?: to (\d+))?.* \((\d+) [^()]+\)$/.exec(line);
           if (!match) return [];
-          expect(Number(match[3])).toBe(plan.pouch.stitchCount);
+          expect(Number(match[3]), line).toBe(plan.pouch.stitchCount);
           const from = Number(match[1]);
           const to = Number(match[2] ?? from);
           return Array.from({ length: to - from + 1 }, (_, index) => from + index);
         });
-        // Row 1 carries its side in brackets.
-        const first = panel.find((line) => line.startsWith('Row 1 (RS)'));
-        expect(first).toContain(`(${plan.pouch.stitchCount} `);
-        const all = first && rows[0] !== 1 ? [1, ...rows] : rows;
-        expect(all).toEqual(Array.from({ length: plan.flap.totalRows }, (_, index) => index + 1));
+        const repeats = panel.flatMap((line) => {
+          const match = /^Repeat rows? (\d+)(?: to (\d+))? throughout/.exec(line);
+          return match ? [Number(match[1]), Number(match[2] ?? match[1])] : [];
+        });
+        const upTo = (count: number) => Array.from({ length: count }, (_, index) => index + 1);
+        if (repeats.length === 0) expect(written).toEqual(upTo(plan.flap.totalRows));
+        else {
+          expect(written).toEqual(upTo(setupRows.length + repeated.length));
+          expect(repeats).toEqual([setupRows.length + 1, setupRows.length + repeated.length]);
+          expect(panel.at(-1)).toContain(`to row ${plan.flap.totalRows}.`);
+        }
       }),
     );
   });

@@ -1,0 +1,59 @@
+import type { Design } from '@/core/design';
+import type { Problem, ProblemCode, Repair } from '@/core/problems';
+import { STITCHES, isPlainAt, type StitchPattern } from '@/core/stitches';
+import { moveLineEdits, type Lines } from './moveLine';
+
+/**
+ * What a stitch pattern asks of the bag it is worked into: folds on plain rows, a lining behind an open fabric, and a word
+ * about motifs that stand on their heads on the front.
+ */
+export function textureProblems(design: Design, lines: Lines): Problem[] {
+  const pattern: StitchPattern = STITCHES[design.stitch];
+  const { openness, hasUp } = pattern.nature;
+  return [
+    ...foldProblems(design, lines, pattern),
+    ...(hasUp ? [mind('motif-upside-down')] : []),
+    ...(openness === 'open' && design.lining === null ? [mind('open-without-lining')] : []),
+  ];
+}
+
+const mind = (code: ProblemCode): Problem => ({ code, severity: 'mind', place: 'body', values: {}, repairs: [] });
+
+/** Only a pattern that has plain rows at all can be asked to fold on one. */
+function foldProblems(design: Design, lines: Lines, pattern: StitchPattern): Problem[] {
+  const repeatPlain = pattern.rows.some((_, index) => isPlainAt(pattern, pattern.setupRows.length + index + 1));
+  if (!repeatPlain) return [];
+  const { frontRows, backRows } = lines.pouch;
+  const folds = [
+    { id: 'fold.base', row: frontRows },
+    { id: 'fold.top', row: frontRows + backRows },
+  ] as const;
+  return folds
+    .filter(({ row }) => !isPlainAt(pattern, row))
+    .map(({ id, row }) => ({
+      code: 'fold-on-texture',
+      severity: 'mind',
+      place: 'body',
+      mark: id,
+      asks: [id === 'fold.base' ? 'panel.frontRows' : 'fold.top.rows'],
+      values: { row },
+      repairs: nearestPlain(pattern, row).map((plain): Repair => ({
+        code: 'fold-on-plain-row',
+        values: { row: plain },
+        edits: moveLineEdits(design, lines, id, plain),
+      })),
+    }));
+}
+
+/** The plain row on either side of a row, the nearer first; row 0 is none. */
+function nearestPlain(pattern: StitchPattern, row: number): number[] {
+  const reach = pattern.rows.length;
+  const found = [-1, 1].flatMap((direction) => {
+    for (let away = 1; away <= reach; away += 1) {
+      const candidate = row + direction * away;
+      if (candidate >= 1 && isPlainAt(pattern, candidate)) return [candidate];
+    }
+    return [];
+  });
+  return found.sort((a, b) => Math.abs(a - row) - Math.abs(b - row));
+}

@@ -1,0 +1,91 @@
+import { foundation, workRow, type Cell, type RowFault } from './replay';
+import { isPlainRow, type PatternRow } from './step';
+import type { StitchPattern } from './stitch';
+
+type Rows = Pick<StitchPattern, 'setupRows' | 'rows'>;
+
+/** The row of a pattern that row number `row` of the work is: the setup rows once, then the repeat over and over. */
+export function rowOf({ setupRows, rows }: Rows, row: number): PatternRow {
+  const setup = setupRows[row - 1];
+  return setup ?? (rows[(row - 1 - setupRows.length) % rows.length] as PatternRow);
+}
+
+/** Rows until the pattern begins again, with those worked once before. */
+export const patternRowCount = ({ setupRows, rows }: Rows): number => setupRows.length + rows.length;
+
+/**
+ * Whether a row is plain, so that a fold lies well on it.
+ *
+ * @example
+ * isPlainAt(STITCHES['bobble-field'], 5) // => true
+ * isPlainAt(STITCHES['bobble-field'], 6) // => false
+ */
+export const isPlainAt = (pattern: Rows, row: number): boolean => isPlainRow(rowOf(pattern, row));
+
+export type PatternResult = { ok: true; rows: Cell[][] } | { ok: false; row: number; fault: RowFault };
+
+/**
+ * Works a pattern from row 1 on, every row over the one before.
+ *
+ * @param stitchCount stitches in the foundation
+ * @param rowCount rows to work
+ * @returns the places of each row in the order in which they were made, or the first row that does not fit and why
+ *
+ * @example
+ * workPattern(STITCHES.linen, 7, 3).ok // => true
+ * workPattern(STITCHES.linen, 8, 3).ok // => false
+ */
+export function workPattern(pattern: Rows, stitchCount: number, rowCount: number): PatternResult {
+  const rows: Cell[][] = [];
+  let below = foundation(stitchCount);
+  for (let row = 1; row <= rowCount; row += 1) {
+    const result = workRow(rowOf(pattern, row), below);
+    if (!result.ok) return { ok: false, row, fault: result.fault };
+    rows.push(result.cells);
+    below = result.cells;
+  }
+  return { ok: true, rows };
+}
+
+/** The largest count that is tried when a repeat is looked for: no pattern for a bag repeats over more. */
+const MOST_TRIED = 120;
+
+export type FoundRepeat =
+  | { ok: true; repeatStitches: number; edgeStitches: number }
+  | { ok: false; row: number; fault: RowFault }
+  | { ok: false; row: number; fault: { code: 'count-drifts'; from: number; to: number } };
+
+/**
+ * The repeat that rows allow, found by working them: the counts that come out, row after row, for two turns of the pattern.
+ * A row that gives more or fewer stitches than it took is no straight fabric and is refused.
+ *
+ * @returns the repeat (m) and the edge stitches (k, below m where it can be), or the row that fits no count and why
+ *
+ * @example
+ * findRepeat(STITCHES['bobble-field']) // => { ok: true, repeatStitches: 4, edgeStitches: 1 }
+ */
+export function findRepeat(pattern: Rows): FoundRepeat {
+  const rowCount = pattern.setupRows.length + 2 * pattern.rows.length;
+  const fitting: number[] = [];
+  let furthest: Extract<FoundRepeat, { ok: false }> | null = null;
+  for (let count = 1; count <= MOST_TRIED; count += 1) {
+    const result = workPattern(pattern, count, rowCount);
+    if (!result.ok) {
+      if (!furthest || result.row > furthest.row) furthest = result;
+      continue;
+    }
+    const drift = result.rows.findIndex((cells) => cells.length !== count);
+    if (drift < 0) fitting.push(count);
+    else
+      furthest ??= {
+        ok: false,
+        row: drift + 1,
+        fault: { code: 'count-drifts', from: count, to: result.rows[drift]?.length ?? 0 },
+      };
+  }
+  const [first, second] = fitting;
+  if (first === undefined || second === undefined)
+    return furthest ?? { ok: false, row: 1, fault: { code: 'repeat-takes-nothing' } };
+  const repeatStitches = second - first;
+  return { ok: true, repeatStitches, edgeStitches: first % repeatStitches };
+}
