@@ -184,9 +184,9 @@ test('work is not lost when the server is gone for a while, nor when the window 
 test('the keys go everywhere', async ({ page }) => {
   await newBag(page);
   for (const [key, place] of [
-    ['Alt+2', 'body'],
-    ['Alt+6', 'order'],
-    ['Alt+7', 'write-up'],
+    ['Alt+3', 'body'],
+    ['Alt+7', 'order'],
+    ['Alt+8', 'write-up'],
   ] as const) {
     await page.keyboard.press(key);
     await page.waitForURL(new RegExp(`/${place}$`));
@@ -217,7 +217,9 @@ test('every screen is free of what axe finds, and of errors in the browser', asy
   await saved(page);
   for (const path of [
     '/',
-    ...['swatch', 'body', 'strap', 'lining', 'stores', 'order', 'write-up'].map((place) => `${address}/${place}`),
+    ...['swatch', 'stitch', 'body', 'strap', 'lining', 'stores', 'order', 'write-up'].map(
+      (place) => `${address}/${place}`,
+    ),
   ]) {
     await page.goto(path);
     await expect(page.getByRole('heading', { level: 1 })).toHaveCount(1);
@@ -231,7 +233,7 @@ test('at 200 % zoom and on a phone nothing runs off the side', async ({ page }) 
   const address = await newBag(page);
   for (const width of [640, 390]) {
     await page.setViewportSize({ width, height: 700 });
-    for (const path of ['/', `${address}/body`, `${address}/swatch`, `${address}/write-up`]) {
+    for (const path of ['/', `${address}/body`, `${address}/swatch`, `${address}/stitch`, `${address}/write-up`]) {
       await page.goto(path);
       await page.waitForTimeout(200);
       const overflow = await page.evaluate(() => document.documentElement.scrollWidth - window.innerWidth);

@@ -6,7 +6,7 @@ import { launchBrowser } from './lib/browser.mjs';
 import { ROOT, buildApp, installPackages, run } from './lib/ready.mjs';
 import { freePort, startServer } from './lib/serve.mjs';
 
-const VIEWS = ['swatch', 'body', 'strap', 'lining', 'stores', 'order', 'write-up'];
+const VIEWS = ['swatch', 'stitch', 'body', 'strap', 'lining', 'stores', 'order', 'write-up'];
 
 installPackages();
 buildApp();

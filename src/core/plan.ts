@@ -1,4 +1,12 @@
-import { foldOverStripStage, sectionPieces, textureProblems, type PouchStage, type SectionPiece } from './body';
+import {
+  countOffers,
+  foldOverStripStage,
+  sectionPieces,
+  textureProblems,
+  type CountOffer,
+  type PouchStage,
+  type SectionPiece,
+} from './body';
 import { LOAD_STATES, loadThicknessMm, type LoadState } from './contents';
 import type { Design } from './design';
 import type { Figure, FigureId } from './figures';
@@ -16,6 +24,8 @@ export interface Plan {
   gauge: GaugeStage;
   pouch: PouchStage;
   flap: FlapStage;
+  /** Counts near the wanted width that the stitch allows, the nearest first. */
+  offers: CountOffer[];
   snap: SnapStage | null;
   strap: StrapStage | null;
   lining: LiningStage | null;
@@ -51,7 +61,8 @@ export function planBag(design: Design): PlanResult {
   const strap = design.strap ? plainStrapStage(design.strap, design, gauge, pouch) : null;
   const lining = design.lining ? flatLiningStage(design.lining, pouch, flap) : null;
   const yarn = yarnStage(design, pouch, flap, strap);
-  const stages = { gauge, pouch, flap, snap, strap, lining, yarn };
+  const offers = countOffers(design, gauge, pouch);
+  const stages = { gauge, pouch, flap, offers, snap, strap, lining, yarn };
 
   return {
     ok: true,
@@ -64,6 +75,7 @@ export function planBag(design: Design): PlanResult {
         gauge.rowHeight,
         gauge.fabricThickness,
         ...[pouch, flap, snap, strap, lining, yarn].flatMap((stage) => Object.values(stage?.figures ?? {})),
+        ...offers.flatMap(({ width, off }) => [width, off]),
       ]),
       problems: [
         ...[gauge, pouch, flap].flatMap(({ problems }) => problems),

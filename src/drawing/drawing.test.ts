@@ -23,6 +23,11 @@ function pointsOf(shape: Shape): { x: number; y: number }[] {
       { x: shape.x + shape.lengthMm, y: shape.y + index * shape.stepMm },
     ]);
   if (shape.kind === 'path') return shape.segments;
+  if (shape.kind === 'dots')
+    return shape.at.flatMap(({ x, y }) => [
+      { x: x - shape.radiusMm, y: y - shape.radiusMm },
+      { x: x + shape.radiusMm, y: y + shape.radiusMm },
+    ]);
   if (shape.kind === 'circle')
     return [
       { x: shape.x - shape.radiusMm, y: shape.y - shape.radiusMm },

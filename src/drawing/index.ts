@@ -1,3 +1,4 @@
+export { chartDrawing, type ChartDrawing, type ChartRow } from './chartDrawing';
 export { foldedDrawing } from './foldedDrawing';
 export { liningDrawing } from './liningDrawing';
 export { panelDrawing } from './panelDrawing';

@@ -2,6 +2,7 @@ import type { SnapSpot } from '@/core/hardware';
 import type { Design } from '@/core/design';
 import type { Plan } from '@/core/plan';
 import { lineSegments, type Drawing, type Shape } from './shape';
+import { textureShapes } from './textureShapes';
 
 /**
  * The flat panel to scale, its outer face up and row 1 at the bottom, as charts are read. Along the strip y runs up from
@@ -18,6 +19,7 @@ export function panelDrawing(design: Design, plan: Plan): Drawing {
     shapes: [
       { kind: 'rect', role: 'cloth', layer: 'cloth', x: 0, y: 0, widthMm, heightMm: lengthMm },
       ...rowShapes(plan, widthMm, y),
+      ...textureShapes(design, plan, y),
       ...(plan.lining ? [liningShape(plan, widthMm, lengthMm)] : []),
       ...foldShapes(plan, widthMm, y),
       ...seamShapes(plan, widthMm, y),

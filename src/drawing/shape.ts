@@ -27,7 +27,11 @@ export type Role =
   | 'fabric'
   | 'flap'
   | 'press'
-  | 'outline';
+  | 'outline'
+  | 'symbol'
+  | 'symbolSolid'
+  | 'rib'
+  | 'bump';
 
 export type Layer = 'cloth' | 'rows' | 'lining' | 'folds' | 'seams' | 'feet' | 'hardware' | 'load';
 
@@ -45,6 +49,8 @@ export type Shape = Base &
     | { kind: 'lines'; x: number; y: number; lengthMm: number; stepMm: number; count: number }
     | { kind: 'rect'; x: number; y: number; widthMm: number; heightMm: number }
     | { kind: 'circle'; x: number; y: number; radiusMm: number }
+    /** Many spots of one size, drawn as one. */
+    | { kind: 'dots'; at: Point[]; radiusMm: number }
   );
 
 /** A drawing: its shapes and the box that holds them, mm. */

@@ -1,4 +1,5 @@
 export { centreOf, offsetOf, placeAt, type StitchPlace } from './centre';
+export { countOffers, type CountOffer } from './countOffers';
 export { productFigure } from './foldOverFigures';
 export { foldOverStripStage, type PouchStage } from './foldOverStrip';
 export {

@@ -1,7 +1,7 @@
 import type { FigureName } from '@/core/figures';
 
 /** A place in the app, so that a problem can be shown where it can be mended. */
-export type Place = 'swatch' | 'body' | 'strap' | 'lining' | 'order' | 'write-up';
+export type Place = 'swatch' | 'stitch' | 'body' | 'strap' | 'lining' | 'order' | 'write-up';
 
 /**
  * How much a problem matters. `stop`: no plan can be made. `decide`: the plan can be worked but will

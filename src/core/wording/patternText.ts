@@ -88,12 +88,14 @@ function materialLines(design: Design, plan: Plan): string[] {
   ];
 }
 
+const STATES = { 'as-worked': 'as worked', blocked: 'blocked', hanging: 'hanging' } as const;
+
 function gaugeLines(design: Design, plan: Plan): string[] {
   const overMm = design.settings.lengthUnit === 'cm' ? 100 : 101.6;
   const over = design.settings.lengthUnit === 'cm' ? '10 cm' : '4 in';
   const counted = (figure: Figure) => (overMm / figure.value).toFixed(1);
   return [
-    `${counted(plan.gauge.stitchWidth)} stitches and ${counted(plan.gauge.rowHeight)} rows over ${over} of ${stitchName(design.stitch, design.settings.terms)}, ${design.swatch.state === 'blocked' ? 'blocked' : 'as worked'}.`,
+    `${counted(plan.gauge.stitchWidth)} stitches and ${counted(plan.gauge.rowHeight)} rows over ${over} of ${stitchName(design.stitch, design.settings.terms)}, ${STATES[design.swatch.state]}.`,
   ];
 }
 

@@ -1,9 +1,17 @@
-import { SCALE_ERROR_G, SEAM_YARN_RATIO, TAIL_MM, TAPE_ERROR_MM, YARN_RESERVE } from '@/core/defaults';
+import {
+  OTHER_STITCH_SHARE,
+  SCALE_ERROR_G,
+  SEAM_YARN_RATIO,
+  TAIL_MM,
+  TAPE_ERROR_MM,
+  YARN_RESERVE,
+} from '@/core/defaults';
 import type { Design } from '@/core/design';
 import { COMMON_PRACTICE, GEOMETRY, input, inputFrom, makeFigure, type Figure } from '@/core/figures';
 import type { FlapStage } from '@/core/flap';
 import type { PouchStage } from '@/core/body';
 import type { Problem } from '@/core/problems';
+import { STITCHES } from '@/core/stitches';
 import type { StrapStage } from '@/core/strap';
 
 export interface YarnStage {
@@ -37,10 +45,12 @@ export function yarnStage(design: Design, pouch: PouchStage, flap: FlapStage, st
     };
 
   const swatchArea = weighed.widthMm * weighed.heightMm;
-  const gPerMm2 = weighed.massG / swatchArea;
+  const yarnRatio = STITCHES[design.stitch].nature.yarnToSc / STITCHES[design.swatch.stitch].nature.yarnToSc;
+  const gPerMm2 = (weighed.massG / swatchArea) * yarnRatio;
   const densityShare =
     COVERAGE_OF_LIMITS *
-    Math.hypot(SCALE_ERROR_G / weighed.massG, TAPE_ERROR_MM / weighed.widthMm, TAPE_ERROR_MM / weighed.heightMm);
+      Math.hypot(SCALE_ERROR_G / weighed.massG, TAPE_ERROR_MM / weighed.widthMm, TAPE_ERROR_MM / weighed.heightMm) +
+    (design.stitch === design.swatch.stitch ? 0 : OTHER_STITCH_SHARE);
   const massPerArea = makeFigure(
     'yarn.massPerArea',
     'Mass of the fabric',
@@ -52,6 +62,9 @@ export function yarnStage(design: Design, pouch: PouchStage, flap: FlapStage, st
         input('Swatch on the scale', weighed.massG, 'g'),
         input('Swatch width', weighed.widthMm, 'mm'),
         input('Swatch height', weighed.heightMm, 'mm'),
+        ...(design.stitch === design.swatch.stitch
+          ? []
+          : [input('Bag’s stitch against the swatch’s, usually', yarnRatio, 'ratio')]),
       ],
       source: { kind: 'measured' },
     },

@@ -5,7 +5,10 @@ import { Sheet, type SheetProps } from './Sheet';
 
 /** Every key of a bag, for the sheet and the README alike. */
 export const SHORTCUTS: readonly { keys: string; does: string }[] = [
-  { keys: 'Alt + 1 … 7', does: 'Go to a place: Swatch, Body, Strap, Lining, Stores, Order of making, Write-up' },
+  {
+    keys: 'Alt + 1 … 8',
+    does: 'Go to a place: Swatch, Stitch, Body, Strap, Lining, Stores, Order of making, Write-up',
+  },
   { keys: 'Ctrl + Z', does: 'Undo' },
   { keys: 'Ctrl + Y, or Ctrl + Shift + Z', does: 'Redo' },
   { keys: 'Tab, then ↑ ↓', does: 'Move a fold or the flap’s edge by one row' },

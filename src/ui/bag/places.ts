@@ -1,6 +1,7 @@
 /** The places of a bag, in the order of work. The slug is the last part of the address. */
 export const PLACES = [
   { slug: 'swatch', name: 'Swatch' },
+  { slug: 'stitch', name: 'Stitch' },
   { slug: 'body', name: 'Body' },
   { slug: 'strap', name: 'Strap' },
   { slug: 'lining', name: 'Lining' },

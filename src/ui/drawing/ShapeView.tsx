@@ -20,6 +20,10 @@ const LOOK: Record<Role, SVGProps<SVGElement>> = {
   load: { fill: 'var(--chakra-colors-brass-pale)', stroke: 'var(--chakra-colors-brass-deep)', strokeWidth: 0.8 },
   press: { fill: 'none', stroke: 'var(--chakra-colors-ink)', strokeWidth: 1.5, strokeDasharray: '9 5' },
   outline: { fill: 'none', stroke: 'var(--cloth)', strokeWidth: 2.5 },
+  symbol: { fill: 'none', stroke: 'var(--chakra-colors-ink)', strokeWidth: 1.5, strokeLinecap: 'round' },
+  symbolSolid: { fill: 'var(--chakra-colors-ink)', stroke: 'none' },
+  rib: { fill: 'none', stroke: 'var(--thread)', strokeWidth: 3.2, strokeLinecap: 'round' },
+  bump: { fill: 'var(--thread)', stroke: 'var(--chakra-colors-ink)', strokeWidth: 0.5 },
 };
 
 const LIT: SVGProps<SVGElement> = { stroke: 'var(--chakra-colors-brass)', strokeWidth: 4 };
@@ -50,6 +54,8 @@ export const ShapeView = memo(function ShapeView({ shape, lit = false }: { shape
       return <path {...(common as SVGProps<SVGPathElement>)} d={linesData(shape)} />;
     case 'circle':
       return <circle {...(common as SVGProps<SVGCircleElement>)} cx={shape.x} cy={shape.y} r={shape.radiusMm} />;
+    case 'dots':
+      return <path {...(common as SVGProps<SVGPathElement>)} d={dotsData(shape)} />;
     case 'path':
       return (
         <>
@@ -71,6 +77,13 @@ export const ShapeView = memo(function ShapeView({ shape, lit = false }: { shape
 function linesData({ x, y, lengthMm, stepMm, count }: Extract<Shape, { kind: 'lines' }>): string {
   const right = round(lengthMm);
   return Array.from({ length: count }, (_, index) => `M${round(x)} ${round(y + index * stepMm)}h${right}`).join('');
+}
+
+/** The `d` of many round spots. */
+function dotsData({ at, radiusMm }: Extract<Shape, { kind: 'dots' }>): string {
+  const r = round(radiusMm);
+  const half = `a${r} ${r} 0 0 1`;
+  return at.map(({ x, y }) => `M${round(x - r)} ${round(y)}${half} ${2 * r} 0${half} ${-2 * r} 0`).join('');
 }
 
 const round = (mm: number): number => Math.round(mm * 100) / 100;

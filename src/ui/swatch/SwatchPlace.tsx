@@ -5,7 +5,7 @@ import { useMemo } from 'react';
 import { YARN_COLOURS, type Edit } from '@/core/design';
 import { M_PER_YARD } from '@/core/units';
 import { stitchName } from '@/core/wording';
-import { STITCH_IDS } from '@/core/stitches';
+import { PANEL_STITCH_IDS } from '@/core/stitches';
 import { swatchDrawing } from '@/drawing';
 import { useBag, useBagStore } from '@/ui/bag/BagProvider';
 import { Group, PlaceLayout, Row } from '@/ui/bag/PlaceLayout';
@@ -101,9 +101,16 @@ export function SwatchPlace() {
           />
           <ChoiceField
             label="Stitch"
-            value={design.stitch}
-            choices={STITCH_IDS.map((id) => ({ value: id, label: stitchName(id, settings.terms) }))}
-            onChange={(value) => set('Stitch', ['stitch'], value)}
+            value={swatch.stitch}
+            choices={PANEL_STITCH_IDS.map((id) => ({ value: id, label: stitchName(id, settings.terms) }))}
+            onChange={(value) =>
+              edit(
+                'Stitch',
+                { path: ['swatch', 'stitch'], value },
+                { path: ['stitch'], value },
+                { path: ['body', 'chosenStitches'], value: null },
+              )
+            }
           />
           <ChoiceField
             label="Measured"
@@ -112,8 +119,21 @@ export function SwatchPlace() {
             choices={[
               { value: 'as-worked', label: 'As worked' },
               { value: 'blocked', label: 'Blocked' },
+              { value: 'hanging', label: 'Hanging' },
             ]}
             onChange={(value) => set('Measured', ['swatch', 'state'], value)}
+          />
+          <ChoiceField
+            label="A trial for"
+            value={swatch.standsFor}
+            width="9em"
+            choices={[
+              { value: 'panel', label: 'The panel' },
+              { value: 'strip', label: 'A narrow strip' },
+              { value: 'rounds', label: 'Joined rounds' },
+              { value: 'border', label: 'A border' },
+            ]}
+            onChange={(value) => set('A trial for', ['swatch', 'standsFor'], value)}
           />
           <NumberField
             label="Hook"

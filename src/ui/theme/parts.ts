@@ -86,6 +86,17 @@ export const PARTS = {
     cursor: 'pointer',
   },
   '.slip[data-severity=decide] .slip-repairs button': { borderColor: 'decide' },
+  '.take': {
+    px: '2.5',
+    minHeight: '28px',
+    bg: 'paper',
+    border: '1px solid',
+    borderColor: 'inkSoft',
+    borderRadius: '4px',
+    fontSize: '13px',
+    cursor: 'pointer',
+  },
+  '.only-read': { position: 'absolute', width: '1px', height: '1px', overflow: 'hidden', clipPath: 'inset(50%)' },
   '.why-these': { fontSize: '13px', color: 'inkSoft' },
   '.why-these > button': {
     textDecoration: 'underline dotted',

@@ -3,6 +3,7 @@ import { BodyPlace } from '@/ui/body/BodyPlace';
 import type { PlaceSlug } from '@/ui/bag/places';
 import { LiningPlace } from '@/ui/lining/LiningPlace';
 import { OrderPlace } from '@/ui/order/OrderPlace';
+import { StitchPlace } from '@/ui/stitch/StitchPlace';
 import { StoresPlace } from '@/ui/stores/StoresPlace';
 import { StrapPlace } from '@/ui/strap/StrapPlace';
 import { SwatchPlace } from '@/ui/swatch/SwatchPlace';
@@ -10,6 +11,7 @@ import { WriteUpPlace } from '@/ui/writeup/WriteUpPlace';
 
 const SCREENS: Record<PlaceSlug, () => React.ReactNode> = {
   swatch: SwatchPlace,
+  stitch: StitchPlace,
   body: BodyPlace,
   strap: StrapPlace,
   lining: LiningPlace,

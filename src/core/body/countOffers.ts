@@ -1,0 +1,74 @@
+import type { Design } from '@/core/design';
+import { GEOMETRY, input, inputFrom, makeFigure, offFigure, type Figure } from '@/core/figures';
+import type { GaugeStage } from '@/core/gauge';
+import type { DesignEdit } from '@/core/problems';
+import { STITCHES, startingChain, type StitchPattern } from '@/core/stitches';
+import type { PouchStage } from './foldOverStrip';
+
+/** A count that the repeat allows near the wanted width, with what it would give. */
+export interface CountOffer {
+  stitches: number;
+  /** Full repeats across. */
+  repeats: number;
+  startingChain: number;
+  width: Figure;
+  off: Figure;
+  /** The bag as it is planned now. */
+  isPlanned: boolean;
+  /** What adopting it changes. */
+  edits: DesignEdit[];
+}
+
+/** How many counts are offered: enough to see the next ones on both sides of the wanted width. */
+const OFFERED = 5;
+
+/**
+ * The counts around the wanted width that the stitch's repeat allows, the nearest first.
+ *
+ * @returns at most five, each with its finished width and by how much that is off
+ */
+export function countOffers(design: Design, gauge: GaugeStage, pouch: PouchStage): CountOffer[] {
+  const pattern: StitchPattern = STITCHES[design.stitch];
+  const { repeatStitches, edgeStitches } = pattern;
+  const { widthMm, seam } = design.body;
+  const stitchMm = gauge.stitchWidth.value;
+  const wishedRepeats = (widthMm / stitchMm + 2 * seam.takeUpStitches - edgeStitches) / repeatStitches;
+  const { foundation, turningChain } = design.settings;
+  const middle = Math.round(wishedRepeats);
+  return Array.from({ length: OFFERED + 4 }, (_, index) => middle - 4 + index)
+    .filter((repeats) => repeats >= 1)
+    .map((repeats): CountOffer => {
+      const stitches = edgeStitches + repeats * repeatStitches;
+      const seen = stitches - 2 * seam.takeUpStitches;
+      const width = makeFigure(
+        `offer.width.${stitches}`,
+        `Width with ${stitches} stitches`,
+        seen * stitchMm,
+        'mm',
+        {
+          rule: 'Stitches less what both side seams take, times the width of one stitch.',
+          inputs: [
+            input('Full repeats', repeats, 'count'),
+            input('Stitches in a repeat', repeatStitches, 'stitch'),
+            input('Stitches beside the repeats', edgeStitches, 'stitch'),
+            input('Each side seam takes', seam.takeUpStitches, 'stitch'),
+            inputFrom(gauge.stitchWidth),
+          ],
+          source: GEOMETRY,
+        },
+        seen * (gauge.stitchWidth.plusMinus ?? 0),
+      );
+      return {
+        stitches,
+        repeats,
+        startingChain: startingChain(stitches, STITCHES[design.stitch], turningChain, foundation),
+        width,
+        off: offFigure(`offer.off.${stitches}`, width, 'Width you want', widthMm),
+        isPlanned: stitches === pouch.stitchCount,
+        edits: [{ path: ['body', 'chosenStitches'], value: stitches }],
+      };
+    })
+    .filter(({ width }) => width.value > 0)
+    .sort((a, b) => Math.abs(a.off.value) - Math.abs(b.off.value) || b.stitches - a.stitches)
+    .slice(0, OFFERED);
+}

@@ -1,0 +1,128 @@
+import fc from 'fast-check';
+import { describe, expect, test } from 'vitest';
+import { applyEdits, type Design } from '@/core/design';
+import { planBag } from '@/core/plan';
+import { PANEL_STITCH_IDS, STITCHES, isPlainAt, workPattern, type StitchId } from '@/core/stitches';
+import { designAt, planOf, plannableDesign } from '@/core/testing/designs';
+
+const inStitch = (stitch: StitchId, change: (design: Design) => Design = (d) => d): Design =>
+  designAt(5, 5, 2, (d) => change({ ...d, stitch, swatch: { ...d.swatch, stitch } }));
+
+const codes = (design: Design) => planOf(design).problems.map(({ code }) => code);
+
+describe('counts that are offered', () => {
+  test('can each be worked, are ranked by how near they come, and hold the planned one', () => {
+    fc.assert(
+      fc.property(plannableDesign, (design) => {
+        const { offers, pouch } = planOf(design);
+        for (const { stitches } of offers) expect(workPattern(STITCHES[design.stitch], stitches, 8).ok).toBe(true);
+        const offs = offers.map(({ off }) => Math.abs(off.value));
+        expect(offs).toEqual([...offs].sort((a, b) => a - b));
+        expect(offers.some(({ stitches, isPlanned }) => isPlanned && stitches === pouch.stitchCount)).toBe(true);
+        expect(offers[0]?.stitches).toBe(pouch.stitchCount);
+      }),
+      { numRuns: 150 },
+    );
+  });
+
+  test('a count that is taken is the plan’s, with the width that was offered', () => {
+    for (const id of PANEL_STITCH_IDS) {
+      const design = inStitch(id);
+      for (const offer of planOf(design).offers) {
+        const read = applyEdits(design, offer.edits);
+        if (!read.ok) throw new Error(`${id}: ${read.faults[0]?.sentence}`);
+        const { pouch } = planOf(read.design);
+        expect([pouch.stitchCount, pouch.figures.startingChain.value]).toEqual([offer.stitches, offer.startingChain]);
+        expect(pouch.figures.width.value).toBeCloseTo(offer.width.value, 9);
+      }
+    }
+  });
+});
+
+describe('a bag in a textured stitch', () => {
+  test('is told of a fold on a raised row, and every way out leads to a plain one', () => {
+    const design = inStitch('bobble-field', (d) => ({
+      ...d,
+      body: { ...d.body, chosenRows: { front: 26, back: 27, bridge: 2, flap: 18 } },
+    }));
+    const problem = planOf(design).problems.find(
+      ({ code, mark }) => code === 'fold-on-texture' && mark === 'fold.base',
+    );
+    expect(problem?.values.row).toBe(26);
+    expect(problem?.repairs.map(({ values }) => values.row)).toEqual([25, 27]);
+    for (const repair of problem?.repairs ?? []) {
+      const read = applyEdits(design, repair.edits);
+      if (!read.ok) throw new Error(read.faults[0]?.sentence);
+      const { pouch } = planOf(read.design);
+      expect(isPlainAt(STITCHES['bobble-field'], pouch.frontRows)).toBe(true);
+      expect(pouch.frontRows + pouch.backRows).toBe(53);
+    }
+  });
+
+  test('a pattern without plain rows is not asked to fold on one', () => {
+    expect(codes(inStitch('waffle'))).not.toContain('fold-on-texture');
+  });
+
+  test('an open fabric asks for a lining, until it has one', () => {
+    expect(codes(inStitch('cluster-mesh'))).toContain('open-without-lining');
+    const lined = inStitch('cluster-mesh', (d) => ({
+      ...d,
+      lining: { kind: 'flat', allowanceMm: 16, insetMm: 4, thicknessMm: 0.3 },
+    }));
+    expect(codes(lined)).not.toContain('open-without-lining');
+  });
+
+  test('only a motif with an up is said to stand on its head', () => {
+    expect(codes(inStitch('raised-drops'))).toContain('motif-upside-down');
+    expect(codes(inStitch('bobble-field'))).not.toContain('motif-upside-down');
+  });
+});
+
+describe('a swatch in another stitch than the bag', () => {
+  const mixed = designAt(5, 5, 2, (d) => ({ ...d, stitch: 'dc' }));
+
+  test('foretells the gauge, says so, and widens its ±', () => {
+    const { gauge, problems } = planOf(mixed);
+    expect(gauge.rowHeight.value).toBeCloseTo(10, 9);
+    expect(gauge.rowHeight.plusMinus ?? 0).toBeGreaterThan(1);
+    const own = planOf({ ...mixed, swatch: { ...mixed.swatch, stitch: 'dc' } }).gauge.rowHeight;
+    expect(own.value).toBeCloseTo(5, 9);
+    expect(own.plusMinus ?? 0).toBeLessThan(0.5);
+    expect(problems.find(({ code }) => code === 'swatch-other-stitch')?.severity).toBe('decide');
+  });
+
+  test.each([0, 1])('way out %d settles it', (which) => {
+    const repair = planOf(mixed).problems.find(({ code }) => code === 'swatch-other-stitch')?.repairs[which];
+    const read = applyEdits(mixed, repair?.edits ?? []);
+    if (!read.ok) throw new Error(read.faults[0]?.sentence);
+    expect(codes(read.design)).not.toContain('swatch-other-stitch');
+  });
+
+  test('weighs the yarn of the bag’s stitch, not the swatch’s', () => {
+    const mass = (design: Design) => planOf(design).yarn.figures?.massPerArea.value ?? 0;
+    expect(mass(mixed) / mass(inStitch('sc'))).toBeCloseTo(STITCHES.dc.nature.yarnToSc, 9);
+  });
+
+  test('a swatch for a strip leaves more open for a panel', () => {
+    const strip = inStitch('sc', (d) => ({ ...d, swatch: { ...d.swatch, standsFor: 'strip' } }));
+    expect(codes(strip)).toContain('swatch-other-piece');
+    expect(planOf(strip).gauge.rowHeight.plusMinus ?? 0).toBeGreaterThan(
+      planOf(inStitch('sc')).gauge.rowHeight.plusMinus ?? 0,
+    );
+  });
+
+  test('a reading over less than two repeats is mentioned', () => {
+    const small = inStitch('cluster-mesh', (d) => ({
+      ...d,
+      swatch: {
+        ...d.swatch,
+        stitchReadings: [
+          { count: 8, lengthMm: 40 },
+          { count: 9, lengthMm: 45 },
+        ],
+      },
+    }));
+    expect(codes(small)).toContain('swatch-under-two-repeats');
+    expect(planBag(small).ok).toBe(true);
+  });
+});

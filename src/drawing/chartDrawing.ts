@@ -1,0 +1,111 @@
+import { patternRowCount, workPattern, type Cell, type StitchPattern, type Worked } from '@/core/stitches';
+import { CHART_CELL_MM, SYMBOL_CELLS, chainSymbol, stitchSymbol } from './chartSymbols';
+import type { Drawing, Point, Shape } from './shape';
+
+/** Where a row's number stands: on the side from which it is worked. */
+export interface ChartRow {
+  row: number;
+  at: Point;
+  side: 'left' | 'right';
+}
+
+export interface ChartDrawing extends Drawing {
+  rows: ChartRow[];
+  /** The repeat across, as a bracket below the foundation: where it begins and ends, mm. */
+  repeat: { fromX: number; toX: number; y: number; stitches: number };
+}
+
+/** Room below the foundation for the bracket, mm. */
+const BELOW_MM = 8;
+
+/**
+ * The symbol chart of a pattern, drawn from the very rows that its text is written from: rows upwards, odd ones read from the
+ * working hand's side, the foundation as chains below.
+ *
+ * @param repeats how many repeats across are drawn
+ * @param hand the working hand: the right begins row 1 at the right
+ */
+export function chartDrawing(pattern: StitchPattern, repeats: number, hand: 'left' | 'right'): ChartDrawing {
+  const stitchCount = pattern.edgeStitches + repeats * pattern.repeatStitches;
+  // A pattern of one row shows a second, so that its turn is seen.
+  const rowCount = Math.max(2, patternRowCount(pattern));
+  const worked = workPattern(pattern, stitchCount, rowCount);
+  if (!worked.ok) throw new Error(`the pattern ${pattern.id} does not come out in row ${worked.row}`);
+
+  const widthMm = stitchCount * CHART_CELL_MM;
+  const tops = topsOf(worked.rows);
+  const heightMm = (tops.at(-1) ?? 0) + CHART_CELL_MM * 0.7 + BELOW_MM;
+  const baseY = heightMm - BELOW_MM - CHART_CELL_MM * 0.35;
+  /** Row 0 is the foundation, made from the other side than row 1. */
+  const x = (row: number, index: number): number => {
+    const rightToLeft = (row % 2 === 1) === (hand === 'right');
+    const fromLeft = (index + 0.5) * CHART_CELL_MM;
+    return rightToLeft ? widthMm - fromLeft : fromLeft;
+  };
+  const y = (row: number): number => baseY - (row === 0 ? 0 : (tops[row - 1] as number));
+
+  const shapes: Shape[] = [
+    ...Array.from({ length: stitchCount }, (_, index): Shape =>
+      symbol(chainSymbol({ x: x(0, index), y: baseY }), 'row0'),
+    ),
+    ...worked.rows.flatMap((cells, index) =>
+      cells.map((cell, place): Shape => {
+        const row = index + 1;
+        const top = { x: x(row, place), y: y(row) };
+        const mark = `row${row}`;
+        if (cell.made === 'chain') return symbol(chainSymbol({ x: top.x, y: top.y + 2 }), mark);
+        return symbol(stitchSymbol(cell.step, feetOf(cell, row, x, y), top), mark);
+      }),
+    ),
+  ];
+  const edgeBefore = Math.floor(pattern.edgeStitches / 2) * CHART_CELL_MM;
+  return {
+    box: { x: 0, y: 0, widthMm, heightMm },
+    shapes,
+    rows: worked.rows.map((_, index) => {
+      const side = (index % 2 === 0) === (hand === 'right') ? 'right' : 'left';
+      return { row: index + 1, side, at: { x: side === 'right' ? widthMm : 0, y: (y(index) + y(index + 1)) / 2 } };
+    }),
+    repeat: {
+      fromX: edgeBefore,
+      toX: edgeBefore + pattern.repeatStitches * CHART_CELL_MM,
+      y: heightMm - 2,
+      stitches: pattern.repeatStitches,
+    },
+  };
+}
+
+/** Where each leg of a stitch goes in: into the row below, or further down for posts and spikes. */
+function feetOf(
+  cell: Extract<Cell, { made: 'stitch' }>,
+  row: number,
+  x: (row: number, index: number) => number,
+  y: (row: number) => number,
+): Point[] {
+  const deeper = cell.step.into === 'spike' || cell.step.into === 'front-post-two-below' ? 1 : 0;
+  const footY = y(Math.max(0, row - 1 - deeper));
+  // The row below is met from its end, so the next places are those made before.
+  return Array.from({ length: cell.step.over }, (_, leg) => ({ x: x(row - 1, cell.from - leg), y: footY }));
+}
+
+/** The height of each row's top above the foundation: a row is as tall as its tallest stitch. */
+function topsOf(rows: readonly (readonly Cell[])[]): number[] {
+  let topMm = 0;
+  return rows.map((cells) => {
+    const kinds = cells.flatMap((cell) => (cell.made === 'stitch' ? [cell.step] : []));
+    topMm += CHART_CELL_MM * Math.max(0.7, ...kinds.map(heightOf));
+    return topMm;
+  });
+}
+
+/** A drop reaches down two rows, so it makes its own row no taller than the plain stitches in it. */
+const heightOf = (step: Worked): number => (step.into === 'front-post-two-below' ? 1.2 : SYMBOL_CELLS[step.work]);
+
+const symbol = ({ segments, filled }: ReturnType<typeof chainSymbol>, mark: string): Shape => ({
+  kind: 'path',
+  role: filled ? 'symbolSolid' : 'symbol',
+  layer: 'rows',
+  mark,
+  segments,
+  closed: false,
+});

@@ -1,0 +1,65 @@
+'use client';
+
+import { Box } from '@chakra-ui/react';
+import { STITCHES, type StitchId, type StitchPattern } from '@/core/stitches';
+import { useBag } from '@/ui/bag/BagProvider';
+import { Group } from '@/ui/bag/PlaceLayout';
+
+const OPENNESS = { dense: 'Dense', medium: 'A little open', open: 'Open: it snags and wants a lining' } as const;
+
+/** Everything about a pattern that the plan goes by, and where each of it is from. */
+export function StitchRule({ stitch }: { stitch: StitchId }) {
+  const school = useBag((state) => state.design.settings.turningChain);
+  const { repeatStitches, edgeStitches, setupRows, rows, turningChain, nature, firstRowPublic }: StitchPattern =
+    STITCHES[stitch];
+  const turn = turningChain[school];
+  const share = (value: number) => `${Math.round(value * 100)} %`;
+  const facts: [string, string][] = [
+    [
+      'Counts',
+      repeatStitches === 1
+        ? 'any number of stitches'
+        : `a multiple of ${repeatStitches} stitches${edgeStitches > 0 ? ` plus ${edgeStitches}` : ''}, found by working its rows`,
+    ],
+    [
+      'Rows',
+      rows.length === 1
+        ? `every row alike${setupRows.length > 0 ? `, after ${setupRows.length} worked once` : ''}`
+        : `${rows.length} in a repeat${setupRows.length > 0 ? `, after ${setupRows.length} worked once` : ''}`,
+    ],
+    [
+      'Turning chain',
+      `${turn.chains} ${turn.chains === 1 ? 'chain' : 'chains'}, ${school === 'counts' ? 'counting as the first stitch' : 'not counting as a stitch'}`,
+    ],
+    [
+      'Public side',
+      `${firstRowPublic ? 'odd' : 'even'} rows are worked with it in front${nature.sameOnBothFaces ? '; both faces look alike' : ''}`,
+    ],
+    ['Row height', `${share(nature.heightToSc)} of single crochet’s`],
+    ['Thickness', `${share(nature.thicknessToSc)} of single crochet’s`],
+    ['Yarn for an area', `${share(nature.yarnToSc)} of single crochet’s`],
+    ['Fabric', OPENNESS[nature.openness]],
+    [
+      'Direction',
+      nature.hasUp ? 'has an up: front and flap show it upside down to the back' : 'looks the same either way up',
+    ],
+  ];
+  return (
+    <Group title="Its rule">
+      <Box as="dl" display="grid" gridTemplateColumns="9em 1fr" columnGap="3" rowGap="1" fontSize="14.5px">
+        {facts.map(([name, what]) => (
+          <Box key={name} display="contents">
+            <Box as="dt" color="inkSoft">
+              {name}
+            </Box>
+            <Box as="dd">{what}</Box>
+          </Box>
+        ))}
+      </Box>
+      <Box fontSize="13px" color="inkSoft" mt="2">
+        Rows and turning chains: common practice, no source. Proportions to single crochet: from memory; your swatch
+        counts for more.
+      </Box>
+    </Group>
+  );
+}
