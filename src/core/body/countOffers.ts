@@ -22,6 +22,9 @@ export interface CountOffer {
 /** How many counts are offered: enough to see the next ones on both sides of the wanted width. */
 const OFFERED = 5;
 
+/** Counts that come equally near are told apart by size, not by the last bit of a sum: in steps of a millionth of a mm. */
+const nearness = ({ off }: CountOffer): number => Math.round(Math.abs(off.value) * 1e6);
+
 /**
  * The counts around the wanted width that the stitch's repeat allows, the nearest first.
  *
@@ -69,6 +72,6 @@ export function countOffers(design: Design, gauge: GaugeStage, pouch: PouchStage
       };
     })
     .filter(({ width }) => width.value > 0)
-    .sort((a, b) => Math.abs(a.off.value) - Math.abs(b.off.value) || b.stitches - a.stitches)
+    .sort((a, b) => nearness(a) - nearness(b) || b.stitches - a.stitches)
     .slice(0, OFFERED);
 }

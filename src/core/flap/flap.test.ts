@@ -23,6 +23,23 @@ describe('the straight flap', () => {
     [200, ['flap-past-base']],
   ])('%d mm down a front of 200: %j', (dropMm, codes) => expect(flapCodes(withDrop(dropMm))).toEqual(codes));
 
+  it('past the base on the empty bag alone, says so, and either way out mends it', () => {
+    const design = designAt(5, 4.6, 4.6, (d) => ({
+      ...d,
+      body: { ...d.body, heightMm: 107 },
+      flap: { kind: 'straight', dropMm: 78 },
+      contents: { ...d.contents, thicknessMm: 21, firmness: 'soft' },
+    }));
+    const problem = planOf(design).problems.find(({ code }) => code === 'flap-past-base');
+    expect(problem?.values.isEmpty).toBe(1);
+    expect(problem?.repairs.map(({ code }) => code)).toEqual(['flap-drop-to', 'bag-taller']);
+    for (const repair of problem?.repairs ?? []) {
+      const read = applyEdits(design, repair.edits);
+      if (!read.ok) throw new Error('refused');
+      expect(flapCodes(read.design)).not.toContain('flap-past-base');
+    }
+  });
+
   it.each([70, 176, 200])('has a repair that mends %d mm', (dropMm) => {
     const design = withDrop(dropMm);
     const [repair] = planOf(design).problems.find(({ code }) => code.startsWith('flap'))?.repairs ?? [];

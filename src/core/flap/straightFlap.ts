@@ -186,6 +186,9 @@ function bridgeFigure(
   );
 }
 
+/** The shortest flap that a design can wish for, mm: the schema’s limit. */
+const LEAST_DROP_MM = 10;
+
 function flapProblems(design: Design, pouch: PouchStage, dropMm: Record<LoadState, number>): Problem[] {
   const frontMm = pouch.frontRows * pouch.rowMm;
   const share = dropMm.loaded / frontMm;
@@ -200,15 +203,44 @@ function flapProblems(design: Design, pouch: PouchStage, dropMm: Record<LoadStat
   if (dropMm.loaded <= 0)
     return [{ ...at, code: 'flap-misses-front', severity: 'decide', values, repairs: towards(0.6) }];
 
-  const flatFrontMm = (state: LoadState) =>
-    straightSideMm(frontMm, baseDepthMm(pouch.layers, loadThicknessMm(design.contents, state)));
-  if (LOAD_STATES.some((state) => dropMm[state] > flatFrontMm(state)))
-    return [{ ...at, code: 'flap-past-base', severity: 'decide', values, repairs: towards(FLAP_DROP_SHARE.most) }];
+  const pastMm = (state: LoadState) =>
+    dropMm[state] - straightSideMm(frontMm, baseDepthMm(pouch.layers, loadThicknessMm(design.contents, state)));
+  const worst = LOAD_STATES.reduce((a, b) => (pastMm(b) > pastMm(a) ? b : a));
+  if (pastMm(worst) > 0) {
+    // Short by as much as it is past in the worse state, and by a row, since rows are whole.
+    const byMm = pastMm(worst) + pouch.rowMm;
+    const shorterMm = Math.floor(Math.min(dropMm.loaded - byMm, 0.8 * design.body.heightMm));
+    return [
+      {
+        ...at,
+        asks: ['flap.drop.loaded', 'flap.drop.empty', 'panel.frontRows'],
+        code: 'flap-past-base',
+        severity: 'decide',
+        values: { ...values, dropMm: dropMm[worst], pastMm: pastMm(worst), isEmpty: worst === 'empty' ? 1 : 0 },
+        repairs: [
+          ...(shorterMm >= LEAST_DROP_MM ? [dropRepair(shorterMm)] : []),
+          tallerRepair(Math.ceil(design.body.heightMm + byMm)),
+        ],
+      },
+    ];
+  }
   if (share < FLAP_DROP_SHARE.least)
     return [{ ...at, code: 'flap-short', severity: 'mind', values, repairs: towards(0.45) }];
   if (share > FLAP_DROP_SHARE.most)
     return [{ ...at, code: 'flap-hides-front', severity: 'mind', values, repairs: towards(0.8) }];
   return [];
+}
+
+function tallerRepair(heightMm: number): Repair {
+  return {
+    code: 'bag-taller',
+    values: { heightMm },
+    edits: [
+      { path: ['body', 'heightMm'], value: heightMm },
+      { path: ['body', 'chosenRows', 'front'], value: null },
+      { path: ['body', 'chosenRows', 'back'], value: null },
+    ],
+  };
 }
 
 function dropRepair(dropMm: number): Repair {

@@ -24,6 +24,7 @@ export interface Repair {
 
 export type RepairCode =
   | 'flap-drop-to'
+  | 'bag-taller'
   | 'mate-between'
   | 'mate-both'
   | 'two-snaps'

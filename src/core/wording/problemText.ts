@@ -36,7 +36,7 @@ const PROBLEMS: Record<ProblemCode, Sentence> = {
   'flap-hides-front': (v, length) =>
     `The flap covers ${percent(v.share)} of the front (${length(v.dropMm)}). Over 85 % it hides the front and meets the fold.`,
   'flap-past-base': (v, length) =>
-    `The flap comes down ${length(v.dropMm)} and runs past the base of the front. It would stand off there.`,
+    `${v.isEmpty ? 'On the empty bag the flap' : 'The flap'} comes down ${length(v.dropMm)}: ${length(v.pastMm)} past where the front bends under at the base. It would stand off there.`,
   'flap-misses-front': () => 'With the bag loaded, the flap does not reach the front at all. Give it more rows.',
   'front-back-differ': (v, length) =>
     `Front and back differ by ${Math.abs((v.frontRows ?? 0) - (v.backRows ?? 0))} rows (${length(v.differenceMm)}), so their upper edges don’t meet.`,
@@ -61,6 +61,7 @@ const PROBLEMS: Record<ProblemCode, Sentence> = {
 
 const REPAIRS: Record<RepairCode, Sentence> = {
   'flap-drop-to': (v, length) => `Make the flap come down ${length(v.dropMm)}`,
+  'bag-taller': (v, length) => `Make the bag ${length(v.heightMm)} high`,
   'mate-between': (v, length) => `Set the mate halfway: ${length(v.missMm)} off either way`,
   'mate-both': () => 'Set a second mate for the empty bag',
   'two-snaps': () => 'Set two snaps, a quarter in from each side',

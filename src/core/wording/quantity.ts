@@ -62,7 +62,9 @@ export function formatPlusMinus(figure: Pick<Figure, 'value' | 'unit' | 'plusMin
   if (plusMinus === null || plusMinus === 0) return '';
   if (unit === 'mm' && Math.abs(value) >= FINE_BELOW_MM) return formatTolerance(plusMinus, lengthUnit);
   const rounded = ceilTo(plusMinus, shownStep(unit, Math.max(value, plusMinus), lengthUnit));
-  return unit === 'g' && Math.max(value, plusMinus) >= 10 ? `± ${rounded.toFixed(0)} g` : `± ${formatQuantity(rounded, unit, lengthUnit)}`;
+  return unit === 'g' && Math.max(value, plusMinus) >= 10
+    ? `± ${rounded.toFixed(0)} g`
+    : `± ${formatQuantity(rounded, unit, lengthUnit)}`;
 }
 
 /** The words for where a rule comes from. */
