@@ -3,13 +3,14 @@
  * them, numbered and each of another size: a full shelf for measuring.
  */
 import type { Design } from '../src/core/design';
-import { demoBags } from '../src/demo/demoBags';
+import { demoBags, demoSwatches } from '../src/demo/demoBags';
 import { openStore } from '../src/store';
 
 async function main(path: string | undefined, countText: string | undefined): Promise<void> {
   if (!path) throw new Error('name the database file');
   const bags = demoBags();
   const store = await openStore(path);
+  for (const swatch of demoSwatches()) await store.swatches.keep(swatch);
   for (const design of countText ? shelfOf(bags, Number(countText)) : bags) await store.bags.create(design);
   await store.close();
 }

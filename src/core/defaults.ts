@@ -31,6 +31,9 @@ export const READINGS_FAR_APART = 0.12;
 export const OTHER_STITCH_SHARE = 0.12;
 export const OTHER_PIECE_SHARE = 0.1;
 
+/** What two swatches of a yarn leave open of a third on another hook, as a share of its gauge (95 %). From memory. */
+export const GAUGE_FROM_HOOK_SHARE = 0.05;
+
 /** What a whipped side seam takes on each side, in stitches. Common practice: nothing to half a stitch. */
 export const WHIP_TAKE_UP_STITCHES = 0.25;
 

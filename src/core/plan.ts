@@ -74,7 +74,10 @@ export function planBag(design: Design): PlanResult {
         gauge.stitchWidth,
         gauge.rowHeight,
         gauge.fabricThickness,
+        gauge.widerForHalf,
+        gauge.tallerForHalf,
         ...[pouch, flap, snap, strap, lining, yarn].flatMap((stage) => Object.values(stage?.figures ?? {})),
+        yarn.held,
         ...offers.flatMap(({ width, off }) => [width, off]),
       ]),
       problems: [

@@ -13,15 +13,17 @@ import {
  */
 
 const swatch = (id: string, parts: Omit<Swatch, 'id' | 'standsFor'>): Swatch => ({
+  ...parts,
   id: swatchIdSchema.parse(id),
   standsFor: 'panel',
-  ...parts,
 });
 
 const harbourCotton = swatch('demo-harbour', {
   name: 'Harbour cotton, 3.25',
-  yarn: { name: 'Harbour cotton', colour: 'harbour', ballMassG: 50, ballLengthM: 92 },
+  yarn: { name: 'Harbour cotton', colour: 'harbour', weightClass: null, ballMassG: 50, ballLengthM: 92 },
   hookMm: 3.25,
+  hookLetter: null,
+  strands: 1,
   stitch: 'sc',
   state: 'blocked',
   stitchReadings: [
@@ -40,10 +42,48 @@ const harbourCotton = swatch('demo-harbour', {
   weighed: { massG: 13, widthMm: 154, heightMm: 138 },
 });
 
+/** The same yarn on two more hooks: what the maker tried before she settled on 3.25. */
+const harbourTrials: Swatch[] = [
+  swatch('demo-harbour-275', {
+    ...harbourCotton,
+    name: 'Harbour cotton, 2.75',
+    hookMm: 2.75,
+    stitchReadings: [
+      { count: 22, lengthMm: 98 },
+      { count: 25, lengthMm: 113 },
+      { count: 19, lengthMm: 85 },
+    ],
+    rowReadings: [
+      { count: 24, lengthMm: 97 },
+      { count: 20, lengthMm: 80 },
+      { count: 27, lengthMm: 110 },
+    ],
+    thicknessMm: 2.2,
+  }),
+  swatch('demo-harbour-400', {
+    ...harbourCotton,
+    name: 'Harbour cotton, 4',
+    hookMm: 4,
+    stitchReadings: [
+      { count: 18, lengthMm: 100 },
+      { count: 23, lengthMm: 127 },
+      { count: 15, lengthMm: 84 },
+    ],
+    rowReadings: [
+      { count: 21, lengthMm: 107 },
+      { count: 17, lengthMm: 86 },
+      { count: 14, lengthMm: 72 },
+    ],
+    thicknessMm: 2.5,
+  }),
+];
+
 const bandstandLinen = swatch('demo-bandstand', {
   name: 'Bandstand linen mix, 4',
-  yarn: { name: 'Bandstand linen mix', colour: 'madder', ballMassG: 100, ballLengthM: 208 },
+  yarn: { name: 'Bandstand linen mix', colour: 'madder', weightClass: null, ballMassG: 100, ballLengthM: 208 },
   hookMm: 4,
+  hookLetter: null,
+  strands: 1,
   stitch: 'hdc',
   state: 'as-worked',
   stitchReadings: [
@@ -62,8 +102,10 @@ const bandstandLinen = swatch('demo-bandstand', {
 
 const meadowCotton = swatch('demo-meadow', {
   name: 'Meadow cotton, double',
-  yarn: { name: 'Meadow cotton, two strands', colour: 'moss', ballMassG: 50, ballLengthM: 61 },
+  yarn: { name: 'Meadow cotton', colour: 'moss', weightClass: null, ballMassG: 50, ballLengthM: 61 },
   hookMm: 4.5,
+  hookLetter: null,
+  strands: 2,
   stitch: 'sc',
   state: 'as-worked',
   stitchReadings: [
@@ -161,3 +203,6 @@ export function demoBags(): Design[] {
     },
   ];
 }
+
+/** Swatches of the library that no bag is made from. */
+export const demoSwatches = (): Swatch[] => harbourTrials;

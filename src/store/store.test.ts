@@ -114,7 +114,9 @@ describe('the store', () => {
     await store.bags.create(design);
     await store.close();
     const raw = new Sequelize({ dialect: 'sqlite', storage: path, logging: false });
-    await raw.query("UPDATE swatches SET document = json_remove(document, '$.stitch')");
+    await raw.query(
+      "UPDATE swatches SET document = json_remove(document, '$.stitch', '$.strands', '$.hookLetter', '$.yarn.weightClass')",
+    );
     await raw.query("DELETE FROM migrations WHERE name = '0002-swatch-stitch'");
     await raw.close();
     store = await openStore(path);

@@ -38,7 +38,7 @@ export type PouchResult = { ok: true; pouch: PouchStage } | { ok: false; problem
 const LEAST_STITCHES = 2;
 
 /** The most stitches or rows that are planned for one section. More would be a blanket. */
-const MOST_COUNT = 600;
+export const MOST_COUNT = 600;
 
 /**
  * Plans front, base fold and back of a fold-over strip: counts from wanted sizes, then the finished sizes from the

@@ -1,7 +1,7 @@
 export { centreOf, offsetOf, placeAt, type StitchPlace } from './centre';
 export { countOffers, type CountOffer } from './countOffers';
 export { productFigure } from './foldOverFigures';
-export { foldOverStripStage, type PouchStage } from './foldOverStrip';
+export { MOST_COUNT, foldOverStripStage, type PouchStage } from './foldOverStrip';
 export {
   baseDepthMm,
   bridgeLengthMm,

@@ -104,7 +104,10 @@ describe('reading a design', () => {
 
   it('reads version 1, whose swatch was worked in the bag’s stitch', () => {
     const { swatch, ...rest } = { ...fullDesign(), stitch: 'hdc' as const };
-    const { stitch, ...oldSwatch } = swatch;
+    const { stitch, strands, hookLetter, yarn, ...restOfSwatch } = swatch;
+    const { weightClass, ...oldYarn } = yarn;
+    const oldSwatch = { ...restOfSwatch, yarn: oldYarn };
+    expect([strands, hookLetter, weightClass]).toEqual([1, null, null]);
     expect(stitch).toBe('sc');
     const read = readDesign({ ...rest, version: 1, swatch: oldSwatch });
     expect(read.ok && [read.design.version, read.design.stitch, read.design.swatch.stitch]).toEqual([2, 'hdc', 'hdc']);

@@ -3,6 +3,7 @@ export { isEmptyChange, makeChange, reverseChange, squashChanges, type Change } 
 export { MOST_DESIGN_CHARACTERS, readDesign, readDesignText, type FieldFault, type ReadDesign } from './readDesign';
 export {
   DESIGN_VERSION,
+  HOOK_LETTER_NAMES,
   YARN_COLOURS,
   designSchema,
   settingsSchema,
@@ -14,6 +15,7 @@ export {
   type FlatLining,
   type FoldOverStrip,
   type HardwareId,
+  type HookLetter,
   type MagneticSnap,
   type PlainStrap,
   type Settings,

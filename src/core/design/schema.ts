@@ -58,12 +58,33 @@ export const YARN_COLOURS = ['harbour', 'moss', 'madder', 'oat', 'plum', 'slate'
 export const yarnSchema = z.strictObject({
   name: shortText(80),
   colour: z.enum(YARN_COLOURS),
+  /** The weight class on the label, or null where it names none. */
+  weightClass: z.number().int().min(0).max(7).nullable(),
   ballMassG: massG(5, 5000),
   ballLengthM: z
     .number({ error: 'Write the length of one ball, in metres.' })
     .min(5, { error: 'A ball has at least 5 m.' })
     .max(20000, { error: 'A ball has 20 000 m at most.' }),
 });
+
+/** US letters that hooks are marked with. */
+export const HOOK_LETTER_NAMES = [
+  'B-1',
+  'C-2',
+  'D-3',
+  'E-4',
+  'F-5',
+  'G-6',
+  '7',
+  'H-8',
+  'I-9',
+  'J-10',
+  'K-10½',
+  'L-11',
+  'M/N-13',
+  'N/P-15',
+] as const;
+export type HookLetter = (typeof HOOK_LETTER_NAMES)[number];
 
 export const SWATCH_PIECES = ['panel', 'strip', 'rounds', 'border'] as const;
 
@@ -72,6 +93,10 @@ export const swatchSchema = z.strictObject({
   name: shortText(80),
   yarn: yarnSchema,
   hookMm: lengthMm(0.5, 30),
+  /** The letter on the hook, where it has one. Millimetres rule. */
+  hookLetter: z.enum(HOOK_LETTER_NAMES).nullable(),
+  /** Strands of the yarn held together. */
+  strands: count(1, 8),
   /** The stitch pattern that it was worked in. */
   stitch: z.enum(PANEL_STITCH_IDS),
   /** The piece that it is a trial of: gauge differs from one to the other. */

@@ -48,8 +48,10 @@ export function starterDesign(starterId: StarterId, swatchId: SwatchId, settings
     swatch: {
       id: swatchId,
       name: 'New swatch',
-      yarn: { name: 'Cotton, middle weight', colour: 'harbour', ballMassG: 50, ballLengthM: 85 },
+      yarn: { name: 'Cotton, middle weight', colour: 'harbour', weightClass: null, ballMassG: 50, ballLengthM: 85 },
       hookMm: 3.5,
+      hookLetter: null,
+      strands: 1,
       stitch: 'sc',
       standsFor: 'panel',
       state: 'as-worked',

@@ -1,6 +1,13 @@
 /** Brings a document of one version to the next one. It gets plain data and gives plain data. */
 export type Upgrade = (document: Record<string, unknown>) => Record<string, unknown>;
 
+/** Version 2 asks a swatch for its stitch, its strands, the letter on its hook and the class of its yarn. */
+function swatchOfVersion2(swatch: unknown, stitch: unknown): Record<string, unknown> {
+  const old = (swatch ?? {}) as Record<string, unknown>;
+  const yarn = (old.yarn ?? {}) as Record<string, unknown>;
+  return { ...old, stitch, strands: 1, hookLetter: null, yarn: { ...yarn, weightClass: null } };
+}
+
 /**
  * The upgrade from each older version, by the version it reads.
  *
@@ -12,10 +19,10 @@ export const UPGRADES: Readonly<Record<number, Upgrade>> = {
     const { flapDropMm, ...body } = (document.body ?? {}) as Record<string, unknown>;
     return { ...document, version: 1, notes: '', body, flap: { kind: 'straight', dropMm: flapDropMm } };
   },
-  // Version 1 took it that the swatch was worked in the bag's stitch.
+  // Version 1 took it that the swatch was worked in the bag's stitch, with one strand.
   1: (document) => ({
     ...document,
     version: 2,
-    swatch: { ...(document.swatch as Record<string, unknown>), stitch: document.stitch },
+    swatch: swatchOfVersion2(document.swatch, document.stitch),
   }),
 };

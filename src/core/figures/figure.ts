@@ -1,6 +1,19 @@
 /** What a figure counts or measures. Lengths are mm, masses g, yarn lengths m. */
 export type Unit =
-  'mm' | 'mm2' | 'stitch' | 'row' | 'chain' | 'g' | 'm' | 'ball' | 'mm/stitch' | 'mm/row' | 'g/m2' | 'ratio' | 'count';
+  | 'mm'
+  | 'mm2'
+  | 'stitch'
+  | 'row'
+  | 'chain'
+  | 'g'
+  | 'm'
+  | 'm/g'
+  | 'ball'
+  | 'mm/stitch'
+  | 'mm/row'
+  | 'g/m2'
+  | 'ratio'
+  | 'count';
 
 /** Where a rule or a value comes from. A maker who asks "why?" is shown this. */
 export type Source =

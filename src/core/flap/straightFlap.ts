@@ -1,4 +1,4 @@
-import { bridgeLengthMm, productFigure, straightSideMm, baseDepthMm, type PouchStage } from '@/core/body';
+import { MOST_COUNT, bridgeLengthMm, productFigure, straightSideMm, baseDepthMm, type PouchStage } from '@/core/body';
 import { LOAD_STATES, loadThicknessMm, type LoadState } from '@/core/contents';
 import { FLAP_DROP_SHARE } from '@/core/defaults';
 import type { Design } from '@/core/design';
@@ -188,6 +188,8 @@ function bridgeFigure(
 
 /** The shortest flap that a design can wish for, mm: the schema’s limit. */
 const LEAST_DROP_MM = 10;
+/** The tallest bag that a design can wish for, mm: the schema’s limit. */
+const MOST_HEIGHT_MM = 800;
 
 function flapProblems(design: Design, pouch: PouchStage, dropMm: Record<LoadState, number>): Problem[] {
   const frontMm = pouch.frontRows * pouch.rowMm;
@@ -219,7 +221,7 @@ function flapProblems(design: Design, pouch: PouchStage, dropMm: Record<LoadStat
         values: { ...values, dropMm: dropMm[worst], pastMm: pastMm(worst), isEmpty: worst === 'empty' ? 1 : 0 },
         repairs: [
           ...(shorterMm >= LEAST_DROP_MM ? [dropRepair(shorterMm)] : []),
-          tallerRepair(Math.ceil(design.body.heightMm + byMm)),
+          ...tallerRepairs(Math.ceil(design.body.heightMm + byMm), pouch.rowMm),
         ],
       },
     ];
@@ -231,8 +233,10 @@ function flapProblems(design: Design, pouch: PouchStage, dropMm: Record<LoadStat
   return [];
 }
 
-function tallerRepair(heightMm: number): Repair {
-  return {
+/** A taller bag, where one that tall can be planned: within the file’s limit and the most rows, with room for the bend. */
+function tallerRepairs(heightMm: number, rowMm: number): Repair[] {
+  if (heightMm > MOST_HEIGHT_MM || heightMm / rowMm > 0.9 * MOST_COUNT) return [];
+  const repair: Repair = {
     code: 'bag-taller',
     values: { heightMm },
     edits: [
@@ -241,6 +245,7 @@ function tallerRepair(heightMm: number): Repair {
       { path: ['body', 'chosenRows', 'back'], value: null },
     ],
   };
+  return [repair];
 }
 
 function dropRepair(dropMm: number): Repair {

@@ -1,6 +1,7 @@
 import fc from 'fast-check';
 import { sampleStandardDeviation } from 'simple-statistics';
 import { describe, expect, it } from 'vitest';
+import { timesLonger } from './widerSwatch';
 import { estimateGauge, gaugeStage } from '.';
 import { fullDesign } from '@/core/testing/designs';
 
@@ -117,5 +118,52 @@ describe('gaugeStage', () => {
   it('keeps every reading in its reason', () => {
     const { inputs } = gaugeStage(swatch, 'sc').stitchWidth.reason;
     for (const { count } of swatch.stitchReadings) expect(inputs.map(({ value }) => value)).toContain(count);
+  });
+});
+
+describe('a larger swatch', () => {
+  const estimate = (spreadMm: number, readingMm: number) => ({
+    mm: 5,
+    spreadMm,
+    readingMm,
+    plusMinusMm: Math.hypot(spreadMm, readingMm),
+    spreadSeen: true,
+  });
+
+  it('gives the ± that was wished for, put back into the sum of its parts', () => {
+    fc.assert(
+      fc.property(
+        fc.double({ min: 0, max: 1, noNaN: true }),
+        fc.double({ min: 0.0001, max: 1, noNaN: true }),
+        fc.double({ min: 0.05, max: 1, noNaN: true }),
+        (spreadMm, readingMm, share) => {
+          const now = estimate(spreadMm, readingMm);
+          const times = timesLonger(now, share);
+          const then = Math.hypot(spreadMm / Math.sqrt(times), readingMm / times);
+          expect(then).toBeCloseTo(share * now.plusMinusMm, 9);
+          expect(times).toBeGreaterThanOrEqual(1 - 1e-9);
+        },
+      ),
+    );
+  });
+
+  it('comes out when made: longer readings of the same unevenness have the ± that was foretold', () => {
+    const readings = [
+      { count: 20, lengthMm: 101 },
+      { count: 20, lengthMm: 99 },
+      { count: 20, lengthMm: 100.5 },
+    ];
+    const now = estimateGauge(readings);
+    const times = timesLonger(now, 0.5);
+    // Residuals grow with the root of the length, as those of independent stitches do.
+    const longer = readings.map(({ count, lengthMm }) => ({
+      count: count * times,
+      lengthMm: count * times * now.mm + (lengthMm - count * now.mm) * Math.sqrt(times),
+    }));
+    expect(estimateGauge(longer).plusMinusMm).toBeCloseTo(now.plusMinusMm / 2, 3);
+  });
+
+  it('refuses a share that is none', () => {
+    for (const share of [0, -0.5, 1.2, NaN]) expect(() => timesLonger(estimate(0.1, 0.1), share)).toThrow(RangeError);
   });
 });

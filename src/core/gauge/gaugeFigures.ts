@@ -4,11 +4,15 @@ import { input, makeFigure, type Figure, type ReasonInput } from '@/core/figures
 import type { Problem } from '@/core/problems';
 import { STITCHES, type StitchId } from '@/core/stitches';
 import { estimateGauge, type GaugeEstimate, type Reading } from './estimateGauge';
+import { timesLonger } from './widerSwatch';
 
 export interface GaugeStage {
   stitchWidth: Figure;
   rowHeight: Figure;
   fabricThickness: Figure;
+  /** How wide, and how high, readings must be for half the present ±. */
+  widerForHalf: Figure;
+  tallerForHalf: Figure;
   problems: Problem[];
 }
 
@@ -32,6 +36,8 @@ export function gaugeStage(swatch: Swatch, stitch: StitchId): GaugeStage {
       inputs: [],
       source: { kind: 'measured' },
     }),
+    widerForHalf: halfFigure('gauge.widerForHalf', 'Readings this wide halve it', swatch.stitchReadings, width),
+    tallerForHalf: halfFigure('gauge.tallerForHalf', 'Readings this high halve it', swatch.rowReadings, height),
   };
   const problems = [
     ...readingProblems('stitchReadings', 'gauge.stitchWidth', swatch.stitchReadings),
@@ -42,6 +48,7 @@ export function gaugeStage(swatch: Swatch, stitch: StitchId): GaugeStage {
   const from = STITCHES[swatch.stitch].nature;
   const to = STITCHES[stitch].nature;
   return {
+    ...measured,
     stitchWidth: foretold(measured.stitchWidth, to.widthToSc / from.widthToSc, swatch, stitch),
     rowHeight: foretold(measured.rowHeight, to.heightToSc / from.heightToSc, swatch, stitch),
     fabricThickness: foretold(measured.fabricThickness, to.thicknessToSc / from.thicknessToSc, swatch, stitch),
@@ -77,6 +84,22 @@ function foretold(measured: Figure, ratio: number, swatch: Swatch, stitch: Stitc
     },
     Math.hypot((measured.plusMinus ?? 0) * ratio, value * open),
   );
+}
+
+/** The length that readings must have for half the ±, as many of them as there are. */
+function halfFigure(id: string, label: string, readings: readonly Reading[], estimate: GaugeEstimate): Figure {
+  const longestMm = Math.max(...readings.map(({ lengthMm }) => lengthMm));
+  const times = timesLonger(estimate, 0.5);
+  return makeFigure(id, label, longestMm * times, 'mm', {
+    rule: `As many readings, each so many times longer: what tape and count can be off is shared by more stitches, and uneven stitches average out. It takes for granted that one stitch knows nothing of the next.`,
+    inputs: [
+      input('Longest reading now', longestMm, 'mm'),
+      input('Times longer', times, 'count'),
+      input('± from the readings differing, a stitch or row', estimate.spreadMm, 'mm'),
+      input('± from reading tape and count, a stitch or row', estimate.readingMm, 'mm'),
+    ],
+    source: SOURCE,
+  });
 }
 
 function swatchProblems(swatch: Swatch, stitch: StitchId): Problem[] {

@@ -33,7 +33,9 @@ export type RepairCode =
   | 'even-front-and-back'
   | 'work-in-swatch-stitch'
   | 'swatch-was-in-this'
-  | 'fold-on-plain-row';
+  | 'fold-on-plain-row'
+  | 'hook-as-letter'
+  | 'hook-without-letter';
 
 export type ProblemCode =
   | 'one-reading'
@@ -42,6 +44,9 @@ export type ProblemCode =
   | 'swatch-other-piece'
   | 'swatch-under-two-repeats'
   | 'fold-on-texture'
+  | 'hook-letter-differs'
+  | 'gauge-outside-class'
+  | 'fabric-loose-for-bag'
   | 'motif-upside-down'
   | 'open-without-lining'
   | 'width-under-one-repeat'

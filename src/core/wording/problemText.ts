@@ -18,6 +18,12 @@ const PROBLEMS: Record<ProblemCode, Sentence> = {
     `This swatch is a trial for another piece. A panel can differ from it by ${percent(v.share)}, in its rows above all.`,
   'swatch-under-two-repeats': (v) =>
     `The widest reading counts ${v.widest} stitches. Over two repeats of the pattern (${v.stitches}) it would tell more.`,
+  'hook-letter-differs': (v) =>
+    `A hook with this letter is usually ${v.letterMm} mm, and yours is said to be ${v.hookMm} mm. Letters differ between makers: which is it?`,
+  'gauge-outside-class': (v) =>
+    `${(v.counted ?? 0).toFixed(0)} stitches over 4 in (10 cm) are far from what yarn of class ${v.weightClass} usually gives (${v.leastStitches} to ${v.mostStitches}). Check the label, or the readings.`,
+  'fabric-loose-for-bag': (v) =>
+    `For a bag makers take a hook 0.5 to 1.5 mm under the label’s, ${v.fromMm} to ${v.toMm} mm with this yarn. A ${v.hookMm} mm hook may leave it loose.`,
   'fold-on-texture': (v) =>
     `The fold after row ${v.row} lies on a raised or open row, where it is thick and hard to keep straight.`,
   'motif-upside-down': () =>
@@ -70,6 +76,8 @@ const REPAIRS: Record<RepairCode, Sentence> = {
   'work-in-swatch-stitch': () => 'Work the bag in the swatch’s stitch',
   'swatch-was-in-this': () => 'The swatch is in the bag’s stitch after all',
   'fold-on-plain-row': (v) => `Fold after row ${v.row}`,
+  'hook-as-letter': (v) => `The hook is ${v.hookMm} mm`,
+  'hook-without-letter': (v) => `It is ${v.hookMm} mm; leave the letter out`,
   'even-front-and-back': (v) => `Give front and back ${v.rows} rows each`,
 };
 

@@ -4,6 +4,9 @@ import { M_PER_YARD, MM_PER_INCH, formatLength, formatTolerance, type LengthUnit
 /** Lengths below this are written finer than a tape reads, since they are thicknesses and hardware, mm. */
 const FINE_BELOW_MM = 25;
 
+/** Grams in an ounce. Source: international avoirdupois pound of 1959, 453.59237 g, by sixteen. */
+const G_PER_OUNCE = 28.349523125;
+
 const COUNTED: Partial<Record<Unit, [string, string]>> = {
   stitch: ['stitch', 'stitches'],
   row: ['row', 'rows'],
@@ -37,6 +40,10 @@ export function formatQuantity(value: number, unit: Unit, lengthUnit: LengthUnit
       return `${value.toFixed(value < 10 ? 1 : 0)} g`;
     case 'm':
       return lengthUnit === 'cm' ? `${value.toFixed(1)} m` : `${(value / M_PER_YARD).toFixed(1)} yd`;
+    case 'm/g':
+      return lengthUnit === 'cm'
+        ? `${value.toFixed(2)} m/g`
+        : `${((value / M_PER_YARD) * G_PER_OUNCE).toFixed(0)} yd/oz`;
     case 'g/m2':
       return `${value.toFixed(0)} g/m²`;
     case 'ratio':

@@ -11,10 +11,15 @@ import { COMMON_PRACTICE, GEOMETRY, input, inputFrom, makeFigure, type Figure } 
 import type { FlapStage } from '@/core/flap';
 import type { PouchStage } from '@/core/body';
 import type { Problem } from '@/core/problems';
+import { estimateGauge } from '@/core/gauge';
 import { STITCHES } from '@/core/stitches';
 import type { StrapStage } from '@/core/strap';
 
+import { heldTogether, yarnClassProblems } from './yarnClass';
+
 export interface YarnStage {
+  /** The yarn as it is held: metres of it, all strands together, that weigh a gram. */
+  held: Figure;
   /** Null when the swatch was not weighed: nothing honest can be said then. */
   figures: { massPerArea: Figure; fabric: Figure; sewing: Figure; mass: Figure; length: Figure; balls: Figure } | null;
   problems: Problem[];
@@ -29,10 +34,14 @@ const COVERAGE_OF_LIMITS = 1.96 / Math.sqrt(3);
  */
 export function yarnStage(design: Design, pouch: PouchStage, flap: FlapStage, strap: StrapStage | null): YarnStage {
   const { weighed, yarn } = design.swatch;
+  const held = heldFigure(design.swatch);
+  const classProblems = yarnClassProblems(design.swatch, estimateGauge(design.swatch.stitchReadings).mm);
   if (weighed === null)
     return {
+      held,
       figures: null,
       problems: [
+        ...classProblems,
         {
           code: 'swatch-not-weighed',
           severity: 'mind',
@@ -141,7 +150,7 @@ export function yarnStage(design: Design, pouch: PouchStage, flap: FlapStage, st
     inputs: [inputFrom(mass), input('One ball', yarn.ballMassG, 'g')],
     source: GEOMETRY,
   });
-  return { figures: { massPerArea, fabric, sewing, mass, length, balls }, problems: [] };
+  return { held, figures: { massPerArea, fabric, sewing, mass, length, balls }, problems: classProblems };
 }
 
 /** A foot is sewn round its four sides. */
@@ -150,3 +159,22 @@ function footOutlineMm(strap: StrapStage, pouch: PouchStage): number {
 }
 
 const relative = (figure: Figure): number => (figure.plusMinus ?? 0) / figure.value;
+
+function heldFigure({ yarn, strands }: Design['swatch']): Figure {
+  const oneNm = yarn.ballLengthM / yarn.ballMassG;
+  return makeFigure(
+    'yarn.count',
+    'Yarn as held, metric count',
+    heldTogether(Array<number>(strands).fill(oneNm)),
+    'm/g',
+    {
+      rule: 'Length of a ball divided by its mass; for strands held together, one over the sum of one over each.',
+      inputs: [
+        input('One ball', yarn.ballLengthM, 'm'),
+        input('One ball', yarn.ballMassG, 'g'),
+        input('Strands', strands, 'count'),
+      ],
+      source: GEOMETRY,
+    },
+  );
+}

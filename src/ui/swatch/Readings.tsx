@@ -42,7 +42,7 @@ export function Readings({ kind, title, counted }: ReadingsProps) {
             over
           </Box>
           <LengthField
-            label={`Reading ${index + 1}: length`}
+            label={`Reading ${index + 1}: length of the ${counted}`}
             hideLabel
             width="5em"
             valueMm={reading.lengthMm}

@@ -2,7 +2,7 @@
 
 import { Button } from '@chakra-ui/react';
 import { useMemo } from 'react';
-import { YARN_COLOURS, type Edit } from '@/core/design';
+import { HOOK_LETTER_NAMES, YARN_COLOURS, type Edit } from '@/core/design';
 import { M_PER_YARD } from '@/core/units';
 import { stitchName } from '@/core/wording';
 import { PANEL_STITCH_IDS } from '@/core/stitches';
@@ -14,8 +14,11 @@ import { ChoiceField, LengthField, NumberField, TextField } from '@/ui/fields';
 import { FigureTicket } from '@/ui/figures/FigureTicket';
 import { ProblemSlips } from '@/ui/problems/ProblemSlips';
 import { CLOTHS } from '@/ui/theme/system';
+import { HookCompare } from './HookCompare';
 import { Readings } from './Readings';
 import { TakeOverSwatch } from './TakeOverSwatch';
+
+const WEIGHT_CLASSES = [0, 1, 2, 3, 4, 5, 6, 7] as const;
 
 /** The swatch: its readings on a drawn tape, what gauge they give and how sure it is, and what that means for this bag. */
 export function SwatchPlace() {
@@ -88,8 +91,11 @@ export function SwatchPlace() {
           <FigureTicket figure={plan.pouch.figures.width} />
           <FigureTicket figure={plan.pouch.figures.height} />
           <FigureTicket figure={plan.flap.figures.dropLoaded} />
+          <FigureTicket figure={plan.gauge.widerForHalf} label="Half the ± of the width takes readings of" />
+          <FigureTicket figure={plan.gauge.tallerForHalf} label="Half the ± of the heights takes readings of" />
         </Row>
       </Group>
+      <HookCompare />
       <Group title="The swatch itself">
         <Row>
           <TakeOverSwatch />
@@ -142,6 +148,16 @@ export function SwatchPlace() {
             value={swatch.hookMm}
             onChange={(value) => set('Hook', ['swatch', 'hookMm'], value)}
           />
+          <ChoiceField
+            label="Letter on the hook"
+            value={swatch.hookLetter ?? 'none'}
+            width="8em"
+            choices={[
+              { value: 'none', label: 'None' },
+              ...HOOK_LETTER_NAMES.map((letter) => ({ value: letter, label: letter })),
+            ]}
+            onChange={(value) => set('Letter on the hook', ['swatch', 'hookLetter'], value === 'none' ? null : value)}
+          />
           <LengthField
             label="Fabric thickness"
             fine
@@ -167,6 +183,26 @@ export function SwatchPlace() {
             choices={YARN_COLOURS.map((colour) => ({ value: colour, label: CLOTHS[colour].label }))}
             onChange={(value) => set('Yarn colour', ['swatch', 'yarn', 'colour'], value)}
           />
+          <NumberField
+            label="Strands held together"
+            width="4em"
+            value={swatch.strands}
+            onChange={(value) => set('Strands', ['swatch', 'strands'], value)}
+          />
+          <ChoiceField
+            label="Weight class"
+            width="8em"
+            help="The number on the label."
+            value={String(swatch.yarn.weightClass)}
+            choices={[
+              { value: 'null', label: 'Not named' },
+              ...WEIGHT_CLASSES.map((weightClass) => ({ value: String(weightClass), label: String(weightClass) })),
+            ]}
+            onChange={(value) =>
+              set('Weight class', ['swatch', 'yarn', 'weightClass'], value === 'null' ? null : Number(value))
+            }
+          />
+          <FigureTicket figure={plan.yarn.held} />
           <NumberField
             label="One ball"
             suffix="g"

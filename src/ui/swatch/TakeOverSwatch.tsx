@@ -1,7 +1,6 @@
 'use client';
 
-import { useEffect, useState } from 'react';
-import { swatchSchema, type Swatch } from '@/core/design';
+import { useSwatchLibrary } from './swatchLibrary';
 import { useBag, useBagStore } from '@/ui/bag/BagProvider';
 import { ChoiceField } from '@/ui/fields';
 
@@ -9,17 +8,7 @@ import { ChoiceField } from '@/ui/fields';
 export function TakeOverSwatch() {
   const own = useBag((state) => state.design.swatch.id);
   const store = useBagStore();
-  const [others, setOthers] = useState<Swatch[]>([]);
-
-  useEffect(() => {
-    let gone = false;
-    void measuredSwatches().then((swatches) => {
-      if (!gone) setOthers(swatches.filter(({ id }) => id !== own));
-    });
-    return () => {
-      gone = true;
-    };
-  }, [own]);
+  const others = useSwatchLibrary().swatches.filter(({ id }) => id !== own);
 
   if (others.length === 0) return null;
   const takeOver = (id: string) => {
@@ -38,18 +27,4 @@ export function TakeOverSwatch() {
       onChange={takeOver}
     />
   );
-}
-
-/** The library; empty when it can't be reached, since nothing here depends on it. */
-async function measuredSwatches(): Promise<Swatch[]> {
-  try {
-    const response = await fetch('/api/swatches');
-    const { swatches } = (await response.json()) as { swatches: unknown[] };
-    return swatches.flatMap((swatch) => {
-      const parsed = swatchSchema.safeParse(swatch);
-      return parsed.success ? [parsed.data] : [];
-    });
-  } catch {
-    return [];
-  }
 }

@@ -1,0 +1,91 @@
+import { expect, test } from '@playwright/test';
+import { figure, fill, goTo, newBag, saved } from './bag';
+
+test('a bag is made in every stitch of the catalogue, each with its chart, rows and counts', async ({ page }) => {
+  await newBag(page);
+  await goTo(page, 'Stitch');
+  const radios = page.getByRole('radio');
+  const names = await radios.evaluateAll((inputs) => inputs.map((input) => input.parentElement?.textContent ?? ''));
+  expect(names.length).toBeGreaterThanOrEqual(15);
+  for (const name of names) {
+    await page.getByRole('radio', { name, exact: true }).check();
+    await expect(page.getByTestId('chart')).toHaveAttribute('aria-label', new RegExp(`Chart of ${name}`));
+    await expect(page.getByTestId('stitch-rows')).toContainText(/Row 1 \(RS\): .* turn\. \(\d+ /);
+    // The offers follow the rows a painted frame later.
+    await expect(async () => {
+      const planned = page.getByTestId('offers').locator('[aria-current]');
+      const counted = await planned.getByRole('rowheader').textContent();
+      await expect(page.getByTestId('stitch-rows')).toContainText(`(${counted} `, { timeout: 200 });
+    }).toPass();
+  }
+  await saved(page);
+});
+
+test('bobbles: counts of the repeat are taken with one press, the fold is kept off them, the words follow', async ({
+  page,
+}) => {
+  await newBag(page);
+  await goTo(page, 'Stitch');
+  await page.getByRole('radio', { name: 'bobble field', exact: true }).check();
+
+  await expect(page.getByText('The swatch was worked in another stitch than the bag')).toBeVisible();
+  await page.getByRole('button', { name: 'The swatch is in the bag’s stitch after all' }).click();
+  await expect(page.getByText('The swatch was worked in another stitch than the bag')).toBeHidden();
+
+  const take = page.getByRole('button', { name: /^Take \d+ stitches$/ }).last();
+  const count = /\d+/.exec((await take.getAttribute('aria-label')) ?? '')?.[0] as string;
+  await take.click();
+  await expect(page.getByTestId('offers').locator('[aria-current]')).toContainText(count);
+  expect((Number(count) - 1) % 4).toBe(0);
+  const bobbles = (Number(count) - 1) / 4;
+  await expect(page.getByTestId('stitch-rows')).toContainText(`(${count} sts, ${bobbles} bobbles)`);
+  await expect(page.getByTestId('stitch-rows')).toContainText(`(${count} sts, ${bobbles - 1} bobble`);
+
+  await goTo(page, 'Body');
+  await expect(figure(page, 'panel.stitches')).toHaveText(`${count} stitches`);
+  await expect(page.locator('[data-role="bump"]')).toHaveCount(1);
+  const fold = page.locator('[data-problem="fold-on-texture"]').first();
+  await expect(fold).toBeVisible();
+  await fold
+    .getByRole('button', { name: /^Fold after row/ })
+    .first()
+    .click();
+
+  await page.keyboard.press('Control+z');
+  await page.keyboard.press('Control+z');
+  await expect(figure(page, 'panel.stitches')).not.toHaveText(`${count} stitches`);
+});
+
+test('both sets of words and both schools of the turning chain reach the rows', async ({ page }) => {
+  await newBag(page);
+  await goTo(page, 'Stitch');
+  await page.getByRole('radio', { name: 'waffle stitch', exact: true }).check();
+  const rows = page.getByTestId('stitch-rows');
+  await expect(rows).toContainText('Row 2 (WS): ch 2 (does not count as a st), dc in next st, *FPdc round next st');
+  await page.keyboard.press('Alt+t');
+  await expect(rows).toContainText('Row 2 (WS): ch 2 (does not count as a st), tr in next st, *FPtr round next st');
+  await page.getByRole('button', { name: /^How you work/ }).click();
+  await page.getByRole('dialog', { name: 'How you work' }).getByLabel('Turning chain').selectOption('counts');
+  await page.keyboard.press('Escape');
+  await expect(rows).toContainText('Row 2 (WS): ch 3 (counts as first tr), miss first st, *FPtr round next st');
+});
+
+test('swatches of a yarn on two hooks foretell a third, and say what the bag would be on it', async ({ page }) => {
+  await newBag(page);
+  await page.getByRole('button', { name: 'Keep a copy of this swatch' }).click();
+  await expect(page.getByText('Kept in the library, as it is now.')).toBeVisible();
+  await fill(page, 'Hook', '4.5');
+  await fill(page, 'Reading 1: length of the stitches', '11.5');
+  await fill(page, 'Reading 2: length of the stitches', '17.4');
+  await fill(page, 'Reading 3: length of the stitches', '13.9');
+
+  await expect(page.getByRole('img', { name: /against the hook, 2 swatches/ })).toBeVisible();
+  await fill(page, 'A hook not tried', '4');
+  await expect(page.getByTestId('foretold')).toContainText(
+    /One stitch 5\.6\d mm ± \d\.\d\d mm wide; this bag: \d+ stitches/,
+  );
+  await fill(page, 'A hook not tried', '7');
+  await expect(page.getByText('outside those you tried')).toBeVisible();
+  await fill(page, 'A hook not tried', 'thick');
+  await expect(page.getByText('Write a hook from 0.5 to 30 mm.')).toBeVisible();
+});

@@ -1,0 +1,88 @@
+'use client';
+
+import { Chart, LineElement, LinearScale, PointElement, ScatterController, Filler, type ChartData } from 'chart.js';
+import { Scatter } from 'react-chartjs-2';
+import type { HookLine, HookPoint } from '@/core/gauge';
+import { MM_PER_INCH, type LengthUnit } from '@/core/units';
+
+Chart.register(LinearScale, PointElement, LineElement, ScatterController, Filler);
+
+const INK = '#1b2426';
+const BRASS = '#6b5011';
+const BAND = 'rgba(201, 165, 80, 0.3)';
+/** How far the line is drawn beyond the hooks that were tried, mm. */
+const BEYOND_MM = 0.5;
+const STEPS = 24;
+
+interface HookChartProps {
+  points: readonly HookPoint[];
+  line: HookLine;
+  askedHookMm: number;
+  unit: LengthUnit;
+}
+
+/** Stitch width against hook: the swatches with their ±, the line through them, its band, and the hook that is asked about. */
+export function HookChart({ points, line, askedHookMm, unit }: HookChartProps) {
+  const inUnit = (mm: number): number => (unit === 'cm' ? mm : mm / MM_PER_INCH);
+  const unitName = unit === 'cm' ? 'mm' : 'in';
+  const hooks = [...points.map(({ hookMm }) => hookMm), askedHookMm];
+  const from = Math.min(...hooks) - BEYOND_MM;
+  const to = Math.max(...hooks) + BEYOND_MM;
+  const along = Array.from({ length: STEPS + 1 }, (_, step) => from + ((to - from) * step) / STEPS);
+  const curve = (value: (hookMm: number) => number) => along.map((x) => ({ x, y: inUnit(value(x)) }));
+  const asked = line.predict(askedHookMm);
+  const quiet = { showLine: true, pointRadius: 0, borderWidth: 1 } as const;
+  const data: ChartData<'scatter'> = {
+    datasets: [
+      {
+        label: 'upper',
+        ...quiet,
+        borderColor: 'transparent',
+        backgroundColor: BAND,
+        fill: '+1',
+        data: curve((x) => line.predict(x).mm + line.predict(x).plusMinusMm),
+      },
+      {
+        label: 'lower',
+        ...quiet,
+        borderColor: 'transparent',
+        data: curve((x) => line.predict(x).mm - line.predict(x).plusMinusMm),
+      },
+      { label: 'line', ...quiet, borderColor: BRASS, borderWidth: 2, data: curve((x) => line.predict(x).mm) },
+      ...points.map(({ hookMm, mm, plusMinusMm }) => ({
+        label: 'swatch',
+        showLine: true,
+        borderColor: INK,
+        backgroundColor: INK,
+        borderWidth: 1.5,
+        pointRadius: [0, 4, 0],
+        data: [mm - plusMinusMm, mm, mm + plusMinusMm].map((y) => ({ x: hookMm, y: inUnit(y) })),
+      })),
+      {
+        label: 'asked',
+        pointStyle: 'rectRot',
+        pointRadius: 7,
+        borderColor: INK,
+        borderWidth: 2,
+        backgroundColor: '#fcfcf8',
+        data: [{ x: askedHookMm, y: inUnit(asked.mm) }],
+      },
+    ],
+  };
+  const axis = (text: string) => ({ title: { display: true, text, color: INK }, ticks: { color: INK } });
+  return (
+    <div style={{ height: 220 }}>
+      <Scatter
+        role="img"
+        aria-label={`Width of one stitch against the hook, ${points.length} swatches and the line through them`}
+        data={data}
+        options={{
+          animation: false,
+          maintainAspectRatio: false,
+          events: [],
+          scales: { x: axis('Hook, mm'), y: axis(`One stitch, ${unitName}`) },
+        }}
+      />
+    </div>
+  );
+}

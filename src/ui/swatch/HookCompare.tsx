@@ -1,0 +1,123 @@
+'use client';
+
+import { Box, Flex } from '@chakra-ui/react';
+import dynamic from 'next/dynamic';
+import { useMemo, useState } from 'react';
+import type { Swatch } from '@/core/design';
+import { estimateGauge, gaugeOnHook, type HookPoint } from '@/core/gauge';
+import { STITCHES, nearestCount } from '@/core/stitches';
+import { formatQuantity } from '@/core/wording';
+import { useBag } from '@/ui/bag/BagProvider';
+import { Group } from '@/ui/bag/PlaceLayout';
+import { AddOrTake } from '@/ui/fields';
+import { TypedField } from '@/ui/fields/TypedField';
+import { useSwatchLibrary } from './swatchLibrary';
+
+/** The chart comes when it is needed: nothing of it is in the first view. */
+const HookChart = dynamic(() => import('./HookChart').then((module) => module.HookChart), { ssr: false });
+
+/** Swatches of the same yarn in the same stitch on other hooks: their gauge against the hook, and what one not tried would give. */
+export function HookCompare() {
+  const swatch = useBag((state) => state.design.swatch);
+  const { swatches, keepCopy } = useSwatchLibrary();
+  const [told, setTold] = useState<string | null>(null);
+  const family = useMemo(
+    () => [swatch, ...swatches.filter((other) => other.id !== swatch.id && isSameFabric(other, swatch))],
+    [swatch, swatches],
+  );
+  const points = family.map(hookPoint);
+  const line = gaugeOnHook(points);
+  return (
+    <Group
+      title="The same yarn on other hooks"
+      action={
+        <AddOrTake
+          label="Keep a copy of this swatch"
+          onClick={async () => setTold((await keepCopy(swatch)) ?? 'Kept in the library, as it is now.')}
+        />
+      }
+    >
+      {told && (
+        <Box role="status" fontSize="14px">
+          {told}
+        </Box>
+      )}
+      {line ? (
+        <Foretold points={points} line={line} />
+      ) : (
+        <Box fontSize="14px">
+          Keep a copy of this swatch, then measure the same yarn in the same stitch on another hook: two hooks show what
+          a third would give.
+        </Box>
+      )}
+    </Group>
+  );
+}
+
+const isSameFabric = (a: Swatch, b: Swatch): boolean =>
+  a.yarn.name.trim().toLowerCase() === b.yarn.name.trim().toLowerCase() &&
+  a.stitch === b.stitch &&
+  a.standsFor === b.standsFor &&
+  a.state === b.state;
+
+function hookPoint(swatch: Swatch): HookPoint {
+  const { mm, plusMinusMm } = estimateGauge(swatch.stitchReadings);
+  return { hookMm: swatch.hookMm, mm, plusMinusMm };
+}
+
+type Line = NonNullable<ReturnType<typeof gaugeOnHook>>;
+
+/** The chart with a hook to ask about, and what the bag would become on it. */
+function Foretold({ points, line }: { points: readonly HookPoint[]; line: Line }) {
+  const unit = useBag((state) => state.design.settings.lengthUnit);
+  const stitch = useBag((state) => state.design.stitch);
+  const { widthMm, seam } = useBag((state) => state.design.body);
+  const hooks = points.map(({ hookMm }) => hookMm);
+  const [hookMm, setHookMm] = useState(() => Math.round((Math.min(...hooks) + Math.max(...hooks)) * 2) / 4);
+  const { mm, plusMinusMm, outside } = line.predict(hookMm);
+  const count = mm > 0 ? nearestCount(widthMm / mm + 2 * seam.takeUpStitches, STITCHES[stitch]) : null;
+  const width = count === null ? 0 : (count - 2 * seam.takeUpStitches) * mm;
+  const length = (value: number) => formatQuantity(value, 'mm', unit);
+  const size = (value: number) => formatQuantity(value, 'mm/stitch', unit);
+  return (
+    <Flex gap="4" wrap="wrap" align="flex-start">
+      <Box flex="1 1 300px" minW="0">
+        <HookChart points={points} line={line} askedHookMm={hookMm} unit={unit} />
+        <Box as="ul" srOnly>
+          {points.map((point, index) => (
+            <li key={index}>
+              Hook {point.hookMm} mm: {size(point.mm)} ± {size(point.plusMinusMm)}
+            </li>
+          ))}
+        </Box>
+      </Box>
+      <Box flex="1 1 200px" fontSize="14.5px">
+        <TypedField
+          label="A hook not tried"
+          suffix="mm"
+          width="5em"
+          shown={String(hookMm)}
+          commit={(text) => {
+            const typed = Number(text.trim().replace(',', '.'));
+            if (!(typed >= 0.5 && typed <= 30)) return 'Write a hook from 0.5 to 30 mm.';
+            setHookMm(typed);
+            return null;
+          }}
+        />
+        <Box mt="2" data-testid="foretold">
+          One stitch {size(mm)} ± {size(plusMinusMm)} wide
+          {count === null ? '.' : `; this bag: ${count} stitches, ${length(width)} ± ${length(count * plusMinusMm)}.`}
+        </Box>
+        {outside && (
+          <Box mt="1" fontWeight={600}>
+            ⚠ That hook lies outside those you tried: trust it less.
+          </Box>
+        )}
+        <Box mt="1" fontSize="13px" color="inkSoft">
+          A straight line through {points.length} swatches; the ± is for a new swatch, 19 times in 20. Published:
+          NIST/SEMATECH e-Handbook of Statistical Methods, 4.5.2.
+        </Box>
+      </Box>
+    </Flex>
+  );
+}
