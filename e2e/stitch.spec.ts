@@ -72,6 +72,8 @@ test('both sets of words and both schools of the turning chain reach the rows', 
 
 test('swatches of a yarn on two hooks foretell a third, and say what the bag would be on it', async ({ page }) => {
   await newBag(page);
+  // A yarn of its own: other tests fill the same library.
+  await fill(page, 'Yarn', 'Quayside cotton');
   await page.getByRole('button', { name: 'Keep a copy of this swatch' }).click();
   await expect(page.getByText('Kept in the library, as it is now.')).toBeVisible();
   await fill(page, 'Hook', '4.5');

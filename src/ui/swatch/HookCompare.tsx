@@ -22,7 +22,7 @@ export function HookCompare() {
   const { swatches, keepCopy } = useSwatchLibrary();
   const [told, setTold] = useState<string | null>(null);
   const family = useMemo(
-    () => [swatch, ...swatches.filter((other) => other.id !== swatch.id && isSameFabric(other, swatch))],
+    () => withoutCopies([swatch, ...swatches.filter((other) => other.id !== swatch.id && isSameFabric(other, swatch))]),
     [swatch, swatches],
   );
   const points = family.map(hookPoint);
@@ -59,6 +59,16 @@ const isSameFabric = (a: Swatch, b: Swatch): boolean =>
   a.stitch === b.stitch &&
   a.standsFor === b.standsFor &&
   a.state === b.state;
+
+/** A swatch that was only copied, to another bag or to the library, tells nothing new: each set of readings counts once. */
+function withoutCopies(swatches: readonly Swatch[]): Swatch[] {
+  const measured = new Map<string, Swatch>();
+  for (const swatch of swatches) {
+    const readings = JSON.stringify([swatch.hookMm, swatch.stitchReadings, swatch.rowReadings]);
+    if (!measured.has(readings)) measured.set(readings, swatch);
+  }
+  return [...measured.values()];
+}
 
 function hookPoint(swatch: Swatch): HookPoint {
   const { mm, plusMinusMm } = estimateGauge(swatch.stitchReadings);
