@@ -6,7 +6,7 @@ import { useMemo, useState } from 'react';
 import type { Swatch } from '@/core/design';
 import { estimateGauge, gaugeOnHook, type HookPoint } from '@/core/gauge';
 import { STITCHES, nearestCount } from '@/core/stitches';
-import { formatQuantity } from '@/core/wording';
+import { formatPlusMinus, formatQuantity } from '@/core/wording';
 import { useBag } from '@/ui/bag/BagProvider';
 import { Group } from '@/ui/bag/PlaceLayout';
 import { AddOrTake } from '@/ui/fields';
@@ -116,7 +116,9 @@ function Foretold({ points, line }: { points: readonly HookPoint[]; line: Line }
         />
         <Box mt="2" data-testid="foretold">
           One stitch {size(mm)} ± {size(plusMinusMm)} wide
-          {count === null ? '.' : `; this bag: ${count} stitches, ${length(width)} ± ${length(count * plusMinusMm)}.`}
+          {count === null
+            ? '.'
+            : `; this bag: ${count} stitches, ${length(width)} ${formatPlusMinus({ value: width, unit: 'mm', plusMinus: count * plusMinusMm }, unit)}.`}
         </Box>
         {outside && (
           <Box mt="1" fontWeight={600}>
