@@ -14,7 +14,9 @@ export function stitchFigure(body: FoldOverStrip, stitchCount: number, gauge: Ga
     rule:
       body.chosenStitches === null
         ? `Wanted width divided by the width of one stitch, plus what both side seams take: ${wished.toFixed(1)}. To the nearest count that the stitch allows.`
-        : 'You settled on this count.',
+        : body.chosenStitches === stitchCount
+          ? 'You settled on this count.'
+          : `You settled on ${body.chosenStitches}; this is the nearest count that the stitch allows.`,
     inputs,
     source: body.chosenStitches === null ? GEOMETRY : CHOSEN,
   });

@@ -55,7 +55,8 @@ export function foldOverStripStage(design: Design, gauge: GaugeStage): PouchResu
   };
 
   const wishedStitches = body.widthMm / stitchMm + 2 * body.seam.takeUpStitches;
-  const stitchCount = body.chosenStitches ?? nearestCount(wishedStitches, stitch);
+  // A count she settled on for another stitch is kept as near as this one's repeat allows.
+  const stitchCount = nearestCount(body.chosenStitches ?? wishedStitches, stitch);
   if (stitchCount === null || stitchCount < LEAST_STITCHES || stitchCount <= 2 * body.seam.takeUpStitches)
     return stop({ code: 'width-under-one-repeat', path: ['body', 'widthMm'], values: { oneRepeatMm: stitchMm } });
   if (stitchCount > MOST_COUNT)

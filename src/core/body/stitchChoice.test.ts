@@ -113,6 +113,14 @@ describe('a swatch in another stitch than the bag', () => {
     expect(mass(mixed) / mass(inStitch('sc'))).toBeCloseTo(STITCHES.dc.nature.yarnToSc, 9);
   });
 
+  test('a count settled on for another stitch is kept as near as the repeat allows, never worked as it is', () => {
+    for (const id of PANEL_STITCH_IDS) {
+      const { pouch } = planOf(inStitch(id, (d) => ({ ...d, body: { ...d.body, chosenStitches: 38 } })));
+      expect(workPattern(STITCHES[id], pouch.stitchCount, 8).ok, id).toBe(true);
+      expect(Math.abs(pouch.stitchCount - 38)).toBeLessThanOrEqual(STITCHES[id].repeatStitches / 2);
+    }
+  });
+
   test('a swatch for a strip leaves more open for a panel', () => {
     const strip = inStitch('sc', (d) => ({ ...d, swatch: { ...d.swatch, standsFor: 'strip' } }));
     expect(codes(strip)).toContain('swatch-other-piece');

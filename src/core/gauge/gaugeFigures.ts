@@ -114,7 +114,14 @@ function swatchProblems(swatch: Swatch, stitch: StitchId): Problem[] {
       asks,
       values: { share: OTHER_STITCH_SHARE },
       repairs: [
-        { code: 'work-in-swatch-stitch', values: {}, edits: [{ path: ['stitch'], value: swatch.stitch }] },
+        {
+          code: 'work-in-swatch-stitch',
+          values: {},
+          edits: [
+            { path: ['stitch'], value: swatch.stitch },
+            { path: ['body', 'chosenStitches'], value: null },
+          ],
+        },
         { code: 'swatch-was-in-this', values: {}, edits: [{ path: ['swatch', 'stitch'], value: stitch }] },
       ],
     });

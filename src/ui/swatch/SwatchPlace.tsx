@@ -3,6 +3,7 @@
 import { Button } from '@chakra-ui/react';
 import { useMemo } from 'react';
 import { HOOK_LETTER_NAMES, YARN_COLOURS, type Edit } from '@/core/design';
+import { estimateGauge } from '@/core/gauge';
 import { M_PER_YARD } from '@/core/units';
 import { stitchName } from '@/core/wording';
 import { PANEL_STITCH_IDS } from '@/core/stitches';
@@ -28,8 +29,9 @@ export function SwatchPlace() {
   const { swatch, settings } = design;
   const { stitchWidth, rowHeight } = plan.gauge;
   const drawing = useMemo(
-    () => swatchDrawing(swatch, stitchWidth.value, rowHeight.value),
-    [swatch, stitchWidth.value, rowHeight.value],
+    // The swatch as it was measured, whatever the bag is worked in.
+    () => swatchDrawing(swatch, estimateGauge(swatch.stitchReadings).mm, estimateGauge(swatch.rowReadings).mm),
+    [swatch],
   );
   const edit = (label: string, ...edits: Edit[]) => store.getState().edit(label, edits);
   const set = (label: string, path: Edit['path'], value: unknown) => edit(label, { path, value });
