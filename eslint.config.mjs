@@ -12,9 +12,10 @@ const MAY_IMPORT = {
   store: ['core'],
   server: ['core', 'store'],
   demo: ['core'],
-  ui: ['core', 'drawing'],
+  workers: ['core'],
+  ui: ['core', 'drawing', 'workers'],
   app: ['core', 'drawing', 'store', 'server', 'ui'],
-  scripts: ['core', 'drawing', 'store', 'demo', 'ui', 'server'],
+  scripts: ['core', 'drawing', 'store', 'demo', 'ui', 'server', 'workers'],
 };
 
 export default tseslint.config(
@@ -43,6 +44,7 @@ export default tseslint.config(
         { type: 'store', pattern: 'src/store/**', partialMatch: false },
         { type: 'server', pattern: 'src/server/**', partialMatch: false },
         { type: 'demo', pattern: 'src/demo/**', partialMatch: false },
+        { type: 'workers', pattern: 'src/workers/**', partialMatch: false },
         { type: 'ui', pattern: 'src/ui/**', partialMatch: false },
         { type: 'app', pattern: 'src/app/**', partialMatch: false },
         { type: 'scripts', pattern: ['scripts/**', 'e2e/**'], partialMatch: false },

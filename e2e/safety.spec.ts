@@ -184,9 +184,9 @@ test('work is not lost when the server is gone for a while, nor when the window 
 test('the keys go everywhere', async ({ page }) => {
   await newBag(page);
   for (const [key, place] of [
-    ['Alt+3', 'body'],
-    ['Alt+7', 'order'],
-    ['Alt+8', 'write-up'],
+    ['Alt+4', 'body'],
+    ['Alt+8', 'order'],
+    ['Alt+9', 'write-up'],
   ] as const) {
     await page.keyboard.press(key);
     await page.waitForURL(new RegExp(`/${place}$`));

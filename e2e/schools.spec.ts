@@ -92,7 +92,7 @@ test('a bag can be made from the keyboard alone', async ({ page }) => {
   await press(page.getByRole('region', { name: 'Begin from' }).getByRole('button', { name: /Tall pouch/ }));
   await page.waitForURL(/\/swatch$/);
   await saved(page);
-  await page.keyboard.press('Alt+3');
+  await page.keyboard.press('Alt+4');
   await page.waitForURL(/\/body$/);
   await expect(page.getByTestId('panel')).toHaveAttribute('data-measured', 'true');
   await line(page, 'edge.flap').focus();

@@ -3,7 +3,7 @@
  * them, numbered and each of another size: a full shelf for measuring.
  */
 import type { Design } from '../src/core/design';
-import { demoBags, demoSwatches } from '../src/demo/demoBags';
+import { demoBags, demoSwatches, demoThings } from '../src/demo/demoBags';
 import { openStore } from '../src/store';
 
 async function main(path: string | undefined, countText: string | undefined): Promise<void> {
@@ -11,6 +11,7 @@ async function main(path: string | undefined, countText: string | undefined): Pr
   const bags = demoBags();
   const store = await openStore(path);
   for (const swatch of demoSwatches()) await store.swatches.keep(swatch);
+  for (const thing of demoThings()) await store.things.keep(thing);
   for (const design of countText ? shelfOf(bags, Number(countText)) : bags) await store.bags.create(design);
   await store.close();
 }

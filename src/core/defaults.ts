@@ -69,3 +69,10 @@ export const TAIL_MM = 150;
 
 /** Yarn to have beyond what is computed, as a share. Common practice. */
 export const YARN_RESERVE = 0.1;
+
+/** Room left across and up beside what is carried, mm. Common practice: 15 for something about as thick as a finger. */
+export const EASE_MM = 15;
+
+/** The widest and tallest inside of a bag that is planned, and the thickest load, mm: the limits of the file, less a thick fabric. */
+export const LARGEST_BAG_MM = 780;
+export const THICKEST_LOAD_MM = 190;

@@ -7,8 +7,18 @@ import {
   type PouchStage,
   type SectionPiece,
 } from './body';
-import { LOAD_STATES, loadThicknessMm, type LoadState } from './contents';
-import type { Design } from './design';
+import {
+  LOAD_STATES,
+  contentsFit,
+  contentsStage,
+  loadThicknessMm,
+  type ContentsStage,
+  type FitStage,
+  type LoadState,
+  type Packings,
+  type SettledDesign,
+} from './contents';
+import { ownStitchProblems, type Design } from './design';
 import type { Figure, FigureId } from './figures';
 import { straightFlapStage, type FlapStage } from './flap';
 import { gaugeStage, type GaugeStage } from './gauge';
@@ -22,6 +32,8 @@ import { yarnStage, type YarnStage } from './yarn';
 /** A whole bag, computed from a design. Nothing in it is ever stored. */
 export interface Plan {
   gauge: GaugeStage;
+  contents: ContentsStage;
+  fit: FitStage;
   pouch: PouchStage;
   flap: FlapStage;
   /** Counts near the wanted width that the stitch allows, the nearest first. */
@@ -43,26 +55,32 @@ export type PlanResult = { ok: true; plan: Plan } | { ok: false; problems: Probl
 /**
  * Plans a bag, stage by stage in the order of work. Pure: the same design always gives the same plan.
  *
- * @param design a design that the schema has accepted; lengths in mm, masses in g
+ * @param wished a design that the schema has accepted; lengths in mm, masses in g
+ * @param packings ways to pack what goes in, where they are known already; else they are looked for, which can take a second
  * @returns the plan, with the problems that can be lived with; or only the problems that prevent one
  *
  * @example
  * planBag(starterDesign('thirds', 's1')).ok // => true
  */
-export function planBag(design: Design): PlanResult {
-  const gauge = gaugeStage(design.swatch, design.stitch);
-  const body = foldOverStripStage(design, gauge);
+export function planBag(wished: Design, packings?: Packings): PlanResult {
+  const unworkable = ownStitchProblems(wished);
+  if (unworkable.length > 0) return { ok: false, problems: unworkable };
+  const gauge = gaugeStage(wished);
+  const sheets = { fabricMm: gauge.fabricThickness.value, liningMm: wished.lining?.thicknessMm ?? 0 };
+  const contents = contentsStage(wished, sheets, packings);
+  const body = bodyUnderLoad(contents, gauge);
   if (!body.ok) return body;
 
-  const { pouch } = body;
+  const { pouch, design, clampedLoadMm } = body;
+  const fit = contentsFit(wished, contents, pouch, clampedLoadMm);
   const flap = straightFlapStage(design, gauge, pouch);
   const [closure] = design.hardware;
   const snap = closure ? magneticSnapStage(closure, design, gauge, pouch, flap) : null;
   const strap = design.strap ? plainStrapStage(design.strap, design, gauge, pouch) : null;
   const lining = design.lining ? flatLiningStage(design.lining, pouch, flap) : null;
   const yarn = yarnStage(design, pouch, flap, strap);
-  const offers = countOffers(design, gauge, pouch);
-  const stages = { gauge, pouch, flap, offers, snap, strap, lining, yarn };
+  const offers = countOffers(design, gauge, pouch, contents.wanted.width);
+  const stages = { gauge, contents, fit, pouch, flap, offers, snap, strap, lining, yarn };
 
   return {
     ok: true,
@@ -76,12 +94,15 @@ export function planBag(design: Design): PlanResult {
         gauge.fabricThickness,
         gauge.widerForHalf,
         gauge.tallerForHalf,
-        ...[pouch, flap, snap, strap, lining, yarn].flatMap((stage) => Object.values(stage?.figures ?? {})),
+        ...[contents, fit, pouch, flap, snap, strap, lining, yarn].flatMap((stage) =>
+          Object.values(stage?.figures ?? {}),
+        ),
         yarn.held,
+        ...yarn.lots.flatMap(({ mass, length, balls }) => [mass, length, balls]),
         ...offers.flatMap(({ width, off }) => [width, off]),
       ]),
       problems: [
-        ...[gauge, pouch, flap].flatMap(({ problems }) => problems),
+        ...[gauge, fit, pouch, flap].flatMap(({ problems }) => problems),
         ...textureProblems(design, stages),
         ...[snap, strap, yarn].flatMap((stage) => stage?.problems ?? []),
       ],
@@ -89,7 +110,27 @@ export function planBag(design: Design): PlanResult {
   };
 }
 
-function sectionsOf(design: Design, pouch: PouchStage, flap: FlapStage): Plan['section'] {
+/**
+ * The body for the load. A thickness that she gave and that no bag this size can take prevents a plan; one that follows from
+ * what goes in does not: the bag is then planned for the most that it can take, and says so.
+ */
+function bodyUnderLoad(
+  { settled, wanted, packed }: ContentsStage,
+  gauge: GaugeStage,
+):
+  | { ok: true; pouch: PouchStage; design: SettledDesign; clampedLoadMm: number | null }
+  | { ok: false; problems: Problem[] } {
+  const body = foldOverStripStage(settled, gauge, wanted);
+  if (body.ok) return { ...body, design: settled, clampedLoadMm: null };
+  const tooThick = body.problems.find(({ code }) => code === 'load-too-thick');
+  if (!tooThick || packed?.thicknessMm !== settled.contents.thicknessMm) return body;
+  const clampedLoadMm = tooThick.values.mostLoadMm ?? 0;
+  const design = { ...settled, contents: { ...settled.contents, thicknessMm: clampedLoadMm } };
+  const again = foldOverStripStage(design, gauge, wanted);
+  return again.ok ? { ...again, design, clampedLoadMm } : again;
+}
+
+function sectionsOf(design: SettledDesign, pouch: PouchStage, flap: FlapStage): Plan['section'] {
   const [empty, loaded] = LOAD_STATES.map((state) =>
     sectionPieces({
       frontMm: pouch.frontRows * pouch.rowMm,

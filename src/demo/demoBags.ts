@@ -2,9 +2,12 @@ import {
   hardwareIdSchema,
   starterDesign,
   swatchIdSchema,
+  thingIdSchema,
+  type Contents,
   type Design,
   type FoldOverStrip,
   type Swatch,
+  type Thing,
 } from '@/core/design';
 
 /**
@@ -12,7 +15,8 @@ import {
  * invented.
  */
 
-const swatch = (id: string, parts: Omit<Swatch, 'id' | 'standsFor'>): Swatch => ({
+const swatch = (id: string, parts: Omit<Swatch, 'id' | 'standsFor' | 'heldWith'>): Swatch => ({
+  heldWith: [],
   ...parts,
   id: swatchIdSchema.parse(id),
   standsFor: 'panel',
@@ -122,8 +126,62 @@ const meadowCotton = swatch('demo-meadow', {
   weighed: { massG: 21, widthMm: 148, heightMm: 151 },
 });
 
+const thing = (id: string, parts: Omit<Thing, 'id' | 'known' | 'turns'> & Partial<Thing>): Thing => ({
+  turns: 'in-the-plane',
+  known: null,
+  ...parts,
+  id: thingIdSchema.parse(id),
+});
+
+/** What the band carries, measured by its maker. */
+const THINGS = {
+  marchCards: thing('march-cards', {
+    name: 'March cards in their band',
+    widthMm: 179,
+    heightMm: 117,
+    thicknessMm: 9,
+    massG: 128,
+  }),
+  pencil: thing('pencil', { name: 'Pencil', widthMm: 7, heightMm: 172, thicknessMm: 7, massG: 6 }),
+  glasses: thing('glasses', {
+    name: 'Reading glasses, folded',
+    widthMm: 143,
+    heightMm: 41,
+    thicknessMm: 22,
+    massG: 31,
+  }),
+  mouthpiece: thing('mouthpiece', { name: 'Cornet mouthpiece', widthMm: 28, heightMm: 67, thicknessMm: 28, massG: 94 }),
+  pastilles: thing('pastilles', { name: 'Tin of pastilles', widthMm: 81, heightMm: 51, thicknessMm: 19, massG: 58 }),
+  cashBook: thing('cash-book', { name: 'Cash book', widthMm: 137, heightMm: 187, thicknessMm: 13, massG: 264 }),
+  coinBag: thing('coin-bag', { name: 'Bag of coins', widthMm: 92, heightMm: 71, thicknessMm: 26, massG: 318 }),
+  hallKeys: thing('hall-keys', {
+    name: 'Keys of the hall',
+    widthMm: 61,
+    heightMm: 97,
+    thicknessMm: 17,
+    massG: 112,
+    turns: 'any-way',
+  }),
+};
+
+/** Things of hers that come up when she lists what goes into the next bag. */
+export const demoThings = (): Thing[] => Object.values(THINGS);
+
+const carrying = (
+  items: [Thing, number][],
+  parts: Pick<Contents, 'firmness' | 'carried'> & Partial<Contents>,
+): Contents => ({
+  thicknessMm: null,
+  massG: null,
+  easeMm: 12,
+  chosenPacking: null,
+  ...parts,
+  items: items.map(([one, count]) => ({ thing: one, count })),
+});
+
 const body = (widthMm: number, heightMm: number): FoldOverStrip => ({
   ...(starterDesign('thirds', harbourCotton.id).body as FoldOverStrip),
+  sizesFrom: 'contents',
   widthMm,
   heightMm,
 });
@@ -136,7 +194,17 @@ export function demoBags(): Design[] {
       ...base,
       name: 'Pouch for march cards',
       notes: 'For the third cornets. The cards are 10 mm thick in their band.',
-      contents: { thicknessMm: 10, massG: 140, firmness: 'stiff' },
+      contents: carrying(
+        [
+          [THINGS.marchCards, 1],
+          [THINGS.pencil, 2],
+        ],
+        {
+          firmness: 'stiff',
+          carried: 'in-the-hand',
+          chosenPacking: { widthMm: 179, heightMm: 131, thicknessMm: 9 },
+        },
+      ),
       swatch: bandstandLinen,
       stitch: 'hdc',
       body: body(212, 148),
@@ -149,7 +217,19 @@ export function demoBags(): Design[] {
       ...base,
       name: 'Treasurer’s shoulder bag',
       notes: '',
-      contents: { thicknessMm: 27, massG: 620, firmness: 'soft' },
+      contents: carrying(
+        [
+          [THINGS.cashBook, 1],
+          [THINGS.coinBag, 2],
+          [THINGS.hallKeys, 1],
+          [THINGS.pencil, 1],
+        ],
+        {
+          firmness: 'soft',
+          carried: 'across-the-body',
+          chosenPacking: { widthMm: 208, heightMm: 187, thicknessMm: 30 },
+        },
+      ),
       swatch: meadowCotton,
       body: body(246, 204),
       flap: { kind: 'straight', dropMm: 137 },
@@ -177,7 +257,18 @@ export function demoBags(): Design[] {
       ...base,
       name: 'Clutch for glasses and a mouthpiece',
       notes: 'For the conductor: reading glasses, a cornet mouthpiece, a pencil.',
-      contents: { thicknessMm: 16, massG: 210, firmness: 'soft' },
+      contents: carrying(
+        [
+          [THINGS.glasses, 1],
+          [THINGS.mouthpiece, 1],
+          [THINGS.pastilles, 1],
+        ],
+        {
+          firmness: 'soft',
+          carried: 'on-the-wrist',
+          chosenPacking: { widthMm: 143, heightMm: 108, thicknessMm: 28 },
+        },
+      ),
       swatch: harbourCotton,
       body: body(176, 107),
       flap: { kind: 'straight', dropMm: 78 },

@@ -134,7 +134,7 @@ describe('the section', () => {
   it('is deeper by the load', () => {
     const plan = planOf(fullDesign());
     const depth = (state: 'empty' | 'loaded') => sectionDrawing(plan, state).box.widthMm;
-    expect(depth('loaded') - depth('empty')).toBeCloseTo(fullDesign().contents.thicknessMm, 6);
+    expect(depth('loaded') - depth('empty')).toBeCloseTo(fullDesign().contents.thicknessMm ?? NaN, 6);
   });
 });
 

@@ -16,3 +16,4 @@ export {
 } from './shape';
 export { strapDrawing } from './strapDrawing';
 export { swatchDrawing, type SwatchDrawing, type TapeReading } from './swatchDrawing';
+export { packedDrawing, thingMark, type PackedDrawing, type Span, type ThingLabel } from './packedDrawing';

@@ -1,6 +1,7 @@
 import { sectionPointAt, type SectionPiece, type SectionPoint } from '@/core/body';
-import type { LoadState } from '@/core/contents';
+import type { LoadState, PlacedThing } from '@/core/contents';
 import type { Plan } from '@/core/plan';
+import { thingMark } from './packedDrawing';
 import { lineSegments, type Drawing, type Point, type Segment, type Shape } from './shape';
 
 const PART_MARKS = ['part.front', 'part.back', 'part.bridge', 'part.flap'] as const;
@@ -19,7 +20,7 @@ export function sectionDrawing(plan: Plan, state: LoadState): Drawing {
   const margin = TICK_REACH * layers.fabricMm + layers.liningMm + (plan.snap ? SNAP_DEPTH_MM : 0);
   const left = Math.min(...corners.map((corner) => corner.x)) - margin;
   const right = Math.max(...corners.map((corner) => corner.x)) + margin;
-  const top = Math.max(...corners.map((corner) => corner.y)) + margin;
+  const top = Math.max(...corners.map((corner) => corner.y), thingsTopY(plan, state)) + margin;
   const bottom = Math.min(...corners.map((corner) => corner.y)) - margin;
   const place = (point: SectionPoint): Point => ({ x: point.x - left, y: top - point.y });
 
@@ -33,6 +34,13 @@ export function sectionDrawing(plan: Plan, state: LoadState): Drawing {
       ...snapShapes(plan, pieces, place),
     ],
   };
+}
+
+/** The height that the things reach to, where the bag is loaded. */
+function thingsTopY(plan: Plan, state: LoadState): number {
+  const base = plan.section[state].find((piece) => piece.kind === 'arc');
+  const { packed } = plan.contents;
+  return state === 'loaded' && packed && base?.kind === 'arc' ? base.centre.y + packed.heightMm : 0;
 }
 
 type ToPaper = (point: SectionPoint) => Point;
@@ -125,7 +133,7 @@ function liningShape(pieces: readonly SectionPiece[], layers: Plan['pouch']['lay
   };
 }
 
-/** The load as a soft block between front and back, as thick as it was given, up to the mouth. */
+/** What lies between front and back: the things as they are packed, or a soft block up to the mouth where only its thickness is known. */
 function loadShapes(plan: Plan, state: LoadState, place: ToPaper): Shape[] {
   const base = plan.section[state].find((piece) => piece.kind === 'arc');
   const [front] = plan.section[state];
@@ -133,6 +141,8 @@ function loadShapes(plan: Plan, state: LoadState, place: ToPaper): Shape[] {
   const gap = plan.pouch.layers.fabricMm / 2 + plan.pouch.layers.liningMm;
   const radiusMm = base.radiusMm - gap;
   if (radiusMm <= 0) return [];
+  const { placed, packed } = plan.contents;
+  if (packed && packed.thicknessMm <= plan.pouch.loadMm + 1e-6) return thingShapes(placed, base.centre.y, gap, place);
   const leftTop = place({ x: gap, y: front.from.y });
   const rightTop = place({ x: gap + 2 * radiusMm, y: front.from.y });
   const middleY = place(base.centre).y;
@@ -151,6 +161,17 @@ function loadShapes(plan: Plan, state: LoadState, place: ToPaper): Shape[] {
       ],
     },
   ];
+}
+
+/** The things from the side. They stand where the base stops to bend, those at the far side of the bag drawn first. */
+function thingShapes(placed: readonly PlacedThing[], standsAtY: number, gap: number, place: ToPaper): Shape[] {
+  return [...placed]
+    .sort((a, b) => b.xMm - a.xMm)
+    .map(({ index, yMm, behindMm, heightMm, thicknessMm }): Shape => {
+      const corner = place({ x: gap + behindMm, y: standsAtY + yMm + heightMm });
+      const mark = thingMark(index);
+      return { kind: 'rect', role: 'thing', layer: 'load', mark, ...corner, widthMm: thicknessMm, heightMm };
+    });
 }
 
 function snapShapes(plan: Plan, pieces: readonly SectionPiece[], place: ToPaper): Shape[] {

@@ -24,6 +24,8 @@ export type Role =
   | 'foot'
   | 'lining'
   | 'load'
+  | 'inside'
+  | 'thing'
   | 'fabric'
   | 'flap'
   | 'press'

@@ -1,6 +1,6 @@
-import type { Design } from '@/core/design';
+import { patternOf, type Design } from '@/core/design';
 import type { Plan } from '@/core/plan';
-import { STITCHES, isRaised, patternRowCount, workPattern, type StitchPattern } from '@/core/stitches';
+import { isRaised, patternRowCount, workPattern } from '@/core/stitches';
 import { lineSegments, type Segment, type Shape } from './shape';
 
 /**
@@ -10,7 +10,7 @@ import { lineSegments, type Segment, type Shape } from './shape';
  * @param y the place on paper of a distance along the strip
  */
 export function textureShapes(design: Design, plan: Plan, y: (alongMm: number) => number): Shape[] {
-  const pattern: StitchPattern = STITCHES[design.stitch];
+  const pattern = patternOf(design);
   const { stitchCount, stitchMm, rowMm } = plan.pouch;
   const setup = pattern.setupRows.length;
   // Two turns of the pattern: a row that repeats after an odd number of rows is met from either side.

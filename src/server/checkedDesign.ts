@@ -1,3 +1,4 @@
+import { packQuickly, piecesOf } from '@/core/contents';
 import { readDesign, type Design } from '@/core/design';
 import { planBag } from '@/core/plan';
 import { problemSentence } from '@/core/wording';
@@ -13,7 +14,9 @@ export function checkedDesign(document: unknown): Design {
   if (!read.ok)
     throw new Refused(422, { sentence: read.faults[0]?.sentence ?? 'This bag can’t be read.', faults: read.faults });
 
-  const result = planBag(read.design);
+  // How well things are packed doesn't decide whether there is a plan, so a first try at it will do.
+  const things = piecesOf(read.design.contents.items).map(({ box }) => box);
+  const result = planBag(read.design, packQuickly(things));
   if (!result.ok) {
     const { lengthUnit } = read.design.settings;
     const faults = result.problems.map((problem) => ({

@@ -133,10 +133,11 @@ export class BagRepository {
         const refusedId = await this.keepRefused(id, save, transaction);
         return { ok: false, reason: 'moved-on', current, refusedId };
       }
-      await this.keepSwatch(save.design, transaction);
+      const swatchId = this.swatchToKeep(row, save.design);
+      if (swatchId !== null) await this.keepSwatch(save.design, transaction);
       const revision = row.revision + 1;
       await row.update(
-        { name: save.design.name, design: JSON.stringify(save.design), swatchId: save.design.swatch.id, revision },
+        { name: save.design.name, design: JSON.stringify(save.design), swatchId, revision },
         { transaction },
       );
       await this.models.History.upsert({ bagId: id, document: JSON.stringify(save.history) }, { transaction });
@@ -167,6 +168,12 @@ export class BagRepository {
     const id = nanoid(12);
     await this.models.RefusedSave.create({ id, bagId, baseRevision: save.baseRevision, design }, { transaction });
     return id;
+  }
+
+  /** A swatch that was taken out of the library stays out: the bag has its readings in its own design. */
+  private swatchToKeep(row: BagRow, design: Design): string | null {
+    const before = storedBag(row)?.design.swatch.id;
+    return row.swatchId === null && before === design.swatch.id ? null : design.swatch.id;
   }
 
   private async keepSwatch({ swatch }: Design, transaction: Transaction): Promise<void> {

@@ -7,4 +7,5 @@ export {
   type StoredBag,
   type StoredHistory,
 } from './bagRepository';
+export { freeName, type KeepResult } from './library';
 export { openStore, type Store } from './openStore';

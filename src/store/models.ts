@@ -9,8 +9,8 @@ import {
   type Sequelize,
 } from 'sequelize';
 
-/** A row of the swatch library: the measured swatch as JSON, and its name to list it by. */
-export interface SwatchRow extends Model<InferAttributes<SwatchRow>, InferCreationAttributes<SwatchRow>> {
+/** A row of one of the libraries: what is kept, as JSON, and its name to list it by. */
+export interface LibraryRow extends Model<InferAttributes<LibraryRow>, InferCreationAttributes<LibraryRow>> {
   id: string;
   name: string;
   document: string;
@@ -50,7 +50,9 @@ export interface RefusedSaveRow extends Model<
 }
 
 export interface Models {
-  Swatch: ModelStatic<SwatchRow>;
+  Swatch: ModelStatic<LibraryRow>;
+  Thing: ModelStatic<LibraryRow>;
+  OwnStitch: ModelStatic<LibraryRow>;
   Bag: ModelStatic<BagRow>;
   History: ModelStatic<HistoryRow>;
   RefusedSave: ModelStatic<RefusedSaveRow>;
@@ -63,17 +65,18 @@ const time = () => ({ type: DataTypes.DATE, allowNull: false });
 
 /** Defines the models on a connection. The tables themselves are made by the migrations. */
 export function defineModels(sequelize: Sequelize): Models {
-  const Swatch = sequelize.define<SwatchRow>(
-    'Swatch',
-    {
-      id: id(),
-      name: { type: DataTypes.STRING(80), allowNull: false },
-      document: json(),
-      createdAt: time(),
-      updatedAt: time(),
-    },
-    { tableName: 'swatches' },
-  );
+  const library = (model: string, tableName: string) =>
+    sequelize.define<LibraryRow>(
+      model,
+      {
+        id: id(),
+        name: { type: DataTypes.STRING(80), allowNull: false },
+        document: json(),
+        createdAt: time(),
+        updatedAt: time(),
+      },
+      { tableName },
+    );
   const Bag = sequelize.define<BagRow>(
     'Bag',
     {
@@ -104,5 +107,12 @@ export function defineModels(sequelize: Sequelize): Models {
     },
     { tableName: 'refused_saves', updatedAt: false },
   );
-  return { Swatch, Bag, History, RefusedSave };
+  return {
+    Swatch: library('Swatch', 'swatches'),
+    Thing: library('Thing', 'things'),
+    OwnStitch: library('OwnStitch', 'own_stitches'),
+    Bag,
+    History,
+    RefusedSave,
+  };
 }

@@ -2,7 +2,9 @@ import { mkdirSync } from 'node:fs';
 import { dirname } from 'node:path';
 import { Sequelize } from 'sequelize';
 import sqlite3 from 'sqlite3';
+import { ownStitchSchema, thingSchema, type OwnStitch, type Thing } from '@/core/design';
 import { BagRepository } from './bagRepository';
+import { Library } from './library';
 import { migrate } from './migrate';
 import { defineModels } from './models';
 import { SwatchRepository } from './swatchRepository';
@@ -10,6 +12,8 @@ import { SwatchRepository } from './swatchRepository';
 export interface Store {
   bags: BagRepository;
   swatches: SwatchRepository;
+  things: Library<Thing>;
+  ownStitches: Library<OwnStitch>;
   close(): Promise<void>;
 }
 
@@ -29,6 +33,8 @@ export async function openStore(path: string): Promise<Store> {
   return {
     bags: new BagRepository(sequelize, models),
     swatches: new SwatchRepository(models),
+    things: new Library(models.Thing, thingSchema),
+    ownStitches: new Library(models.OwnStitch, ownStitchSchema),
     close: () => sequelize.close(),
   };
 }

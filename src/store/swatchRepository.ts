@@ -1,21 +1,18 @@
 import { swatchSchema, type Swatch } from '@/core/design';
+import { Library } from './library';
 import type { Models } from './models';
 
-/** The swatches that were measured, newest first. */
-export class SwatchRepository {
-  constructor(private readonly models: Models) {}
-
-  /** Keeps a swatch of its own in the library, apart from any bag. One of the same id is replaced. */
-  async keep(swatch: Swatch): Promise<void> {
-    await this.models.Swatch.upsert({ id: swatch.id, name: swatch.name, document: JSON.stringify(swatch) });
+/** The swatches that were measured, the last changed first, and the bags that are planned from them. */
+export class SwatchRepository extends Library<Swatch> {
+  constructor(private readonly models: Models) {
+    super(models.Swatch, swatchSchema);
   }
 
-  /** Every swatch that can still be read. One that can't is left out, not thrown over. */
-  async list(): Promise<Swatch[]> {
-    const rows = await this.models.Swatch.findAll({ order: [['updatedAt', 'DESC']], limit: 200 });
-    return rows.flatMap((row) => {
-      const parsed = swatchSchema.safeParse(JSON.parse(row.document));
-      return parsed.success ? [parsed.data] : [];
-    });
+  /** The names of the bags that are planned from each swatch, by the swatch's id. */
+  async usedBy(): Promise<Record<string, string[]>> {
+    const bags = await this.models.Bag.findAll({ attributes: ['name', 'swatchId'], order: [['name', 'ASC']] });
+    const used: Record<string, string[]> = {};
+    for (const { name, swatchId } of bags) if (swatchId !== null) (used[swatchId] ??= []).push(name);
+    return used;
   }
 }

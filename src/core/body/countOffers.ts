@@ -1,8 +1,9 @@
-import type { Design } from '@/core/design';
+import type { SettledDesign } from '@/core/contents';
+import { patternOf } from '@/core/design';
 import { GEOMETRY, input, inputFrom, makeFigure, offFigure, type Figure } from '@/core/figures';
 import type { GaugeStage } from '@/core/gauge';
 import type { DesignEdit } from '@/core/problems';
-import { STITCHES, startingChain, type StitchPattern } from '@/core/stitches';
+import { startingChain } from '@/core/stitches';
 import type { PouchStage } from './foldOverStrip';
 
 /** A count that the repeat allows near the wanted width, with what it would give. */
@@ -30,8 +31,8 @@ const nearness = ({ off }: CountOffer): number => Math.round(Math.abs(off.value)
  *
  * @returns at most five, each with its finished width and by how much that is off
  */
-export function countOffers(design: Design, gauge: GaugeStage, pouch: PouchStage): CountOffer[] {
-  const pattern: StitchPattern = STITCHES[design.stitch];
+export function countOffers(design: SettledDesign, gauge: GaugeStage, pouch: PouchStage, wanted: Figure): CountOffer[] {
+  const pattern = patternOf(design);
   const { repeatStitches, edgeStitches } = pattern;
   const { widthMm, seam } = design.body;
   const stitchMm = gauge.stitchWidth.value;
@@ -64,9 +65,9 @@ export function countOffers(design: Design, gauge: GaugeStage, pouch: PouchStage
       return {
         stitches,
         repeats,
-        startingChain: startingChain(stitches, STITCHES[design.stitch], turningChain, foundation),
+        startingChain: startingChain(stitches, pattern, turningChain, foundation),
         width,
-        off: offFigure(`offer.off.${stitches}`, width, 'Width you want', widthMm),
+        off: offFigure(`offer.off.${stitches}`, width, wanted),
         isPlanned: stitches === pouch.stitchCount,
         edits: [{ path: ['body', 'chosenStitches'], value: stitches }],
       };

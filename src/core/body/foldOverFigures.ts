@@ -1,12 +1,19 @@
-import type { Design, FoldOverStrip } from '@/core/design';
+import type { SettledDesign } from '@/core/contents';
+import { patternOf, type FoldOverStrip } from '@/core/design';
 import { CHOSEN, GEOMETRY, input, inputFrom, makeFigure, type Figure } from '@/core/figures';
 import type { GaugeStage } from '@/core/gauge';
-import { STITCHES, startingChain } from '@/core/stitches';
+import { startingChain } from '@/core/stitches';
 import { heightFromSideMm } from './folding';
 
-export function stitchFigure(body: FoldOverStrip, stitchCount: number, gauge: GaugeStage, wished: number): Figure {
+export function stitchFigure(
+  body: FoldOverStrip,
+  stitchCount: number,
+  gauge: GaugeStage,
+  wished: number,
+  wantedWidth: Figure,
+): Figure {
   const inputs = [
-    input('Width you want', body.widthMm, 'mm'),
+    inputFrom(wantedWidth),
     input('Each side seam takes', body.seam.takeUpStitches, 'stitch'),
     inputFrom(gauge.stitchWidth),
   ];
@@ -22,9 +29,9 @@ export function stitchFigure(body: FoldOverStrip, stitchCount: number, gauge: Ga
   });
 }
 
-export function chainFigure(design: Design, stitchCount: number, stitches: Figure): Figure {
+export function chainFigure(design: SettledDesign, stitchCount: number, stitches: Figure): Figure {
   const { foundation, turningChain } = design.settings;
-  const stitch = STITCHES[design.stitch];
+  const stitch = patternOf(design);
   const chains = startingChain(stitchCount, stitch, turningChain, foundation);
   if (foundation === 'foundation-stitches')
     return makeFigure('panel.startingChain', 'Starting chain', 0, 'chain', {
@@ -111,7 +118,8 @@ export function productFigure(id: string, label: string, countFigure: Figure, si
 
 /** Rows of a part: set by her on the drawing, or following from the wanted height. */
 export function rowFigure(
-  design: Design,
+  design: SettledDesign,
+  wantedHeight: Figure,
   gauge: GaugeStage,
   id: string,
   label: string,
@@ -126,7 +134,7 @@ export function rowFigure(
   return makeFigure(id, label, rows, 'row', {
     rule,
     inputs: [
-      input('Height you want', design.body.heightMm, 'mm'),
+      inputFrom(wantedHeight),
       inputFrom(gauge.fabricThickness),
       input('Thickness of the lining', design.lining?.thicknessMm ?? 0, 'mm'),
       inputFrom(gauge.rowHeight),

@@ -1,8 +1,9 @@
-import type { Design } from '@/core/design';
+import type { SettledDesign } from '@/core/contents';
+import { patternOf } from '@/core/design';
 import { GEOMETRY, inputFrom, makeFigure, offFigure, type Figure } from '@/core/figures';
 import type { GaugeStage } from '@/core/gauge';
 import type { Problem } from '@/core/problems';
-import { STITCHES, nearestCount } from '@/core/stitches';
+import { nearestCount } from '@/core/stitches';
 import { baseDepthMm, sideForHeightMm, straightSideMm, type Layers } from './folding';
 import { chainFigure, heightFigure, productFigure, rowFigure, stitchFigure, widthFigure } from './foldOverFigures';
 
@@ -12,6 +13,8 @@ export interface PouchStage {
   frontRows: number;
   backRows: number;
   layers: Layers;
+  /** Thickness of the load that it is planned for, mm. */
+  loadMm: number;
   stitchMm: number;
   rowMm: number;
   figures: {
@@ -44,9 +47,13 @@ export const MOST_COUNT = 600;
  * Plans front, base fold and back of a fold-over strip: counts from wanted sizes, then the finished sizes from the
  * counts. Row 1 is the front's top edge.
  */
-export function foldOverStripStage(design: Design, gauge: GaugeStage): PouchResult {
+export function foldOverStripStage(
+  design: SettledDesign,
+  gauge: GaugeStage,
+  wanted: { width: Figure; height: Figure },
+): PouchResult {
   const { body } = design;
-  const stitch = STITCHES[design.stitch];
+  const stitch = patternOf(design);
   const stitchMm = gauge.stitchWidth.value;
   const rowMm = gauge.rowHeight.value;
   const layers: Layers = {
@@ -94,9 +101,10 @@ export function foldOverStripStage(design: Design, gauge: GaugeStage): PouchResu
       values: { loadMm: design.contents.thicknessMm, mostLoadMm: Math.max(0, Math.floor(mostLoadMm - 1)) },
     });
 
-  const stitches = stitchFigure(body, stitchCount, gauge, wishedStitches);
+  const stitches = stitchFigure(body, stitchCount, gauge, wishedStitches, wanted.width);
   const front = rowFigure(
     design,
+    wanted.height,
     gauge,
     'panel.frontRows',
     'Rows of the front',
@@ -106,6 +114,7 @@ export function foldOverStripStage(design: Design, gauge: GaugeStage): PouchResu
   );
   const back = rowFigure(
     design,
+    wanted.height,
     gauge,
     'panel.backRows',
     'Rows of the back',
@@ -133,6 +142,7 @@ export function foldOverStripStage(design: Design, gauge: GaugeStage): PouchResu
       frontRows,
       backRows,
       layers,
+      loadMm: design.contents.thicknessMm,
       stitchMm,
       rowMm,
       figures: {
@@ -143,9 +153,9 @@ export function foldOverStripStage(design: Design, gauge: GaugeStage): PouchResu
         backRows: back,
         baseFold: productFigure('fold.base', 'Base fold, from the front’s top edge', front, gauge.rowHeight),
         width,
-        widthOff: offFigure('size.widthOff', width, 'Width you want', body.widthMm),
+        widthOff: offFigure('size.widthOff', width, wanted.width),
         height,
-        heightOff: offFigure('size.heightOff', height, 'Height you want', body.heightMm),
+        heightOff: offFigure('size.heightOff', height, wanted.height),
         heightLoaded,
         seamRows: makeFigure('seam.rows', 'Rows each side seam joins', seamRows, 'row', {
           rule: 'The side seam starts at the base fold and joins front rows to back rows one to one, up to the nearer upper edge.',

@@ -1,5 +1,4 @@
-import { loadThicknessMm } from '@/core/contents';
-import type { Design } from '@/core/design';
+import { outsideSizeEdits, type SettledDesign } from '@/core/contents';
 import type { FlapStage } from '@/core/flap';
 import type { DesignEdit } from '@/core/problems';
 import { baseDepthMm } from './folding';
@@ -28,10 +27,10 @@ export interface PanelLine {
 const MOST_FLAP_ROWS = 600;
 
 /** The movable lines of a plan, in the order of the rows. A limit is where the strip could no longer be folded. */
-export function panelLines(design: Design, plan: Lines): PanelLine[] {
+export function panelLines(plan: Lines): PanelLine[] {
   const { frontRows, backRows, rowMm, layers } = plan.pouch;
   const { bridgeRows, totalRows } = plan.flap;
-  const deepestMm = (Math.PI / 4) * baseDepthMm(layers, loadThicknessMm(design.contents, 'loaded'));
+  const deepestMm = (Math.PI / 4) * baseDepthMm(layers, plan.pouch.loadMm);
   const leastSideRows = Math.floor(deepestMm / rowMm) + 1;
   const topRow = frontRows + backRows;
   const flapRow = topRow + bridgeRows;
@@ -54,8 +53,8 @@ export function panelLines(design: Design, plan: Lines): PanelLine[] {
  * The edits that move a line to a row, kept within its limits. The base and top folds trade rows between their
  * neighbours, so the strip keeps its length; the flap's edge makes it longer or shorter.
  */
-export function moveLineEdits(design: Design, plan: Lines, id: PanelLineId, wishedRow: number): DesignEdit[] {
-  const line = panelLines(design, plan).find((candidate) => candidate.id === id) as PanelLine;
+export function moveLineEdits(plan: Lines, id: PanelLineId, wishedRow: number): DesignEdit[] {
+  const line = panelLines(plan).find((candidate) => candidate.id === id) as PanelLine;
   const row = Math.min(line.mostRow, Math.max(line.leastRow, Math.round(wishedRow)));
   const { frontRows, backRows } = plan.pouch;
   const { bridgeRows, flapRows, totalRows } = plan.flap;
@@ -80,19 +79,17 @@ export const releaseRowsEdits = (): DesignEdit[] =>
 
 export type WantedSize = 'width' | 'height' | 'drop';
 
-/** The edits that set a wanted size and let go of the counts that had been settled for it. */
-export function wantedSizeEdits(size: WantedSize, mm: number): DesignEdit[] {
-  const release = (...parts: string[]): DesignEdit[] =>
-    parts.map((part) => ({ path: ['body', 'chosenRows', part], value: null }));
+/** The edits that set a wanted outside size, or the flap's drop, and let go of the counts that had been settled for it. */
+export function wantedSizeEdits(settled: SettledDesign, size: WantedSize, mm: number): DesignEdit[] {
   switch (size) {
     case 'width':
-      return [
-        { path: ['body', 'widthMm'], value: mm },
-        { path: ['body', 'chosenStitches'], value: null },
-      ];
+      return outsideSizeEdits(settled, { widthMm: mm });
     case 'height':
-      return [{ path: ['body', 'heightMm'], value: mm }, ...release('front', 'back')];
+      return outsideSizeEdits(settled, { heightMm: mm });
     case 'drop':
-      return [{ path: ['flap', 'dropMm'], value: mm }, ...release('bridge', 'flap')];
+      return [
+        { path: ['flap', 'dropMm'], value: mm },
+        ...['bridge', 'flap'].map((part) => ({ path: ['body', 'chosenRows', part], value: null })),
+      ];
   }
 }

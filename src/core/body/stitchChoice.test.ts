@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import { describe, expect, test } from 'vitest';
-import { applyEdits, type Design } from '@/core/design';
+import { applyEdits, type Design, patternOf } from '@/core/design';
 import { planBag } from '@/core/plan';
 import { PANEL_STITCH_IDS, STITCHES, isPlainAt, workPattern, type StitchId } from '@/core/stitches';
 import { designAt, planOf, plannableDesign } from '@/core/testing/designs';
@@ -15,7 +15,7 @@ describe('counts that are offered', () => {
     fc.assert(
       fc.property(plannableDesign, (design) => {
         const { offers, pouch } = planOf(design);
-        for (const { stitches } of offers) expect(workPattern(STITCHES[design.stitch], stitches, 8).ok).toBe(true);
+        for (const { stitches } of offers) expect(workPattern(patternOf(design), stitches, 8).ok).toBe(true);
         const offs = offers.map(({ off }) => Math.abs(off.value));
         for (let index = 1; index < offs.length; index += 1)
           expect(offs[index] as number).toBeGreaterThanOrEqual((offs[index - 1] as number) - 2e-6);

@@ -1,6 +1,6 @@
-import type { Design } from '@/core/design';
+import { patternOf, type Design } from '@/core/design';
 import type { Problem, ProblemCode, Repair } from '@/core/problems';
-import { STITCHES, isPlainAt, type StitchPattern } from '@/core/stitches';
+import { isPlainAt, type StitchPattern } from '@/core/stitches';
 import { moveLineEdits, type Lines } from './moveLine';
 
 /**
@@ -8,10 +8,10 @@ import { moveLineEdits, type Lines } from './moveLine';
  * about motifs that stand on their heads on the front.
  */
 export function textureProblems(design: Design, lines: Lines): Problem[] {
-  const pattern: StitchPattern = STITCHES[design.stitch];
+  const pattern = patternOf(design);
   const { openness, hasUp } = pattern.nature;
   return [
-    ...foldProblems(design, lines, pattern),
+    ...foldProblems(lines, pattern),
     ...(hasUp ? [mind('motif-upside-down')] : []),
     ...(openness === 'open' && design.lining === null ? [mind('open-without-lining')] : []),
   ];
@@ -20,7 +20,7 @@ export function textureProblems(design: Design, lines: Lines): Problem[] {
 const mind = (code: ProblemCode): Problem => ({ code, severity: 'mind', place: 'body', values: {}, repairs: [] });
 
 /** Only a pattern that has plain rows at all can be asked to fold on one. */
-function foldProblems(design: Design, lines: Lines, pattern: StitchPattern): Problem[] {
+function foldProblems(lines: Lines, pattern: StitchPattern): Problem[] {
   const repeatPlain = pattern.rows.some((_, index) => isPlainAt(pattern, pattern.setupRows.length + index + 1));
   if (!repeatPlain) return [];
   const { frontRows, backRows } = lines.pouch;
@@ -40,7 +40,7 @@ function foldProblems(design: Design, lines: Lines, pattern: StitchPattern): Pro
       repairs: nearestPlain(pattern, row).map((plain): Repair => ({
         code: 'fold-on-plain-row',
         values: { row: plain },
-        edits: moveLineEdits(design, lines, id, plain),
+        edits: moveLineEdits(lines, id, plain),
       })),
     }));
 }

@@ -1,1 +1,12 @@
-export { LOAD_STATES, loadThicknessMm, type LoadState } from './load';
+export { WORN_LENGTHS } from './carrying';
+export { fabricRoundMm2, packingOfLeastFabric } from './choosePacking';
+export { contentsFit, type FitStage } from './contentsFit';
+export { contentsStage, type ContentsStage } from './contentsStage';
+export { insideNeeded, sheetsAcrossMm, sheetsUpMm, type Sheets } from './inside';
+export { KNOWN_THINGS, knownThing, type KnownThing } from './knownThings';
+export { LOAD_STATES, loadThicknessMm, type LoadState, type SettledDesign } from './load';
+export { outsideSizeEdits, sizesFromEdits } from './outsideSizeEdits';
+export { packQuickly, packStepwise, packThings, fitsLargestBag, type Packings } from './packThings';
+export { placeThings, thingsThatSet, type Box, type Lot, type PlacedThing, type Size, type Turns } from './packTree';
+export { packingKey, piecesOf, type Piece } from './pieces';
+export { seededRandom, type Random } from './seededRandom';

@@ -1,4 +1,4 @@
-import type { Contents } from '@/core/design';
+import type { Design } from '@/core/design';
 
 /** What a folded bag carries, in one of the two states every plan is looked at in. */
 export type LoadState = 'empty' | 'loaded';
@@ -6,11 +6,21 @@ export type LoadState = 'empty' | 'loaded';
 export const LOAD_STATES: readonly LoadState[] = ['empty', 'loaded'];
 
 /**
+ * A design whose sizes and load are settled: outside sizes, whatever they follow from, and a load of a known thickness and
+ * mass. The stages after the contents read this.
+ */
+export type SettledDesign = Omit<Design, 'contents'> & {
+  /** The sizes as she wrote them, before they were settled. */
+  wishedMm: { widthMm: number; heightMm: number };
+  contents: Omit<Design['contents'], 'thicknessMm' | 'massG'> & { thicknessMm: number; massG: number };
+};
+
+/**
  * How thick the load lies between front and back, mm.
  *
  * @example
- * loadThicknessMm({ thicknessMm: 18, massG: 100, firmness: 'soft' }, 'empty') // => 0
+ * loadThicknessMm({ thicknessMm: 18 }, 'empty') // => 0
  */
-export function loadThicknessMm(contents: Contents, state: LoadState): number {
+export function loadThicknessMm(contents: { thicknessMm: number }, state: LoadState): number {
   return state === 'loaded' ? contents.thicknessMm : 0;
 }

@@ -110,7 +110,17 @@ describe('reading a design', () => {
     expect([strands, hookLetter, weightClass]).toEqual([1, null, null]);
     expect(stitch).toBe('sc');
     const read = readDesign({ ...rest, version: 1, swatch: oldSwatch });
-    expect(read.ok && [read.design.version, read.design.stitch, read.design.swatch.stitch]).toEqual([2, 'hdc', 'hdc']);
+    expect(read.ok && [read.design.version, read.design.stitch, read.design.swatch.stitch]).toEqual([3, 'hdc', 'hdc']);
+  });
+
+  it('reads version 2, which knew how thick the load is but not what it is', () => {
+    const { contents, swatch, ownStitches, plainEdge, body, ...rest } = fullDesign();
+    const { heldWith, ...oldSwatch } = swatch;
+    const { sizesFrom, ...oldBody } = body;
+    expect([ownStitches, plainEdge, heldWith, sizesFrom]).toEqual([[], 0, [], 'outside']);
+    const oldContents = { thicknessMm: contents.thicknessMm, massG: contents.massG, firmness: contents.firmness };
+    const read = readDesign({ ...rest, version: 2, contents: oldContents, swatch: oldSwatch, body: oldBody });
+    expect(read.ok && read.design).toEqual(fullDesign());
   });
 });
 

@@ -1,7 +1,11 @@
 export { applyEdits, type Edit } from './applyEdits';
 export { isEmptyChange, makeChange, reverseChange, squashChanges, type Change } from './change';
 export { MOST_DESIGN_CHARACTERS, readDesign, readDesignText, type FieldFault, type ReadDesign } from './readDesign';
+export { isOwnStitchId, ownStitchIdSchema, ownStitchSchema, type OwnStitch, type OwnStitchId } from './ownStitchSchema';
+export { ownStitchProblems } from './ownStitchProblems';
+export { patternNamed, patternOf, repeatOfOwn, swatchPatternOf } from './patternOf';
 export {
+  CARRYINGS,
   DESIGN_VERSION,
   HOOK_LETTER_NAMES,
   YARN_COLOURS,
@@ -10,17 +14,24 @@ export {
   hardwareIdSchema,
   swatchIdSchema,
   swatchSchema,
+  thingIdSchema,
+  thingSchema,
+  type Carrying,
   type Contents,
   type Design,
   type FlatLining,
   type FoldOverStrip,
   type HardwareId,
+  type HeldYarn,
   type HookLetter,
   type MagneticSnap,
   type PlainStrap,
   type Settings,
+  type StitchChoice,
   type Swatch,
   type SwatchId,
+  type Thing,
+  type ThingId,
 } from './schema';
 export {
   STARTERS,

@@ -1,13 +1,14 @@
 import { z } from 'zod';
 import { PANEL_STITCH_IDS } from '@/core/stitches/catalogue';
+import { isOwnStitchId, ownStitchIdSchema, ownStitchSchema } from './ownStitchSchema';
 
 /**
- * The design document, version 2: only what a maker chose or measured. Lengths in mm, masses in g.
+ * The design document, version 3: only what a maker chose or measured. Lengths in mm, masses in g.
  * Its sentences are shown at the field, so each says what would fit.
  */
 
 export const DESIGN_FORMAT = 'ruelle-design';
-export const DESIGN_VERSION = 2;
+export const DESIGN_VERSION = 3;
 
 /** A length within limits. A limit stands in its sentence as `{mm:20}`, to be written in the maker's unit at the field. */
 const lengthMm = (leastMm: number, mostMm: number) =>
@@ -36,6 +37,10 @@ const shortText = (most: number) =>
     .min(1, { error: 'Give it a name.' })
     .max(most, { error: `Keep it to ${most} characters.` });
 
+/** A stitch pattern: one of the catalogue, or one of her own. */
+export const stitchSchema = z.union([z.enum(PANEL_STITCH_IDS), ownStitchIdSchema], { error: 'Choose a stitch.' });
+export type StitchChoice = z.infer<typeof stitchSchema>;
+
 /** A swatch's name for the program. Branded, so that it never passes for a bag's. */
 export const swatchIdSchema = z.string().min(1).max(40).brand<'SwatchId'>();
 export type SwatchId = z.infer<typeof swatchIdSchema>;
@@ -55,17 +60,25 @@ const readings = z
 
 export const YARN_COLOURS = ['harbour', 'moss', 'madder', 'oat', 'plum', 'slate'] as const;
 
-export const yarnSchema = z.strictObject({
-  name: shortText(80),
-  colour: z.enum(YARN_COLOURS),
-  /** The weight class on the label, or null where it names none. */
-  weightClass: z.number().int().min(0).max(7).nullable(),
+const ball = {
   ballMassG: massG(5, 5000),
   ballLengthM: z
     .number({ error: 'Write the length of one ball, in metres.' })
     .min(5, { error: 'A ball has at least 5 m.' })
     .max(20000, { error: 'A ball has 20 000 m at most.' }),
+};
+
+export const yarnSchema = z.strictObject({
+  name: shortText(80),
+  colour: z.enum(YARN_COLOURS),
+  /** The weight class on the label, or null where it names none. */
+  weightClass: z.number().int().min(0).max(7).nullable(),
+  ...ball,
 });
+
+/** Another yarn held together with the first. */
+export const heldYarnSchema = z.strictObject({ name: shortText(80), strands: count(1, 8), ...ball });
+export type HeldYarn = z.infer<typeof heldYarnSchema>;
 
 /** US letters that hooks are marked with. */
 export const HOOK_LETTER_NAMES = [
@@ -97,17 +110,23 @@ export const swatchSchema = z.strictObject({
   hookLetter: z.enum(HOOK_LETTER_NAMES).nullable(),
   /** Strands of the yarn held together. */
   strands: count(1, 8),
+  /** Other yarns held together with it. */
+  heldWith: z.array(heldYarnSchema).max(4, { error: 'Four more yarns are the most.' }),
   /** The stitch pattern that it was worked in. */
-  stitch: z.enum(PANEL_STITCH_IDS),
+  stitch: stitchSchema,
   /** The piece that it is a trial of: gauge differs from one to the other. */
   standsFor: z.enum(SWATCH_PIECES),
   state: z.enum(['as-worked', 'blocked', 'hanging']),
   stitchReadings: readings,
   rowReadings: readings,
   thicknessMm: lengthMm(0.2, 20),
-  /** The swatch on the scale: its mass and its whole size, or null when it was not weighed. */
+  /** The swatch on the scale: its mass, and its whole size once that is measured; null when it was not weighed. */
   weighed: z
-    .strictObject({ massG: massG(1, 2000), widthMm: lengthMm(20, 2000), heightMm: lengthMm(20, 2000) })
+    .strictObject({
+      massG: massG(1, 2000),
+      widthMm: lengthMm(20, 2000).nullable(),
+      heightMm: lengthMm(20, 2000).nullable(),
+    })
     .nullable(),
 });
 export type Swatch = z.infer<typeof swatchSchema>;
@@ -121,10 +140,53 @@ export const settingsSchema = z.strictObject({
 });
 export type Settings = z.infer<typeof settingsSchema>;
 
+/** A thing's name for the program. Branded, so that it never passes for a swatch's. */
+export const thingIdSchema = z.string().min(1).max(40).brand<'ThingId'>();
+export type ThingId = z.infer<typeof thingIdSchema>;
+
+/** A thing that goes into bags, as a box. */
+export const thingSchema = z.strictObject({
+  id: thingIdSchema,
+  name: shortText(60),
+  widthMm: lengthMm(1, 3000),
+  heightMm: lengthMm(1, 3000),
+  thicknessMm: lengthMm(0.1, 1000),
+  /** Of one of them; null when it was not weighed. */
+  massG: massG(0, 20000).nullable(),
+  /** How it may be turned in the bag. */
+  turns: z.enum(['as-it-stands', 'in-the-plane', 'any-way']),
+  /** The known thing that its sizes are from, or null where she measured it. */
+  known: z.string().max(40).nullable(),
+});
+export type Thing = z.infer<typeof thingSchema>;
+
+/** How the bag is carried. */
+export const CARRYINGS = [
+  'in-the-hand',
+  'on-the-wrist',
+  'on-the-shoulder',
+  'across-the-body',
+  'round-the-waist',
+] as const;
+export type Carrying = (typeof CARRYINGS)[number];
+
 export const contentsSchema = z.strictObject({
-  thicknessMm: lengthMm(0, 200),
-  massG: massG(0, 10000),
+  /** What goes in, and how many of each. */
+  items: z
+    .array(z.strictObject({ thing: thingSchema, count: count(1, 30) }))
+    .max(40, { error: 'Forty kinds of things are enough for one bag.' }),
+  /** How thick the load lies, where she says so herself. Null: as thick as what goes in, packed. */
+  thicknessMm: lengthMm(0, 200).nullable(),
+  /** Its mass, where she says so herself. Null: what goes in, added up. */
+  massG: massG(0, 20000).nullable(),
   firmness: z.enum(['soft', 'stiff']),
+  /** Room left across and up beside what is carried. */
+  easeMm: lengthMm(0, 100),
+  /** The size of the packing she settled on; the nearest that there is will be taken. Null: it follows. */
+  chosenPacking: z
+    .strictObject({ widthMm: lengthMm(0, 1000), heightMm: lengthMm(0, 1000), thicknessMm: lengthMm(0, 1000) })
+    .nullable(),
+  carried: z.enum(CARRYINGS),
 });
 export type Contents = z.infer<typeof contentsSchema>;
 
@@ -134,6 +196,8 @@ const chosenRows = count(1, 1200).nullable();
 export const foldOverStripSchema = z.strictObject({
   kind: z.literal('fold-over-strip'),
   workedFrom: z.literal('front-edge'),
+  /** What the bag's sizes are from: outside or inside sizes that she wishes for, or what goes in. */
+  sizesFrom: z.enum(['outside', 'inside', 'contents']),
   widthMm: lengthMm(20, 800),
   heightMm: lengthMm(20, 800),
   /** A count she settled on instead of the one that follows from the width. */
@@ -210,7 +274,11 @@ export const designSchema = z
     settings: settingsSchema,
     contents: contentsSchema,
     swatch: swatchSchema,
-    stitch: z.enum(PANEL_STITCH_IDS),
+    stitch: stitchSchema,
+    /** Patterns of her own that this bag or its swatch is worked in. */
+    ownStitches: z.array(ownStitchSchema).max(12, { error: 'Twelve patterns of your own are enough for one bag.' }),
+    /** Plain stitches worked at each side, beside the pattern. */
+    plainEdge: count(0, 12),
     body: bodySchema,
     flap: flapSchema,
     hardware: z.array(hardwareSchema).max(1, { error: 'One closure for now.' }),
@@ -218,11 +286,33 @@ export const designSchema = z
     lining: liningSchema.nullable(),
   })
   .superRefine((design, context) => {
-    if (design.flap.dropMm > design.body.heightMm)
+    if (design.body.sizesFrom !== 'contents' && design.flap.dropMm > design.body.heightMm)
       context.addIssue({
         code: 'custom',
         path: ['flap', 'dropMm'],
         message: 'The flap would be longer than the front. Make it shorter, or the bag taller.',
       });
+    const names = new Set<string>();
+    design.contents.items.forEach(({ thing }, index) => {
+      if (names.has(thing.name.toLowerCase()))
+        context.addIssue({
+          code: 'custom',
+          path: ['contents', 'items', index, 'thing', 'name'],
+          message: `There is a “${thing.name}” here already. “${thing.name} 2” would do, or count it as two.`,
+        });
+      names.add(thing.name.toLowerCase());
+    });
+    const ownNames = new Set<string>();
+    design.ownStitches.forEach(({ name }, index) => {
+      if (ownNames.has(name.toLowerCase()))
+        context.addIssue({
+          code: 'custom',
+          path: ['ownStitches', index, 'name'],
+          message: `You have a pattern called “${name}” already. “${name} 2” would do.`,
+        });
+      ownNames.add(name.toLowerCase());
+    });
+    if (isOwnStitchId(design.stitch) && !design.ownStitches.some(({ id }) => id === design.stitch))
+      context.addIssue({ code: 'custom', path: ['stitch'], message: 'The rows of this pattern are not in the bag.' });
   });
 export type Design = z.infer<typeof designSchema>;

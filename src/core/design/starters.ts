@@ -1,4 +1,5 @@
 import {
+  EASE_MM,
   LINING_ALLOWANCE_MM,
   LINING_INSET_MM,
   LINING_THICKNESS_MM,
@@ -44,7 +45,15 @@ export function starterDesign(starterId: StarterId, swatchId: SwatchId, settings
     name: starter.name,
     notes: '',
     settings,
-    contents: { thicknessMm: 12, massG: 180, firmness: 'soft' },
+    contents: {
+      items: [],
+      thicknessMm: 12,
+      massG: 180,
+      firmness: 'soft',
+      easeMm: EASE_MM,
+      chosenPacking: null,
+      carried: 'in-the-hand',
+    },
     swatch: {
       id: swatchId,
       name: 'New swatch',
@@ -52,6 +61,7 @@ export function starterDesign(starterId: StarterId, swatchId: SwatchId, settings
       hookMm: 3.5,
       hookLetter: null,
       strands: 1,
+      heldWith: [],
       stitch: 'sc',
       standsFor: 'panel',
       state: 'as-worked',
@@ -69,9 +79,12 @@ export function starterDesign(starterId: StarterId, swatchId: SwatchId, settings
       weighed: { massG: 14, widthMm: 168, heightMm: 140 },
     },
     stitch: 'sc',
+    ownStitches: [],
+    plainEdge: 0,
     body: {
       kind: 'fold-over-strip',
       workedFrom: 'front-edge',
+      sizesFrom: 'outside',
       widthMm: starter.widthMm,
       heightMm: starter.heightMm,
       chosenStitches: null,

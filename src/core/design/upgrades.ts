@@ -1,3 +1,5 @@
+import { EASE_MM } from '@/core/defaults';
+
 /** Brings a document of one version to the next one. It gets plain data and gives plain data. */
 export type Upgrade = (document: Record<string, unknown>) => Record<string, unknown>;
 
@@ -24,5 +26,21 @@ export const UPGRADES: Readonly<Record<number, Upgrade>> = {
     ...document,
     version: 2,
     swatch: swatchOfVersion2(document.swatch, document.stitch),
+  }),
+  // Version 2 was told how thick and heavy the load is, and the outside sizes; it did not know what goes in.
+  2: (document) => ({
+    ...document,
+    version: 3,
+    contents: {
+      ...((document.contents ?? {}) as object),
+      items: [],
+      easeMm: EASE_MM,
+      chosenPacking: null,
+      carried: 'in-the-hand',
+    },
+    swatch: { ...((document.swatch ?? {}) as object), heldWith: [] },
+    ownStitches: [],
+    plainEdge: 0,
+    body: { ...((document.body ?? {}) as object), sizesFrom: 'outside' },
   }),
 };

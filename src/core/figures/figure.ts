@@ -92,15 +92,15 @@ export const inputFrom = (figure: Figure): ReasonInput => ({
 });
 
 /** By how much a planned size is off the wanted one: more is positive. Its ± is that of the planned size. */
-export const offFigure = (id: string, planned: Figure, wantedLabel: string, wantedMm: number): Figure =>
+export const offFigure = (id: string, planned: Figure, wanted: Figure): Figure =>
   makeFigure(
     id,
     `${planned.label}: off by`,
-    planned.value - wantedMm,
+    planned.value - wanted.value,
     'mm',
     {
       rule: 'Planned size less the wanted one. Whole stitches and rows seldom come out at exactly what is wanted.',
-      inputs: [inputFrom(planned), input(wantedLabel, wantedMm, 'mm')],
+      inputs: [inputFrom(planned), inputFrom(wanted)],
       source: { kind: 'geometry' },
     },
     planned.plusMinus,

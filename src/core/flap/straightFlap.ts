@@ -1,7 +1,6 @@
 import { MOST_COUNT, bridgeLengthMm, productFigure, straightSideMm, baseDepthMm, type PouchStage } from '@/core/body';
-import { LOAD_STATES, loadThicknessMm, type LoadState } from '@/core/contents';
+import { LOAD_STATES, loadThicknessMm, outsideSizeEdits, type LoadState, type SettledDesign } from '@/core/contents';
 import { FLAP_DROP_SHARE } from '@/core/defaults';
-import type { Design } from '@/core/design';
 import { CHOSEN, GEOMETRY, input, inputFrom, makeFigure, offFigure, type Figure } from '@/core/figures';
 import type { GaugeStage } from '@/core/gauge';
 import type { Problem, Repair } from '@/core/problems';
@@ -28,6 +27,7 @@ export interface FlapStage {
     dropLoaded: Figure;
     dropEmpty: Figure;
     dropOff: Figure;
+    wantedDrop: Figure;
   };
   problems: Problem[];
 }
@@ -36,7 +36,7 @@ export interface FlapStage {
  * Plans a flap that goes straight on from the back. The bridge is made long enough for the loaded bag, since a flap cut
  * for an empty one does not close on a full one.
  */
-export function straightFlapStage(design: Design, gauge: GaugeStage, pouch: PouchStage): FlapStage {
+export function straightFlapStage(design: SettledDesign, gauge: GaugeStage, pouch: PouchStage): FlapStage {
   const { rowMm, layers, frontRows, backRows } = pouch;
   const { chosenRows } = design.body;
   const backAboveFrontMm = (backRows - frontRows) * rowMm;
@@ -51,6 +51,11 @@ export function straightFlapStage(design: Design, gauge: GaugeStage, pouch: Pouc
   const tailMm = (bridgeRows + flapRows) * rowMm;
   const dropMm = byState((state) => tailMm - bridgeMm[state] - backAboveFrontMm);
 
+  const wantedDrop = makeFigure('flap.wantedDrop', 'Flap drop you want', design.flap.dropMm, 'mm', {
+    rule: 'As you wish it.',
+    inputs: [],
+    source: CHOSEN,
+  });
   const bridgeLoaded = bridgeFigure(design, gauge, pouch, 'loaded', bridgeMm.loaded);
   const bridgeEmpty = bridgeFigure(design, gauge, pouch, 'empty', bridgeMm.empty);
   const bridgeRowsFigure = makeFigure(
@@ -76,7 +81,7 @@ export function straightFlapStage(design: Design, gauge: GaugeStage, pouch: Pouc
           rule: 'Bridge and wanted drop together, divided by the row height, to the nearest row, less the rows of the bridge.',
           inputs: [
             inputFrom(bridgeLoaded),
-            input('Flap drop you want', design.flap.dropMm, 'mm'),
+            inputFrom(wantedDrop),
             input('Back stands above the front', backAboveFrontMm, 'mm'),
             inputFrom(gauge.rowHeight),
             inputFrom(bridgeRowsFigure),
@@ -151,14 +156,15 @@ export function straightFlapStage(design: Design, gauge: GaugeStage, pouch: Pouc
       flapStart: productFigure('fold.flap', 'Flap starts, from the front’s top edge', flapStartRows, gauge.rowHeight),
       dropLoaded,
       dropEmpty: dropFigure('empty', bridgeEmpty),
-      dropOff: offFigure('flap.dropOff', dropLoaded, 'Flap drop you want', design.flap.dropMm),
+      wantedDrop,
+      dropOff: offFigure('flap.dropOff', dropLoaded, wantedDrop),
     },
     problems: flapProblems(design, pouch, dropMm),
   };
 }
 
 function bridgeFigure(
-  design: Design,
+  design: SettledDesign,
   gauge: GaugeStage,
   { layers }: PouchStage,
   state: LoadState,
@@ -191,7 +197,7 @@ const LEAST_DROP_MM = 10;
 /** The tallest bag that a design can wish for, mm: the schema’s limit. */
 const MOST_HEIGHT_MM = 800;
 
-function flapProblems(design: Design, pouch: PouchStage, dropMm: Record<LoadState, number>): Problem[] {
+function flapProblems(design: SettledDesign, pouch: PouchStage, dropMm: Record<LoadState, number>): Problem[] {
   const frontMm = pouch.frontRows * pouch.rowMm;
   const share = dropMm.loaded / frontMm;
   const at = {
@@ -221,7 +227,7 @@ function flapProblems(design: Design, pouch: PouchStage, dropMm: Record<LoadStat
         values: { ...values, dropMm: dropMm[worst], pastMm: pastMm(worst), isEmpty: worst === 'empty' ? 1 : 0 },
         repairs: [
           ...(shorterMm >= LEAST_DROP_MM ? [dropRepair(shorterMm)] : []),
-          ...tallerRepairs(Math.ceil(design.body.heightMm + byMm), pouch.rowMm),
+          ...tallerRepairs(design, Math.ceil(design.body.heightMm + byMm), pouch.rowMm),
         ],
       },
     ];
@@ -234,16 +240,12 @@ function flapProblems(design: Design, pouch: PouchStage, dropMm: Record<LoadStat
 }
 
 /** A taller bag, where one that tall can be planned: within the file’s limit and the most rows, with room for the bend. */
-function tallerRepairs(heightMm: number, rowMm: number): Repair[] {
+function tallerRepairs(design: SettledDesign, heightMm: number, rowMm: number): Repair[] {
   if (heightMm > MOST_HEIGHT_MM || heightMm / rowMm > 0.9 * MOST_COUNT) return [];
   const repair: Repair = {
     code: 'bag-taller',
     values: { heightMm },
-    edits: [
-      { path: ['body', 'heightMm'], value: heightMm },
-      { path: ['body', 'chosenRows', 'front'], value: null },
-      { path: ['body', 'chosenRows', 'back'], value: null },
-    ],
+    edits: outsideSizeEdits(design, { heightMm }),
   };
   return [repair];
 }

@@ -98,10 +98,14 @@ describe('estimateGauge', () => {
 });
 
 describe('gaugeStage', () => {
-  const swatch = fullDesign().swatch;
+  const design = fullDesign();
+  const { swatch } = design;
 
   it('asks for more when there is one reading', () => {
-    const { problems } = gaugeStage({ ...swatch, stitchReadings: swatch.stitchReadings.slice(0, 1) }, 'sc');
+    const { problems } = gaugeStage({
+      ...design,
+      swatch: { ...swatch, stitchReadings: swatch.stitchReadings.slice(0, 1) },
+    });
     expect(problems.map(({ code, path }) => [code, path?.at(-1)])).toEqual([['one-reading', 'stitchReadings']]);
   });
 
@@ -110,13 +114,13 @@ describe('gaugeStage', () => {
       { count: 20, lengthMm: 100 },
       { count: 20, lengthMm: 118 },
     ];
-    const [problem] = gaugeStage({ ...swatch, rowReadings }, 'sc').problems;
+    const [problem] = gaugeStage({ ...design, swatch: { ...swatch, rowReadings } }).problems;
     expect(problem?.code).toBe('readings-far-apart');
     expect(problem?.values.apartShare).toBeCloseTo(18 / 109, 6);
   });
 
   it('keeps every reading in its reason', () => {
-    const { inputs } = gaugeStage(swatch, 'sc').stitchWidth.reason;
+    const { inputs } = gaugeStage(design).stitchWidth.reason;
     for (const { count } of swatch.stitchReadings) expect(inputs.map(({ value }) => value)).toContain(count);
   });
 });

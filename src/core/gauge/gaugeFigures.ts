@@ -1,10 +1,12 @@
 import { COUNT_ERROR, OTHER_PIECE_SHARE, OTHER_STITCH_SHARE, READINGS_FAR_APART, TAPE_ERROR_MM } from '@/core/defaults';
-import type { Swatch } from '@/core/design';
+import { patternOf, swatchPatternOf, type Design, type StitchChoice, type Swatch } from '@/core/design';
 import { input, makeFigure, type Figure, type ReasonInput } from '@/core/figures';
 import type { Problem } from '@/core/problems';
-import { STITCHES, type StitchId } from '@/core/stitches';
 import { estimateGauge, type GaugeEstimate, type Reading } from './estimateGauge';
 import { timesLonger } from './widerSwatch';
+
+/** What of a design the gauge follows from. */
+type Worked = Pick<Design, 'swatch' | 'stitch' | 'ownStitches' | 'plainEdge'>;
 
 export interface GaugeStage {
   stitchWidth: Figure;
@@ -25,7 +27,8 @@ const SOURCE = {
  * Stitch width, row height and thickness of the bag's fabric as figures, with what is doubtful about the readings. Where the
  * bag is worked in another stitch than the swatch, they are foretold from what is usual for both, with a wider ±.
  */
-export function gaugeStage(swatch: Swatch, stitch: StitchId): GaugeStage {
+export function gaugeStage(design: Worked): GaugeStage {
+  const { swatch, stitch } = design;
   const width = estimateGauge(swatch.stitchReadings);
   const height = estimateGauge(swatch.rowReadings);
   const measured = {
@@ -42,11 +45,11 @@ export function gaugeStage(swatch: Swatch, stitch: StitchId): GaugeStage {
   const problems = [
     ...readingProblems('stitchReadings', 'gauge.stitchWidth', swatch.stitchReadings),
     ...readingProblems('rowReadings', 'gauge.rowHeight', swatch.rowReadings),
-    ...swatchProblems(swatch, stitch),
+    ...swatchProblems(design),
   ];
   if (swatch.stitch === stitch && swatch.standsFor === 'panel') return { ...measured, problems };
-  const from = STITCHES[swatch.stitch].nature;
-  const to = STITCHES[stitch].nature;
+  const from = swatchPatternOf(design).nature;
+  const to = patternOf(design).nature;
   return {
     ...measured,
     stitchWidth: foretold(measured.stitchWidth, to.widthToSc / from.widthToSc, swatch, stitch),
@@ -57,7 +60,7 @@ export function gaugeStage(swatch: Swatch, stitch: StitchId): GaugeStage {
 }
 
 /** A measure of the swatch carried over to another stitch or another piece, with what that leaves open. */
-function foretold(measured: Figure, ratio: number, swatch: Swatch, stitch: StitchId): Figure {
+function foretold(measured: Figure, ratio: number, swatch: Swatch, stitch: StitchChoice): Figure {
   const value = measured.value * ratio;
   const open = Math.hypot(
     swatch.stitch === stitch ? 0 : OTHER_STITCH_SHARE,
@@ -102,7 +105,8 @@ function halfFigure(id: string, label: string, readings: readonly Reading[], est
   });
 }
 
-function swatchProblems(swatch: Swatch, stitch: StitchId): Problem[] {
+function swatchProblems(design: Worked): Problem[] {
+  const { swatch, stitch } = design;
   const asks = ['gauge.stitchWidth', 'gauge.rowHeight'];
   const problems: Problem[] = [];
   if (swatch.stitch !== stitch)
@@ -135,7 +139,7 @@ function swatchProblems(swatch: Swatch, stitch: StitchId): Problem[] {
       values: { share: OTHER_PIECE_SHARE },
       repairs: [],
     });
-  const { repeatStitches } = STITCHES[swatch.stitch];
+  const { repeatStitches } = swatchPatternOf(design);
   const widest = Math.max(...swatch.stitchReadings.map(({ count }) => count));
   if (repeatStitches > 1 && widest < 2 * repeatStitches)
     problems.push({

@@ -1,7 +1,6 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { baseDepthMm, straightSideMm } from '@/core/body';
-import { loadThicknessMm } from '@/core/contents';
 import { applyEdits, usualSnap, type Design } from '@/core/design';
 import { designAt, planOf, plannableDesign } from '@/core/testing/designs';
 import { landingMm, stationOverMm } from '.';
@@ -137,7 +136,7 @@ describe('problems of the snap', () => {
         if (!plan.snap) return;
         const flatMm = straightSideMm(
           plan.pouch.frontRows * plan.pouch.rowMm,
-          baseDepthMm(plan.pouch.layers, loadThicknessMm(design.contents, 'loaded')),
+          baseDepthMm(plan.pouch.layers, plan.pouch.loadMm),
         );
         const target = plan.snap.meetsMm.loaded;
         const said = plan.problems.some(({ code }) => code === 'snap-on-fold' || code === 'snap-off-front');

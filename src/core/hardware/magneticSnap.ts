@@ -9,9 +9,9 @@ import {
   type PouchStage,
   type StitchPlace,
 } from '@/core/body';
-import { LOAD_STATES, loadThicknessMm, type LoadState } from '@/core/contents';
+import { LOAD_STATES, loadThicknessMm, type LoadState, type SettledDesign } from '@/core/contents';
 import { ONE_SNAP_FLAP_WIDTH_MM } from '@/core/defaults';
-import type { Design, MagneticSnap } from '@/core/design';
+import type { MagneticSnap } from '@/core/design';
 import { COMMON_PRACTICE, GEOMETRY, input, inputFrom, makeFigure, type Figure } from '@/core/figures';
 import type { FlapStage } from '@/core/flap';
 import type { GaugeStage } from '@/core/gauge';
@@ -78,7 +78,7 @@ export const stationOverMm = (front: {
 /** Places a magnetic snap by row and stitch on the flap, and its mate where the flap brings it. */
 export function magneticSnapStage(
   snap: MagneticSnap,
-  design: Design,
+  design: SettledDesign,
   gauge: GaugeStage,
   pouch: PouchStage,
   flap: FlapStage,
@@ -222,7 +222,7 @@ function acrossFigure(places: readonly StitchPlace[], pouch: PouchStage, gauge: 
 
 function snapProblems(
   snap: MagneticSnap,
-  design: Design,
+  design: SettledDesign,
   pouch: PouchStage,
   flap: FlapStage,
   halfRow: number,

@@ -1,7 +1,7 @@
 import type { FigureName } from '@/core/figures';
 
 /** A place in the app, so that a problem can be shown where it can be mended. */
-export type Place = 'swatch' | 'stitch' | 'body' | 'strap' | 'lining' | 'order' | 'write-up';
+export type Place = 'carry' | 'swatch' | 'stitch' | 'body' | 'strap' | 'lining' | 'order' | 'write-up';
 
 /**
  * How much a problem matters. `stop`: no plan can be made. `decide`: the plan can be worked but will
@@ -35,7 +35,12 @@ export type RepairCode =
   | 'swatch-was-in-this'
   | 'fold-on-plain-row'
   | 'hook-as-letter'
-  | 'hook-without-letter';
+  | 'hook-without-letter'
+  | 'bag-wider'
+  | 'sizes-from-contents'
+  | 'load-as-packed'
+  | 'add-strap'
+  | 'strap-worn-to';
 
 export type ProblemCode =
   | 'one-reading'
@@ -65,6 +70,17 @@ export type ProblemCode =
   | 'snap-wide-flap'
   | 'strap-stretches-much'
   | 'swatch-not-weighed'
+  | 'mass-without-area'
+  | 'thing-larger-than-any-bag'
+  | 'contents-too-thick'
+  | 'contents-too-wide'
+  | 'contents-too-tall'
+  | 'load-under-packed'
+  | 'ease-within-doubt'
+  | 'stands-above-mouth'
+  | 'carried-without-strap'
+  | 'strap-unlike-carrying'
+  | 'own-pattern-does-not-fit'
   | 'magnets'
   | 'strap-load';
 
@@ -83,5 +99,7 @@ export interface Problem {
   /** The mark on the drawing it is about, when there is one. */
   mark?: string;
   values: Record<string, number>;
+  /** Names of the maker's own that its sentence uses. */
+  names?: Record<string, string>;
   repairs: Repair[];
 }

@@ -45,15 +45,3 @@ export const STITCH_IDS = Object.keys(STITCHES) as [StitchId, ...StitchId[]];
 
 /** The patterns that a panel can be worked in: fabrics in rows. */
 export const PANEL_STITCH_IDS = STITCH_IDS.filter((id) => STITCHES[id].use === 'fabric') as [StitchId, ...StitchId[]];
-
-/**
- * The plain stitch that goes with a pattern, for straps and foundations: itself where it is one, else what it is based on.
- *
- * @example
- * plainStitchOf('bobble-field') // => 'sc'
- * plainStitchOf('hdc') // => 'hdc'
- */
-export const plainStitchOf = (id: StitchId): StitchId => {
-  const pattern: StitchPattern = STITCHES[id];
-  return pattern.setupRows.length + pattern.rows.length === 1 ? id : (pattern.base as StitchId);
-};

@@ -1,8 +1,11 @@
-export { PANEL_STITCH_IDS, STITCHES, STITCH_IDS, plainStitchOf, type StitchId } from './catalogue';
+export { PANEL_STITCH_IDS, STITCHES, STITCH_IDS, type StitchId } from './catalogue';
+export { plainStitchOf } from './plainStitchOf';
 export { nearestCount } from './nearestCount';
+export { withPlainEdge } from './plainEdge';
 export { foundation, workRow, type Cell, type RowFault, type RowResult } from './replay';
 export { startingChain, type Foundation } from './startingChain';
 export {
+  beginsWithStitch,
   chain,
   everywhere,
   inSpace,

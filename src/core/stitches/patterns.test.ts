@@ -197,7 +197,7 @@ describe('a row that does not fit says what is wrong', () => {
 });
 
 test('what a pattern is based on is a plain fabric of the catalogue', () => {
-  for (const id of STITCH_IDS) expect(STITCHES[plainStitchOf(id)].rows).toHaveLength(1);
+  for (const id of STITCH_IDS) expect(plainStitchOf(STITCHES[id]).rows).toHaveLength(1);
 });
 
 test('a pattern’s own rows and its setup are counted', () => {

@@ -76,3 +76,9 @@ export const isRaised = ({ work: kind, over, into }: Worked): boolean =>
 /** A row in which nothing stands out: a good row to fold on. */
 export const isPlainRow = ({ before, repeat, after }: PatternRow): boolean =>
   [...before, ...repeat, ...after].every((step) => !('work' in step) || !isRaised(step));
+
+/** Whether a row begins with a stitch, beside which a turning chain can stand, or for which it can. */
+export function beginsWithStitch({ before, repeat }: PatternRow): boolean {
+  const [first] = [...before, ...repeat];
+  return first !== undefined && 'work' in first;
+}

@@ -1,10 +1,10 @@
 import type { PouchStage } from '@/core/body';
 import { STRAP_STRETCH_ADVICE, TAPE_ERROR_MM } from '@/core/defaults';
-import type { Design, PlainStrap } from '@/core/design';
+import { patternOf, type Design, type PlainStrap } from '@/core/design';
 import { COMMON_PRACTICE, GEOMETRY, input, inputFrom, makeFigure, type Figure } from '@/core/figures';
 import type { GaugeStage } from '@/core/gauge';
 import type { Problem } from '@/core/problems';
-import { STITCHES, plainStitchOf, startingChain } from '@/core/stitches';
+import { plainStitchOf, startingChain } from '@/core/stitches';
 
 /** Where a strap's foot is sewn, inside the bag: so many rows down each side seam, half on the front, half on the back. */
 export interface StrapFoot {
@@ -136,7 +136,7 @@ export function plainStrapStage(strap: PlainStrap, design: Design, gauge: GaugeS
       startingChain: makeFigure(
         'strap.startingChain',
         'Starting chain of the strap',
-        startingChain(stitchCount, STITCHES[plainStitchOf(design.stitch)], turningChain, foundation),
+        startingChain(stitchCount, plainStitchOf(patternOf(design)), turningChain, foundation),
         'chain',
         { rule: 'As for the panel, from the strap’s stitches.', inputs: [inputFrom(stitches)], source: GEOMETRY },
       ),

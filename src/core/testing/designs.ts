@@ -93,7 +93,7 @@ export const plannableDesign: fc.Arbitrary<Design> = fc
             hand: made.hand,
             lengthUnit: made.lengthUnit,
           },
-          contents: { thicknessMm: made.loadMm, massG: 200, firmness: made.firmness },
+          contents: { ...base.contents, thicknessMm: made.loadMm, firmness: made.firmness },
           swatch: {
             ...base.swatch,
             ...readings,

@@ -1,7 +1,7 @@
-import type { Design } from '@/core/design';
+import { patternOf, type Design } from '@/core/design';
 import type { Figure } from '@/core/figures';
 import type { Plan } from '@/core/plan';
-import { STITCHES, patternRowCount, rowOf, type StitchPattern } from '@/core/stitches';
+import { patternRowCount, rowOf } from '@/core/stitches';
 import { formatPlusMinus, formatQuantity } from './quantity';
 import { firstRowText, furtherRowText, inPlainStitch, patternRowText } from './rowText';
 import { stepTexts } from './stepText';
@@ -65,14 +65,15 @@ function sizeLines(design: Design, plan: Plan): string[] {
 
 function materialLines(design: Design, plan: Plan): string[] {
   const { lengthUnit } = design.settings;
-  const { yarn } = design.swatch;
-  const yarnFigures = plan.yarn.figures;
-  const amount = yarnFigures
-    ? `${formatQuantity(yarnFigures.mass.value, 'g', lengthUnit)}, ${formatQuantity(yarnFigures.length.value, 'm', lengthUnit)}; ${formatQuantity(yarnFigures.balls.value, 'ball', lengthUnit)} of ${formatQuantity(yarn.ballMassG, 'g', lengthUnit)}`
-    : 'amount not known: the swatch was not weighed';
+  const { yarn, heldWith } = design.swatch;
+  const amounts = plan.yarn.lots.map(
+    ({ name, ballMassG, mass, length, balls }) =>
+      `${name}: ${formatQuantity(mass.value, 'g', lengthUnit)}, ${formatQuantity(length.value, 'm', lengthUnit)}; ${formatQuantity(balls.value, 'ball', lengthUnit)} of ${formatQuantity(ballMassG, 'g', lengthUnit)}.`,
+  );
+  const unknown = [yarn, ...heldWith].map(({ name }) => `${name}: amount not known: the swatch was not weighed.`);
   const [snap] = design.hardware;
   return [
-    `${yarn.name}: ${amount}.`,
+    ...(amounts.length > 0 ? amounts : unknown),
     `Hook ${design.swatch.hookMm} mm, stitch markers, yarn needle.`,
     ...(snap
       ? [
@@ -95,13 +96,13 @@ function gaugeLines(design: Design, plan: Plan): string[] {
   const over = design.settings.lengthUnit === 'cm' ? '10 cm' : '4 in';
   const counted = (figure: Figure) => (overMm / figure.value).toFixed(1);
   return [
-    `${counted(plan.gauge.stitchWidth)} stitches and ${counted(plan.gauge.rowHeight)} rows over ${over} of ${stitchName(design.stitch, design.settings.terms)}, ${STATES[design.swatch.state]}.`,
+    `${counted(plan.gauge.stitchWidth)} stitches and ${counted(plan.gauge.rowHeight)} rows over ${over} of ${stitchName(design.stitch, design.settings.terms, design.ownStitches)}, ${STATES[design.swatch.state]}.`,
   ];
 }
 
 function conventionLines(design: Design): string[] {
   const { terms, turningChain, hand } = design.settings;
-  const pattern: StitchPattern = STITCHES[design.stitch];
+  const pattern = patternOf(design);
   const hasChains = [...pattern.setupRows, ...pattern.rows].some(({ repeat }) =>
     repeat.some((step) => 'chain' in step),
   );
@@ -122,7 +123,7 @@ function panelLines(design: Design, plan: Plan): string[] {
   const count = pouch.stitchCount;
   const rows = (from: number, to: number) => (from === to ? `Row ${from}` : `Rows ${from} to ${to}`);
   const further = (from: number, to: number) => (from > to ? [] : [furtherRowText(design, count, rows(from, to))]);
-  if (patternRowCount(STITCHES[design.stitch]) > 1) return texturedPanelLines(design, plan);
+  if (patternRowCount(patternOf(design)) > 1) return texturedPanelLines(design, plan);
   const startRow = flap.totalRows > topRow ? further(topRow + 1, flap.totalRows) : [];
   return [
     ...(design.settings.foundation === 'chain' ? [`Ch ${pouch.figures.startingChain.value}.`] : []),
@@ -138,7 +139,7 @@ function panelLines(design: Design, plan: Plan): string[] {
 
 /** A panel in a pattern of several rows: each row once, then how far they go on, part by part. */
 function texturedPanelLines(design: Design, { pouch, flap }: Plan): string[] {
-  const pattern: StitchPattern = STITCHES[design.stitch];
+  const pattern = patternOf(design);
   const { stitchCount } = pouch;
   const written = Math.min(flap.totalRows, patternRowCount(pattern));
   const setup = pattern.setupRows.length;

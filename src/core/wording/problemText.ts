@@ -3,7 +3,28 @@ import type { LengthUnit } from '@/core/units';
 import { formatQuantity } from './quantity';
 
 type Values = Record<string, number>;
-type Sentence = (values: Values, length: (mm: number | undefined) => string) => string;
+type Sentence = (values: Values, length: (mm: number | undefined) => string, names: Record<string, string>) => string;
+
+/** What is wrong with the rows of a pattern of her own, and what would fit. */
+function ownPatternSentence(v: Values, { fault, name }: Record<string, string>): string {
+  const row = `Row ${v.row} of “${name}”`;
+  switch (fault) {
+    case 'repeat-does-not-come-out':
+      return `${row}: ${v.over} ${v.over === 1 ? 'stitch is' : 'stitches are'} over after the last full repeat of ${v.repeatStitches}, whatever the count. Let what is done before, in and after the repeat take up the whole row below.`;
+    case 'too-few-stitches':
+      return `${row} needs ${v.needs} stitches below it and finds ${v.has}. Take fewer, or give the row before more.`;
+    case 'no-space-here':
+      return `${row} works into a chain space at stitch ${v.at}, where the row below has none.`;
+    case 'no-stitch-here':
+      return `${row} works into a loop or post at stitch ${v.at}, where the row below has a chain.`;
+    case 'repeat-takes-nothing':
+      return `${row} has a repeat that takes no stitch of the row below, so it would never end.`;
+    case 'count-drifts':
+      return `${row} makes ${v.to} stitches of ${v.from}. A straight fabric keeps its count: balance increases and decreases within the row.`;
+    default:
+      return `${row} has to begin with a stitch, so that the turning chain can stand beside it or for it.`;
+  }
+}
 
 const percent = (share: number | undefined): string => `${Math.round((share ?? 0) * 100)} %`;
 
@@ -58,6 +79,25 @@ const PROBLEMS: Record<ProblemCode, Sentence> = {
     `One snap on a flap ${length(v.widthMm)} wide lets the corners lift. Over ${length(v.usualMostMm)}, makers often set two.`,
   'strap-stretches-much': (v) =>
     `This strap grows by ${percent(v.share)} when pulled. With a tape sewn inside it would keep its length.`,
+  'mass-without-area': (v, length) =>
+    `${v.massG} g say nothing without the swatch’s outline. Measure its whole width and height: it is at least ${length(v.leastWidthMm)} by ${length(v.leastHeightMm)}, since your readings fit on it.`,
+  'thing-larger-than-any-bag': (v, length, names) =>
+    `“${names.thing}” (${length(v.widthMm)} by ${length(v.heightMm)} by ${length(v.thicknessMm)}) goes into no bag that can be planned: across, with its thickness, ${length(v.mostMm)} is the most. It is left out.`,
+  'contents-too-thick': (v, length) =>
+    `Packed, the load is ${length(v.loadMm)} thick, and a bag this size can close over ${length(v.mostLoadMm)} at most. It is planned for that.`,
+  'contents-too-wide': (v, length) => `What goes in is ${length(v.shortMm)} too wide for the inside.`,
+  'contents-too-tall': (v, length) => `What goes in is ${length(v.shortMm)} too tall for the inside.`,
+  'load-under-packed': (v, length) =>
+    `You gave the load as ${length(v.loadMm)} thick; what goes in comes to ${length(v.packedMm)}, packed.`,
+  'ease-within-doubt': (v, length) =>
+    `The room left ${v.isUp ? 'up' : 'across'} (${length(v.easeMm)}) is less than the bag’s own ± (${length(v.doubtMm)}): it may turn out too tight. A wider swatch or a little more ease helps.`,
+  'stands-above-mouth': (v, length) =>
+    `Loaded, the base rounds and draws the mouth down: what goes in stands ${length(v.aboveMm)} above it, under the flap.`,
+  'carried-without-strap': (v, length) =>
+    `To be carried like this the bag needs a strap; about ${length(v.usualMm)} is usual, from memory. A tape laid where it will run is better.`,
+  'strap-unlike-carrying': (v, length) =>
+    `The strap is ${length(v.wornMm)} worn. Carried like this, ${length(v.leastMm)} to ${length(v.mostMm)} is usual.`,
+  'own-pattern-does-not-fit': (v, _, names) => ownPatternSentence(v, names),
   'swatch-not-weighed': () => 'Weigh the swatch and measure its outline, and the yarn can be worked out.',
   magnets: () =>
     'Strong small magnets are dangerous when swallowed: not on bags for young children. Keep them about 15 cm (6 in) from implanted devices, and off cards. Follow your local rules.',
@@ -78,6 +118,11 @@ const REPAIRS: Record<RepairCode, Sentence> = {
   'fold-on-plain-row': (v) => `Fold after row ${v.row}`,
   'hook-as-letter': (v) => `The hook is ${v.hookMm} mm`,
   'hook-without-letter': (v) => `It is ${v.hookMm} mm; leave the letter out`,
+  'bag-wider': (v, length) => `Make the bag ${length(v.widthMm)} wide`,
+  'sizes-from-contents': () => 'Let the sizes follow from what goes in',
+  'load-as-packed': () => 'Take the thickness as packed',
+  'add-strap': (v, length) => `Add a strap, ${length(v.wornMm)} worn`,
+  'strap-worn-to': (v, length) => `Make the strap ${length(v.wornMm)} worn`,
   'even-front-and-back': (v) => `Give front and back ${v.rows} rows each`,
 };
 
@@ -88,8 +133,8 @@ const lengthWriter =
 
 /** Says a problem in a sentence, with the maker's units. */
 export const problemSentence = (problem: Problem, unit: LengthUnit): string =>
-  PROBLEMS[problem.code](problem.values, lengthWriter(unit));
+  PROBLEMS[problem.code](problem.values, lengthWriter(unit), problem.names ?? {});
 
 /** Says what a repair would do, as the label of the action that does it. */
 export const repairLabel = (repair: Repair, unit: LengthUnit): string =>
-  REPAIRS[repair.code](repair.values, lengthWriter(unit));
+  REPAIRS[repair.code](repair.values, lengthWriter(unit), {});

@@ -1,6 +1,5 @@
-import type { Design } from '@/core/design';
+import { patternOf, type Design, type StitchChoice } from '@/core/design';
 import {
-  STITCHES,
   isRaised,
   plainStitchOf,
   rowOf,
@@ -18,10 +17,11 @@ import { term, type TermSet } from './terms';
 type Settings = Pick<Design['settings'], 'terms' | 'turningChain' | 'foundation'>;
 
 /** The design as far as its strap's rows go: in the plain stitch that goes with the panel's. */
-export const inPlainStitch = (design: Design): Design => ({ ...design, stitch: plainStitchOf(design.stitch) });
-
-/** The pattern that a panel of the design is worked in. */
-const patternOf = (design: Design): StitchPattern => STITCHES[design.stitch];
+export const inPlainStitch = (design: Design): Design => ({
+  ...design,
+  stitch: plainStitchOf(patternOf(design)).id as StitchChoice,
+  plainEdge: 0,
+});
 
 /** "40 sc", in the maker's terms; "41 sts" where a row has more than one kind. */
 export function stitchCountWord(design: Design, count: number): string {

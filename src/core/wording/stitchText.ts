@@ -1,3 +1,4 @@
+import { isOwnStitchId, type OwnStitch, type StitchChoice } from '@/core/design';
 import {
   STITCHES,
   type PatternRow,
@@ -36,8 +37,11 @@ const NAMES: Record<StitchId, InBoth> = {
   'spiral-tube': same('spiral tube'),
 };
 
-/** The name of a stitch pattern in full. */
-export const stitchName = (stitch: StitchId, terms: TermSet): string => NAMES[stitch][terms];
+/** The name of a stitch pattern in full; one of her own by the name that she gave it. */
+export const stitchName = (stitch: StitchChoice, terms: TermSet, ownStitches: readonly OwnStitch[] = []): string =>
+  isOwnStitchId(stitch)
+    ? (ownStitches.find(({ id }) => id === stitch)?.name ?? 'a pattern of your own')
+    : NAMES[stitch][terms];
 
 const ABBREVIATIONS: Record<StitchKind, InBoth> = {
   'sl-st': same('sl st'),

@@ -1,8 +1,8 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import type { Design } from '@/core/design';
+import { patternOf, type Design } from '@/core/design';
 import { planBag } from '@/core/plan';
-import { STITCHES, type StitchPattern } from '@/core/stitches';
+import { type StitchPattern } from '@/core/stitches';
 import { fullDesign, planOf, plannableDesign } from '@/core/testing/designs';
 import {
   formatPlusMinus,
@@ -38,7 +38,7 @@ describe('the pattern text', () => {
     fc.assert(
       fc.property(plannableDesign, (design) => {
         const plan = planOf(design);
-        const { setupRows, rows: repeated }: StitchPattern = STITCHES[design.stitch];
+        const { setupRows, rows: repeated }: StitchPattern = patternOf(design);
         const panel = writePattern(design, plan).sections.find(({ id }) => id === 'panel')?.lines ?? [];
         const written = panel.flatMap((line) => {
           const match = /^Rows? (\d+)(?: to (\d+))?.* \((\d+) [^()]+\)$/.exec(line);

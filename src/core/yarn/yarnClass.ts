@@ -1,6 +1,5 @@
 import type { HookLetter, Swatch } from '@/core/design';
 import type { Problem } from '@/core/problems';
-import { STITCHES } from '@/core/stitches';
 
 /** What a yarn of a weight class usually gives in single crochet, and the hook its label names. */
 export interface YarnClass {
@@ -67,9 +66,14 @@ export function heldTogether(countsNm: readonly number[]): number {
   return 1 / countsNm.reduce((sum, nm) => sum + 1 / nm, 0);
 }
 
-/** What is odd about a swatch's hook and gauge for its yarn. Questions, not corrections: millimetres and readings rule. */
-export function yarnClassProblems(swatch: Swatch, stitchMm: number): Problem[] {
-  return [...letterProblems(swatch), ...classProblems(swatch, stitchMm)];
+/**
+ * What is odd about a swatch's hook and gauge for its yarn. Questions, not corrections: millimetres and readings rule.
+ *
+ * @param stitchMm width of a stitch as measured
+ * @param widthToSc width of a stitch of the swatch's pattern against single crochet, which the classes are told in
+ */
+export function yarnClassProblems(swatch: Swatch, stitchMm: number, widthToSc: number): Problem[] {
+  return [...letterProblems(swatch), ...classProblems(swatch, stitchMm, widthToSc)];
 }
 
 function letterProblems({ hookLetter, hookMm }: Swatch): Problem[] {
@@ -94,14 +98,14 @@ function letterProblems({ hookLetter, hookMm }: Swatch): Problem[] {
   ];
 }
 
-function classProblems(swatch: Swatch, stitchMm: number): Problem[] {
+function classProblems(swatch: Swatch, stitchMm: number, widthToSc: number): Problem[] {
   const { weightClass } = swatch.yarn;
   const usual = weightClass === null ? undefined : YARN_CLASSES[weightClass];
   // The label speaks of one strand.
-  if (!usual || weightClass === null || swatch.strands > 1) return [];
+  if (!usual || weightClass === null || swatch.strands > 1 || swatch.heldWith.length > 0) return [];
   const at = { place: 'swatch', severity: 'mind', repairs: [] } as const;
   const problems: Problem[] = [];
-  const counted = (FOUR_INCHES_MM / stitchMm) * STITCHES[swatch.stitch].nature.widthToSc;
+  const counted = (FOUR_INCHES_MM / stitchMm) * widthToSc;
   if (counted < usual.leastStitches * (1 - OUTSIDE_SHARE) || counted > usual.mostStitches * (1 + OUTSIDE_SHARE))
     problems.push({
       ...at,

@@ -6,22 +6,32 @@ import {
   TAPE_ERROR_MM,
   YARN_RESERVE,
 } from '@/core/defaults';
-import type { Design } from '@/core/design';
+import { patternOf, swatchPatternOf, type Design } from '@/core/design';
 import { COMMON_PRACTICE, GEOMETRY, input, inputFrom, makeFigure, type Figure } from '@/core/figures';
 import type { FlapStage } from '@/core/flap';
 import type { PouchStage } from '@/core/body';
 import type { Problem } from '@/core/problems';
 import { estimateGauge } from '@/core/gauge';
-import { STITCHES } from '@/core/stitches';
 import type { StrapStage } from '@/core/strap';
 
 import { heldTogether, yarnClassProblems } from './yarnClass';
+
+/** What to have of one of the yarns. */
+export interface YarnLot {
+  name: string;
+  ballMassG: number;
+  mass: Figure;
+  length: Figure;
+  balls: Figure;
+}
 
 export interface YarnStage {
   /** The yarn as it is held: metres of it, all strands together, that weigh a gram. */
   held: Figure;
   /** Null when the swatch was not weighed: nothing honest can be said then. */
   figures: { massPerArea: Figure; fabric: Figure; sewing: Figure; mass: Figure; length: Figure; balls: Figure } | null;
+  /** The same for each yarn held, the first yarn first; none when nothing can be said. */
+  lots: YarnLot[];
   problems: Problem[];
 }
 
@@ -33,32 +43,36 @@ const COVERAGE_OF_LIMITS = 1.96 / Math.sqrt(3);
  * the seams and the tails, plus a reserve.
  */
 export function yarnStage(design: Design, pouch: PouchStage, flap: FlapStage, strap: StrapStage | null): YarnStage {
-  const { weighed, yarn } = design.swatch;
+  const { weighed } = design.swatch;
   const held = heldFigure(design.swatch);
-  const classProblems = yarnClassProblems(design.swatch, estimateGauge(design.swatch.stitchReadings).mm);
-  if (weighed === null)
-    return {
-      held,
-      figures: null,
-      problems: [
-        ...classProblems,
-        {
-          code: 'swatch-not-weighed',
-          severity: 'mind',
-          place: 'swatch',
-          path: ['swatch', 'weighed'],
-          values: {},
-          repairs: [],
-        },
-      ],
-    };
+  const classProblems = yarnClassProblems(
+    design.swatch,
+    estimateGauge(design.swatch.stitchReadings).mm,
+    swatchPatternOf(design).nature.widthToSc,
+  );
+  const nothing = (problem: Problem): YarnStage => ({
+    held,
+    figures: null,
+    lots: [],
+    problems: [...classProblems, problem],
+  });
+  if (weighed === null) return nothing(weighingProblem('swatch-not-weighed', ['swatch', 'weighed']));
+  const { massG: swatchG, widthMm: swatchWidthMm, heightMm: swatchHeightMm } = weighed;
+  if (swatchWidthMm === null || swatchHeightMm === null)
+    return nothing(
+      weighingProblem('mass-without-area', ['swatch', 'weighed', swatchWidthMm === null ? 'widthMm' : 'heightMm'], {
+        massG: swatchG,
+        leastWidthMm: Math.max(...design.swatch.stitchReadings.map(({ lengthMm }) => lengthMm)),
+        leastHeightMm: Math.max(...design.swatch.rowReadings.map(({ lengthMm }) => lengthMm)),
+      }),
+    );
 
-  const swatchArea = weighed.widthMm * weighed.heightMm;
-  const yarnRatio = STITCHES[design.stitch].nature.yarnToSc / STITCHES[design.swatch.stitch].nature.yarnToSc;
-  const gPerMm2 = (weighed.massG / swatchArea) * yarnRatio;
+  const swatchArea = swatchWidthMm * swatchHeightMm;
+  const yarnRatio = patternOf(design).nature.yarnToSc / swatchPatternOf(design).nature.yarnToSc;
+  const gPerMm2 = (swatchG / swatchArea) * yarnRatio;
   const densityShare =
     COVERAGE_OF_LIMITS *
-      Math.hypot(SCALE_ERROR_G / weighed.massG, TAPE_ERROR_MM / weighed.widthMm, TAPE_ERROR_MM / weighed.heightMm) +
+      Math.hypot(SCALE_ERROR_G / swatchG, TAPE_ERROR_MM / swatchWidthMm, TAPE_ERROR_MM / swatchHeightMm) +
     (design.stitch === design.swatch.stitch ? 0 : OTHER_STITCH_SHARE);
   const massPerArea = makeFigure(
     'yarn.massPerArea',
@@ -68,9 +82,9 @@ export function yarnStage(design: Design, pouch: PouchStage, flap: FlapStage, st
     {
       rule: 'Mass of the swatch divided by its area. The ± is that of a kitchen scale (± 1 g) and a tape: a bigger swatch makes it smaller.',
       inputs: [
-        input('Swatch on the scale', weighed.massG, 'g'),
-        input('Swatch width', weighed.widthMm, 'mm'),
-        input('Swatch height', weighed.heightMm, 'mm'),
+        input('Swatch on the scale', swatchG, 'g'),
+        input('Swatch width', swatchWidthMm, 'mm'),
+        input('Swatch height', swatchHeightMm, 'mm'),
         ...(design.stitch === design.swatch.stitch
           ? []
           : [input('Bag’s stitch against the swatch’s, usually', yarnRatio, 'ratio')]),
@@ -104,7 +118,9 @@ export function yarnStage(design: Design, pouch: PouchStage, flap: FlapStage, st
     fabricG * Math.hypot(densityShare, areaShare),
   );
 
-  const gPerMm = yarn.ballMassG / (yarn.ballLengthM * 1000);
+  // What sews is one strand of the first yarn.
+  const [first] = yarnsHeld(design.swatch);
+  const gPerMm = first.ballMassG / (first.ballLengthM * 1000);
   const sewnMm = 2 * seamLength.value + (strap ? 2 * footOutlineMm(strap, pouch) : 0);
   const tailCount = 2 + 4 + (strap ? 2 + 4 : 0);
   const sewingG = (SEAM_YARN_RATIO * sewnMm + tailCount * TAIL_MM) * gPerMm;
@@ -113,8 +129,8 @@ export function yarnStage(design: Design, pouch: PouchStage, flap: FlapStage, st
     inputs: [
       input('Length sewn', sewnMm, 'mm'),
       input('Tails', tailCount, 'count'),
-      input('One ball', yarn.ballMassG, 'g'),
-      input('One ball', yarn.ballLengthM, 'm'),
+      input('One ball', first.ballMassG, 'g'),
+      input('One ball', first.ballLengthM, 'm'),
     ],
     source: COMMON_PRACTICE,
   });
@@ -133,24 +149,87 @@ export function yarnStage(design: Design, pouch: PouchStage, flap: FlapStage, st
     },
     massPlusMinus,
   );
-  const length = makeFigure(
-    'yarn.length',
-    'Yarn to have, length',
-    massG / gPerMm / 1000,
-    'm',
-    {
-      rule: 'Mass to have, times the length of a ball, divided by its mass.',
-      inputs: [inputFrom(mass), input('One ball', yarn.ballLengthM, 'm'), input('One ball', yarn.ballMassG, 'g')],
-      source: GEOMETRY,
-    },
-    massPlusMinus / gPerMm / 1000,
-  );
-  const balls = makeFigure('yarn.balls', 'Balls to buy', Math.ceil((massG + massPlusMinus) / yarn.ballMassG), 'ball', {
-    rule: 'Mass to have, with its ± on top, divided by the mass of a ball, rounded up: the one that is too many is cheaper than the one that is missing.',
-    inputs: [inputFrom(mass), input('One ball', yarn.ballMassG, 'g')],
-    source: GEOMETRY,
-  });
-  return { held, figures: { massPerArea, fabric, sewing, mass, length, balls }, problems: classProblems };
+  const lots = yarnLots(design.swatch, mass);
+  return {
+    held,
+    figures: { massPerArea, fabric, sewing, mass, length: lots[0].length, balls: lots[0].balls },
+    lots,
+    problems: classProblems,
+  };
+}
+
+function weighingProblem(
+  code: 'swatch-not-weighed' | 'mass-without-area',
+  path: string[],
+  values: Record<string, number> = {},
+): Problem {
+  return { code, severity: 'mind', place: 'swatch', path, values, repairs: [] };
+}
+
+interface YarnHeld {
+  name: string;
+  strands: number;
+  ballMassG: number;
+  ballLengthM: number;
+}
+
+/** The yarns of a swatch that are held together, the first of them the one that it is named for. */
+const yarnsHeld = ({ yarn, strands, heldWith }: Design['swatch']): [YarnHeld, ...YarnHeld[]] => [
+  { name: yarn.name, strands, ballMassG: yarn.ballMassG, ballLengthM: yarn.ballLengthM },
+  ...heldWith,
+];
+
+/** What each yarn held has of the whole: as much of the mass as a metre of it has of a metre of all together. */
+function yarnLots(swatch: Design['swatch'], mass: Figure): [YarnLot, ...YarnLot[]] {
+  const yarns = yarnsHeld(swatch);
+  const gPerM = (yarn: YarnHeld) => (yarn.strands * yarn.ballMassG) / yarn.ballLengthM;
+  const allGPerM = yarns.reduce((sum, yarn) => sum + gPerM(yarn), 0);
+  const alone = yarns.length === 1;
+  return yarns.map((yarn, index): YarnLot => {
+    const id = (what: string) => (index === 0 ? `yarn.${what}` : `yarn.${what}.${index + 1}`);
+    const of = alone ? '' : ` of ${yarn.name}`;
+    const share = gPerM(yarn) / allGPerM;
+    const lotMass = alone
+      ? mass
+      : makeFigure(
+          `yarn.mass.of.${index + 1}`,
+          `Yarn to have${of}`,
+          mass.value * share,
+          'g',
+          {
+            rule: 'Yarn to have in all, times what a metre of this one weighs of a metre of all held together.',
+            inputs: [inputFrom(mass), input('Its share', share, 'ratio')],
+            source: GEOMETRY,
+          },
+          (mass.plusMinus ?? 0) * share,
+        );
+    const mPerG = yarn.ballLengthM / yarn.ballMassG;
+    const ball = [input('One ball', yarn.ballLengthM, 'm'), input('One ball', yarn.ballMassG, 'g')];
+    const length = makeFigure(
+      id('length'),
+      `Yarn to have, length${of}`,
+      lotMass.value * mPerG,
+      'm',
+      {
+        rule: 'Mass to have, times the length of a ball, divided by its mass.',
+        inputs: [inputFrom(lotMass), ...ball],
+        source: GEOMETRY,
+      },
+      (lotMass.plusMinus ?? 0) * mPerG,
+    );
+    const balls = makeFigure(
+      id('balls'),
+      `Balls to buy${of}`,
+      Math.ceil((lotMass.value + (lotMass.plusMinus ?? 0)) / yarn.ballMassG),
+      'ball',
+      {
+        rule: 'Mass to have, with its ± on top, divided by the mass of a ball, rounded up: the one that is too many is cheaper than the one that is missing.',
+        inputs: [inputFrom(lotMass), input('One ball', yarn.ballMassG, 'g')],
+        source: GEOMETRY,
+      },
+    );
+    return { name: yarn.name, ballMassG: yarn.ballMassG, mass: lotMass, length, balls };
+  }) as [YarnLot, ...YarnLot[]];
 }
 
 /** A foot is sewn round its four sides. */
@@ -160,21 +239,16 @@ function footOutlineMm(strap: StrapStage, pouch: PouchStage): number {
 
 const relative = (figure: Figure): number => (figure.plusMinus ?? 0) / figure.value;
 
-function heldFigure({ yarn, strands }: Design['swatch']): Figure {
-  const oneNm = yarn.ballLengthM / yarn.ballMassG;
-  return makeFigure(
-    'yarn.count',
-    'Yarn as held, metric count',
-    heldTogether(Array<number>(strands).fill(oneNm)),
-    'm/g',
-    {
-      rule: 'Length of a ball divided by its mass; for strands held together, one over the sum of one over each.',
-      inputs: [
-        input('One ball', yarn.ballLengthM, 'm'),
-        input('One ball', yarn.ballMassG, 'g'),
-        input('Strands', strands, 'count'),
-      ],
-      source: GEOMETRY,
-    },
-  );
+function heldFigure(swatch: Design['swatch']): Figure {
+  const yarns = yarnsHeld(swatch);
+  const counts = yarns.flatMap((yarn) => Array<number>(yarn.strands).fill(yarn.ballLengthM / yarn.ballMassG));
+  return makeFigure('yarn.count', 'Yarn as held, metric count', heldTogether(counts), 'm/g', {
+    rule: 'Length of a ball divided by its mass; for strands held together, one over the sum of one over each.',
+    inputs: yarns.flatMap((yarn) => [
+      input(`One ball of ${yarn.name}`, yarn.ballLengthM, 'm'),
+      input(`One ball of ${yarn.name}`, yarn.ballMassG, 'g'),
+      input(`Strands of ${yarn.name}`, yarn.strands, 'count'),
+    ]),
+    source: GEOMETRY,
+  });
 }

@@ -6,6 +6,7 @@ import type { Design } from '@/core/design';
 import { startAutosave } from './autosave';
 import { createBagStore, type BagState, type BagStore, type History } from './bagStore';
 import { holdTab, takeDraft } from './drafts';
+import { PackingSearchProvider } from './PackingSearch';
 import { afterBrowserPaint, trail } from './trail';
 
 /** A bag as it comes from the store. Its history is kept there without being looked into. */
@@ -47,7 +48,11 @@ export function BagProvider({ bag, children }: { bag: OpenedBag; children: React
     };
   }, [store]);
 
-  return <BagContext.Provider value={open}>{children}</BagContext.Provider>;
+  return (
+    <BagContext.Provider value={open}>
+      <PackingSearchProvider store={store}>{children}</PackingSearchProvider>
+    </BagContext.Provider>
+  );
 }
 
 /**

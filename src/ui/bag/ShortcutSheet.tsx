@@ -6,7 +6,7 @@ import { Sheet, type SheetProps } from './Sheet';
 /** Every key of a bag, for the sheet and the README alike. */
 export const SHORTCUTS: readonly { keys: string; does: string }[] = [
   {
-    keys: 'Alt + 1 … 8',
+    keys: 'Alt + 1 … 9',
     does: 'Go to a place: Swatch, Stitch, Body, Strap, Lining, Stores, Order of making, Write-up',
   },
   { keys: 'Ctrl + Z', does: 'Undo' },

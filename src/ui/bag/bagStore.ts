@@ -13,6 +13,7 @@ import {
 import type { FigureId } from '@/core/figures';
 import { planBag, type Plan } from '@/core/plan';
 import { problemSentence } from '@/core/wording';
+import { knownPackings } from './knownPackings';
 import { shareUnchanged } from './shareUnchanged';
 
 /** What the maker can take back, and what she has taken back. Kept with the bag, so it outlives the window. */
@@ -62,6 +63,8 @@ export interface BagState {
   select(mark: string | null): void;
   ask(asked: Asked | null): void;
   setSaveState(saveState: SaveState, revision?: number): void;
+  /** Plans the same design again, after more was found out about it; nothing is changed, and nothing is there to undo. */
+  planAnew(): void;
   /** Puts another version of the bag in place of this one, as it was read from the store. */
   replace(design: Design, revision: number, history: History): void;
 }
@@ -73,7 +76,7 @@ export type BagStore = StoreApi<BagState>;
 
 /** The bag that is open, with its plan. @throws Error when no plan can be made of the design at all */
 export function createBagStore(opened: { id: string; design: Design; revision: number; history: History }): BagStore {
-  const first = planBag(opened.design);
+  const first = planBag(opened.design, knownPackings(opened.design.contents.items));
   if (!first.ok) throw new Error(`no plan: ${first.problems.map(({ code }) => code).join(', ')}`);
   let mergeKey: string | null = null;
 
@@ -83,7 +86,8 @@ export function createBagStore(opened: { id: string; design: Design; revision: n
       const { design, plan, edition } = get();
       const read = applyEdits(design, change.edits);
       if (!read.ok) return { faults: read.faults, state: {} };
-      const result = planBag(read.design);
+      const next = shareUnchanged(design, read.design);
+      const result = planBag(next, knownPackings(next.contents.items));
       if (!result.ok) {
         const faults = result.problems.map((problem) => ({
           path: [...(problem.path ?? [])],
@@ -94,7 +98,7 @@ export function createBagStore(opened: { id: string; design: Design; revision: n
       return {
         faults: [],
         state: {
-          design: shareUnchanged(design, read.design),
+          design: next,
           plan: { ...result.plan, problems: shareUnchanged(plan.problems, result.plan.problems) },
           edition: edition + 1,
           saveState: unsavedAfter(get().saveState),
@@ -147,8 +151,13 @@ export function createBagStore(opened: { id: string; design: Design; revision: n
       select: (selection) => set({ selection }),
       ask: (asked) => set({ asked }),
       setSaveState: (saveState, revision) => set(revision === undefined ? { saveState } : { saveState, revision }),
+      planAnew() {
+        const { design, plan } = get();
+        const result = planBag(design, knownPackings(design.contents.items));
+        if (result.ok) set({ plan: { ...result.plan, problems: shareUnchanged(plan.problems, result.plan.problems) } });
+      },
       replace(design, revision, history) {
-        const result = planBag(design);
+        const result = planBag(design, knownPackings(design.contents.items));
         if (!result.ok) return;
         mergeKey = null;
         set({ design, plan: result.plan, revision, history, edition: get().edition + 1, saveState: { kind: 'saved' } });

@@ -1,5 +1,6 @@
 /** The places of a bag, in the order of work. The slug is the last part of the address. */
 export const PLACES = [
+  { slug: 'carry', name: 'Carry' },
   { slug: 'swatch', name: 'Swatch' },
   { slug: 'stitch', name: 'Stitch' },
   { slug: 'body', name: 'Body' },

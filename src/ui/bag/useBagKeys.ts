@@ -17,7 +17,7 @@ export function useBagKeys(onShowSheet: () => void): void {
   useHotkeys('mod+z', () => store.getState().undo(), outsideText);
   useHotkeys(['mod+y', 'mod+shift+z'], () => store.getState().redo(), outsideText);
   useHotkeys(
-    'alt+1,alt+2,alt+3,alt+4,alt+5,alt+6,alt+7,alt+8',
+    'alt+1,alt+2,alt+3,alt+4,alt+5,alt+6,alt+7,alt+8,alt+9',
     (event) => {
       const place = PLACES[Number(event.code.slice(-1)) - 1];
       if (place) router.push(`/bags/${store.getState().id}/${place.slug}`);

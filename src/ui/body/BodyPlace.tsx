@@ -7,9 +7,9 @@ import { PlaceLayout } from '@/ui/bag/PlaceLayout';
 import { PanelView } from '@/ui/drawing/PanelView';
 import { SectionView } from '@/ui/drawing/SectionView';
 import { ProblemSlips } from '@/ui/problems/ProblemSlips';
-import { CarryGroup } from './CarryGroup';
 import { CountsGroup } from './CountsGroup';
 import { Ledger } from './Ledger';
+import { SeamGroup } from './SeamGroup';
 import { SnapGroup } from './SnapGroup';
 
 const PANEL_HIDES = ['lining'] as const;
@@ -28,7 +28,7 @@ export function BodyPlace() {
       <ProblemSlips place="body" />
       <CountsGroup />
       <SnapGroup />
-      <CarryGroup />
+      <SeamGroup />
     </PlaceLayout>
   );
 }

@@ -10,7 +10,7 @@ import { showTheSame } from '@/ui/figures/showTheSame';
 
 /** The ledger of finished sizes: wanted, planned with its ±, and by how much they differ. */
 export function Ledger() {
-  const { widthMm, heightMm } = useBag((state) => state.design.body);
+  const { widthMm, heightMm } = useBag((state) => state.plan.contents.settled.body);
   const dropMm = useBag((state) => state.design.flap.dropMm);
   const { width, widthOff, height, heightOff, heightLoaded } = useBagNumbers((state) => state.plan.pouch.figures);
   const { dropLoaded, dropEmpty, dropOff } = useBagNumbers((state) => state.plan.flap.figures);
@@ -67,7 +67,9 @@ const Wanted = memo(function Wanted({ name, size, mm }: { name: string; size: Wa
       hideLabel
       width="5.2em"
       valueMm={mm}
-      onChange={(next) => store.getState().edit(`${name}, wanted`, wantedSizeEdits(size, next))}
+      onChange={(next) =>
+        store.getState().edit(`${name}, wanted`, wantedSizeEdits(store.getState().plan.contents.settled, size, next))
+      }
     />
   );
 });

@@ -53,7 +53,7 @@ export function PanelView({ hide = [], movable = false }: PanelViewProps) {
   const store = useBagStore();
 
   const drawing = useShared(useMemo(() => panelDrawing(design, plan), [design, plan]));
-  const lines = useShared(useMemo(() => panelLines(design, plan), [design, plan]));
+  const lines = useShared(useMemo(() => panelLines(plan), [plan]));
   const { widthMm, heightMm } = drawing.box;
   const { rowMm, stitchMm, stitchCount } = plan.pouch;
   const { totalRows } = plan.flap;
@@ -85,8 +85,8 @@ export function PanelView({ hide = [], movable = false }: PanelViewProps) {
 
   const move = useCallback(
     (id: PanelLineId, row: number) => {
-      const { design: now, plan: planNow, edit } = store.getState();
-      edit(`Move: ${LINE_NAMES[id]}`, moveLineEdits(now, planNow, id, row), `move ${id}`);
+      const { plan: planNow, edit } = store.getState();
+      edit(`Move: ${LINE_NAMES[id]}`, moveLineEdits(planNow, id, row), `move ${id}`);
     },
     [store],
   );

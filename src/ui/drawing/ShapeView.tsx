@@ -18,6 +18,13 @@ const LOOK: Record<Role, SVGProps<SVGElement>> = {
   foot: { fill: 'url(#hatch)', stroke: 'var(--cloth-chalk)', strokeWidth: 1 },
   lining: { fill: 'none', stroke: '#f1e3c0', strokeWidth: 1.2, strokeDasharray: '12 3 2 3' },
   load: { fill: 'var(--chakra-colors-brass-pale)', stroke: 'var(--chakra-colors-brass-deep)', strokeWidth: 0.8 },
+  inside: { fill: 'none', stroke: 'var(--cloth-chalk)', strokeWidth: 1, strokeDasharray: '5 4' },
+  thing: {
+    fill: 'var(--chakra-colors-brass-pale)',
+    fillOpacity: 0.9,
+    stroke: 'var(--chakra-colors-ink)',
+    strokeWidth: 1,
+  },
   press: { fill: 'none', stroke: 'var(--chakra-colors-ink)', strokeWidth: 1.5, strokeDasharray: '9 5' },
   outline: { fill: 'none', stroke: 'var(--cloth)', strokeWidth: 2.5 },
   symbol: { fill: 'none', stroke: 'var(--chakra-colors-ink)', strokeWidth: 1.5, strokeLinecap: 'round' },

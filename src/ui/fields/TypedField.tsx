@@ -11,6 +11,8 @@ export interface TypedFieldProps {
   /** The value as text, as it is shown while nobody types. */
   shown: string;
   suffix?: string;
+  /** What stands in the field while it is empty. */
+  placeholder?: string;
   width?: string;
   /** Reads what was typed and makes the change. A sentence comes back when it can't be, and nothing has changed. */
   commit: (text: string) => string | null;
@@ -20,7 +22,16 @@ export interface TypedFieldProps {
  * A field that is typed into freely and read when it is left or Enter is pressed. Escape takes the typing back. What can't be
  * read stays as it was typed, with a sentence below, and costs nothing.
  */
-export function TypedField({ label, help, hideLabel, shown, suffix, width = '6.5em', commit }: TypedFieldProps) {
+export function TypedField({
+  label,
+  help,
+  hideLabel,
+  shown,
+  suffix,
+  placeholder,
+  width = '6.5em',
+  commit,
+}: TypedFieldProps) {
   const [typed, setTyped] = useState<string | null>(null);
   const [fault, setFault] = useState<string | null>(null);
 
@@ -55,6 +66,7 @@ export function TypedField({ label, help, hideLabel, shown, suffix, width = '6.5
             onKeyDown={onKeyDown}
             aria-invalid={fault !== null}
             aria-describedby={describedBy}
+            placeholder={placeholder}
             autoComplete="off"
             size="sm"
             width={width}

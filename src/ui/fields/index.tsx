@@ -16,23 +16,36 @@ interface CommonProps {
 }
 
 interface LengthFieldProps extends CommonProps {
-  valueMm: number;
+  /** Null while it is not known: the field is empty. */
+  valueMm: number | null;
+  /** What stands in the empty field. */
+  empty?: string;
+  /** What leaving the field empty does, where it may be. */
+  onClear?: () => FieldFault[];
   /** For thicknesses and hardware: millimetres, or hundredths of an inch. */
   fine?: boolean;
   onChange: (mm: number) => FieldFault[];
 }
 
 /** A length in the maker's unit. Any way of writing it is read: "21,5", "8 1/2 in", "215 mm". */
-export function LengthField({ valueMm, fine = false, onChange, ...frame }: LengthFieldProps) {
+export function LengthField({ valueMm, fine = false, onChange, onClear, empty, ...frame }: LengthFieldProps) {
   const unit = useBag((state) => state.design.settings.lengthUnit);
   const bareUnit = fine && unit === 'cm' ? 'mm' : unit;
   const commit = (text: string): string | null => {
     const parsed = parseLength(text, bareUnit);
     if (parsed.ok) return firstSentence(onChange(parsed.mm), unit);
-    if (parsed.code === 'empty') return 'Write a length here.';
+    if (parsed.code === 'empty') return onClear ? firstSentence(onClear(), unit) : 'Write a length here.';
     return unit === 'cm' ? 'Write a length, such as 21.5 or 215 mm.' : 'Write a length, such as 8 1/2 or 8.5.';
   };
-  return <TypedField {...frame} shown={shownLength(valueMm, unit, fine)} suffix={bareUnit} commit={commit} />;
+  return (
+    <TypedField
+      {...frame}
+      shown={valueMm === null ? '' : shownLength(valueMm, unit, fine)}
+      suffix={bareUnit}
+      placeholder={empty}
+      commit={commit}
+    />
+  );
 }
 
 function shownLength(mm: number, unit: LengthUnit, fine: boolean): string {
@@ -41,20 +54,32 @@ function shownLength(mm: number, unit: LengthUnit, fine: boolean): string {
 }
 
 interface NumberFieldProps extends CommonProps {
-  value: number;
+  /** Null while it is not known: the field is empty. */
+  value: number | null;
+  empty?: string;
+  onClear?: () => FieldFault[];
   suffix?: string;
   onChange: (value: number) => FieldFault[];
 }
 
 /** A count, a mass, or another plain number. A comma is read as a point. */
-export function NumberField({ value, suffix, onChange, ...frame }: NumberFieldProps) {
+export function NumberField({ value, suffix, onChange, onClear, empty, ...frame }: NumberFieldProps) {
   const unit = useBag((state) => state.design.settings.lengthUnit);
   const commit = (text: string): string | null => {
     const number = Number(text.trim().replace(',', '.'));
+    if (text.trim() === '' && onClear) return firstSentence(onClear(), unit);
     if (text.trim() === '' || !Number.isFinite(number)) return 'Write a number here.';
     return firstSentence(onChange(number), unit);
   };
-  return <TypedField {...frame} shown={String(Math.round(value * 1000) / 1000)} suffix={suffix} commit={commit} />;
+  return (
+    <TypedField
+      {...frame}
+      shown={value === null ? '' : String(Math.round(value * 1000) / 1000)}
+      suffix={suffix}
+      placeholder={empty}
+      commit={commit}
+    />
+  );
 }
 
 interface TextFieldProps extends CommonProps {

@@ -1,3 +1,4 @@
+import { packThings, packingKey, piecesOf, type Packings } from '@/core/contents';
 import { planBag } from '@/core/plan';
 import { formatQuantity } from '@/core/wording';
 import { foldedDrawing, type Drawing } from '@/drawing';
@@ -25,9 +26,23 @@ export interface BagCard {
   updatedAt: string;
 }
 
+/** The best packings of bags that were shelved before, so that a shelf is drawn without searching again. */
+const packed = new Map<string, Packings>();
+const MOST_KEPT = 2000;
+
+function bestPackings({ contents }: Design): Packings {
+  const key = packingKey(contents.items);
+  const known = packed.get(key);
+  if (known) return known;
+  const found = packThings(piecesOf(contents.items).map(({ box }) => box));
+  if (packed.size >= MOST_KEPT) packed.clear();
+  packed.set(key, found);
+  return found;
+}
+
 /** Makes the card of a bag by planning it. */
 export function bagCard({ id, design, archived, updatedAt }: ShelvedBag): BagCard {
-  const result = planBag(design);
+  const result = planBag(design, bestPackings(design));
   const { lengthUnit } = design.settings;
   const length = (mm: number) => formatQuantity(mm, 'mm', lengthUnit);
   const base = { id, name: design.name, cloth: design.swatch.yarn.colour, archived, updatedAt };

@@ -2,7 +2,7 @@
 
 import { Box } from '@chakra-ui/react';
 import { useMemo } from 'react';
-import { STITCHES, type StitchId } from '@/core/stitches';
+import type { StitchPattern } from '@/core/stitches';
 import { chartDrawing } from '@/drawing';
 import { ShapeView } from '@/ui/drawing/ShapeView';
 import { useSize } from '@/ui/drawing/useSize';
@@ -14,7 +14,7 @@ const MOST_PX_A_STITCH = 44;
 const MM_A_STITCH = 10;
 
 interface StitchChartProps {
-  stitch: StitchId;
+  pattern: StitchPattern;
   hand: 'left' | 'right';
   heightPx: number;
   /** How many repeats across. */
@@ -23,9 +23,9 @@ interface StitchChartProps {
 }
 
 /** The symbol chart on squared paper: rows upwards, each numbered on the side it is read from. */
-export function StitchChart({ stitch, hand, heightPx, repeats, label }: StitchChartProps) {
+export function StitchChart({ pattern, hand, heightPx, repeats, label }: StitchChartProps) {
   const [ref, size] = useSize<HTMLDivElement>({ width: 520, height: heightPx });
-  const drawing = useMemo(() => chartDrawing(STITCHES[stitch], repeats, hand), [stitch, repeats, hand]);
+  const drawing = useMemo(() => chartDrawing(pattern, repeats, hand), [pattern, repeats, hand]);
   const { widthMm, heightMm } = drawing.box;
   const scale = Math.min(
     size.width / (widthMm + 2 * MARGIN_MM),

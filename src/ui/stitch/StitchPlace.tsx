@@ -1,9 +1,11 @@
 'use client';
 
 import { Box, Stack, chakra } from '@chakra-ui/react';
-import { PANEL_STITCH_IDS, STITCHES, type StitchId, type StitchPattern } from '@/core/stitches';
+import { patternOf } from '@/core/design';
+import { PANEL_STITCH_IDS, type StitchId, type StitchPattern } from '@/core/stitches';
 import { patternRowText, stitchLegend, stitchName } from '@/core/wording';
 import { useBag, useBagStore } from '@/ui/bag/BagProvider';
+import type { BagState } from '@/ui/bag/bagStore';
 import { Group, PlaceLayout } from '@/ui/bag/PlaceLayout';
 import { ProblemSlips } from '@/ui/problems/ProblemSlips';
 import { CountOffers } from './CountOffers';
@@ -14,20 +16,21 @@ import { StitchRule } from './StitchRule';
 export function StitchPlace() {
   const stitch = useBag((state) => state.design.stitch);
   const settings = useBag((state) => state.design.settings);
-  const pattern: StitchPattern = STITCHES[stitch];
+  const pattern = useBag(bagPattern);
+  const ownStitches = useBag((state) => state.design.ownStitches);
   return (
     <PlaceLayout
       title="Stitch"
       drawing={
         <Stack gap="3" height="full" overflowY="auto" tabIndex={0} role="region" aria-label="Chart and rows">
           <StitchChart
-            stitch={stitch}
+            pattern={pattern}
             hand={settings.hand}
             heightPx={380}
             repeats={repeatsShown(pattern)}
-            label={`Chart of ${stitchName(stitch, settings.terms)}: ${pattern.repeatStitches} stitches in a repeat`}
+            label={`Chart of ${stitchName(stitch, settings.terms, ownStitches)}: ${pattern.repeatStitches} stitches in a repeat`}
           />
-          <RowsInWords stitch={stitch} />
+          <RowsInWords pattern={pattern} />
         </Stack>
       }
     >
@@ -35,11 +38,14 @@ export function StitchPlace() {
         <StitchChoice />
       </Group>
       <ProblemSlips place="swatch" />
-      <StitchRule stitch={stitch} />
+      <StitchRule pattern={pattern} />
       <CountOffers />
     </PlaceLayout>
   );
 }
+
+/** The pattern that the bag is worked in. */
+const bagPattern = ({ design }: BagState): StitchPattern => patternOf(design);
 
 /** Enough repeats that the chart shows how they join, and is never a lone stitch. */
 const repeatsShown = ({ repeatStitches }: StitchPattern): number => Math.max(2, Math.ceil(8 / repeatStitches));
@@ -82,10 +88,9 @@ function StitchChoice() {
 }
 
 /** The same rows as the chart's, in the maker's words. */
-function RowsInWords({ stitch }: { stitch: StitchId }) {
+function RowsInWords({ pattern }: { pattern: StitchPattern }) {
   const settings = useBag((state) => state.design.settings);
   const count = useBag((state) => state.plan.pouch.stitchCount);
-  const pattern: StitchPattern = STITCHES[stitch];
   const rowCount = Math.max(2, pattern.setupRows.length + pattern.rows.length);
   const first = pattern.setupRows.length + 1;
   return (

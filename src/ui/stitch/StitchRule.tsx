@@ -1,17 +1,16 @@
 'use client';
 
 import { Box } from '@chakra-ui/react';
-import { STITCHES, type StitchId, type StitchPattern } from '@/core/stitches';
+import type { StitchPattern } from '@/core/stitches';
 import { useBag } from '@/ui/bag/BagProvider';
 import { Group } from '@/ui/bag/PlaceLayout';
 
 const OPENNESS = { dense: 'Dense', medium: 'A little open', open: 'Open: it snags and wants a lining' } as const;
 
 /** Everything about a pattern that the plan goes by, and where each of it is from. */
-export function StitchRule({ stitch }: { stitch: StitchId }) {
+export function StitchRule({ pattern }: { pattern: StitchPattern }) {
   const school = useBag((state) => state.design.settings.turningChain);
-  const { repeatStitches, edgeStitches, setupRows, rows, turningChain, nature, firstRowPublic }: StitchPattern =
-    STITCHES[stitch];
+  const { repeatStitches, edgeStitches, setupRows, rows, turningChain, nature, firstRowPublic } = pattern;
   const turn = turningChain[school];
   const share = (value: number) => `${Math.round(value * 100)} %`;
   const facts: [string, string][] = [

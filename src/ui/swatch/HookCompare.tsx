@@ -3,9 +3,9 @@
 import { Box, Flex } from '@chakra-ui/react';
 import dynamic from 'next/dynamic';
 import { useMemo, useState } from 'react';
-import type { Swatch } from '@/core/design';
+import { patternOf, type Swatch } from '@/core/design';
 import { estimateGauge, gaugeOnHook, type HookPoint } from '@/core/gauge';
-import { STITCHES, nearestCount } from '@/core/stitches';
+import { nearestCount } from '@/core/stitches';
 import { formatPlusMinus, formatQuantity } from '@/core/wording';
 import { useBag } from '@/ui/bag/BagProvider';
 import { Group } from '@/ui/bag/PlaceLayout';
@@ -80,12 +80,12 @@ type Line = NonNullable<ReturnType<typeof gaugeOnHook>>;
 /** The chart with a hook to ask about, and what the bag would become on it. */
 function Foretold({ points, line }: { points: readonly HookPoint[]; line: Line }) {
   const unit = useBag((state) => state.design.settings.lengthUnit);
-  const stitch = useBag((state) => state.design.stitch);
+  const pattern = useBag(({ design }) => patternOf(design));
   const { widthMm, seam } = useBag((state) => state.design.body);
   const hooks = points.map(({ hookMm }) => hookMm);
   const [hookMm, setHookMm] = useState(() => Math.round((Math.min(...hooks) + Math.max(...hooks)) * 2) / 4);
   const { mm, plusMinusMm, outside } = line.predict(hookMm);
-  const count = mm > 0 ? nearestCount(widthMm / mm + 2 * seam.takeUpStitches, STITCHES[stitch]) : null;
+  const count = mm > 0 ? nearestCount(widthMm / mm + 2 * seam.takeUpStitches, pattern) : null;
   const width = count === null ? 0 : (count - 2 * seam.takeUpStitches) * mm;
   const length = (value: number) => formatQuantity(value, 'mm', unit);
   const size = (value: number) => formatQuantity(value, 'mm/stitch', unit);

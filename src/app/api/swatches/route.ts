@@ -1,18 +1,22 @@
-import { nanoid } from 'nanoid';
 import { z } from 'zod';
 import { swatchIdSchema, swatchSchema } from '@/core/design';
 import { answer, readBody } from '@/server/http';
+import { keepOne, newId } from '@/server/library';
 import { getStore } from '@/server/store';
 
-/** The library of swatches, newest first. */
+/** The library of swatches, the last changed first, and the bags that are planned from each. */
 export const GET = (): Promise<Response> =>
-  answer(async () => ({ swatches: await (await getStore()).swatches.list() }));
+  answer(async () => {
+    const { swatches } = await getStore();
+    const [kept, usedBy] = await Promise.all([swatches.list(), swatches.usedBy()]);
+    return { kept, usedBy };
+  });
 
 /** Keeps a copy of a swatch in the library, under a name of its own for the program. */
 export const POST = (request: Request): Promise<Response> =>
   answer(async () => {
     const { swatch } = await readBody(request, z.strictObject({ swatch: swatchSchema }));
-    const id = swatchIdSchema.parse(nanoid(12));
-    await (await getStore()).swatches.keep({ ...swatch, id });
+    const id = swatchIdSchema.parse(newId());
+    await keepOne((await getStore()).swatches, { ...swatch, id });
     return { id };
   });

@@ -1,6 +1,7 @@
 import { notFound } from 'next/navigation';
 import { BodyPlace } from '@/ui/body/BodyPlace';
 import type { PlaceSlug } from '@/ui/bag/places';
+import { CarryPlace } from '@/ui/carry/CarryPlace';
 import { LiningPlace } from '@/ui/lining/LiningPlace';
 import { OrderPlace } from '@/ui/order/OrderPlace';
 import { StitchPlace } from '@/ui/stitch/StitchPlace';
@@ -10,6 +11,7 @@ import { SwatchPlace } from '@/ui/swatch/SwatchPlace';
 import { WriteUpPlace } from '@/ui/writeup/WriteUpPlace';
 
 const SCREENS: Record<PlaceSlug, () => React.ReactNode> = {
+  carry: CarryPlace,
   swatch: SwatchPlace,
   stitch: StitchPlace,
   body: BodyPlace,

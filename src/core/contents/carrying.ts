@@ -1,0 +1,19 @@
+import type { Carrying } from '@/core/design';
+
+interface WornLength {
+  leastMm: number;
+  usualMm: number;
+  mostMm: number;
+}
+
+/**
+ * How long a strap is usually worn, from foot to foot, for each way to carry a bag; none for a bag that is held. From memory: a
+ * tape laid where the strap will run is better.
+ */
+export const WORN_LENGTHS: Record<Carrying, WornLength | null> = {
+  'in-the-hand': null,
+  'on-the-wrist': { leastMm: 260, usualMm: 335, mostMm: 450 },
+  'on-the-shoulder': { leastMm: 480, usualMm: 690, mostMm: 950 },
+  'across-the-body': { leastMm: 950, usualMm: 1180, mostMm: 1500 },
+  'round-the-waist': { leastMm: 600, usualMm: 880, mostMm: 1400 },
+};

@@ -1,0 +1,57 @@
+import type { Design } from '@/core/design';
+import type { DesignEdit } from '@/core/problems';
+import type { SettledDesign } from './load';
+
+/**
+ * The edits that give a bag an outside size, whatever its sizes follow from now: an inside size is changed by as much, and sizes
+ * that followed from what goes in become wishes, the other one as it is.
+ *
+ * @param settled the design with its outside sizes as planned for
+ * @param size the outside size to have, mm
+ */
+export function outsideSizeEdits(
+  settled: SettledDesign,
+  size: { widthMm: number } | { heightMm: number },
+): DesignEdit[] {
+  const { sizesFrom } = settled.body;
+  const set = (field: string, value: number): DesignEdit => ({ path: ['body', field], value });
+  const [field, mm] = Object.entries(size)[0] as ['widthMm' | 'heightMm', number];
+  const release: DesignEdit[] =
+    field === 'widthMm'
+      ? [{ path: ['body', 'chosenStitches'], value: null }]
+      : ['front', 'back'].map((part) => ({ path: ['body', 'chosenRows', part], value: null }));
+  const sheetsMm =
+    field === 'widthMm'
+      ? settled.body.widthMm - settled.wishedMm.widthMm
+      : settled.body.heightMm - settled.wishedMm.heightMm;
+  switch (sizesFrom) {
+    case 'outside':
+      return [set(field, mm), ...release];
+    case 'inside':
+      return [set(field, mm - sheetsMm), ...release];
+    case 'contents':
+      return [
+        { path: ['body', 'sizesFrom'], value: 'outside' },
+        set('widthMm', field === 'widthMm' ? mm : settled.body.widthMm),
+        set('heightMm', field === 'heightMm' ? mm : settled.body.heightMm),
+        ...release,
+      ];
+  }
+}
+
+/** The edits that say what the bag's sizes follow from, and leave the bag as it is where it can. */
+export function sizesFromEdits(
+  settled: SettledDesign,
+  sizesFrom: Design['body']['sizesFrom'],
+  sheets: { acrossMm: number; upMm: number },
+): DesignEdit[] {
+  const { widthMm, heightMm } = settled.body;
+  const from = { path: ['body', 'sizesFrom'], value: sizesFrom };
+  if (sizesFrom === 'contents') return [from];
+  const less = sizesFrom === 'inside' ? sheets : { acrossMm: 0, upMm: 0 };
+  return [
+    from,
+    { path: ['body', 'widthMm'], value: widthMm - less.acrossMm },
+    { path: ['body', 'heightMm'], value: heightMm - less.upMm },
+  ];
+}

@@ -1,0 +1,68 @@
+import {
+  STITCHES,
+  findRepeat,
+  turningChainOf,
+  withPlainEdge,
+  type FoundRepeat,
+  type StitchPattern,
+} from '@/core/stitches';
+import { isOwnStitchId, type OwnStitch } from './ownStitchSchema';
+import type { Design, StitchChoice } from './schema';
+
+type Patterned = Pick<Design, 'stitch' | 'ownStitches' | 'plainEdge'>;
+
+/** Patterns that were made once, by what they were made from. */
+const made = new WeakMap<object, Map<number, StitchPattern>>();
+
+/**
+ * The pattern that a bag's panel is worked in: of the catalogue or her own, with the plain stitches at its edges.
+ *
+ * @example
+ * patternOf({ stitch: 'bobble-field', ownStitches: [], plainEdge: 2 }).edgeStitches // => 5
+ */
+export const patternOf = (design: Patterned): StitchPattern =>
+  edged(patternNamed(design.stitch, design.ownStitches), design.plainEdge);
+
+/** The pattern that the bag's swatch was worked in. One of her own that is not in this bag is taken for single crochet. */
+export const swatchPatternOf = ({ swatch, ownStitches }: Pick<Design, 'swatch' | 'ownStitches'>): StitchPattern =>
+  patternNamed(swatch.stitch, ownStitches);
+
+/** A pattern by its name, with no more at its edges than it asks for itself. */
+export function patternNamed(choice: StitchChoice, ownStitches: readonly OwnStitch[]): StitchPattern {
+  if (!isOwnStitchId(choice)) return STITCHES[choice];
+  const own = ownStitches.find(({ id }) => id === choice);
+  return own ? patternOfOwn(own) : STITCHES.sc;
+}
+
+/** What working an own pattern's rows gives: its repeat, or the row that does not fit. */
+export const repeatOfOwn = (own: Pick<OwnStitch, 'setupRows' | 'rows'>): FoundRepeat => findRepeat(own);
+
+function patternOfOwn(own: OwnStitch): StitchPattern {
+  return once(own, 0, () => {
+    const found = repeatOfOwn(own);
+    return {
+      id: own.id,
+      use: 'fabric',
+      base: own.base,
+      repeatStitches: found.ok ? found.repeatStitches : 1,
+      edgeStitches: found.ok ? found.edgeStitches : 0,
+      turningChain: turningChainOf(own.base),
+      setupRows: own.setupRows,
+      rows: own.rows,
+      firstRowPublic: own.firstRowPublic,
+      inRounds: false,
+      nature: own.nature,
+    };
+  });
+}
+
+const edged = (pattern: StitchPattern, plainEdge: number): StitchPattern =>
+  plainEdge === 0 ? pattern : once(pattern, plainEdge, () => withPlainEdge(pattern, plainEdge));
+
+function once(key: object, edge: number, make: () => StitchPattern): StitchPattern {
+  const byEdge = made.get(key) ?? new Map<number, StitchPattern>();
+  made.set(key, byEdge);
+  const known = byEdge.get(edge) ?? make();
+  byEdge.set(edge, known);
+  return known;
+}

@@ -1,0 +1,102 @@
+import type { Plan } from '@/core/plan';
+import type { Drawing, Point, Shape } from './shape';
+
+/** A thing's name where it lies on the drawing, with the room that there is to write it. */
+export interface ThingLabel {
+  name: string;
+  at: Point;
+  widthMm: number;
+  heightMm: number;
+  mark: string;
+}
+
+/** A length to be shown along a side of what is packed. */
+export interface Span {
+  from: Point;
+  to: Point;
+  mm: number;
+}
+
+export interface PackedDrawing extends Drawing {
+  labels: ThingLabel[];
+  /** Across and up, of all that is packed. */
+  across: Span | null;
+  up: Span | null;
+}
+
+/** The mark of a thing, by its place in the list of all that goes in. */
+export const thingMark = (index: number): string => `thing.${index}`;
+
+/** Room below and beside the bag for the lengths, mm. */
+const SPAN_MM = 12;
+
+/**
+ * The loaded bag from the front with what is in it, to scale: the outside, the inside within its sheets, and the things standing
+ * where the base stops to bend. What the load's thickness takes goes round the sides.
+ */
+export function packedDrawing(plan: Plan): PackedDrawing {
+  const { figures, layers } = plan.pouch;
+  const { placed, packed, pieces } = plan.contents;
+  const outsideWide = figures.width.value;
+  const outsideHigh = figures.heightLoaded.value;
+  const sheet = layers.fabricMm + layers.liningMm;
+  const standsMm = sheet + (packed ? Math.min(packed.thicknessMm, plan.pouch.loadMm) / 2 : 0);
+  const topMm = Math.max(outsideHigh, packed ? standsMm + packed.heightMm : 0);
+  const sideMm = Math.max(0, ((packed?.widthMm ?? 0) - outsideWide) / 2);
+  const left = sideMm + (outsideWide - (packed?.widthMm ?? 0)) / 2;
+  const bottom = topMm - standsMm;
+  const things = placed.map(({ index, xMm, yMm, widthMm, heightMm }) => ({
+    x: left + xMm,
+    y: bottom - yMm - heightMm,
+    widthMm,
+    heightMm,
+    index,
+  }));
+  return {
+    box: { x: 0, y: 0, widthMm: outsideWide + 2 * sideMm + SPAN_MM, heightMm: topMm + SPAN_MM },
+    shapes: [
+      {
+        kind: 'rect',
+        role: 'cloth',
+        layer: 'cloth',
+        x: sideMm,
+        y: topMm - outsideHigh,
+        widthMm: outsideWide,
+        heightMm: outsideHigh,
+      },
+      {
+        kind: 'rect',
+        role: 'inside',
+        layer: 'load',
+        x: sideMm + sheet,
+        y: topMm - outsideHigh,
+        widthMm: Math.max(0, outsideWide - 2 * sheet),
+        heightMm: Math.max(0, outsideHigh - sheet),
+      },
+      ...things.map(({ index, ...rect }): Shape => ({
+        kind: 'rect',
+        role: 'thing',
+        layer: 'load',
+        mark: thingMark(index),
+        ...rect,
+      })),
+    ],
+    labels: things.map(({ index, x, y, widthMm, heightMm }) => ({
+      name: pieces[index]?.name ?? '',
+      at: { x: x + widthMm / 2, y: y + heightMm / 2 },
+      widthMm,
+      heightMm,
+      mark: thingMark(index),
+    })),
+    across: packed && {
+      from: { x: left, y: topMm + SPAN_MM / 2 },
+      to: { x: left + packed.widthMm, y: topMm + SPAN_MM / 2 },
+      mm: packed.widthMm,
+    },
+    up: packed && {
+      from: { x: outsideWide + 2 * sideMm + SPAN_MM / 2, y: bottom },
+      to: { x: outsideWide + 2 * sideMm + SPAN_MM / 2, y: bottom - packed.heightMm },
+      mm: packed.heightMm,
+    },
+  };
+}

@@ -1,0 +1,57 @@
+'use client';
+
+import { CARRYINGS, type Carrying } from '@/core/design';
+import { useBag, useBagNumbers, useBagStore } from '@/ui/bag/BagProvider';
+import { Group, Row } from '@/ui/bag/PlaceLayout';
+import { ChoiceField } from '@/ui/fields';
+import { FigureTicket } from '@/ui/figures/FigureTicket';
+
+const CARRIED: Record<Carrying, string> = {
+  'in-the-hand': 'In the hand',
+  'on-the-wrist': 'On the wrist',
+  'on-the-shoulder': 'On the shoulder',
+  'across-the-body': 'Across the body',
+  'round-the-waist': 'Round the waist',
+};
+
+const FIRMNESS = [
+  { value: 'soft', label: 'Soft' },
+  { value: 'stiff', label: 'Stiff, up to the brim' },
+] as const;
+
+/** How the bag is carried, and what the load does to it when it is full. */
+export function HowCarriedGroup() {
+  const { carried, firmness } = useBag((state) => state.design.contents);
+  const { heightLoaded } = useBagNumbers((state) => state.plan.pouch.figures);
+  const { bridgeLoaded, dropLoaded, dropEmpty } = useBagNumbers((state) => state.plan.flap.figures);
+  const store = useBagStore();
+  const set = (label: string, field: string, value: string) =>
+    store.getState().edit(label, [{ path: ['contents', field], value }]);
+  return (
+    <Group title="Carried, and full">
+      <Row>
+        <ChoiceField
+          label="It is carried"
+          width="11em"
+          value={carried}
+          choices={CARRYINGS.map((value) => ({ value, label: CARRIED[value] }))}
+          onChange={(value) => set('How it is carried', 'carried', value)}
+        />
+        <ChoiceField
+          label="The load is"
+          width="13em"
+          help="Soft things round the top, a box up to the brim squares it."
+          value={firmness}
+          choices={FIRMNESS}
+          onChange={(value) => set('Load', 'firmness', value)}
+        />
+      </Row>
+      <Row>
+        <FigureTicket figure={heightLoaded} />
+        <FigureTicket figure={bridgeLoaded} />
+        <FigureTicket figure={dropLoaded} />
+        <FigureTicket figure={dropEmpty} />
+      </Row>
+    </Group>
+  );
+}

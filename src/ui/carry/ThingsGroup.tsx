@@ -1,0 +1,229 @@
+'use client';
+
+import { Box, Button, Flex } from '@chakra-ui/react';
+import { nanoid } from 'nanoid';
+import { useState } from 'react';
+import { KNOWN_THINGS, knownThing } from '@/core/contents';
+import { thingIdSchema, thingSchema, type Thing } from '@/core/design';
+import { formatQuantity, formatSource } from '@/core/wording';
+import { thingMark } from '@/drawing';
+import { useBag, useBagStore } from '@/ui/bag/BagProvider';
+import { Group } from '@/ui/bag/PlaceLayout';
+import { ChoiceField } from '@/ui/fields';
+import { useLibrary, type LibraryShelf } from '@/ui/library';
+import { ThingFields } from './ThingFields';
+
+/** What a thing of which not everything is known starts with, for her to measure over, mm. */
+const UNMEASURED = { widthMm: 100, heightMm: 60, thicknessMm: 5 } as const;
+
+/** The list of what goes in. A thing is taken from those of known size, from hers, or measured new; pressed, it opens to be changed. */
+export function ThingsGroup() {
+  const items = useBag((state) => state.design.contents.items);
+  const hers = useLibrary('/api/things', thingSchema);
+  const store = useBagStore();
+  const [open, setOpen] = useState<string | null>(null);
+  const [told, setTold] = useState<string | null>(null);
+
+  const add = (thing: Omit<Thing, 'id'>) => {
+    const id = thingIdSchema.parse(nanoid(12));
+    const named = {
+      ...thing,
+      id,
+      name: freeAmong(
+        thing.name,
+        items.map((item) => item.thing.name),
+      ),
+    };
+    const faults = store
+      .getState()
+      .edit(`In goes: ${named.name}`, [
+        { path: ['contents', 'items', items.length], value: { thing: named, count: 1 } },
+      ]);
+    setTold(faults[0]?.sentence ?? null);
+    setOpen(id);
+  };
+  return (
+    <Group title="What goes in" action={<AddThing hers={hers} onAdd={add} />}>
+      {items.length === 0 && (
+        <Box fontSize="14.5px">Nothing yet. List what the bag has to hold, and its sizes can follow from that.</Box>
+      )}
+      <Box as="ul" listStyleType="none" display="grid" gap="1">
+        {items.map(({ thing }, index) => (
+          <ThingLine
+            key={thing.id}
+            index={index}
+            hers={hers}
+            open={open === thing.id}
+            onToggle={() => setOpen(open === thing.id ? null : thing.id)}
+            onTold={setTold}
+          />
+        ))}
+      </Box>
+      {told && (
+        <Box role="status" fontSize="14px" mt="2">
+          {told}
+        </Box>
+      )}
+    </Group>
+  );
+}
+
+function freeAmong(name: string, taken: readonly string[]): string {
+  const used = new Set(taken.map((one) => one.toLowerCase()));
+  if (!used.has(name.toLowerCase())) return name;
+  let number = 2;
+  while (used.has(`${name} ${number}`.toLowerCase())) number += 1;
+  return `${name} ${number}`;
+}
+
+/** The choice of a thing to add: hers first, then those of known size with where that is from. */
+function AddThing({ hers, onAdd }: { hers: LibraryShelf<Thing>; onAdd: (thing: Omit<Thing, 'id'>) => void }) {
+  const choose = (choice: string) => {
+    const [kind, id] = choice.split(/:(.*)/s) as [string, string];
+    if (kind === 'new') onAdd({ name: 'Thing', ...UNMEASURED, massG: null, turns: 'in-the-plane', known: null });
+    const own = kind === 'own' ? hers.kept.find((thing) => thing.id === id) : undefined;
+    if (own) onAdd(own);
+    const known = kind === 'known' ? knownThing(id) : undefined;
+    if (known) {
+      const { name, widthMm, heightMm, thicknessMm, massG, turns } = known;
+      onAdd({ name, widthMm, heightMm, thicknessMm: thicknessMm ?? 3, massG, turns, known: known.id });
+    }
+  };
+  return (
+    <ChoiceField
+      label="Add a thing"
+      hideLabel
+      width="15em"
+      value=""
+      choices={[
+        { value: '', label: 'Add a thing…' },
+        { value: 'new:', label: 'Measured now' },
+        ...hers.kept.map(({ id, name }) => ({ value: `own:${id}`, label: `Yours: ${name}` })),
+        ...KNOWN_THINGS.map(({ id, name, source }) => ({
+          value: `known:${id}`,
+          label: source.kind === 'published' ? name : `${name} (rough)`,
+        })),
+      ]}
+      onChange={choose}
+    />
+  );
+}
+
+interface ThingLineProps {
+  index: number;
+  hers: LibraryShelf<Thing>;
+  open: boolean;
+  onToggle: () => void;
+  onTold: (sentence: string | null) => void;
+}
+
+function ThingLine({ index, hers, open, onToggle, onTold }: ThingLineProps) {
+  const item = useBag((state) => state.design.contents.items[index]);
+  const unit = useBag((state) => state.design.settings.lengthUnit);
+  const sets = useBag((state) => state.plan.contents.sets);
+  const pieces = useBag((state) => state.plan.contents.pieces);
+  const selection = useBag((state) => state.selection);
+  const store = useBagStore();
+  if (!item) return null;
+  const { thing, count } = item;
+  const own = pieces.flatMap((piece, at) => (piece.thing === thing.id ? [at] : []));
+  const setting = [
+    ['across', sets.width],
+    ['up', sets.height],
+    ['thick', sets.thickness],
+  ] as const;
+  const told = setting.filter(([, indexes]) => indexes.some((at) => own.includes(at))).map(([name]) => name);
+  const lit = own.some((at) => thingMark(at) === selection);
+  const length = (mm: number) => formatQuantity(mm, 'mm', unit);
+  const known = knownThing(thing.known);
+  return (
+    <Box
+      as="li"
+      bg="paper"
+      border="1px solid"
+      borderColor={lit ? 'chalk' : 'paperEdge'}
+      outline={lit ? '2px solid var(--chakra-colors-chalk)' : undefined}
+      px="3"
+      py="1.5"
+    >
+      <Flex gap="2" align="baseline" wrap="wrap">
+        <button
+          type="button"
+          className="asked"
+          aria-expanded={open}
+          onClick={() => {
+            onToggle();
+            store.getState().select(own[0] === undefined ? null : thingMark(own[0]));
+          }}
+        >
+          <b>
+            {count > 1 ? `${count} × ` : ''}
+            {thing.name}
+          </b>
+        </button>
+        <span>
+          {length(thing.widthMm)} × {length(thing.heightMm)} × {length(thing.thicknessMm)}
+        </span>
+        <span>{thing.massG === null ? 'not weighed' : formatQuantity(thing.massG * count, 'g', unit)}</span>
+        {told.length > 0 && (
+          <Box as="span" fontSize="13px" color="inkSoft">
+            sets {told.join(', ')}
+          </Box>
+        )}
+        <Box ml="auto">
+          <Button
+            size="xs"
+            variant="outline"
+            bg="paper"
+            aria-label={`Take out ${thing.name}`}
+            onClick={() =>
+              store.getState().edit(`Out comes: ${thing.name}`, [
+                {
+                  path: ['contents', 'items'],
+                  value: store.getState().design.contents.items.filter((other) => other.thing.id !== thing.id),
+                },
+              ])
+            }
+          >
+            Take out
+          </Button>
+        </Box>
+      </Flex>
+      {open && (
+        <>
+          <ThingFields index={index} />
+          <Flex gap="3" align="baseline" wrap="wrap" fontSize="13px" color="inkSoft">
+            {known && (
+              <span>
+                {formatSource(known.source)}
+                {known.thicknessMm === null ? '; measure its thickness' : ''}
+              </span>
+            )}
+            <Button
+              size="xs"
+              variant="outline"
+              bg="paper"
+              onClick={async () =>
+                onTold((await hers.keep(thing)) ?? `“${thing.name}” is remembered for the next bag.`)
+              }
+            >
+              Remember it
+            </Button>
+            {hers.kept.some(({ id }) => id === thing.id) && (
+              <Button
+                size="xs"
+                variant="outline"
+                bg="paper"
+                onClick={async () =>
+                  onTold((await hers.forget(thing.id)) ?? `“${thing.name}” is no longer remembered; this bag keeps it.`)
+                }
+              >
+                Forget it
+              </Button>
+            )}
+          </Flex>
+        </>
+      )}
+    </Box>
+  );
+}

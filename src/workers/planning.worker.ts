@@ -1,0 +1,4 @@
+import { expose } from 'comlink';
+import { planningWork } from './planningWork';
+
+expose(planningWork);

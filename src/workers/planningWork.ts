@@ -1,0 +1,27 @@
+import { packStepwise, type Box, type Packings } from '@/core/contents';
+
+/** How long a piece of work goes on before it lets others have a turn, ms: a call to stop is heard after it. */
+const TURN_MS = 40;
+
+/** Told how much is done, from 0 to 1. */
+export type OnShare = (share: number) => void | Promise<void>;
+
+/** The heavy work that is done away from the screen. */
+export const planningWork = {
+  /** The best ways to pack things, with word of how far the search is. */
+  pack: (things: Box[], onShare: OnShare): Promise<Packings> => inTurns(packStepwise(things), onShare),
+};
+export type PlanningWork = typeof planningWork;
+
+/** Runs steps to their end, with a pause every few hundredths of a second in which messages are heard. */
+export async function inTurns<T>(steps: Generator<number, T>, onShare: OnShare): Promise<T> {
+  let turnEndsMs = performance.now() + TURN_MS;
+  for (;;) {
+    const step = steps.next();
+    if (step.done) return step.value;
+    if (performance.now() < turnEndsMs) continue;
+    await onShare(step.value);
+    await new Promise((resolve) => setTimeout(resolve, 0));
+    turnEndsMs = performance.now() + TURN_MS;
+  }
+}
