@@ -1,10 +1,12 @@
 import {
   countOffers,
   foldOverStripStage,
+  rowOffers,
   sectionPieces,
   textureProblems,
   type CountOffer,
   type PouchStage,
+  type RowOffer,
   type SectionPiece,
 } from './body';
 import {
@@ -38,6 +40,8 @@ export interface Plan {
   flap: FlapStage;
   /** Counts near the wanted width that the stitch allows, the nearest first. */
   offers: CountOffer[];
+  /** Rows of front and back near the wanted height, the nearest first. */
+  rowOffers: RowOffer[];
   snap: SnapStage | null;
   strap: StrapStage | null;
   lining: LiningStage | null;
@@ -80,7 +84,8 @@ export function planBag(wished: Design, packings?: Packings): PlanResult {
   const lining = design.lining ? flatLiningStage(design.lining, pouch, flap) : null;
   const yarn = yarnStage(design, pouch, flap, strap);
   const offers = countOffers(design, gauge, pouch, contents.wanted.width);
-  const stages = { gauge, contents, fit, pouch, flap, offers, snap, strap, lining, yarn };
+  const rowsOffered = rowOffers(design, gauge, pouch, contents.wanted.height);
+  const stages = { gauge, contents, fit, pouch, flap, offers, rowOffers: rowsOffered, snap, strap, lining, yarn };
 
   return {
     ok: true,
@@ -100,6 +105,7 @@ export function planBag(wished: Design, packings?: Packings): PlanResult {
         yarn.held,
         ...yarn.lots.flatMap(({ mass, length, balls }) => [mass, length, balls]),
         ...offers.flatMap(({ width, off }) => [width, off]),
+        ...rowsOffered.flatMap(({ height, off }) => [height, off]),
       ]),
       problems: [
         ...[gauge, fit, pouch, flap].flatMap(({ problems }) => problems),

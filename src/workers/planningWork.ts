@@ -1,4 +1,6 @@
-import { packStepwise, type Box, type Packings } from '@/core/contents';
+import { alternatives, type Alternative } from '@/core/alternatives';
+import { packStepwise, type Box, type Packings, type SettledDesign } from '@/core/contents';
+import type { Swatch } from '@/core/design';
 
 /** How long a piece of work goes on before it lets others have a turn, ms: a call to stop is heard after it. */
 const TURN_MS = 40;
@@ -10,6 +12,10 @@ export type OnShare = (share: number) => void | Promise<void>;
 export const planningWork = {
   /** The best ways to pack things, with word of how far the search is. */
   pack: (things: Box[], onShare: OnShare): Promise<Packings> => inTurns(packStepwise(things), onShare),
+
+  /** Other stitches, hooks, edges and counts for a bag, the best first. */
+  alternatives: (design: SettledDesign, swatches: Swatch[], onShare: OnShare): Promise<Alternative[]> =>
+    inTurns(alternatives(design, swatches), onShare),
 };
 export type PlanningWork = typeof planningWork;
 

@@ -1,5 +1,6 @@
 export { centreOf, offsetOf, placeAt, type StitchPlace } from './centre';
 export { countOffers, type CountOffer } from './countOffers';
+export { rowOffers, type RowOffer } from './rowOffers';
 export { productFigure } from './foldOverFigures';
 export { MOST_COUNT, foldOverStripStage, type PouchStage } from './foldOverStrip';
 export {

@@ -2,6 +2,7 @@ import { COUNT_ERROR, OTHER_PIECE_SHARE, OTHER_STITCH_SHARE, READINGS_FAR_APART,
 import { patternOf, swatchPatternOf, type Design, type StitchChoice, type Swatch } from '@/core/design';
 import { input, makeFigure, type Figure, type ReasonInput } from '@/core/figures';
 import type { Problem } from '@/core/problems';
+import { carriedOver, openShare } from './carriedOver';
 import { estimateGauge, type GaugeEstimate, type Reading } from './estimateGauge';
 import { timesLonger } from './widerSwatch';
 
@@ -61,11 +62,8 @@ export function gaugeStage(design: Worked): GaugeStage {
 
 /** A measure of the swatch carried over to another stitch or another piece, with what that leaves open. */
 function foretold(measured: Figure, ratio: number, swatch: Swatch, stitch: StitchChoice): Figure {
-  const value = measured.value * ratio;
-  const open = Math.hypot(
-    swatch.stitch === stitch ? 0 : OTHER_STITCH_SHARE,
-    swatch.standsFor === 'panel' ? 0 : OTHER_PIECE_SHARE,
-  );
+  const open = openShare({ otherStitch: swatch.stitch !== stitch, otherPiece: swatch.standsFor !== 'panel' });
+  const over = carriedOver({ mm: measured.value, plusMinusMm: measured.plusMinus ?? 0 }, ratio, open);
   const rule =
     swatch.stitch === stitch
       ? 'As measured, but on a swatch for another piece: how much a panel differs from it is not known.'
@@ -73,7 +71,7 @@ function foretold(measured: Figure, ratio: number, swatch: Swatch, stitch: Stitc
   return makeFigure(
     measured.id,
     measured.label,
-    value,
+    over.mm,
     measured.unit,
     {
       rule,
@@ -85,7 +83,7 @@ function foretold(measured: Figure, ratio: number, swatch: Swatch, stitch: Stitc
       ],
       source: { kind: 'memory' },
     },
-    Math.hypot((measured.plusMinus ?? 0) * ratio, value * open),
+    over.plusMinusMm,
   );
 }
 

@@ -10,7 +10,7 @@ import {
   type Edit,
   type FieldFault,
 } from '@/core/design';
-import type { FigureId } from '@/core/figures';
+import type { Figure, FigureId } from '@/core/figures';
 import { planBag, type Plan } from '@/core/plan';
 import { problemSentence } from '@/core/wording';
 import { knownPackings } from './knownPackings';
@@ -50,6 +50,8 @@ export interface BagState {
   saveState: SaveState;
   selection: string | null;
   asked: Asked | null;
+  /** Figures that stand on the screen and are not part of the plan: of alternatives to it. */
+  besides: Readonly<Record<FigureId, Figure>>;
 
   /**
    * Makes a change if the design stays whole and can be planned. Otherwise nothing happens and the faults come back.
@@ -62,6 +64,8 @@ export interface BagState {
   endMerge(): void;
   select(mark: string | null): void;
   ask(asked: Asked | null): void;
+  /** Says which figures stand on the screen besides the plan's, so that they can be asked why. */
+  showBesides(figures: readonly Figure[]): void;
   setSaveState(saveState: SaveState, revision?: number): void;
   /** Plans the same design again, after more was found out about it; nothing is changed, and nothing is there to undo. */
   planAnew(): void;
@@ -113,6 +117,7 @@ export function createBagStore(opened: { id: string; design: Design; revision: n
       saveState: { kind: 'opening' },
       selection: null,
       asked: null,
+      besides: {},
 
       edit(label, edits, merge) {
         const change = makeChange(get().design, label, edits);
@@ -150,6 +155,7 @@ export function createBagStore(opened: { id: string; design: Design; revision: n
       },
       select: (selection) => set({ selection }),
       ask: (asked) => set({ asked }),
+      showBesides: (figures) => set({ besides: Object.fromEntries(figures.map((figure) => [figure.id, figure])) }),
       setSaveState: (saveState, revision) => set(revision === undefined ? { saveState } : { saveState, revision }),
       planAnew() {
         const { design, plan } = get();

@@ -18,9 +18,9 @@ export function CarryPlace() {
       columns="minmax(0, 9fr) minmax(0, 11fr)"
       drawing={
         <Stack gap="3" height="full">
-          <PackedView heightPx={330} />
+          <PackedView heightPx={340} />
           <Box mx="auto">
-            <SectionView widthPx={420} heightPx={230} />
+            <SectionView widthPx={220} heightPx={270} />
           </Box>
         </Stack>
       }

@@ -5,6 +5,7 @@ import { nanoid } from 'nanoid';
 import { useState } from 'react';
 import { KNOWN_THINGS, knownThing } from '@/core/contents';
 import { thingIdSchema, thingSchema, type Thing } from '@/core/design';
+import { formatLength } from '@/core/units';
 import { formatQuantity, formatSource } from '@/core/wording';
 import { thingMark } from '@/drawing';
 import { useBag, useBagStore } from '@/ui/bag/BagProvider';
@@ -134,7 +135,7 @@ function ThingLine({ index, hers, open, onToggle, onTold }: ThingLineProps) {
   ] as const;
   const told = setting.filter(([, indexes]) => indexes.some((at) => own.includes(at))).map(([name]) => name);
   const lit = own.some((at) => thingMark(at) === selection);
-  const length = (mm: number) => formatQuantity(mm, 'mm', unit);
+  const bare = (mm: number) => formatLength(mm, unit, { bare: true });
   const known = knownThing(thing.known);
   return (
     <Box
@@ -162,7 +163,7 @@ function ThingLine({ index, hers, open, onToggle, onTold }: ThingLineProps) {
           </b>
         </button>
         <span>
-          {length(thing.widthMm)} × {length(thing.heightMm)} × {length(thing.thicknessMm)}
+          {bare(thing.widthMm)} × {bare(thing.heightMm)} × {bare(thing.thicknessMm)} {unit}
         </span>
         <span>{thing.massG === null ? 'not weighed' : formatQuantity(thing.massG * count, 'g', unit)}</span>
         {told.length > 0 && (

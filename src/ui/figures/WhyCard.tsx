@@ -12,7 +12,9 @@ const WIDTH_PX = 400;
 /** The back of a ticket: the rule in words, what went in, where the rule comes from. Inputs can be asked in turn. */
 export function WhyCard() {
   const asked = useBagNumbers((state) => state.asked);
-  const figure = useBagNumbers((state) => (state.asked ? state.plan.figures[state.asked.figure] : undefined));
+  const figure = useBagNumbers((state) =>
+    state.asked ? (state.plan.figures[state.asked.figure] ?? state.besides[state.asked.figure]) : undefined,
+  );
   const unit = useBag((state) => state.design.settings.lengthUnit);
   const store = useBagStore();
   const card = useRef<HTMLDivElement>(null);

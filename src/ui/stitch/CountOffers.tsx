@@ -2,62 +2,68 @@
 
 import { Box } from '@chakra-ui/react';
 import { formatQuantity } from '@/core/wording';
-import { useBag, useBagNumbers, useBagStore } from '@/ui/bag/BagProvider';
+import { useBag, useBagNumbers } from '@/ui/bag/BagProvider';
 import { Group } from '@/ui/bag/PlaceLayout';
 import { AskableNumber } from '@/ui/figures/FigureTicket';
+import { TakeTable } from './TakeTable';
 
-/** The counts around the wanted width that the repeat allows, the nearest first; each is taken with one press. */
+/** The counts and rows around the wanted sizes that the stitch allows, the nearest first; each is taken with one press. */
 export function CountOffers() {
   const offers = useBagNumbers((state) => state.plan.offers);
-  const widthMm = useBag((state) => state.design.body.widthMm);
+  const rowOffers = useBagNumbers((state) => state.plan.rowOffers);
+  const { widthMm, heightMm } = useBag((state) => state.plan.contents.settled.body);
   const unit = useBag((state) => state.design.settings.lengthUnit);
-  const store = useBagStore();
   return (
-    <Group title={`Counts near ${formatQuantity(widthMm, 'mm', unit)}`}>
-      <table className="ledger" data-testid="offers">
-        <thead>
-          <tr>
-            {['Stitches', 'Repeats', 'Chain', 'Width', 'Off by', ''].map((head, index) => (
-              <th key={head} scope="col">
-                {index === 5 ? <span className="only-read">Take it</span> : head}
-              </th>
-            ))}
-          </tr>
-        </thead>
-        <tbody>
-          {offers.map((offer) => (
-            <tr key={offer.stitches} aria-current={offer.isPlanned || undefined}>
-              <th scope="row">
-                <Box as="span" fontWeight={offer.isPlanned ? 700 : 400}>
-                  {offer.stitches}
-                </Box>
-              </th>
-              <td>{offer.repeats}</td>
-              <td>{offer.startingChain}</td>
-              <td>
-                <AskableNumber figure={offer.width} />
-              </td>
-              <td>
-                <AskableNumber figure={offer.off} signed />
-              </td>
-              <td>
-                {offer.isPlanned ? (
-                  'as planned'
-                ) : (
-                  <button
-                    type="button"
-                    className="take"
-                    aria-label={`Take ${offer.stitches} stitches`}
-                    onClick={() => store.getState().edit(`${offer.stitches} stitches`, offer.edits)}
-                  >
-                    Take it
-                  </button>
-                )}
-              </td>
-            </tr>
-          ))}
-        </tbody>
-      </table>
-    </Group>
+    <>
+      <Group title={`Counts near ${formatQuantity(widthMm, 'mm', unit)} across`}>
+        <TakeTable
+          testId="offers"
+          heads={['Stitches', 'Repeats', 'Chain', 'Width', 'Off by']}
+          rows={offers.map((offer) => ({
+            key: String(offer.stitches),
+            cells: [
+              <Box as="span" key="stitches" fontWeight={offer.isPlanned ? 700 : 400}>
+                {offer.stitches}
+              </Box>,
+              offer.repeats,
+              offer.startingChain,
+              <AskableNumber key="width" figure={offer.width} />,
+              <AskableNumber key="off" figure={offer.off} signed />,
+            ],
+            isPlanned: offer.isPlanned,
+            takeLabel: `Take ${offer.stitches} stitches`,
+            edits: offer.edits,
+          }))}
+        />
+      </Group>
+      <Group title={`Rows near ${formatQuantity(heightMm, 'mm', unit)} up`}>
+        <TakeTable
+          testId="row-offers"
+          heads={['Front and back', 'Ends on', 'Height', 'Off by', 'Folds on']}
+          rows={rowOffers.map((offer) => ({
+            key: String(offer.rows),
+            cells: [
+              `${offer.rows} ${offer.rows === 1 ? 'row' : 'rows'}, ${offer.isOdd ? 'odd' : 'even'}`,
+              offer.isOdd ? 'the side of row 1' : 'the other side',
+              <AskableNumber key="height" figure={offer.height} />,
+              <AskableNumber key="off" figure={offer.off} signed />,
+              foldsText(offer.baseOnPlain, offer.topOnPlain),
+            ],
+            isPlanned: offer.isPlanned,
+            takeLabel: `Take ${offer.rows} rows`,
+            edits: offer.edits,
+          }))}
+        />
+        <Box fontSize="13px" color="inkSoft">
+          With the focus in a table, its number keys take a line.
+        </Box>
+      </Group>
+    </>
   );
+}
+
+function foldsText(base: boolean, top: boolean): string {
+  if (base && top) return 'plain rows, both';
+  if (base) return 'plain at the base, textured at the top';
+  return top ? 'textured at the base, plain at the top' : 'textured rows, both';
 }

@@ -8,6 +8,7 @@ import { useBag, useBagStore } from '@/ui/bag/BagProvider';
 import type { BagState } from '@/ui/bag/bagStore';
 import { Group, PlaceLayout } from '@/ui/bag/PlaceLayout';
 import { ProblemSlips } from '@/ui/problems/ProblemSlips';
+import { AlternativesGroup } from './AlternativesGroup';
 import { CountOffers } from './CountOffers';
 import { StitchChart } from './StitchChart';
 import { StitchRule } from './StitchRule';
@@ -40,6 +41,7 @@ export function StitchPlace() {
       <ProblemSlips place="swatch" />
       <StitchRule pattern={pattern} />
       <CountOffers />
+      <AlternativesGroup />
     </PlaceLayout>
   );
 }

@@ -3,6 +3,7 @@
 import { Box, Flex } from '@chakra-ui/react';
 import dynamic from 'next/dynamic';
 import { useMemo, useState } from 'react';
+import { isSameFabric } from '@/core/alternatives';
 import { patternOf, type Swatch } from '@/core/design';
 import { estimateGauge, gaugeOnHook, type HookPoint } from '@/core/gauge';
 import { nearestCount } from '@/core/stitches';
@@ -53,12 +54,6 @@ export function HookCompare() {
     </Group>
   );
 }
-
-const isSameFabric = (a: Swatch, b: Swatch): boolean =>
-  a.yarn.name.trim().toLowerCase() === b.yarn.name.trim().toLowerCase() &&
-  a.stitch === b.stitch &&
-  a.standsFor === b.standsFor &&
-  a.state === b.state;
 
 /** A swatch that was only copied, to another bag or to the library, tells nothing new: each set of readings counts once. */
 function withoutCopies(swatches: readonly Swatch[]): Swatch[] {

@@ -2,6 +2,7 @@
 
 import { useCallback, useEffect, useState } from 'react';
 import { swatchSchema, type Swatch } from '@/core/design';
+import { readLibrary, sendTo } from '@/ui/library';
 
 interface SwatchLibrary {
   swatches: readonly Swatch[];
@@ -16,7 +17,7 @@ export function useSwatchLibrary(): SwatchLibrary {
 
   useEffect(() => {
     let gone = false;
-    void measuredSwatches().then((found) => {
+    void readLibrary('/api/swatches', swatchSchema).then((found) => {
       if (!gone) setSwatches(found);
     });
     return () => {
@@ -25,28 +26,13 @@ export function useSwatchLibrary(): SwatchLibrary {
   }, [asked]);
 
   const keepCopy = useCallback(async (swatch: Swatch): Promise<string | null> => {
-    const response = await fetch('/api/swatches', {
+    const sentence = await sendTo('/api/swatches', {
       method: 'POST',
       headers: { 'content-type': 'application/json' },
       body: JSON.stringify({ swatch }),
-    }).catch(() => null);
-    if (!response?.ok) return 'Ruelle can’t be reached just now. Nothing was kept.';
-    setAsked((times) => times + 1);
-    return null;
+    });
+    if (sentence === null) setAsked((times) => times + 1);
+    return sentence;
   }, []);
   return { swatches, keepCopy };
-}
-
-/** The library; empty when it can't be reached, since nothing here depends on it. */
-async function measuredSwatches(): Promise<Swatch[]> {
-  try {
-    const response = await fetch('/api/swatches');
-    const { swatches } = (await response.json()) as { swatches: unknown[] };
-    return swatches.flatMap((swatch) => {
-      const parsed = swatchSchema.safeParse(swatch);
-      return parsed.success ? [parsed.data] : [];
-    });
-  } catch {
-    return [];
-  }
 }

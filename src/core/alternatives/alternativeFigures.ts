@@ -1,0 +1,41 @@
+import { GEOMETRY, input, makeFigure, type Figure } from '@/core/figures';
+import type { Measure } from '@/core/gauge';
+import type { Alternative } from './alternatives';
+
+/** The numbers of an alternative that can be asked why. */
+export interface AlternativeFigures {
+  width: Figure;
+  height: Figure;
+}
+
+/**
+ * Width and height of an alternative as figures.
+ *
+ * @param name tells it from the other alternatives shown
+ */
+export function alternativeFigures(alternative: Alternative, name: string): AlternativeFigures {
+  const { stitches, frontRows, swatch, hookMm, width, height } = alternative;
+  const origin = swatch
+    ? `Gauge from the swatch “${swatch.name}”, carried over where its stitch is another one.`
+    : 'Gauge foretold for a hook that was not tried, from the line through those that were.';
+  const size = (what: 'Width' | 'Height', { mm, plusMinusMm }: Measure, counted: number, unit: 'stitch' | 'row') =>
+    makeFigure(
+      `alternative.${name}.${what.toLowerCase()}`,
+      `${what} on a ${hookMm} mm hook`,
+      mm,
+      'mm',
+      {
+        rule:
+          what === 'Width'
+            ? `Stitches less what both side seams take, times the width of one stitch. ${origin}`
+            : `Front rows times the row height, less the quarter circle that goes round the base, plus what that bend stands below. ${origin}`,
+        inputs: [
+          input(unit === 'stitch' ? 'Stitches' : 'Rows of the front', counted, unit),
+          input('Hook', hookMm, 'mm'),
+        ],
+        source: GEOMETRY,
+      },
+      plusMinusMm,
+    );
+  return { width: size('Width', width, stitches, 'stitch'), height: size('Height', height, frontRows, 'row') };
+}

@@ -1,0 +1,199 @@
+import { baseDepthMm, heightFromSideMm, sideForHeightMm, straightSideMm } from '@/core/body';
+import { patternNamed, swatchPatternOf, type Design, type StitchChoice, type Swatch } from '@/core/design';
+import type { SettledDesign } from '@/core/contents';
+import { carriedOver, estimateGauge, gaugeOnHook, openShare, type Measure } from '@/core/gauge';
+import type { DesignEdit } from '@/core/problems';
+import {
+  PANEL_STITCH_IDS,
+  isPlainAt,
+  nearestCount,
+  startingChain,
+  withPlainEdge,
+  type StitchPattern,
+} from '@/core/stitches';
+
+/** Another stitch, hook, edge or count for the same bag, and what it would come to. */
+export interface Alternative {
+  stitch: StitchChoice;
+  hookMm: number;
+  /** The swatch that it would be planned from; null for a hook that was not tried: its gauge is foretold. */
+  swatch: Swatch | null;
+  /** Plain stitches at each side, beside the pattern. */
+  plainEdge: number;
+  stitches: number;
+  startingChain: number;
+  frontRows: number;
+  /** Width and height outside, with their ±, mm. */
+  width: Measure;
+  height: Measure;
+  /** Both folds come to lie on plain rows. */
+  foldsOnPlain: boolean;
+  /** The most by which width and height together may be off, 19 times in 20, mm: what alternatives are ranked by. */
+  mostOffMm: number;
+  /** What taking it changes; none where a swatch has to be worked first. */
+  edits: DesignEdit[];
+}
+
+/** Counts on either side of the nearest that are looked at, for each stitch, hook and edge. */
+const COUNTS_BESIDE = 1;
+
+/** Plain stitches at each side that are tried with a pattern that has a repeat. */
+const EDGES = [0, 1, 2, 3] as const;
+
+/** Hooks are made in steps of a quarter of a millimetre up to 4, and of a half above; foretold hooks keep to the half. */
+const HOOK_STEP_MM = 0.5;
+
+interface HookGauge {
+  hookMm: number;
+  swatch: Swatch | null;
+  stitchMm: Measure;
+  rowMm: Measure;
+  thicknessMm: number;
+}
+
+/**
+ * Every other way to come near the wanted sizes with the same yarn: all stitches, on all hooks that swatches of the yarn were
+ * worked on and those between, with a plain edge or none, each with the counts around the width. The best first.
+ *
+ * @param design the bag, its outside sizes settled
+ * @param swatches the library; those of other yarns, or in other states, are passed over
+ * @returns after each stitch the share that is done; at the end the alternatives, ranked
+ */
+export function* alternatives(design: SettledDesign, swatches: readonly Swatch[]): Generator<number, Alternative[]> {
+  const gauges = gaugesOfYarn(design, swatches);
+  const choices: StitchChoice[] = [...PANEL_STITCH_IDS, ...design.ownStitches.map(({ id }) => id)];
+  const found: Alternative[] = [];
+  for (const [index, stitch] of choices.entries()) {
+    for (const gauge of gauges) found.push(...onHook(design, stitch, gauge));
+    yield (index + 1) / choices.length;
+  }
+  return found.sort((a, b) => a.mostOffMm - b.mostOffMm || a.stitches - b.stitches);
+}
+
+/**
+ * The gauges that swatches of the bag's yarn give in its own swatch's stitch: those measured, and those foretold for hooks
+ * between them.
+ */
+function gaugesOfYarn(design: SettledDesign, swatches: readonly Swatch[]): HookGauge[] {
+  const own = design.swatch;
+  const family = [own, ...swatches.filter((other) => other.id !== own.id && isSameFabric(other, own))];
+  const measured = new Map<string, HookGauge>();
+  for (const swatch of family) {
+    const key = JSON.stringify([swatch.hookMm, swatch.stitchReadings, swatch.rowReadings]);
+    if (measured.has(key)) continue;
+    const stitch = estimateGauge(swatch.stitchReadings);
+    const row = estimateGauge(swatch.rowReadings);
+    measured.set(key, { hookMm: swatch.hookMm, swatch, stitchMm: stitch, rowMm: row, thicknessMm: swatch.thicknessMm });
+  }
+  const tried = [...measured.values()];
+  return [...tried, ...foretoldGauges(tried)];
+}
+
+/** Whether two swatches can be compared by their hooks alone: the same yarn, stitch, piece and state. */
+export const isSameFabric = (a: Swatch, b: Swatch): boolean =>
+  a.yarn.name.trim().toLowerCase() === b.yarn.name.trim().toLowerCase() &&
+  a.stitch === b.stitch &&
+  a.strands === b.strands &&
+  a.standsFor === b.standsFor &&
+  a.state === b.state;
+
+function foretoldGauges(tried: readonly HookGauge[]): HookGauge[] {
+  const line = (pick: (gauge: HookGauge) => Measure) =>
+    gaugeOnHook(tried.map((gauge) => ({ hookMm: gauge.hookMm, ...pick(gauge) })));
+  const stitches = line(({ stitchMm }) => stitchMm);
+  const rows = line(({ rowMm }) => rowMm);
+  if (!stitches || !rows) return [];
+  const hooks = tried.map(({ hookMm }) => hookMm);
+  const least = Math.min(...hooks);
+  const most = Math.max(...hooks);
+  const thicknessMm = tried.reduce((sum, gauge) => sum + gauge.thicknessMm, 0) / tried.length;
+  const between: HookGauge[] = [];
+  for (let hookMm = Math.ceil(least / HOOK_STEP_MM) * HOOK_STEP_MM; hookMm < most; hookMm += HOOK_STEP_MM)
+    if (!hooks.includes(hookMm))
+      between.push({
+        hookMm,
+        swatch: null,
+        stitchMm: stitches.predict(hookMm),
+        rowMm: rows.predict(hookMm),
+        thicknessMm,
+      });
+  return between.filter(({ stitchMm, rowMm }) => stitchMm.mm > 0 && rowMm.mm > 0);
+}
+
+function onHook(design: SettledDesign, stitch: StitchChoice, gauge: HookGauge): Alternative[] {
+  const bare = patternNamed(stitch, design.ownStitches);
+  const from = swatchPatternOf(design).nature;
+  const to = bare.nature;
+  const otherStitch = stitch !== design.swatch.stitch;
+  const open = openShare({ otherStitch, otherPiece: design.swatch.standsFor !== 'panel' });
+  const stitchMm = carriedOver(gauge.stitchMm, otherStitch ? to.widthToSc / from.widthToSc : 1, open);
+  const rowMm = carriedOver(gauge.rowMm, otherStitch ? to.heightToSc / from.heightToSc : 1, open);
+  const fabricMm = gauge.thicknessMm * (otherStitch ? to.thicknessToSc / from.thicknessToSc : 1);
+  const side = frontOf(design, rowMm, fabricMm);
+  if (side === null) return [];
+  const edges = bare.repeatStitches === 1 ? [0] : EDGES;
+  const byCount = new Map<number, Alternative>();
+  for (const plainEdge of edges) {
+    const pattern = withPlainEdge(bare, plainEdge);
+    const foldsOnPlain = isPlainAt(pattern, side.rows) && isPlainAt(pattern, 2 * side.rows);
+    for (const stitches of countsNear(design, pattern, stitchMm.mm)) {
+      if (byCount.has(stitches)) continue;
+      const seen = stitches - 2 * design.body.seam.takeUpStitches;
+      const width = { mm: seen * stitchMm.mm, plusMinusMm: seen * stitchMm.plusMinusMm };
+      byCount.set(stitches, {
+        stitch,
+        hookMm: gauge.hookMm,
+        swatch: gauge.swatch,
+        plainEdge,
+        stitches,
+        startingChain: startingChain(stitches, pattern, design.settings.turningChain, design.settings.foundation),
+        frontRows: side.rows,
+        width,
+        height: side.height,
+        foldsOnPlain,
+        mostOffMm: mostOff(width, design.body.widthMm) + mostOff(side.height, design.body.heightMm),
+        edits: gauge.swatch ? takeEdits(design, stitch, gauge.swatch, plainEdge, stitches) : [],
+      });
+    }
+  }
+  return [...byCount.values()];
+}
+
+const mostOff = ({ mm, plusMinusMm }: Measure, wantedMm: number): number => Math.abs(mm - wantedMm) + plusMinusMm;
+
+/** Rows of the front for the wanted height, and the height that they give; null when the bend would use it up. */
+function frontOf(design: SettledDesign, rowMm: Measure, fabricMm: number): { rows: number; height: Measure } | null {
+  const depthMm = baseDepthMm({ fabricMm, liningMm: design.lining?.thicknessMm ?? 0 }, 0);
+  const rows = Math.max(1, Math.round(sideForHeightMm(design.body.heightMm, depthMm, fabricMm) / rowMm.mm));
+  if (straightSideMm(rows * rowMm.mm, depthMm) <= 0) return null;
+  return {
+    rows,
+    height: { mm: heightFromSideMm(rows * rowMm.mm, depthMm, fabricMm), plusMinusMm: rows * rowMm.plusMinusMm },
+  };
+}
+
+function countsNear(design: SettledDesign, pattern: StitchPattern, stitchMm: number): number[] {
+  const wished = design.body.widthMm / stitchMm + 2 * design.body.seam.takeUpStitches;
+  const middle = nearestCount(wished, pattern);
+  if (middle === null) return [];
+  return Array.from(
+    { length: 2 * COUNTS_BESIDE + 1 },
+    (_, at) => middle + (at - COUNTS_BESIDE) * pattern.repeatStitches,
+  ).filter((count) => count > pattern.edgeStitches && count > 2 * design.body.seam.takeUpStitches);
+}
+
+function takeEdits(
+  design: Pick<Design, 'swatch'>,
+  stitch: StitchChoice,
+  swatch: Swatch,
+  plainEdge: number,
+  stitches: number,
+): DesignEdit[] {
+  return [
+    ...(swatch.id === design.swatch.id ? [] : [{ path: ['swatch'], value: { ...swatch, id: design.swatch.id } }]),
+    { path: ['stitch'], value: stitch },
+    { path: ['plainEdge'], value: plainEdge },
+    { path: ['body', 'chosenStitches'], value: stitches },
+    ...['front', 'back', 'bridge', 'flap'].map((part) => ({ path: ['body', 'chosenRows', part], value: null })),
+  ];
+}

@@ -1,0 +1,2 @@
+export { alternativeFigures, type AlternativeFigures } from './alternativeFigures';
+export { alternatives, isSameFabric, type Alternative } from './alternatives';

@@ -1,0 +1,68 @@
+import type { SettledDesign } from '@/core/contents';
+import { patternOf } from '@/core/design';
+import { GEOMETRY, input, inputFrom, makeFigure, offFigure, type Figure } from '@/core/figures';
+import type { GaugeStage } from '@/core/gauge';
+import type { DesignEdit } from '@/core/problems';
+import { isPlainAt } from '@/core/stitches';
+import { baseDepthMm, heightFromSideMm, straightSideMm } from './folding';
+import type { PouchStage } from './foldOverStrip';
+
+/** A number of rows for front and back near the wanted height, with what it would give. */
+export interface RowOffer {
+  rows: number;
+  height: Figure;
+  off: Figure;
+  /** An odd number of rows ends on the side that it began with. */
+  isOdd: boolean;
+  /** Whether the base fold, after so many rows, and the top fold, after twice as many, lie on plain rows. */
+  baseOnPlain: boolean;
+  topOnPlain: boolean;
+  isPlanned: boolean;
+  edits: DesignEdit[];
+}
+
+const OFFERED = 5;
+
+/** The row counts around the wanted height, the nearest first, each with where its folds come to lie. */
+export function rowOffers(design: SettledDesign, gauge: GaugeStage, pouch: PouchStage, wanted: Figure): RowOffer[] {
+  const pattern = patternOf(design);
+  const rowMm = gauge.rowHeight.value;
+  const depthMm = baseDepthMm(pouch.layers, 0);
+  const { fabricMm } = pouch.layers;
+  const heightMm = (rows: number) => heightFromSideMm(rows * rowMm, depthMm, fabricMm);
+  const middle = Math.round((wanted.value - heightMm(0)) / rowMm);
+  return Array.from({ length: OFFERED }, (_, index) => middle - Math.floor(OFFERED / 2) + index)
+    .filter((rows) => rows >= 1 && straightSideMm(rows * rowMm, depthMm) > 0)
+    .map((rows): RowOffer => {
+      const height = makeFigure(
+        `offer.height.${rows}`,
+        `Height with ${rows} rows`,
+        heightMm(rows),
+        'mm',
+        {
+          rule: 'Front rows times the row height, less the quarter circle that goes round the base, plus what that bend stands below.',
+          inputs: [
+            input('Rows of the front', rows, 'row'),
+            inputFrom(gauge.rowHeight),
+            input('Depth of the base fold, between the middles of the fabric', depthMm, 'mm'),
+          ],
+          source: GEOMETRY,
+        },
+        rows * (gauge.rowHeight.plusMinus ?? 0),
+      );
+      return {
+        rows,
+        height,
+        off: offFigure(`offer.heightOff.${rows}`, height, wanted),
+        isOdd: rows % 2 === 1,
+        baseOnPlain: isPlainAt(pattern, rows),
+        topOnPlain: isPlainAt(pattern, 2 * rows),
+        isPlanned: rows === pouch.frontRows && rows === pouch.backRows,
+        edits: [
+          { path: ['body', 'chosenRows', 'front'], value: rows },
+          { path: ['body', 'chosenRows', 'back'], value: rows },
+        ],
+      };
+    })
+    .sort((a, b) => Math.abs(a.off.value) - Math.abs(b.off.value) || b.rows - a.rows);
+}
