@@ -1,13 +1,14 @@
 import { expect, type Page } from '@playwright/test';
 
-/** Makes a new bag from the shelf, as a maker does, and leaves her at its swatch. */
+/** Makes a new bag from the shelf, as a maker does, and goes on to its swatch. */
 export async function newBag(page: Page, starter = 'Letter pouch'): Promise<string> {
   await page.goto('/');
   await page.getByRole('button', { name: 'New bag' }).click();
   await page.getByRole('region', { name: 'Begin from' }).getByRole('button', { name: starter }).click();
-  await page.waitForURL(/\/swatch$/);
+  await page.waitForURL(/\/carry$/);
+  await goTo(page, 'Swatch');
   await expect(page.getByRole('status').filter({ hasText: 'Saved' })).toBeVisible();
-  return page.url().replace(/\/swatch$/, '');
+  return page.url().replace(/\/\w+$/, '');
 }
 
 /** Goes to a place along the tape. */

@@ -106,7 +106,7 @@ test('the pattern and the bag can be taken away as files, and the bag brought ba
 
   await page.goto('/');
   await page.getByLabel('A bag file').setInputFiles(path);
-  await page.waitForURL(/\/swatch$/);
+  await page.waitForURL(/\/carry$/);
   await goTo(page, 'Write-up');
   const again = await (await download('The bag as a file')).createReadStream();
   const text = await new Response(again as unknown as ReadableStream).text();

@@ -90,7 +90,7 @@ test('a bag can be made from the keyboard alone', async ({ page }) => {
   };
   await press(page.getByRole('button', { name: 'New bag' }));
   await press(page.getByRole('region', { name: 'Begin from' }).getByRole('button', { name: /Tall pouch/ }));
-  await page.waitForURL(/\/swatch$/);
+  await page.waitForURL(/\/carry$/);
   await saved(page);
   await page.keyboard.press('Alt+4');
   await page.waitForURL(/\/body$/);

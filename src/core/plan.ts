@@ -94,6 +94,8 @@ export function planBag(wished: Design, packings?: Packings): PlanResult {
       section: sectionsOf(design, pouch, flap),
       steps: makingSteps(design),
       figures: figuresOf([
+        gauge.onSwatch.stitchWidth,
+        gauge.onSwatch.rowHeight,
         gauge.stitchWidth,
         gauge.rowHeight,
         gauge.fabricThickness,

@@ -1,5 +1,16 @@
-import { patternRowCount, workPattern, type Cell, type StitchPattern, type Worked } from '@/core/stitches';
-import { CHART_CELL_MM, SYMBOL_CELLS, chainSymbol, stitchSymbol } from './chartSymbols';
+import {
+  patternRowCount,
+  rowOf,
+  turningChainOf,
+  workPattern,
+  type Cell,
+  type PatternRow,
+  type StitchKind,
+  type StitchPattern,
+  type TurningChainSchool,
+  type Worked,
+} from '@/core/stitches';
+import { CHART_CELL_MM, SYMBOL_CELLS, chainSymbol, stitchSymbol, uprightChainSymbol } from './chartSymbols';
 import type { Drawing, Point, Shape } from './shape';
 
 /** Where a row's number stands: on the side from which it is worked. */
@@ -24,8 +35,14 @@ const BELOW_MM = 8;
  *
  * @param repeats how many repeats across are drawn
  * @param hand the working hand: the right begins row 1 at the right
+ * @param school where the turning chain counts, it is drawn in the place of the first stitch; else beside it, outside the box
  */
-export function chartDrawing(pattern: StitchPattern, repeats: number, hand: 'left' | 'right'): ChartDrawing {
+export function chartDrawing(
+  pattern: StitchPattern,
+  repeats: number,
+  hand: 'left' | 'right',
+  school: TurningChainSchool = 'does-not-count',
+): ChartDrawing {
   const stitchCount = pattern.edgeStitches + repeats * pattern.repeatStitches;
   // A pattern of one row shows a second, so that its turn is seen.
   const rowCount = Math.max(2, patternRowCount(pattern));
@@ -53,11 +70,20 @@ export function chartDrawing(pattern: StitchPattern, repeats: number, hand: 'lef
         const row = index + 1;
         const top = { x: x(row, place), y: y(row) };
         const mark = `row${row}`;
+        // Where the turning chain counts, it stands in the place of the row's first stitch.
+        if (place === 0 && school === 'counts' && !pattern.inRounds)
+          return turningChain(pattern, row, school, top.x, y, mark)[0] as Shape;
         if (cell.made === 'chain') return symbol(chainSymbol({ x: top.x, y: top.y + 2 }), mark);
         return symbol(stitchSymbol(cell.step, feetOf(cell, row, x, y), top), mark);
       }),
     ),
   ];
+  if (!pattern.inRounds)
+    for (let row = 1; row <= rowCount; row += 1) {
+      const atX = x(row, school === 'counts' ? 0 : -1);
+      // The lowest chain of one that counts stands for the stitch above; what is over it is drawn besides.
+      shapes.push(...turningChain(pattern, row, school, atX, y, `turn${row}`).slice(school === 'counts' ? 1 : 0));
+    }
   const edgeBefore = Math.floor(pattern.edgeStitches / 2) * CHART_CELL_MM;
   return {
     box: { x: 0, y: 0, widthMm, heightMm },
@@ -73,6 +99,29 @@ export function chartDrawing(pattern: StitchPattern, repeats: number, hand: 'lef
       stitches: pattern.repeatStitches,
     },
   };
+}
+
+/** The chains that a row begins with, one above the other, as high together as the row. */
+function turningChain(
+  pattern: StitchPattern,
+  row: number,
+  school: TurningChainSchool,
+  x: number,
+  y: (row: number) => number,
+  mark: string,
+): Shape[] {
+  const first = firstWorked(rowOf(pattern, row)) ?? pattern.base;
+  const { chains } = turningChainOf(first)[school];
+  const stepMm = (y(row - 1) - y(row)) / chains;
+  return Array.from({ length: chains }, (_, index) =>
+    symbol(uprightChainSymbol({ x, y: y(row - 1) - (index + 0.5) * stepMm }, stepMm), mark),
+  );
+}
+
+/** The first stitch of a row: its turning chain is as high as that one. */
+function firstWorked({ before, repeat }: PatternRow): StitchKind | undefined {
+  const [first] = [...before, ...repeat];
+  return first && 'work' in first ? first.work : undefined;
 }
 
 /** Where each leg of a stitch goes in: into the row below, or further down for posts and spikes. */

@@ -39,6 +39,18 @@ export const chainSymbol = (at: Point): SymbolLines => ({
   segments: lens(at.x - 3.6, at.x + 3.6, at.y, 5.2),
 });
 
+/** A chain of a turning chain, seen from its side: one of several above each other, each so many mm high. */
+export function uprightChainSymbol({ x, y }: Point, heightMm: number): SymbolLines {
+  const long = Math.min(7.2, heightMm * 0.92);
+  const arc = { to: 'arc', radiusMm: long * 0.72, sweep: true, large: false, x } as const;
+  const segments: Segment[] = [
+    { to: 'move', x, y: y - long / 2 },
+    { ...arc, y: y + long / 2 },
+    { ...arc, y: y - long / 2 },
+  ];
+  return { filled: false, segments };
+}
+
 /**
  * The symbol of one stitch from its foot to its top.
  *

@@ -133,8 +133,8 @@ export class BagRepository {
         const refusedId = await this.keepRefused(id, save, transaction);
         return { ok: false, reason: 'moved-on', current, refusedId };
       }
-      const swatchId = this.swatchToKeep(row, save.design);
-      if (swatchId !== null) await this.keepSwatch(save.design, transaction);
+      const { swatchId, isNew } = this.librarySwatch(row, save.design);
+      if (isNew) await this.keepSwatch(save.design, transaction);
       const revision = row.revision + 1;
       await row.update(
         { name: save.design.name, design: JSON.stringify(save.design), swatchId, revision },
@@ -170,10 +170,14 @@ export class BagRepository {
     return id;
   }
 
-  /** A swatch that was taken out of the library stays out: the bag has its readings in its own design. */
-  private swatchToKeep(row: BagRow, design: Design): string | null {
-    const before = storedBag(row)?.design.swatch.id;
-    return row.swatchId === null && before === design.swatch.id ? null : design.swatch.id;
+  /**
+   * The swatch of the library that a bag is planned from after a save, and whether this save says anything new of it. What was
+   * not changed here is left as it is: another bag may have measured it again. One that was taken out of the library stays out.
+   */
+  private librarySwatch(row: BagRow, { swatch }: Design): { swatchId: string | null; isNew: boolean } {
+    const before = storedBag(row)?.design.swatch;
+    if (row.swatchId === null && before?.id === swatch.id) return { swatchId: null, isNew: false };
+    return { swatchId: swatch.id, isNew: JSON.stringify(before) !== JSON.stringify(swatch) };
   }
 
   private async keepSwatch({ swatch }: Design, transaction: Transaction): Promise<void> {

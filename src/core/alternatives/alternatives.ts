@@ -190,7 +190,7 @@ function takeEdits(
   stitches: number,
 ): DesignEdit[] {
   return [
-    ...(swatch.id === design.swatch.id ? [] : [{ path: ['swatch'], value: { ...swatch, id: design.swatch.id } }]),
+    ...(swatch.id === design.swatch.id ? [] : [{ path: ['swatch'], value: swatch }]),
     { path: ['stitch'], value: stitch },
     { path: ['plainEdge'], value: plainEdge },
     { path: ['body', 'chosenStitches'], value: stitches },

@@ -1,6 +1,6 @@
 import { COUNT_ERROR, OTHER_PIECE_SHARE, OTHER_STITCH_SHARE, READINGS_FAR_APART, TAPE_ERROR_MM } from '@/core/defaults';
 import { patternOf, swatchPatternOf, type Design, type StitchChoice, type Swatch } from '@/core/design';
-import { input, makeFigure, type Figure, type ReasonInput } from '@/core/figures';
+import { figureId, input, inputFrom, makeFigure, type Figure, type ReasonInput } from '@/core/figures';
 import type { Problem } from '@/core/problems';
 import { carriedOver, openShare } from './carriedOver';
 import { estimateGauge, type GaugeEstimate, type Reading } from './estimateGauge';
@@ -10,6 +10,8 @@ import { timesLonger } from './widerSwatch';
 type Worked = Pick<Design, 'swatch' | 'stitch' | 'ownStitches' | 'plainEdge'>;
 
 export interface GaugeStage {
+  /** As measured on the swatch; where the bag is in another stitch, its own are foretold from these. */
+  onSwatch: { stitchWidth: Figure; rowHeight: Figure };
   stitchWidth: Figure;
   rowHeight: Figure;
   fabricThickness: Figure;
@@ -43,25 +45,46 @@ export function gaugeStage(design: Worked): GaugeStage {
     widerForHalf: halfFigure('gauge.widerForHalf', 'Readings this wide halve it', swatch.stitchReadings, width),
     tallerForHalf: halfFigure('gauge.tallerForHalf', 'Readings this high halve it', swatch.rowReadings, height),
   };
+  const isOwn = swatch.stitch === stitch && swatch.standsFor === 'panel';
+  const onSwatch = isOwn
+    ? { stitchWidth: measured.stitchWidth, rowHeight: measured.rowHeight }
+    : {
+        stitchWidth: ofSwatch(measured.stitchWidth, 'gauge.onSwatch.stitchWidth'),
+        rowHeight: ofSwatch(measured.rowHeight, 'gauge.onSwatch.rowHeight'),
+      };
   const problems = [
     ...readingProblems('stitchReadings', 'gauge.stitchWidth', swatch.stitchReadings),
     ...readingProblems('rowReadings', 'gauge.rowHeight', swatch.rowReadings),
     ...swatchProblems(design),
   ];
-  if (swatch.stitch === stitch && swatch.standsFor === 'panel') return { ...measured, problems };
+  if (isOwn) return { ...measured, onSwatch, problems };
   const from = swatchPatternOf(design).nature;
   const to = patternOf(design).nature;
   return {
     ...measured,
-    stitchWidth: foretold(measured.stitchWidth, to.widthToSc / from.widthToSc, swatch, stitch),
-    rowHeight: foretold(measured.rowHeight, to.heightToSc / from.heightToSc, swatch, stitch),
-    fabricThickness: foretold(measured.fabricThickness, to.thicknessToSc / from.thicknessToSc, swatch, stitch),
+    onSwatch,
+    stitchWidth: foretold(onSwatch.stitchWidth, measured.stitchWidth, to.widthToSc / from.widthToSc, swatch, stitch),
+    rowHeight: foretold(onSwatch.rowHeight, measured.rowHeight, to.heightToSc / from.heightToSc, swatch, stitch),
+    fabricThickness: foretold(
+      measured.fabricThickness,
+      measured.fabricThickness,
+      to.thicknessToSc / from.thicknessToSc,
+      swatch,
+      stitch,
+    ),
     problems,
   };
 }
 
 /** A measure of the swatch carried over to another stitch or another piece, with what that leaves open. */
-function foretold(measured: Figure, ratio: number, swatch: Swatch, stitch: StitchChoice): Figure {
+/** A measure as it is on the swatch, told apart from the bag's own. */
+const ofSwatch = (figure: Figure, id: string): Figure => ({
+  ...figure,
+  id: figureId(id),
+  label: `${figure.label}, on the swatch`,
+});
+
+function foretold(shown: Figure, measured: Figure, ratio: number, swatch: Swatch, stitch: StitchChoice): Figure {
   const open = openShare({ otherStitch: swatch.stitch !== stitch, otherPiece: swatch.standsFor !== 'panel' });
   const over = carriedOver({ mm: measured.value, plusMinusMm: measured.plusMinus ?? 0 }, ratio, open);
   const rule =
@@ -76,8 +99,9 @@ function foretold(measured: Figure, ratio: number, swatch: Swatch, stitch: Stitc
     {
       rule,
       inputs: [
-        input(`${measured.label}, on the swatch`, measured.value, measured.unit),
-        ...measured.reason.inputs,
+        ...(shown.id === measured.id
+          ? [input(`${measured.label}, on the swatch`, measured.value, measured.unit)]
+          : [inputFrom(shown)]),
         input('Bag’s stitch against the swatch’s', ratio, 'ratio'),
         input('Not known', open, 'ratio'),
       ],

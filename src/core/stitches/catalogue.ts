@@ -14,7 +14,7 @@ import {
 } from './patterns/plain';
 import { raisedDrops } from './patterns/raisedDrops';
 import { spikes } from './patterns/spikes';
-import { doubleThickness, spiralTube } from './patterns/straps';
+import { chainCord, doubleThickness, spiralTube } from './patterns/straps';
 import { waffle } from './patterns/waffle';
 import type { StitchPattern } from './stitch';
 
@@ -37,6 +37,7 @@ export const STITCHES = {
   'sl-st-rib': slipStitchRib,
   'double-thickness': doubleThickness,
   'spiral-tube': spiralTube,
+  'chain-cord': chainCord,
 } as const satisfies Record<string, StitchPattern>;
 
 export type StitchId = keyof typeof STITCHES;

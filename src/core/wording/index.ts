@@ -10,7 +10,8 @@ export {
 } from './patternText';
 export { problemSentence, repairLabel } from './problemText';
 export { formatDifference, formatPlusMinus, formatQuantity, formatSource } from './quantity';
-export { patternRowText } from './rowText';
+export { bareRowText, patternRowText } from './rowText';
+export { readRow, rowFaultSentence, type ReadRow, type RowWordsFault } from './readRow';
 export { abbreviation, stitchLegend, stitchName } from './stitchText';
 export { ordinal, placeText, stepTexts, type StepText } from './stepText';
 export { term, translateTerms, type TermSet } from './terms';

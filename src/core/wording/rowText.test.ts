@@ -26,7 +26,7 @@ function workWords(text: string, below: readonly Place[]): { made: number; left:
     const skip = /^skip next (?:(\d+) )?(?:st|ch)s?$/.exec(words);
     const space = /^(?:(\d+) )?[\w ]+ in next ch-sp$/.exec(words);
     const over = /^\w+ over next (\d+) sts$/.exec(words);
-    const next = /^[\w ]+ (?:in|round|in back loop of) next (?:(\d+) )?(?:st|ch)s?$/.exec(words);
+    const next = /^[\w ]+ (?:in|round|in back loop of) next (?:(\d+) )?(?:st|ch)s?(?: two rows below)?$/.exec(words);
     if (chain) made += number(chain[1]);
     else if (skip) take(number(skip[1]));
     else if (space) {

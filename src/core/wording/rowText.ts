@@ -75,6 +75,12 @@ export function patternRowText(
   return `${called}: ${said}${end} ${counted}`;
 }
 
+/** A pattern's row in words on its own: no number, no turning chain, no count. */
+export const bareRowText = (row: PatternRow, terms: TermSet): string => {
+  const single = singleStitch(row);
+  return single ? eachWords(single, terms) : rowWords(row, terms, 'st');
+};
+
 /** The side that a row shows to its worker when it is done: the public side, or the other. */
 const sideOf = (pattern: StitchPattern, row: number): 'RS' | 'WS' =>
   (row % 2 === 1) === pattern.firstRowPublic ? 'RS' : 'WS';

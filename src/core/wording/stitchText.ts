@@ -35,6 +35,7 @@ const NAMES: Record<StitchId, InBoth> = {
   'sl-st-rib': same('slip-stitch rib'),
   'double-thickness': same('double thickness'),
   'spiral-tube': same('spiral tube'),
+  'chain-cord': same('chain cord'),
 };
 
 /** The name of a stitch pattern in full; one of her own by the name that she gave it. */
@@ -54,6 +55,15 @@ const ABBREVIATIONS: Record<StitchKind, InBoth> = {
   'herringbone-dc': fromTerm('herringboneDc'),
   bobble: same('bobble'),
 };
+
+/** Every abbreviation of a set of terms, in lower case, and the stitch that it means there. */
+export const stitchAbbreviations = (terms: TermSet): ReadonlyMap<string, StitchKind> =>
+  new Map(
+    (Object.entries(ABBREVIATIONS) as [StitchKind, InBoth][]).map(([kind, short]) => [
+      short[terms].toLowerCase(),
+      kind,
+    ]),
+  );
 
 /** The abbreviation of one stitch as it is worked: `sc`, `FPdc`, `dc4tog`. */
 export function abbreviation(step: Pick<Worked, 'work' | 'into' | 'over'>, terms: TermSet): string {
@@ -128,8 +138,9 @@ export function stepWords(step: Step, terms: TermSet, noun: Noun): string {
     case 'two-layers':
       return `${made} through back loop of ${next(step.times)} and the free loop below it`;
     case 'front-post':
-    case 'front-post-two-below':
       return `${made} round ${next(step.times)}`;
+    case 'front-post-two-below':
+      return `${made} round ${next(step.times)} two rows below`;
     default:
       return step.over > 1 ? `${made} over ${next(step.over * step.times)}` : `${made} in ${next(step.times)}`;
   }

@@ -11,7 +11,7 @@ import { thingMark } from '@/drawing';
 import { useBag, useBagStore } from '@/ui/bag/BagProvider';
 import { Group } from '@/ui/bag/PlaceLayout';
 import { ChoiceField } from '@/ui/fields';
-import { useLibrary, type LibraryShelf } from '@/ui/library';
+import { useLibrary, type LibraryShelf } from '@/ui/library/library';
 import { ThingFields } from './ThingFields';
 
 /** What a thing of which not everything is known starts with, for her to measure over, mm. */

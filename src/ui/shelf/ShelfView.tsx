@@ -38,7 +38,7 @@ export function ShelfView({ starters, ...first }: ShelfViewProps) {
   };
   const openNew = (answer: { id: string } | { sentence: string }): string | null => {
     if ('sentence' in answer) return answer.sentence;
-    router.push(`/bags/${answer.id}/swatch`);
+    router.push(`/bags/${answer.id}/carry`);
     return null;
   };
 
@@ -90,6 +90,11 @@ export function ShelfView({ starters, ...first }: ShelfViewProps) {
           onClick={() => reload(!shown.archived)}
         >
           {shown.archived ? 'Back to the shelf' : 'Put away'}
+        </Button>
+        <Button asChild size="sm" variant="outline" color="drawerText" _hover={{ bg: 'whiteAlpha.300' }}>
+          <Link href="/swatches" prefetch={false}>
+            Swatches
+          </Link>
         </Button>
         <input
           ref={fileInput}

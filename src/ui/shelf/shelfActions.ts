@@ -33,9 +33,10 @@ async function ask<T>(path: string, method: string, body?: unknown): Promise<Ans
 
 const refusal = (result: Answer<unknown>): string | null => (result.ok ? null : result.sentence);
 
-/** A new bag from a starter, in the settings used last. */
-export async function newBag(starter: StarterId): Promise<NewBag> {
-  const result = await ask<{ id: string }>('/api/bags', 'POST', { starter, settings: lastSettings() });
+/** A new bag from a starter, in the settings used last; planned from a swatch of the library where one is named. */
+export async function newBag(starter: StarterId, swatchId?: string): Promise<NewBag> {
+  const wish = { starter, settings: lastSettings(), ...(swatchId === undefined ? {} : { swatchId }) };
+  const result = await ask<{ id: string }>('/api/bags', 'POST', wish);
   return result.ok ? result.answer : result;
 }
 

@@ -53,21 +53,21 @@ export function AlternativesGroup() {
       {shown.length > 0 && (
         <TakeTable
           testId="alternatives"
-          heads={['Stitch', 'Hook', 'Count', 'Width', 'Height', 'Together off by']}
+          heads={['Stitch', 'Hook', 'Count', 'Width', 'Height', 'Off, at most']}
           rows={shown.map((one, index) => ({
             key: [one.stitch, one.hookMm, one.plainEdge, one.stitches].join(),
             cells: [
               stitchName(one.stitch, terms, design.ownStitches),
-              `${one.hookMm} mm`,
+              <span key="hook" style={{ whiteSpace: 'nowrap' }}>{`${one.hookMm} mm`}</span>,
               `${one.stitches}${one.plainEdge > 0 ? `, ${one.plainEdge} plain a side` : ''}`,
               <AskableNumber key="width" figure={(figures[index] as (typeof figures)[number]).width} />,
               <AskableNumber key="height" figure={(figures[index] as (typeof figures)[number]).height} />,
-              `${formatQuantity(one.mostOffMm, 'mm', lengthUnit)} at most`,
+              formatQuantity(one.mostOffMm, 'mm', lengthUnit),
             ],
             isPlanned: false,
             takeLabel: `Take ${stitchName(one.stitch, terms, design.ownStitches)} on ${one.hookMm} mm, ${one.stitches} stitches`,
             edits: one.edits,
-            instead: 'work a swatch first',
+            instead: 'swatch first',
           }))}
         />
       )}

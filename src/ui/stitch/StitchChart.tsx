@@ -2,13 +2,15 @@
 
 import { Box } from '@chakra-ui/react';
 import { useMemo } from 'react';
-import type { StitchPattern } from '@/core/stitches';
+import type { StitchPattern, TurningChainSchool } from '@/core/stitches';
 import { chartDrawing } from '@/drawing';
 import { ShapeView } from '@/ui/drawing/ShapeView';
 import { useSize } from '@/ui/drawing/useSize';
 
 /** The chart's own margin for row numbers, mm of the chart. */
-const MARGIN_MM = 14;
+const MARGIN_MM = 19;
+/** From the edge to the row's number: the turning chain stands between them, mm. */
+const TURN_MM = 10;
 /** No symbol is drawn larger than this, px a stitch. */
 const MOST_PX_A_STITCH = 44;
 const MM_A_STITCH = 10;
@@ -16,6 +18,7 @@ const MM_A_STITCH = 10;
 interface StitchChartProps {
   pattern: StitchPattern;
   hand: 'left' | 'right';
+  school: TurningChainSchool;
   heightPx: number;
   /** How many repeats across. */
   repeats: number;
@@ -23,9 +26,9 @@ interface StitchChartProps {
 }
 
 /** The symbol chart on squared paper: rows upwards, each numbered on the side it is read from. */
-export function StitchChart({ pattern, hand, heightPx, repeats, label }: StitchChartProps) {
+export function StitchChart({ pattern, hand, school, heightPx, repeats, label }: StitchChartProps) {
   const [ref, size] = useSize<HTMLDivElement>({ width: 520, height: heightPx });
-  const drawing = useMemo(() => chartDrawing(pattern, repeats, hand), [pattern, repeats, hand]);
+  const drawing = useMemo(() => chartDrawing(pattern, repeats, hand, school), [pattern, repeats, hand, school]);
   const { widthMm, heightMm } = drawing.box;
   const scale = Math.min(
     size.width / (widthMm + 2 * MARGIN_MM),
@@ -61,7 +64,7 @@ export function StitchChart({ pattern, hand, heightPx, repeats, label }: StitchC
           {drawing.rows.map(({ row, at, side }) => (
             <text
               key={row}
-              x={at.x + (side === 'right' ? 2.5 : -2.5)}
+              x={at.x + (side === 'right' ? TURN_MM : -TURN_MM)}
               y={at.y}
               textAnchor={side === 'right' ? 'start' : 'end'}
               dominantBaseline="central"

@@ -1,24 +1,31 @@
 'use client';
 
-import { Box, Stack, chakra } from '@chakra-ui/react';
+import { Box, Stack } from '@chakra-ui/react';
+import { useState } from 'react';
 import { patternOf } from '@/core/design';
-import { PANEL_STITCH_IDS, type StitchId, type StitchPattern } from '@/core/stitches';
+import { STITCHES, type StitchId, type StitchPattern } from '@/core/stitches';
 import { patternRowText, stitchLegend, stitchName } from '@/core/wording';
 import { useBag, useBagStore } from '@/ui/bag/BagProvider';
 import type { BagState } from '@/ui/bag/bagStore';
 import { Group, PlaceLayout } from '@/ui/bag/PlaceLayout';
+import { NumberField } from '@/ui/fields';
 import { ProblemSlips } from '@/ui/problems/ProblemSlips';
 import { AlternativesGroup } from './AlternativesGroup';
 import { CountOffers } from './CountOffers';
 import { StitchChart } from './StitchChart';
+import { StitchChoice } from './StitchChoice';
 import { StitchRule } from './StitchRule';
 
 /** The stitch pattern: its chart and rows on the left, the choice, its rule and the counts that it allows on the right. */
 export function StitchPlace() {
   const stitch = useBag((state) => state.design.stitch);
   const settings = useBag((state) => state.design.settings);
-  const pattern = useBag(bagPattern);
+  const own = useBag(bagPattern);
   const ownStitches = useBag((state) => state.design.ownStitches);
+  const planned = useBag((state) => state.plan.pouch.stitchCount);
+  const [looking, setLooking] = useState<StitchId | null>(null);
+  const pattern: StitchPattern = looking ? STITCHES[looking] : own;
+  const name = stitchName(looking ?? stitch, settings.terms, ownStitches);
   return (
     <PlaceLayout
       title="Stitch"
@@ -27,22 +34,52 @@ export function StitchPlace() {
           <StitchChart
             pattern={pattern}
             hand={settings.hand}
-            heightPx={380}
+            school={settings.turningChain}
+            heightPx={360}
             repeats={repeatsShown(pattern)}
-            label={`Chart of ${stitchName(stitch, settings.terms, ownStitches)}: ${pattern.repeatStitches} stitches in a repeat`}
+            label={`Chart of ${name}: ${pattern.repeatStitches} stitches in a repeat`}
           />
-          <RowsInWords pattern={pattern} />
+          <RowsInWords pattern={pattern} count={looking ? STRAP_COUNT : planned} />
         </Stack>
       }
     >
-      <Group title="Worked in">
-        <StitchChoice />
+      <Group title={looking ? `Looked at: ${name}` : 'Worked in'}>
+        <StitchChoice looking={looking} onLook={setLooking} />
       </Group>
+      <ProblemSlips place="stitch" />
       <ProblemSlips place="swatch" />
       <StitchRule pattern={pattern} />
-      <CountOffers />
-      <AlternativesGroup />
+      {!looking && (
+        <>
+          <CountOffers />
+          <PlainEdgeField />
+          <AlternativesGroup />
+        </>
+      )}
     </PlaceLayout>
+  );
+}
+
+/** Stitches that a strap pattern is shown with. */
+const STRAP_COUNT = 8;
+
+/** Plain stitches at each side, beside the pattern: a firmer edge, and a way to other counts. */
+function PlainEdgeField() {
+  const plainEdge = useBag((state) => state.design.plainEdge);
+  const store = useBagStore();
+  return (
+    <NumberField
+      label="Plain stitches at each side"
+      width="4em"
+      help="A firm edge to seam, and a way to counts that the repeat alone doesn’t give."
+      value={plainEdge}
+      onChange={(value) =>
+        store.getState().edit('Plain edge', [
+          { path: ['plainEdge'], value },
+          { path: ['body', 'chosenStitches'], value: null },
+        ])
+      }
+    />
   );
 }
 
@@ -52,47 +89,9 @@ const bagPattern = ({ design }: BagState): StitchPattern => patternOf(design);
 /** Enough repeats that the chart shows how they join, and is never a lone stitch. */
 const repeatsShown = ({ repeatStitches }: StitchPattern): number => Math.max(2, Math.ceil(8 / repeatStitches));
 
-/** The catalogue as one choice among small squares of paper, each with its name. */
-function StitchChoice() {
-  const stitch = useBag((state) => state.design.stitch);
-  const { terms } = useBag((state) => state.design.settings);
-  const store = useBagStore();
-  const choose = (id: StitchId) =>
-    store.getState().edit(`Stitch: ${stitchName(id, terms)}`, [
-      { path: ['stitch'], value: id },
-      { path: ['body', 'chosenStitches'], value: null },
-    ]);
-  return (
-    <Box as="fieldset" display="flex" flexWrap="wrap" gap="1.5">
-      <chakra.legend srOnly>Stitch pattern of the bag</chakra.legend>
-      {PANEL_STITCH_IDS.map((id) => (
-        <chakra.label
-          key={id}
-          display="inline-flex"
-          alignItems="center"
-          gap="1.5"
-          minHeight="32px"
-          px="2.5"
-          bg="paper"
-          border="1px solid"
-          borderColor={id === stitch ? 'ink' : 'paperEdge'}
-          boxShadow={id === stitch ? 'inset 0 -4px 0 var(--chakra-colors-brass)' : undefined}
-          fontWeight={id === stitch ? 700 : 400}
-          cursor="pointer"
-          fontSize="14px"
-        >
-          <input type="radio" name="stitch" checked={id === stitch} onChange={() => choose(id)} />
-          {stitchName(id, terms)}
-        </chakra.label>
-      ))}
-    </Box>
-  );
-}
-
 /** The same rows as the chart's, in the maker's words. */
-function RowsInWords({ pattern }: { pattern: StitchPattern }) {
+function RowsInWords({ pattern, count }: { pattern: StitchPattern; count: number }) {
   const settings = useBag((state) => state.design.settings);
-  const count = useBag((state) => state.plan.pouch.stitchCount);
   const rowCount = Math.max(2, pattern.setupRows.length + pattern.rows.length);
   const first = pattern.setupRows.length + 1;
   return (

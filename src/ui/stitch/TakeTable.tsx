@@ -53,9 +53,15 @@ export function TakeTable({ heads, rows, testId }: TakeTableProps) {
         {rows.map((row, index) => (
           <tr key={row.key} aria-current={row.isPlanned || undefined}>
             <td>{index + 1}</td>
-            {row.cells.map((cell, at) => (
-              <td key={heads[at]}>{cell}</td>
-            ))}
+            {row.cells.map((cell, at) =>
+              at === 0 ? (
+                <th key={heads[at]} scope="row">
+                  {cell}
+                </th>
+              ) : (
+                <td key={heads[at]}>{cell}</td>
+              ),
+            )}
             <td>
               {row.isPlanned ? (
                 'as planned'

@@ -2,16 +2,16 @@
 
 import { Box, Flex } from '@chakra-ui/react';
 import dynamic from 'next/dynamic';
-import { useMemo, useState } from 'react';
-import { isSameFabric } from '@/core/alternatives';
-import { patternOf, type Swatch } from '@/core/design';
+import { useEffect, useMemo, useState } from 'react';
+import { hookFigures, isSameFabric } from '@/core/alternatives';
+import type { Swatch } from '@/core/design';
 import { estimateGauge, gaugeOnHook, type HookPoint } from '@/core/gauge';
-import { nearestCount } from '@/core/stitches';
-import { formatPlusMinus, formatQuantity } from '@/core/wording';
-import { useBag } from '@/ui/bag/BagProvider';
+import { formatQuantity } from '@/core/wording';
+import { useBag, useBagStore } from '@/ui/bag/BagProvider';
 import { Group } from '@/ui/bag/PlaceLayout';
-import { AddOrTake } from '@/ui/fields';
 import { TypedField } from '@/ui/fields/TypedField';
+import { AskableNumber } from '@/ui/figures/FigureTicket';
+import { KeepCopy } from './KeepCopy';
 import { useSwatchLibrary } from './swatchLibrary';
 
 /** The chart comes when it is needed: nothing of it is in the first view. */
@@ -21,7 +21,6 @@ const HookChart = dynamic(() => import('./HookChart').then((module) => module.Ho
 export function HookCompare() {
   const swatch = useBag((state) => state.design.swatch);
   const { swatches, keepCopy } = useSwatchLibrary();
-  const [told, setTold] = useState<string | null>(null);
   const family = useMemo(
     () => withoutCopies([swatch, ...swatches.filter((other) => other.id !== swatch.id && isSameFabric(other, swatch))]),
     [swatch, swatches],
@@ -29,20 +28,8 @@ export function HookCompare() {
   const points = family.map(hookPoint);
   const line = gaugeOnHook(points);
   return (
-    <Group
-      title="The same yarn on other hooks"
-      action={
-        <AddOrTake
-          label="Keep a copy of this swatch"
-          onClick={async () => setTold((await keepCopy(swatch)) ?? 'Kept in the library, as it is now.')}
-        />
-      }
-    >
-      {told && (
-        <Box role="status" fontSize="14px">
-          {told}
-        </Box>
-      )}
+    <Group title="The same yarn on other hooks">
+      <KeepCopy swatch={swatch} names={swatches.map(({ name }) => name)} keepCopy={keepCopy} />
       {line ? (
         <Foretold points={points} line={line} />
       ) : (
@@ -75,14 +62,19 @@ type Line = NonNullable<ReturnType<typeof gaugeOnHook>>;
 /** The chart with a hook to ask about, and what the bag would become on it. */
 function Foretold({ points, line }: { points: readonly HookPoint[]; line: Line }) {
   const unit = useBag((state) => state.design.settings.lengthUnit);
-  const pattern = useBag(({ design }) => patternOf(design));
-  const { widthMm, seam } = useBag((state) => state.design.body);
+  const settled = useBag((state) => state.plan.contents.settled);
   const hooks = points.map(({ hookMm }) => hookMm);
   const [hookMm, setHookMm] = useState(() => Math.round((Math.min(...hooks) + Math.max(...hooks)) * 2) / 4);
-  const { mm, plusMinusMm, outside } = line.predict(hookMm);
-  const count = mm > 0 ? nearestCount(widthMm / mm + 2 * seam.takeUpStitches, pattern) : null;
-  const width = count === null ? 0 : (count - 2 * seam.takeUpStitches) * mm;
-  const length = (value: number) => formatQuantity(value, 'mm', unit);
+  const { outside } = line.predict(hookMm);
+  const { stitchWidth, stitches, width } = hookFigures(settled, line, points, hookMm);
+  const store = useBagStore();
+  const shown = JSON.stringify([settled.body, settled.stitch, hookMm, points]);
+  useEffect(
+    () => store.getState().showBesides([stitchWidth, stitches, width].filter((figure) => figure !== null)),
+    // The figures are made anew at each drawing; what they follow from tells when they differ.
+    // eslint-disable-next-line react-hooks/exhaustive-deps
+    [store, shown],
+  );
   const size = (value: number) => formatQuantity(value, 'mm/stitch', unit);
   return (
     <Flex gap="4" wrap="wrap" align="flex-start">
@@ -110,10 +102,12 @@ function Foretold({ points, line }: { points: readonly HookPoint[]; line: Line }
           }}
         />
         <Box mt="2" data-testid="foretold">
-          One stitch {size(mm)} ± {size(plusMinusMm)} wide
-          {count === null
-            ? '.'
-            : `; this bag: ${count} stitches, ${length(width)} ${formatPlusMinus({ value: width, unit: 'mm', plusMinus: count * plusMinusMm }, unit)}.`}
+          One stitch <AskableNumber figure={stitchWidth} />
+          {stitches && width && (
+            <>
+              ; this bag: <AskableNumber figure={stitches} />, <AskableNumber figure={width} />
+            </>
+          )}
         </Box>
         {outside && (
           <Box mt="1" fontWeight={600}>

@@ -4,7 +4,7 @@ import { useSwatchLibrary } from './swatchLibrary';
 import { useBag, useBagStore } from '@/ui/bag/BagProvider';
 import { ChoiceField } from '@/ui/fields';
 
-/** Takes over the readings of a swatch that was measured for another bag. This bag keeps a swatch of its own. */
+/** Plans the bag from a swatch of the library. What is measured anew on it is there for the next bag too; other bags keep what they have. */
 export function TakeOverSwatch() {
   const own = useBag((state) => state.design.swatch.id);
   const store = useBagStore();
@@ -13,7 +13,7 @@ export function TakeOverSwatch() {
   if (others.length === 0) return null;
   const takeOver = (id: string) => {
     const chosen = others.find((swatch) => swatch.id === id);
-    if (chosen) store.getState().edit('Swatch taken over', [{ path: ['swatch'], value: { ...chosen, id: own } }]);
+    if (chosen) store.getState().edit('Swatch taken over', [{ path: ['swatch'], value: chosen }]);
   };
   return (
     <ChoiceField

@@ -2,7 +2,7 @@
 
 import { useCallback, useEffect, useState } from 'react';
 import { swatchSchema, type Swatch } from '@/core/design';
-import { readLibrary, sendTo } from '@/ui/library';
+import { readLibrary, sendTo } from '@/ui/library/library';
 
 interface SwatchLibrary {
   swatches: readonly Swatch[];

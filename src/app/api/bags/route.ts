@@ -1,5 +1,15 @@
 import { z } from 'zod';
-import { STARTERS, settingsSchema, starterDesign, swatchIdSchema, type StarterId } from '@/core/design';
+import {
+  STARTERS,
+  isOwnStitchId,
+  settingsSchema,
+  starterDesign,
+  swatchIdSchema,
+  type Design,
+  type Settings,
+  type StarterId,
+  type SwatchId,
+} from '@/core/design';
 import { checkedDesign } from '@/server/checkedDesign';
 import { Refused, answer, readBody } from '@/server/http';
 import { getStore } from '@/server/store';
@@ -25,7 +35,12 @@ export const GET = (request: Request): Promise<Response> =>
 
 const starterIds = STARTERS.map(({ id }) => id) as [StarterId, ...StarterId[]];
 const newBagSchema = z.union([
-  z.strictObject({ starter: z.enum(starterIds), settings: settingsSchema.optional() }),
+  z.strictObject({
+    starter: z.enum(starterIds),
+    settings: settingsSchema.optional(),
+    /** A swatch of the library to plan from; without one the bag gets a swatch to type over. */
+    swatchId: swatchIdSchema.optional(),
+  }),
   z.strictObject({ design: z.unknown() }),
 ]);
 
@@ -33,12 +48,23 @@ const newBagSchema = z.union([
 export const POST = (request: Request): Promise<Response> =>
   answer(async () => {
     const wish = await readBody(request, newBagSchema);
-    const design =
-      'starter' in wish
-        ? starterDesign(wish.starter, swatchIdSchema.parse(nanoid(12)), wish.settings)
-        : withOwnSwatch(checkedDesign(wish.design));
+    const design = 'starter' in wish ? await newDesign(wish) : withOwnSwatch(checkedDesign(wish.design));
     return { id: await (await getStore()).bags.create(design) };
   });
+
+async function newDesign(wish: {
+  starter: StarterId;
+  settings?: Settings | undefined;
+  swatchId?: SwatchId | undefined;
+}): Promise<Design> {
+  const design = starterDesign(wish.starter, swatchIdSchema.parse(nanoid(12)), wish.settings);
+  const { swatches } = await getStore();
+  if (wish.swatchId === undefined)
+    return { ...design, swatch: { ...design.swatch, name: await swatches.nameOfItsOwn(design.swatch.name) } };
+  const swatch = (await swatches.list()).find(({ id }) => id === wish.swatchId);
+  if (!swatch) throw new Refused(404, { sentence: 'There is no such swatch in the library any more.' });
+  return checkedDesign({ ...design, swatch, stitch: isOwnStitchId(swatch.stitch) ? design.stitch : swatch.stitch });
+}
 
 /** A bag read in gets a swatch of its own, so that it never changes one of another bag. */
 const withOwnSwatch = (design: ReturnType<typeof checkedDesign>) => ({

@@ -28,6 +28,29 @@ export const doubleThickness = {
   },
 } as const satisfies StitchPattern;
 
+/** A cord: slip stitches back along a chain. Common practice, no source; proportions from memory. */
+export const chainCord = {
+  id: 'chain-cord',
+  use: 'cord',
+  base: 'sl-st',
+  repeatStitches: 1,
+  edgeStitches: 0,
+  turningChain: turningChainOf('sl-st'),
+  setupRows: [],
+  rows: [everywhere(work('sl-st'))],
+  firstRowPublic: true,
+  inRounds: false,
+  nature: {
+    widthToSc: 1,
+    heightToSc: 0.5,
+    yarnToSc: 1.15,
+    thicknessToSc: 0.9,
+    openness: 'dense',
+    hasUp: false,
+    sameOnBothFaces: true,
+  },
+} as const satisfies StitchPattern;
+
 /** A tube worked in a spiral through the third loop, usually of eight. Common practice, no source. */
 export const spiralTube = {
   id: 'spiral-tube',

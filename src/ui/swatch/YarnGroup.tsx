@@ -1,0 +1,137 @@
+'use client';
+
+import { Button } from '@chakra-ui/react';
+import { YARN_COLOURS, type Edit, type HeldYarn } from '@/core/design';
+import { M_PER_YARD } from '@/core/units';
+import { useBag, useBagNumbers, useBagStore } from '@/ui/bag/BagProvider';
+import { Group, Row } from '@/ui/bag/PlaceLayout';
+import { AddOrTake, ChoiceField, NumberField, TextField } from '@/ui/fields';
+import { FigureTicket } from '@/ui/figures/FigureTicket';
+import { CLOTHS } from '@/ui/theme/system';
+
+const WEIGHT_CLASSES = [0, 1, 2, 3, 4, 5, 6, 7] as const;
+
+/** The yarn, and those held together with it: what a ball is, and what they come to as one. */
+export function YarnGroup() {
+  const { yarn, strands, heldWith } = useBag((state) => state.design.swatch);
+  const held = useBagNumbers((state) => state.plan.yarn.held);
+  const store = useBagStore();
+  const set = (label: string, path: Edit['path'], value: unknown) => store.getState().edit(label, [{ path, value }]);
+  const another: HeldYarn = {
+    name: 'Another yarn',
+    strands: 1,
+    ballMassG: yarn.ballMassG,
+    ballLengthM: yarn.ballLengthM,
+  };
+  return (
+    <Group
+      title="Yarn"
+      action={
+        <AddOrTake
+          label="Hold another yarn with it"
+          onClick={() => set('Another yarn held', ['swatch', 'heldWith', heldWith.length], another)}
+        />
+      }
+    >
+      <Row>
+        <TextField
+          label="Yarn"
+          value={yarn.name}
+          width="14em"
+          onChange={(value) => set('Yarn', ['swatch', 'yarn', 'name'], value)}
+        />
+        <ChoiceField
+          label="Colour on the drawing"
+          width="10em"
+          value={yarn.colour}
+          choices={YARN_COLOURS.map((colour) => ({ value: colour, label: CLOTHS[colour].label }))}
+          onChange={(value) => set('Yarn colour', ['swatch', 'yarn', 'colour'], value)}
+        />
+        <NumberField
+          label="Strands held together"
+          width="4em"
+          value={strands}
+          onChange={(value) => set('Strands', ['swatch', 'strands'], value)}
+        />
+        <ChoiceField
+          label="Weight class"
+          width="8em"
+          help="The number on the label."
+          value={String(yarn.weightClass)}
+          choices={[
+            { value: 'null', label: 'Not named' },
+            ...WEIGHT_CLASSES.map((weightClass) => ({ value: String(weightClass), label: String(weightClass) })),
+          ]}
+          onChange={(value) =>
+            set('Weight class', ['swatch', 'yarn', 'weightClass'], value === 'null' ? null : Number(value))
+          }
+        />
+        <BallFields path={['swatch', 'yarn']} ballMassG={yarn.ballMassG} ballLengthM={yarn.ballLengthM} />
+        <FigureTicket figure={held} />
+      </Row>
+      {heldWith.map((other, index) => (
+        <Row key={index}>
+          <TextField
+            label={`Held with it, ${index + 1}`}
+            value={other.name}
+            width="14em"
+            onChange={(value) => set('Yarn held', ['swatch', 'heldWith', index, 'name'], value)}
+          />
+          <NumberField
+            label="Strands of it"
+            width="4em"
+            value={other.strands}
+            onChange={(value) => set('Strands', ['swatch', 'heldWith', index, 'strands'], value)}
+          />
+          <BallFields
+            path={['swatch', 'heldWith', index]}
+            ballMassG={other.ballMassG}
+            ballLengthM={other.ballLengthM}
+          />
+          <Button
+            size="xs"
+            variant="outline"
+            bg="paper"
+            alignSelf="end"
+            mb="1.5"
+            onClick={() =>
+              set(
+                'Yarn taken out',
+                ['swatch', 'heldWith'],
+                heldWith.filter((_, at) => at !== index),
+              )
+            }
+          >
+            Leave it out
+          </Button>
+        </Row>
+      ))}
+    </Group>
+  );
+}
+
+/** What one ball is: its mass and its length, in metres or yards. */
+function BallFields({ path, ballMassG, ballLengthM }: { path: Edit['path']; ballMassG: number; ballLengthM: number }) {
+  const metric = useBag((state) => state.design.settings.lengthUnit === 'cm');
+  const store = useBagStore();
+  const set = (label: string, field: string, value: number) =>
+    store.getState().edit(label, [{ path: [...path, field], value }]);
+  return (
+    <>
+      <NumberField
+        label="One ball"
+        suffix="g"
+        width="5em"
+        value={ballMassG}
+        onChange={(value) => set('Ball', 'ballMassG', value)}
+      />
+      <NumberField
+        label="Length of a ball"
+        suffix={metric ? 'm' : 'yd'}
+        width="5.5em"
+        value={metric ? ballLengthM : Math.round((ballLengthM / M_PER_YARD) * 10) / 10}
+        onChange={(value) => set('Length of a ball', 'ballLengthM', metric ? value : value * M_PER_YARD)}
+      />
+    </>
+  );
+}
