@@ -34,10 +34,15 @@ export function outsideSizeEdits(
         { path: ['body', 'sizesFrom'], value: 'outside' },
         set('widthMm', field === 'widthMm' ? mm : settled.body.widthMm),
         set('heightMm', field === 'heightMm' ? mm : settled.body.heightMm),
+        ...shorterFlap(settled, field === 'heightMm' ? mm : settled.body.heightMm),
         ...release,
       ];
   }
 }
+
+/** A wished flap is never longer than a wished front; one that followed a taller bag is shortened with it. */
+const shorterFlap = ({ flap }: SettledDesign, heightMm: number): DesignEdit[] =>
+  flap.dropMm > heightMm ? [{ path: ['flap', 'dropMm'], value: heightMm }] : [];
 
 /** The edits that say what the bag's sizes follow from, and leave the bag as it is where it can. */
 export function sizesFromEdits(
@@ -53,5 +58,6 @@ export function sizesFromEdits(
     from,
     { path: ['body', 'widthMm'], value: widthMm - less.acrossMm },
     { path: ['body', 'heightMm'], value: heightMm - less.upMm },
+    ...shorterFlap(settled, heightMm - less.upMm),
   ];
 }

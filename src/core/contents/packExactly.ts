@@ -36,8 +36,9 @@ export const lotCount = (things: readonly Box[]): number =>
 
 /**
  * All the best ways to pack things into a flat bag: lots put beside, above or behind each other, so that no other way needs as small
- * a bag in every direction: across (width and thickness), up (height and half the thickness) and thick. Exact over all arrangements that can be taken apart by straight cuts, which is every
- * one with up to four things lying flat, and how a bag is packed by hand.
+ * a bag in every direction: across (width and thickness), up (height and half the thickness) and thick. Exact over all arrangements that can be taken apart by straight cuts: every
+ * one of up to three things lying flat, and how a bag is packed by hand. Four and more can also lie round each other like the sails
+ * of a windmill; that is not looked at.
  *
  * It goes through every lot that can be taken out of the things, the smaller before the larger, and keeps for each the sizes that
  * are not bettered.
