@@ -45,7 +45,9 @@ export function packedDrawing(plan: Plan): PackedDrawing {
   const sideMm = Math.max(0, ((packed?.widthMm ?? 0) - outsideWide) / 2);
   const left = sideMm + (outsideWide - (packed?.widthMm ?? 0)) / 2;
   const bottom = topMm - standsMm;
-  const things = placed.map(({ index, xMm, yMm, widthMm, heightMm }) => ({
+  // What lies further back is drawn first, so that what is in front covers it.
+  const backToFront = [...placed].sort((a, b) => b.behindMm - a.behindMm);
+  const things = backToFront.map(({ index, xMm, yMm, widthMm, heightMm }) => ({
     x: left + xMm,
     y: bottom - yMm - heightMm,
     widthMm,

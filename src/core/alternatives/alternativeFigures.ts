@@ -1,4 +1,4 @@
-import { GEOMETRY, input, makeFigure, type Figure } from '@/core/figures';
+import { GEOMETRY, input, inputFrom, makeFigure, type Figure } from '@/core/figures';
 import type { Measure } from '@/core/gauge';
 import type { Alternative } from './alternatives';
 
@@ -6,6 +6,8 @@ import type { Alternative } from './alternatives';
 export interface AlternativeFigures {
   width: Figure;
   height: Figure;
+  /** The most by which both together may be off. */
+  off: Figure;
 }
 
 /**
@@ -37,5 +39,13 @@ export function alternativeFigures(alternative: Alternative, name: string): Alte
       },
       plusMinusMm,
     );
-  return { width: size('Width', width, stitches, 'stitch'), height: size('Height', height, frontRows, 'row') };
+  const figures = { width: size('Width', width, stitches, 'stitch'), height: size('Height', height, frontRows, 'row') };
+  return {
+    ...figures,
+    off: makeFigure(`alternative.${name}.off`, 'Off at most, width and height together', alternative.mostOffMm, 'mm', {
+      rule: 'By how much each is off the wanted size, plus its ±, added up: what these are ranked by.',
+      inputs: [inputFrom(figures.width), inputFrom(figures.height)],
+      source: GEOMETRY,
+    }),
+  };
 }

@@ -1,5 +1,5 @@
 import fc from 'fast-check';
-import { describe, expect, it, test } from 'vitest';
+import { describe, expect, it } from 'vitest';
 import { solve } from 'yalps';
 import { insideNeeded } from './inside';
 import { lotCount, packExactly } from './packExactly';

@@ -8,7 +8,9 @@ export type RowWordsFault =
   | { code: 'nothing-written' }
   | { code: 'not-understood'; words: string }
   | { code: 'not-in-these-terms'; words: string }
-  | { code: 'repeat-without-end' };
+  | { code: 'repeat-without-end' }
+  /** The repeat is said to end so many stitches before the end, and what follows takes up another number. */
+  | { code: 'end-differs'; said: number; takes: number };
 
 export type ReadRow = { ok: true; row: PatternRow } | { ok: false; fault: RowWordsFault };
 
@@ -39,13 +41,34 @@ export function readRow(words: string, terms: TermSet): ReadRow {
   const star = bare.indexOf('*');
   if (star < 0) return rowOf(readSteps(bare, terms), [], []);
   const rest = bare.slice(star + 1);
-  const end = /;\s*(?:rep(?:eat)? from \*)\s*(across|to end|to last (?:\d+ )?(?:sts?|chs?|ch-sps?))?/i.exec(rest);
+  const end =
+    /;\s*(?:rep(?:eat)? from \*)\s*(?:across|to end|to last (?:(\d+) )?(ch-sps?|sts?|chs?|stitch(?:es)?|chains?))?/i.exec(
+      rest,
+    );
   if (!end) return { ok: false, fault: { code: 'repeat-without-end' } };
-  return rowOf(
+  const read = rowOf(
     readSteps(bare.slice(0, star), terms),
     readSteps(rest.slice(0, end.index), terms),
     readSteps(rest.slice(end.index + end[0].length), terms),
   );
+  const [, said, noun] = end;
+  if (!read.ok || noun === undefined || noun.toLowerCase().startsWith('ch-sp')) return read;
+  const takes = endTakes(read.row.after);
+  return takes === null || takes === Number(said ?? 1)
+    ? read
+    : { ok: false, fault: { code: 'end-differs', said: Number(said ?? 1), takes } };
+}
+
+/** Stitches that the end of a row takes up; null where that hangs on the chains of a space. */
+function endTakes(after: readonly Step[]): number | null {
+  let takes = 0;
+  for (const step of after) {
+    if ('skip' in step) takes += step.skip;
+    if (!('work' in step)) continue;
+    if (step.into === 'space') return null;
+    takes += step.times * step.over;
+  }
+  return takes;
 }
 
 type Steps = Step[] | RowWordsFault;
@@ -143,6 +166,8 @@ export function rowFaultSentence(fault: RowWordsFault, terms: TermSet): string {
       return `Write what is worked in this row, such as “${short} in each st across”.`;
     case 'repeat-without-end':
       return 'After the star, say where the repeat ends: “; rep from * across” or “; rep from * to last 2 sts”.';
+    case 'end-differs':
+      return `The repeat is to end ${fault.said} ${fault.said === 1 ? 'st' : 'sts'} before the end, and what follows takes up ${fault.takes}. Which is it?`;
     case 'not-in-these-terms':
       return `“${fault.words}” is said in ${terms === 'us' ? 'UK' : 'US'} words, and you work in ${terms === 'us' ? 'US' : 'UK'} ones. Which stitch is it?`;
     case 'not-understood':

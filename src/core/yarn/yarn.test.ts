@@ -50,4 +50,30 @@ describe('yarn', () => {
     expect(plan.yarn.figures).toBeNull();
     expect(plan.problems.map(({ code }) => code)).toContain('swatch-not-weighed');
   });
+
+  it('asks for the outline of a swatch that was weighed without it, and says what it is at least', () => {
+    const design = base();
+    const weighed = { massG: 10, widthMm: null, heightMm: 100 };
+    const plan = planOf({ ...design, swatch: { ...design.swatch, weighed } });
+    const problem = plan.problems.find(({ code }) => code === 'mass-without-area');
+    expect(problem?.path).toEqual(['swatch', 'weighed', 'widthMm']);
+    expect(problem?.values.leastWidthMm).toBe(
+      Math.max(...design.swatch.stitchReadings.map(({ lengthMm }) => lengthMm)),
+    );
+    expect(plan.yarn.figures).toBeNull();
+  });
+
+  it('shares out what is needed among yarns held together: by what a metre of each weighs, the first sews as well', () => {
+    const design = base();
+    // The first is 50 g over 100 m; a thread of 25 g over 200 m held double weighs half as much a metre.
+    const thread = { name: 'Thread', strands: 2, ballMassG: 25, ballLengthM: 200 };
+    const { figures, lots } = planOf({ ...design, swatch: { ...design.swatch, heldWith: [thread] } }).yarn;
+    expect(lots.map(({ name }) => name)).toEqual([design.swatch.yarn.name, 'Thread']);
+    const [first, second] = lots.map(({ mass }) => mass.value) as [number, number];
+    expect(first + second).toBeCloseTo(figures?.mass.value ?? NaN, 9);
+    expect(second).toBeCloseTo(((figures?.fabric.value ?? NaN) / 3) * 1.1, 9);
+    // Twice as many metres of the thread as are worked, for it is held double; the first has its sewing on top.
+    const sewnM = ((figures?.sewing.value ?? NaN) * 1.1) / 0.5;
+    expect(lots[1]?.length.value).toBeCloseTo(2 * ((lots[0]?.length.value ?? NaN) - sewnM), 6);
+  });
 });

@@ -149,7 +149,7 @@ export function yarnStage(design: Design, pouch: PouchStage, flap: FlapStage, st
     },
     massPlusMinus,
   );
-  const lots = yarnLots(design.swatch, mass);
+  const lots = yarnLots(design.swatch, { fabric, sewing, mass });
   return {
     held,
     figures: { massPerArea, fabric, sewing, mass, length: lots[0].length, balls: lots[0].balls },
@@ -179,8 +179,14 @@ const yarnsHeld = ({ yarn, strands, heldWith }: Design['swatch']): [YarnHeld, ..
   ...heldWith,
 ];
 
-/** What each yarn held has of the whole: as much of the mass as a metre of it has of a metre of all together. */
-function yarnLots(swatch: Design['swatch'], mass: Figure): [YarnLot, ...YarnLot[]] {
+/**
+ * What each yarn held has of the whole: as much of the fabric as a metre of it weighs of a metre of all together. The first
+ * one sews as well.
+ */
+function yarnLots(
+  swatch: Design['swatch'],
+  { fabric, sewing, mass }: { fabric: Figure; sewing: Figure; mass: Figure },
+): [YarnLot, ...YarnLot[]] {
   const yarns = yarnsHeld(swatch);
   const gPerM = (yarn: YarnHeld) => (yarn.strands * yarn.ballMassG) / yarn.ballLengthM;
   const allGPerM = yarns.reduce((sum, yarn) => sum + gPerM(yarn), 0);
@@ -194,14 +200,18 @@ function yarnLots(swatch: Design['swatch'], mass: Figure): [YarnLot, ...YarnLot[
       : makeFigure(
           `yarn.mass.of.${index + 1}`,
           `Yarn to have${of}`,
-          mass.value * share,
+          (fabric.value * share + (index === 0 ? sewing.value : 0)) * (1 + YARN_RESERVE),
           'g',
           {
-            rule: 'Yarn to have in all, times what a metre of this one weighs of a metre of all held together.',
-            inputs: [inputFrom(mass), input('Its share', share, 'ratio')],
-            source: GEOMETRY,
+            rule: `Yarn in the fabric, times what a metre of this one weighs of a metre of all held together${index === 0 ? '; it sews as well' : ''}; plus ${YARN_RESERVE * 100} % kept in reserve.`,
+            inputs: [
+              inputFrom(fabric),
+              input('Its share', share, 'ratio'),
+              ...(index === 0 ? [inputFrom(sewing)] : []),
+            ],
+            source: COMMON_PRACTICE,
           },
-          (mass.plusMinus ?? 0) * share,
+          (fabric.plusMinus ?? 0) * share * (1 + YARN_RESERVE),
         );
     const mPerG = yarn.ballLengthM / yarn.ballMassG;
     const ball = [input('One ball', yarn.ballLengthM, 'm'), input('One ball', yarn.ballMassG, 'g')];

@@ -1,13 +1,16 @@
 'use client';
 
 import { Box, Button, Flex, Progress } from '@chakra-ui/react';
-import { fabricRoundMm2, insideNeeded, sheetsAcrossMm, sheetsUpMm, type Lot } from '@/core/contents';
+import { useEffect, useMemo } from 'react';
+import { fabricRoundMm2, packingFigures, type Lot, type PackingFigures } from '@/core/contents';
+import type { Figure } from '@/core/figures';
 import { formatQuantity } from '@/core/wording';
 import { useBag, useBagNumbers, useBagStore } from '@/ui/bag/BagProvider';
 import { usePackingSearch } from '@/ui/bag/PackingSearch';
 import { Group, Row } from '@/ui/bag/PlaceLayout';
 import { LengthField, NumberField } from '@/ui/fields';
-import { FigureTicket } from '@/ui/figures/FigureTicket';
+import { AskableNumber, FigureTicket } from '@/ui/figures/FigureTicket';
+import { TakeTable } from '@/ui/figures/TakeTable';
 
 /** How many ways to pack are shown: those that take the least fabric. */
 const SHOWN = 6;
@@ -36,7 +39,7 @@ export function PackingGroup() {
         <LengthField
           label="Thickness, if you know better"
           fine
-          width="4.5em"
+          width="6em"
           valueMm={thicknessMm}
           empty="as packed"
           onChange={(value) => set('Load', ['contents', 'thicknessMm'], value)}
@@ -45,7 +48,7 @@ export function PackingGroup() {
         <NumberField
           label="Mass, if you know better"
           suffix="g"
-          width="5em"
+          width="6em"
           value={massG}
           empty="added up"
           onChange={(value) => set('Mass of the load', ['contents', 'massG'], value)}
@@ -84,73 +87,79 @@ function SearchNote() {
   );
 }
 
+/** Those that take the least fabric, and the one that is planned. */
+function shownOf(lots: readonly Lot[], packed: Lot | null, easeMm: number): Lot[] {
+  const least = [...lots].sort((a, b) => fabricRoundMm2(a, easeMm) - fabricRoundMm2(b, easeMm)).slice(0, SHOWN);
+  return packed === null || least.includes(packed) ? least : [...least.slice(0, SHOWN - 1), packed];
+}
+
 function OtherPackings() {
   const { packings, packed } = useBag((state) => state.plan.contents);
-  const layers = useBag((state) => state.plan.pouch.layers);
-  const unit = useBag((state) => state.design.settings.lengthUnit);
   const { easeMm, chosenPacking } = useBag((state) => state.design.contents);
   const store = useBagStore();
+  const shown = useMemo(() => shownOf(packings.lots, packed, easeMm), [packings.lots, packed, easeMm]);
   if (!packed || packings.lots.length < 2) return null;
-  const size = ({ widthMm, heightMm, thicknessMm }: Lot) => ({ widthMm, heightMm, thicknessMm });
   const choose = (lot: Lot | null) =>
     store
       .getState()
       .edit(lot ? 'Packed another way' : 'Packing follows', [
-        { path: ['contents', 'chosenPacking'], value: lot && size(lot) },
+        { path: ['contents', 'chosenPacking'], value: lot && sizeOf(lot) },
       ]);
-  const least = [...packings.lots]
-    .sort((a, b) => fabricRoundMm2(a, easeMm) - fabricRoundMm2(b, easeMm))
-    .slice(0, SHOWN);
-  const shown = least.includes(packed) ? least : [...least.slice(0, SHOWN - 1), packed];
-  const length = (mm: number) => formatQuantity(mm, 'mm', unit);
+  return <PackingTable lots={shown} packed={packed} chosen={chosenPacking !== null} choose={choose} />;
+}
+
+interface PackingTableProps {
+  lots: readonly Lot[];
+  packed: Lot;
+  /** She settled on this one herself. */
+  chosen: boolean;
+  choose: (lot: Lot | null) => void;
+}
+
+function PackingTable({ lots, packed, chosen, choose }: PackingTableProps) {
+  const layers = useBag((state) => state.plan.pouch.layers);
+  const easeMm = useBag((state) => state.design.contents.easeMm);
+  const unit = useBag((state) => state.design.settings.lengthUnit);
+  const store = useBagStore();
+  const figures = useMemo(
+    () => lots.map((lot, index) => packingFigures(lot, easeMm, layers, String(index))),
+    [lots, easeMm, layers],
+  );
+  useEffect(
+    () => store.getState().showBesides(figures.flatMap((one) => Object.values<Figure>({ ...one }))),
+    [figures, store],
+  );
   return (
     <>
-      <table className="ledger" data-testid="packings">
-        <thead>
-          <tr>
-            {['Across', 'Up', 'Thick', 'A bag round it', 'Fabric, no flap', ''].map((head, index) => (
-              <th key={head} scope="col">
-                {index === 5 ? <span className="only-read">Take it</span> : head}
-              </th>
-            ))}
-          </tr>
-        </thead>
-        <tbody>
-          {shown.map((lot) => {
-            const inside = insideNeeded(lot, easeMm);
-            return (
-              <tr key={`${lot.widthMm}-${lot.heightMm}-${lot.thicknessMm}`} aria-current={lot === packed || undefined}>
-                <td>{length(lot.widthMm)}</td>
-                <td>{length(lot.heightMm)}</td>
-                <td>{length(lot.thicknessMm)}</td>
-                <td>
-                  {length(inside.widthMm + sheetsAcrossMm(layers))} × {length(inside.heightMm + sheetsUpMm(layers))}
-                </td>
-                <td>{formatQuantity(fabricRoundMm2(lot, easeMm), 'mm2', unit)}</td>
-                <td>
-                  {lot === packed ? (
-                    'as planned'
-                  ) : (
-                    <button
-                      type="button"
-                      className="take"
-                      aria-label={`Pack it ${length(lot.widthMm)} across, ${length(lot.heightMm)} up`}
-                      onClick={() => choose(lot)}
-                    >
-                      Take it
-                    </button>
-                  )}
-                </td>
-              </tr>
-            );
-          })}
-        </tbody>
-      </table>
-      {chosenPacking && (
-        <Button size="xs" variant="outline" bg="paper" onClick={() => choose(null)}>
+      <TakeTable
+        testId="packings"
+        heads={['Across', 'Up', 'Thick', 'A bag round it', 'Fabric, no flap']}
+        rows={lots.map((lot, index) => {
+          const { across, up, thick, bagWidth, bagHeight, fabric } = figures[index] as PackingFigures;
+          return {
+            key: `${lot.widthMm}-${lot.heightMm}-${lot.thicknessMm}`,
+            cells: [
+              <AskableNumber key="across" figure={across} />,
+              <AskableNumber key="up" figure={up} />,
+              <AskableNumber key="thick" figure={thick} />,
+              <span key="bag">
+                <AskableNumber figure={bagWidth} /> × <AskableNumber figure={bagHeight} />
+              </span>,
+              <AskableNumber key="fabric" figure={fabric} />,
+            ],
+            isPlanned: lot === packed,
+            takeLabel: `Pack it ${formatQuantity(lot.widthMm, 'mm', unit)} across, ${formatQuantity(lot.heightMm, 'mm', unit)} up`,
+            edits: [{ path: ['contents', 'chosenPacking'], value: sizeOf(lot) }],
+          };
+        })}
+      />
+      {chosen && (
+        <Button size="xs" variant="outline" bg="paper" my="2" onClick={() => choose(null)}>
           You settled on this packing. Let it follow again
         </Button>
       )}
     </>
   );
 }
+
+const sizeOf = ({ widthMm, heightMm, thicknessMm }: Lot) => ({ widthMm, heightMm, thicknessMm });

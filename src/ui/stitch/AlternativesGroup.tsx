@@ -3,14 +3,14 @@
 import { Box } from '@chakra-ui/react';
 import { useEffect, useMemo, useState } from 'react';
 import { alternativeFigures, type Alternative } from '@/core/alternatives';
-import { formatQuantity, stitchName } from '@/core/wording';
+import { stitchName } from '@/core/wording';
 import { useBag, useBagStore } from '@/ui/bag/BagProvider';
 import { Group } from '@/ui/bag/PlaceLayout';
 import { ChoiceField } from '@/ui/fields';
 import { AskableNumber } from '@/ui/figures/FigureTicket';
 import { useSwatchLibrary } from '@/ui/swatch/swatchLibrary';
 import { inWorker } from '@/ui/workers/planningWorker';
-import { TakeTable } from './TakeTable';
+import { TakeTable } from '@/ui/figures/TakeTable';
 
 /** She may still be choosing: the search begins this long after the last change, ms. */
 const SETTLE_MS = 300;
@@ -26,7 +26,7 @@ const KINDS: { value: Kind; label: string }[] = [
 
 /** Other hooks, edges and stitches for the same sizes in the same yarn, ranked by how far they may be off. */
 export function AlternativesGroup() {
-  const { terms, lengthUnit } = useBag((state) => state.design.settings);
+  const { terms } = useBag((state) => state.design.settings);
   const design = useBag((state) => state.design);
   const [kind, setKind] = useState<Kind>('any');
   const found = useAlternatives();
@@ -34,7 +34,7 @@ export function AlternativesGroup() {
   const shown = useMemo(() => (found ? chosenOf(found, design, kind) : []), [found, design, kind]);
   const figures = useMemo(() => shown.map((one, index) => alternativeFigures(one, String(index))), [shown]);
   useEffect(
-    () => store.getState().showBesides(figures.flatMap(({ width, height }) => [width, height])),
+    () => store.getState().showBesides(figures.flatMap(({ width, height, off }) => [width, height, off])),
     [figures, store],
   );
   return (
@@ -62,7 +62,7 @@ export function AlternativesGroup() {
               `${one.stitches}${one.plainEdge > 0 ? `, ${one.plainEdge} plain a side` : ''}`,
               <AskableNumber key="width" figure={(figures[index] as (typeof figures)[number]).width} />,
               <AskableNumber key="height" figure={(figures[index] as (typeof figures)[number]).height} />,
-              formatQuantity(one.mostOffMm, 'mm', lengthUnit),
+              <AskableNumber key="off" figure={(figures[index] as (typeof figures)[number]).off} />,
             ],
             isPlanned: false,
             takeLabel: `Take ${stitchName(one.stitch, terms, design.ownStitches)} on ${one.hookMm} mm, ${one.stitches} stitches`,

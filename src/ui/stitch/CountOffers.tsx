@@ -5,7 +5,7 @@ import { formatQuantity } from '@/core/wording';
 import { useBag, useBagNumbers } from '@/ui/bag/BagProvider';
 import { Group } from '@/ui/bag/PlaceLayout';
 import { AskableNumber } from '@/ui/figures/FigureTicket';
-import { TakeTable } from './TakeTable';
+import { TakeTable } from '@/ui/figures/TakeTable';
 
 /** The counts and rows around the wanted sizes that the stitch allows, the nearest first; each is taken with one press. */
 export function CountOffers() {

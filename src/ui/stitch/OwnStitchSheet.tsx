@@ -102,7 +102,9 @@ export function OwnStitchSheet({ first, open, onClose }: OwnStitchSheetProps) {
           </Box>
         )}
         <Row>
-          <Button onClick={save}>Work the bag in it</Button>
+          <Button bg="brass" color="ink" _hover={{ bg: 'brassPale' }} onClick={save}>
+            Work the bag in it
+          </Button>
           <Button variant="outline" onClick={onClose}>
             Leave it
           </Button>

@@ -94,7 +94,9 @@ export function SwatchShelf({ first, usedBy }: SwatchShelfProps) {
             yarn and the hook in its own plan; only the library forgets them.
           </Box>
           <Flex gap="3">
-            <Button onClick={() => takeOut(asking, true)}>Take it out of the library</Button>
+            <Button bg="brass" color="ink" _hover={{ bg: 'brassPale' }} onClick={() => takeOut(asking, true)}>
+              Take it out of the library
+            </Button>
             <Button variant="outline" onClick={() => setAsking(null)}>
               Leave it
             </Button>

@@ -1,0 +1,77 @@
+import { COMMON_PRACTICE, GEOMETRY, input, inputFrom, makeFigure, type Figure } from '@/core/figures';
+import { fabricRoundMm2 } from './choosePacking';
+import { insideNeeded, sheetsAcrossMm, sheetsUpMm, type Sheets } from './inside';
+import type { Lot } from './packTree';
+
+/** What a way of packing comes to, as figures that can be asked. */
+export interface PackingFigures {
+  across: Figure;
+  up: Figure;
+  thick: Figure;
+  bagWidth: Figure;
+  bagHeight: Figure;
+  fabric: Figure;
+}
+
+/**
+ * The sizes of a way of packing, and of a bag round it.
+ *
+ * @param name tells it from the other ways shown
+ */
+export function packingFigures(lot: Lot, easeMm: number, sheets: Sheets, name: string): PackingFigures {
+  const size = (what: string, label: string, mm: number) =>
+    makeFigure(`packing.${name}.${what}`, label, mm, 'mm', {
+      rule: 'The things as they lie in this packing, added up this way.',
+      inputs: [],
+      source: GEOMETRY,
+    });
+  const across = size('across', 'Packed, across', lot.widthMm);
+  const up = size('up', 'Packed, up', lot.heightMm);
+  const thick = size('thick', 'Packed, thick', lot.thicknessMm);
+  const inside = insideNeeded(lot, easeMm);
+  const ease = input('Ease', easeMm, 'mm');
+  const layers = [
+    input('Thickness of the fabric', sheets.fabricMm, 'mm'),
+    input('Thickness of the lining', sheets.liningMm, 'mm'),
+  ];
+  const bagWidth = makeFigure(
+    `packing.${name}.bagWidth`,
+    'A bag round it, wide',
+    inside.widthMm + sheetsAcrossMm(sheets),
+    'mm',
+    {
+      rule: 'Width and thickness of what is packed, plus ease, plus fabric and lining on both sides.',
+      inputs: [inputFrom(across), inputFrom(thick), ease, ...layers],
+      source: COMMON_PRACTICE,
+    },
+  );
+  const bagHeight = makeFigure(
+    `packing.${name}.bagHeight`,
+    'A bag round it, high',
+    inside.heightMm + sheetsUpMm(sheets),
+    'mm',
+    {
+      rule: 'Height and half the thickness of what is packed, plus ease, plus fabric and lining of the base.',
+      inputs: [inputFrom(up), inputFrom(thick), ease, ...layers],
+      source: COMMON_PRACTICE,
+    },
+  );
+  return {
+    across,
+    up,
+    thick,
+    bagWidth,
+    bagHeight,
+    fabric: makeFigure(
+      `packing.${name}.fabric`,
+      'Fabric round it, without the flap',
+      fabricRoundMm2(lot, easeMm),
+      'mm2',
+      {
+        rule: 'Inside width, times twice the inside height and the way over the top, π/2 times the thickness: what packings are ranked by.',
+        inputs: [inputFrom(across), inputFrom(up), inputFrom(thick), ease],
+        source: GEOMETRY,
+      },
+    ),
+  };
+}

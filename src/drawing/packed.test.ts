@@ -1,0 +1,122 @@
+import fc from 'fast-check';
+import { describe, expect, it } from 'vitest';
+import { thingIdSchema, type Design } from '@/core/design';
+import { designAt, planOf } from '@/core/testing/designs';
+import { chartDrawing, packedDrawing, sectionDrawing, thingMark, type Shape } from '.';
+import { STITCHES } from '@/core/stitches';
+
+type Rect = Extract<Shape, { kind: 'rect' }>;
+
+const holding = (sizes: [number, number, number][], sizesFrom: Design['body']['sizesFrom'] = 'contents') =>
+  designAt(5, 5, 2, (design) => ({
+    ...design,
+    contents: {
+      ...design.contents,
+      thicknessMm: null,
+      items: sizes.map(([widthMm, heightMm, thicknessMm], index) => ({
+        count: 1,
+        thing: {
+          id: thingIdSchema.parse(`t${index}`),
+          name: `Thing ${index}`,
+          widthMm,
+          heightMm,
+          thicknessMm,
+          massG: null,
+          turns: 'as-it-stands' as const,
+          known: null,
+        },
+      })),
+    },
+    body: { ...design.body, sizesFrom },
+  }));
+
+const thingsOf = (shapes: readonly Shape[]) =>
+  shapes.filter((shape): shape is Rect => shape.kind === 'rect' && shape.role === 'thing');
+
+const someThings = fc.array(
+  fc.tuple(fc.integer({ min: 20, max: 120 }), fc.integer({ min: 20, max: 120 }), fc.integer({ min: 2, max: 18 })),
+  { minLength: 1, maxLength: 4 },
+);
+
+describe('the packed bag', () => {
+  it('shows every thing at its true size, within the lengths that are given', () => {
+    fc.assert(
+      fc.property(someThings, (sizes) => {
+        const plan = planOf(holding(sizes));
+        const { shapes, across, up, box, labels } = packedDrawing(plan);
+        const things = thingsOf(shapes);
+        expect(things.map(({ widthMm, heightMm }) => [widthMm, heightMm]).sort()).toEqual(
+          sizes.map(([w, h]) => [w, h]).sort(),
+        );
+        expect(labels.map(({ name }) => name).sort()).toEqual(sizes.map((_, index) => `Thing ${index}`).sort());
+        if (!across || !up) throw new Error('no lengths');
+        expect(across.to.x - across.from.x).toBeCloseTo(across.mm, 9);
+        expect(up.from.y - up.to.y).toBeCloseTo(up.mm, 9);
+        for (const one of things) {
+          expect(one.x).toBeGreaterThanOrEqual(across.from.x - 1e-9);
+          expect(one.x + one.widthMm).toBeLessThanOrEqual(across.to.x + 1e-9);
+          expect(one.y).toBeGreaterThanOrEqual(up.to.y - 1e-9);
+          expect(one.y + one.heightMm).toBeLessThanOrEqual(up.from.y + 1e-9);
+          expect(one.x >= box.x && one.x + one.widthMm <= box.x + box.widthMm).toBe(true);
+        }
+      }),
+      { numRuns: 40 },
+    );
+  });
+
+  it('draws what lies in front over what lies behind', () => {
+    const plan = planOf(
+      holding([
+        [80, 80, 5],
+        [78, 60, 9],
+        [30, 60, 3],
+      ]),
+    );
+    const behind = new Map(plan.contents.placed.map(({ index, behindMm }) => [thingMark(index), behindMm]));
+    const depths = thingsOf(packedDrawing(plan).shapes).map(({ mark }) => behind.get(mark ?? '') ?? NaN);
+    expect(depths).toEqual([...depths].sort((a, b) => b - a));
+  });
+
+  it('is an empty bag where nothing goes in', () => {
+    const drawing = packedDrawing(planOf(holding([], 'outside')));
+    expect([thingsOf(drawing.shapes), drawing.labels, drawing.across, drawing.up]).toEqual([[], [], null, null]);
+  });
+});
+
+it('the section holds each thing as thick and as high as it is, between front and back', () => {
+  const plan = planOf(
+    holding([
+      [90, 70, 12],
+      [40, 50, 6],
+    ]),
+  );
+  const things = sectionDrawing(plan, 'loaded').shapes.filter(({ role }) => role === 'thing') as Rect[];
+  const sizes = things.map(({ widthMm, heightMm }) => [widthMm, heightMm].map((mm) => Math.round(mm * 1e6) / 1e6));
+  expect(sizes.sort()).toEqual(
+    [
+      [12, 70],
+      [6, 50],
+    ].sort(),
+  );
+  expect(sectionDrawing(plan, 'empty').shapes.filter(({ role }) => role === 'thing')).toEqual([]);
+});
+
+describe('turning chains on a chart', () => {
+  const chains = (school: 'counts' | 'does-not-count') => {
+    const drawing = chartDrawing(STITCHES.dc, 5, 'right', school);
+    return drawing.shapes.filter(({ mark }) => mark === 'row2');
+  };
+
+  it('stand in the place of the first stitch where they count, and beside it where they don’t', () => {
+    const counting = chains('counts');
+    const beside = chains('does-not-count');
+    const xs = (shapes: Shape[]) =>
+      shapes.flatMap((shape) => (shape.kind === 'path' ? shape.segments.map(({ x }) => x) : []));
+    // Row 2 of a right-handed chart runs from the left: what does not count stands left of all stitches.
+    expect(Math.min(...xs(counting))).toBeGreaterThanOrEqual(-1e-9);
+    expect(counting).toHaveLength(5);
+    expect(beside).toHaveLength(5);
+    const all = chartDrawing(STITCHES.dc, 5, 'right', 'does-not-count').shapes;
+    expect(Math.min(...xs(all))).toBeLessThan(0);
+  });
+});

@@ -1,0 +1,96 @@
+import { afterEach, beforeEach, describe, expect, it } from 'vitest';
+import { swatchIdSchema, thingIdSchema, type Design, type Swatch, type Thing } from '@/core/design';
+import { fullDesign } from '@/core/testing/designs';
+import { openStore, type Store } from '.';
+
+let store: Store;
+beforeEach(async () => {
+  store = await openStore(':memory:');
+});
+afterEach(() => store.close());
+
+const thing = (id: string, name: string): Thing => ({
+  id: thingIdSchema.parse(id),
+  name,
+  widthMm: 40,
+  heightMm: 60,
+  thicknessMm: 8,
+  massG: null,
+  turns: 'any-way',
+  known: null,
+});
+const noHistory = { undo: [], redo: [] };
+const withSwatch = (change: Partial<Swatch>): Design => ({
+  ...fullDesign(),
+  swatch: { ...fullDesign().swatch, ...change },
+});
+
+describe('things that are remembered', () => {
+  it('are given back as they were kept, the last changed first, and forgotten when told', async () => {
+    await store.things.keep(thing('a', 'Valve oil'));
+    await new Promise((resolve) => setTimeout(resolve, 5));
+    await store.things.keep(thing('b', 'Mute'));
+    expect(await store.things.list()).toEqual([thing('b', 'Mute'), thing('a', 'Valve oil')]);
+    expect(await store.things.remove('a')).toBe(true);
+    expect(await store.things.remove('a')).toBe(false);
+    expect((await store.things.list()).map(({ name }) => name)).toEqual(['Mute']);
+  });
+
+  it('are refused under a name that another has, with the first that is free', async () => {
+    await store.things.keep(thing('a', 'Mute'));
+    await store.things.keep(thing('b', 'Mute 2'));
+    expect(await store.things.keep(thing('c', 'mute'))).toEqual({
+      ok: false,
+      reason: 'name-taken',
+      freeName: 'mute 3',
+    });
+    expect(await store.things.list()).toHaveLength(2);
+    // Kept again, it may keep its own name.
+    expect(await store.things.keep({ ...thing('a', 'Mute'), massG: 90 })).toEqual({ ok: true });
+    expect((await store.things.list()).find(({ id }) => id === 'a')?.massG).toBe(90);
+  });
+});
+
+describe('swatches', () => {
+  it('know the bags that are planned from them', async () => {
+    await store.bags.create({ ...fullDesign(), name: 'One' });
+    await store.bags.create({ ...fullDesign(), name: 'Another' });
+    expect(await store.swatches.usedBy()).toEqual({ [fullDesign().swatch.id]: ['Another', 'One'] });
+  });
+
+  it('taken out leave the bag its readings, and saving the bag does not bring them back', async () => {
+    const id = await store.bags.create(fullDesign());
+    expect(await store.swatches.remove(fullDesign().swatch.id)).toBe(true);
+    expect((await store.bags.open(id))?.design.swatch).toEqual(fullDesign().swatch);
+    const saved = await store.bags.save(id, { baseRevision: 1, design: withSwatch({ hookMm: 6 }), history: noHistory });
+    expect(saved.ok).toBe(true);
+    expect(await store.swatches.list()).toEqual([]);
+    expect((await store.bags.open(id))?.design.swatch.hookMm).toBe(6);
+    expect(await store.swatches.usedBy()).toEqual({});
+  });
+
+  it('measured again in one bag are not set back by another that changed nothing of them', async () => {
+    const first = await store.bags.create({ ...fullDesign(), name: 'First' });
+    const second = await store.bags.create({ ...fullDesign(), name: 'Second' });
+    await store.bags.save(first, { baseRevision: 1, design: withSwatch({ thicknessMm: 3.3 }), history: noHistory });
+    await store.bags.save(second, {
+      baseRevision: 1,
+      design: { ...fullDesign(), name: 'Second, renamed' },
+      history: noHistory,
+    });
+    expect((await store.swatches.list()).map(({ thicknessMm }) => thicknessMm)).toEqual([3.3]);
+  });
+
+  it('have a name of their own when they are copied', async () => {
+    await store.bags.create(fullDesign());
+    const { name } = fullDesign().swatch;
+    expect(await store.swatches.nameOfItsOwn('Never used')).toBe('Never used');
+    const copy = await store.swatches.nameOfItsOwn(name);
+    expect(copy).not.toBe(name);
+    const swatch = { ...fullDesign().swatch, id: swatchIdSchema.parse('copy') };
+    expect((await store.swatches.keep({ ...swatch, name: copy })).ok).toBe(true);
+    expect(await store.swatches.keep({ ...swatch, id: swatchIdSchema.parse('third'), name })).toMatchObject({
+      ok: false,
+    });
+  });
+});
