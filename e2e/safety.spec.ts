@@ -218,7 +218,8 @@ test('every screen is free of what axe finds, and of errors in the browser', asy
   await saved(page);
   for (const path of [
     '/',
-    ...['swatch', 'stitch', 'body', 'strap', 'lining', 'stores', 'order', 'write-up'].map(
+    '/swatches',
+    ...['carry', 'swatch', 'stitch', 'body', 'strap', 'lining', 'stores', 'order', 'write-up'].map(
       (place) => `${address}/${place}`,
     ),
   ]) {
@@ -234,7 +235,15 @@ test('at 200 % zoom and on a phone nothing runs off the side', async ({ page }) 
   const address = await newBag(page);
   for (const width of [640, 390]) {
     await page.setViewportSize({ width, height: 700 });
-    for (const path of ['/', `${address}/body`, `${address}/swatch`, `${address}/stitch`, `${address}/write-up`]) {
+    for (const path of [
+      '/',
+      '/swatches',
+      `${address}/carry`,
+      `${address}/body`,
+      `${address}/swatch`,
+      `${address}/stitch`,
+      `${address}/write-up`,
+    ]) {
       await page.goto(path);
       await page.waitForTimeout(200);
       const overflow = await page.evaluate(() => document.documentElement.scrollWidth - window.innerWidth);

@@ -83,9 +83,97 @@ test('swatches of a yarn on two hooks foretell a third, and say what the bag wou
 
   await expect(page.getByRole('img', { name: /against the hook, 2 swatches/ })).toBeVisible();
   await fill(page, 'A hook not tried', '4');
-  await expect(page.getByTestId('foretold')).toContainText(/One stitch 5\.6\d mm ± \d\.\d\d; this bag: \d+ stitches/);
+  await expect(page.getByTestId('foretold')).toContainText(
+    /One stitch 5\.6\d mm\s*± \d\.\d\d mm; this bag: \d+ stitches/,
+  );
   await fill(page, 'A hook not tried', '7');
   await expect(page.getByText('outside those you tried')).toBeVisible();
   await fill(page, 'A hook not tried', 'thick');
   await expect(page.getByText('Write a hook from 0.5 to 30 mm.')).toBeVisible();
+});
+
+test('a pattern of her own is written in words, mended where it does not fit, and kept for other bags', async ({
+  page,
+}) => {
+  await newBag(page);
+  await goTo(page, 'Stitch');
+  await page.getByRole('button', { name: 'Write one of your own' }).click();
+  const sheet = page.getByRole('dialog', { name: 'A pattern of your own' });
+  await sheet.getByRole('textbox', { name: 'Name' }).fill('Millrace mesh');
+  const row = (number: number) => sheet.getByRole('textbox', { name: `Row ${number}`, exact: true });
+  await row(1).fill('sc in next 2 sts, *ch 1, twiddle next st; rep from * across');
+  await sheet.getByRole('button', { name: 'Work the bag in it' }).click();
+  await expect(sheet.getByRole('alert')).toContainText('not understood');
+
+  await row(1).fill('2 sc in each st across');
+  await sheet.getByRole('button', { name: 'Work the bag in it' }).click();
+  await expect(sheet.getByRole('alert')).toContainText('A straight fabric keeps its count');
+
+  await row(1).fill('*sc in next 2 sts, ch 1, skip next st; rep from * to last 2 sts, sc in next 2 sts');
+  await sheet.getByRole('button', { name: 'One more row' }).click();
+  await row(2).fill('sc in each st across');
+  await expect(sheet.getByRole('status')).toContainText('a multiple of 3 stitches plus 2');
+  await sheet.getByRole('button', { name: 'Work the bag in it' }).click();
+  await expect(sheet).toBeHidden();
+  await expect(page.getByRole('radio', { name: 'Millrace mesh' })).toBeChecked();
+  await expect(page.getByTestId('stitch-rows')).toContainText('*sc in next 2 chs, ch 1, skip next ch');
+  const planned = page.getByTestId('offers').locator('[aria-current]').getByRole('rowheader');
+  await expect(async () => expect((Number(await planned.textContent()) - 2) % 3).toBe(0)).toPass();
+
+  await page.getByRole('button', { name: 'Keep it for other bags' }).click();
+  await expect(page.getByText('“Millrace mesh” is kept for other bags.')).toBeVisible();
+  await newBag(page, 'Tall pouch');
+  await goTo(page, 'Stitch');
+  await page.getByLabel('Yours, from other bags').selectOption({ label: 'Millrace mesh' });
+  await expect(page.getByRole('radio', { name: 'Millrace mesh' })).toBeChecked();
+  await page.keyboard.press('Control+z');
+  await expect(page.getByRole('radio', { name: 'Millrace mesh' })).toBeHidden();
+});
+
+test('a pattern of her own is put together step by step', async ({ page }) => {
+  await newBag(page);
+  await goTo(page, 'Stitch');
+  await page.getByRole('button', { name: 'Write one of your own' }).click();
+  const sheet = page.getByRole('dialog', { name: 'A pattern of your own' });
+  await sheet.getByRole('textbox', { name: 'Name' }).fill('Weir steps');
+  const add = async (what: string) => {
+    await sheet.getByLabel('What', { exact: true }).selectOption({ label: what });
+    await sheet.getByRole('button', { name: 'Add it' }).click();
+  };
+  await add('dc');
+  await add('sc');
+  await expect(sheet.getByRole('textbox', { name: 'Row 1', exact: true })).toHaveValue(
+    '*dc in next st, sc in next st; rep from * across',
+  );
+  await sheet.getByRole('button', { name: 'Work the bag in it' }).click();
+  await expect(page.getByRole('radio', { name: 'Weir steps' })).toBeChecked();
+  await expect(page.getByTestId('chart')).toHaveAttribute('aria-label', /Chart of Weir steps/);
+});
+
+test('another way to the same sizes is taken by its key', async ({ page }) => {
+  await newBag(page);
+  await goTo(page, 'Stitch');
+  const table = page.getByTestId('alternatives');
+  await expect(table).toBeVisible();
+  await page.getByLabel('Show', { exact: true }).selectOption('stitch');
+  const first = table.locator('tbody tr').first();
+  const name = await first.getByRole('rowheader').textContent();
+  await first.getByRole('button', { name: /^Take / }).focus();
+  await page.keyboard.press('1');
+  await expect(page.getByRole('radio', { name: name ?? '', exact: true })).toBeChecked();
+  await page.keyboard.press('Control+z');
+  await expect(page.getByRole('radio', { name: 'single crochet', exact: true })).toBeChecked();
+});
+
+test('rows are taken with their folds, and the body follows', async ({ page }) => {
+  await newBag(page);
+  await goTo(page, 'Stitch');
+  const take = page
+    .getByTestId('row-offers')
+    .getByRole('button', { name: /^Take \d+ rows$/ })
+    .first();
+  const rows = /\d+/.exec((await take.getAttribute('aria-label')) ?? '')?.[0];
+  await take.click();
+  await goTo(page, 'Body');
+  await expect(figure(page, 'panel.frontRows')).toContainText(`${rows} rows`);
 });

@@ -18,7 +18,11 @@ installPackages();
 buildApp();
 const scratch = mkdtempSync(join(tmpdir(), 'ruelle-bench-'));
 
-report('planBag, whole', JSON.parse(execFileSync(tsx, ['scripts/bench-plan.ts'], { cwd: ROOT })), 'ms', 2);
+const core = JSON.parse(execFileSync(tsx, ['scripts/bench-core.ts'], { cwd: ROOT }));
+report('planBag, whole', core.plan, 'ms', 2);
+report('Eight things packed exactly', core.packing, 'ms', 300);
+report('The same, each turned any way round', core.packingAnyWay, 'ms', 300);
+report('Alternatives, the catalogue on eight hooks', core.alternatives, 'ms', 200);
 const browser = await launchBrowser({ flat: true });
 await onShelf(3, async (address) => {
   const { times, scriptBytes } = await firstViews(address);

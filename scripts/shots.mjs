@@ -6,7 +6,7 @@ import { launchBrowser } from './lib/browser.mjs';
 import { ROOT, buildApp, installPackages, run } from './lib/ready.mjs';
 import { freePort, startServer } from './lib/serve.mjs';
 
-const VIEWS = ['swatch', 'stitch', 'body', 'strap', 'lining', 'stores', 'order', 'write-up'];
+const VIEWS = ['carry', 'swatch', 'stitch', 'body', 'strap', 'lining', 'stores', 'order', 'write-up'];
 
 installPackages();
 buildApp();
@@ -25,6 +25,9 @@ try {
 
   await page.goto(address);
   await page.screenshot({ path: join(folder, 'shelf.png') });
+  await page.goto(`${address}/swatches`);
+  await page.screenshot({ path: join(folder, 'swatches.png') });
+  await page.goto(address);
   await page
     .getByRole('link', { name: /Clutch for glasses/ })
     .first()

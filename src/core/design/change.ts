@@ -19,8 +19,16 @@ export function makeChange(design: Design, label: string, edits: readonly Edit[]
   return {
     label,
     edits: real,
-    inverse: real.map(({ path }) => ({ path, value: valueAt(design, path) })).reverse(),
+    inverse: real.map(({ path }) => wayBack(design, path)).reverse(),
   };
+}
+
+/** What takes an edit back: the old value in its place; or the whole old list, where it adds to the end of one. */
+function wayBack(design: Design, path: Edit['path']): Edit {
+  const listPath = path.slice(0, -1);
+  const list = valueAt(design, listPath);
+  const adds = Array.isArray(list) && path.at(-1) === list.length;
+  return adds ? { path: listPath, value: list } : { path, value: valueAt(design, path) };
 }
 
 /** The way back as a change of its own. */

@@ -92,6 +92,12 @@ describe('the magnetic snap', () => {
 describe('problems of the snap', () => {
   const thick = (design: Design): Design => ({ ...design, contents: { ...design.contents, thicknessMm: 18 } });
 
+  const onWrist = (design: Design): Design => ({
+    ...design,
+    contents: { ...design.contents, carried: 'on-the-wrist' },
+    body: { ...design.body, widthMm: 160 },
+  });
+
   it('says when it drifts by more than its radius, and both repairs that fit help', () => {
     const design = thick(withSnap({ diameterMm: 30 }));
     const problem = planOf(design).problems.find(({ code }) => code === 'snap-drifts');
@@ -119,6 +125,7 @@ describe('problems of the snap', () => {
     ['snap-off-flap', withSnap({ insetMm: 120 })],
     ['snap-off-front', withSnap({ insetMm: 103 })],
     ['snap-wide-flap', withSnap({})],
+    ['snap-on-wrist', onWrist(withSnap({}))],
   ])('says %s, with a repair that ends it', (code, design) => {
     const problem = planOf(design).problems.find((candidate) => candidate.code === code);
     expect(problem).toBeDefined();

@@ -308,10 +308,11 @@ function snapProblems(
     });
 
   const widthMm = pouch.figures.width.value;
-  if (snap.layout === 'centre' && widthMm > ONE_SNAP_FLAP_WIDTH_MM)
+  const isWide = widthMm > ONE_SNAP_FLAP_WIDTH_MM;
+  if (snap.layout === 'centre' && (isWide || design.contents.carried === 'on-the-wrist'))
     problems.push({
       ...at,
-      code: 'snap-wide-flap',
+      code: isWide ? 'snap-wide-flap' : 'snap-on-wrist',
       asks: ['size.width'],
       severity: 'mind',
       values: { widthMm, usualMostMm: ONE_SNAP_FLAP_WIDTH_MM },

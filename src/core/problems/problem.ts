@@ -68,6 +68,7 @@ export type ProblemCode =
   | 'snap-off-flap'
   | 'snap-drifts'
   | 'snap-wide-flap'
+  | 'snap-on-wrist'
   | 'strap-stretches-much'
   | 'swatch-not-weighed'
   | 'mass-without-area'

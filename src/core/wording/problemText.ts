@@ -77,6 +77,8 @@ const PROBLEMS: Record<ProblemCode, Sentence> = {
     `Between empty and full the snap misses its mate by ${length(v.missMm)}, more than its own radius (${length(v.radiusMm)}). A tape stitched behind helps it hold.`,
   'snap-wide-flap': (v, length) =>
     `One snap on a flap ${length(v.widthMm)} wide lets the corners lift. Over ${length(v.usualMostMm)}, makers often set two.`,
+  'snap-on-wrist': () =>
+    'A bag that hangs from the wrist tilts, and one snap lets a corner of the flap lift. Makers often set two, near the sides.',
   'strap-stretches-much': (v) =>
     `This strap grows by ${percent(v.share)} when pulled. With a tape sewn inside it would keep its length.`,
   'mass-without-area': (v, length) =>

@@ -25,8 +25,10 @@ export function ThingsGroup() {
   const [open, setOpen] = useState<string | null>(null);
   const [told, setTold] = useState<string | null>(null);
 
-  const add = (thing: Omit<Thing, 'id'>) => {
-    const id = thingIdSchema.parse(nanoid(12));
+  const add = (thing: Omit<Thing, 'id'>, ownId?: Thing['id']) => {
+    // A thing of hers keeps its id, by which it can be forgotten from here; a second one of it is a thing of its own.
+    const isNew = ownId === undefined || items.some((item) => item.thing.id === ownId);
+    const id = isNew ? thingIdSchema.parse(nanoid(12)) : ownId;
     const named = {
       ...thing,
       id,
@@ -78,12 +80,18 @@ function freeAmong(name: string, taken: readonly string[]): string {
 }
 
 /** The choice of a thing to add: hers first, then those of known size with where that is from. */
-function AddThing({ hers, onAdd }: { hers: LibraryShelf<Thing>; onAdd: (thing: Omit<Thing, 'id'>) => void }) {
+function AddThing({
+  hers,
+  onAdd,
+}: {
+  hers: LibraryShelf<Thing>;
+  onAdd: (thing: Omit<Thing, 'id'>, ownId?: Thing['id']) => void;
+}) {
   const choose = (choice: string) => {
     const [kind, id] = choice.split(/:(.*)/s) as [string, string];
     if (kind === 'new') onAdd({ name: 'Thing', ...UNMEASURED, massG: null, turns: 'in-the-plane', known: null });
     const own = kind === 'own' ? hers.kept.find((thing) => thing.id === id) : undefined;
-    if (own) onAdd(own);
+    if (own) onAdd(own, own.id);
     const known = kind === 'known' ? knownThing(id) : undefined;
     if (known) {
       const { name, widthMm, heightMm, thicknessMm, massG, turns } = known;

@@ -82,7 +82,7 @@ export function SwatchShelf({ first, usedBy }: SwatchShelfProps) {
           />
         ))}
       </Grid>
-      <Box px="6" pb="6" fontSize="13px" color="inkSoft">
+      <Box as="footer" px="6" pb="6" fontSize="13px" color="inkSoft">
         Counts: all lengths of the readings together, divided by all their counts; the ± is where the truth lies 19
         times in 20. Open a bag planned from a swatch to ask its numbers one by one.
       </Box>

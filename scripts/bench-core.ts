@@ -1,0 +1,67 @@
+/** Times what the core computes, in Node: prints the milliseconds of each run as JSON, by what was run. */
+import { alternatives } from '../src/core/alternatives';
+import { packStepwise, seededRandom, type Box } from '../src/core/contents';
+import { swatchIdSchema, type Design, type Swatch } from '../src/core/design';
+import { planBag } from '../src/core/plan';
+import { demoBags, demoSwatches } from '../src/demo/demoBags';
+
+const WARM_UP_SHARE = 0.1;
+
+/** Runs something on input after input; the first tenth warms up and is not counted. */
+function timesOf<T>(inputs: readonly T[], work: (input: T) => void): number[] {
+  const times = inputs.map((input) => {
+    const start = performance.now();
+    work(input);
+    return performance.now() - start;
+  });
+  return times.slice(Math.floor(inputs.length * WARM_UP_SHARE));
+}
+
+/** Never the same design twice in a row, so that nothing could be remembered from the run before. */
+const designs: Design[] = Array.from({ length: 3300 }, (_, index) => {
+  const bags = demoBags();
+  const design = bags[index % bags.length] as Design;
+  return { ...design, body: { ...design.body, widthMm: design.body.widthMm + (index % 97) } };
+});
+
+const random = seededRandom(7);
+const between = (least: number, most: number) => Math.round(least + random() * (most - least));
+/** Eight different things of the sizes that go into bags. */
+const eightThings = (turns: Box['turns']): Box[] =>
+  Array.from({ length: 8 }, () => ({
+    widthMm: between(20, 150),
+    heightMm: between(30, 180),
+    thicknessMm: between(3, 28),
+    turns,
+  }));
+const lists = (turns: Box['turns'], count: number) => Array.from({ length: count }, () => eightThings(turns));
+
+/** A yarn tried on eight hooks: a full library for one yarn. */
+const [clutch] = demoBags().slice(-1) as [Design];
+const library: Swatch[] = Array.from({ length: 8 }, (_, index) => ({
+  ...clutch.swatch,
+  id: swatchIdSchema.parse(`bench-${index}`),
+  hookMm: 2 + 0.5 * index,
+  stitchReadings: clutch.swatch.stitchReadings.map((reading) => ({
+    ...reading,
+    lengthMm: reading.lengthMm * (0.85 + 0.06 * index),
+  })),
+}));
+
+const settled = designs.slice(0, 220).flatMap((design) => {
+  const result = planBag({ ...design, swatch: { ...clutch.swatch, id: swatchIdSchema.parse('bench-0') } });
+  return result.ok ? [result.plan.contents.settled] : [];
+});
+
+const runOut = (steps: Generator<unknown>) => {
+  while (!steps.next().done);
+};
+
+process.stdout.write(
+  JSON.stringify({
+    plan: timesOf(designs, (design) => planBag(design)),
+    packing: timesOf(lists('in-the-plane', 44), (things) => runOut(packStepwise(things))),
+    packingAnyWay: timesOf(lists('any-way', 11), (things) => runOut(packStepwise(things))),
+    alternatives: timesOf(settled, (design) => runOut(alternatives(design, [...library, ...demoSwatches()]))),
+  }),
+);
