@@ -48,6 +48,7 @@ test('inside and outside differ by the sheets, and switching between them leaves
   await openCarry(page);
   await page.getByLabel('The sizes', { exact: true }).selectOption('outside');
   await fill(page, 'Width, outside', '24');
+  await expect(figure(page, 'size.width')).toContainText(/2[34]\.\d cm/);
   const before = await figure(page, 'size.width').textContent();
   await page.getByLabel('The sizes', { exact: true }).selectOption('inside');
   await expect(field(page, 'Width, inside')).toBeVisible();

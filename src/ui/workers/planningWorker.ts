@@ -19,14 +19,20 @@ export function inWorker<T>(
   onShare: (share: number) => void,
 ): Running<T> {
   const worker = new Worker(new URL('../../workers/planning.worker.ts', import.meta.url), { type: 'module' });
+  let over = false;
   let finish: (result: T | null) => void = () => {};
   const result = new Promise<T | null>((resolve) => {
     finish = (value) => {
+      over = true;
       worker.terminate();
       resolve(value);
     };
   });
+  // What a worker said last can arrive after it was ended.
+  const whileRunning = (share: number) => {
+    if (!over) onShare(share);
+  };
   worker.onerror = () => finish(null);
-  work(wrap<PlanningWork>(worker), proxy(onShare)).then(finish, () => finish(null));
+  work(wrap<PlanningWork>(worker), proxy(whileRunning)).then(finish, () => finish(null));
   return { result, stop: () => finish(null) };
 }
