@@ -1,6 +1,6 @@
 /** Times what the core computes, in Node: prints the milliseconds of each run as JSON, by what was run. */
 import { alternatives } from '../src/core/alternatives';
-import { packStepwise, seededRandom, type Box } from '../src/core/contents';
+import { KNOWN_THINGS, packQuickly, packStepwise, piecesOf, seededRandom, type Box } from '../src/core/contents';
 import { swatchIdSchema, type Design, type Swatch } from '../src/core/design';
 import { planBag } from '../src/core/plan';
 import { demoBags, demoSwatches } from '../src/demo/demoBags';
@@ -26,15 +26,28 @@ const designs: Design[] = Array.from({ length: 3300 }, (_, index) => {
 
 const random = seededRandom(7);
 const between = (least: number, most: number) => Math.round(least + random() * (most - least));
-/** Eight different things of the sizes that go into bags. */
-const eightThings = (turns: Box['turns']): Box[] =>
+/** Eight different things out of those that the app knows, up to the size of a passport. */
+const smallThings = KNOWN_THINGS.filter(({ widthMm, heightMm }) => widthMm <= 125 && heightMm <= 180);
+const eightKnown = (): Box[] =>
+  [...smallThings]
+    .map((thing) => ({ thing, at: random() }))
+    .sort((a, b) => a.at - b.at)
+    .slice(0, 8)
+    .map(({ thing: { widthMm, heightMm, thicknessMm, turns } }) => ({
+      widthMm,
+      heightMm,
+      thicknessMm: thicknessMm ?? between(2, 12),
+      turns,
+    }));
+/** Eight boxes of any proportions, each turned in the plane of the bag: harder than things that people carry. */
+const eightBoxes = (): Box[] =>
   Array.from({ length: 8 }, () => ({
     widthMm: between(20, 150),
     heightMm: between(30, 180),
     thicknessMm: between(3, 28),
-    turns,
+    turns: 'in-the-plane',
   }));
-const lists = (turns: Box['turns'], count: number) => Array.from({ length: count }, () => eightThings(turns));
+const lists = (count: number, make: () => Box[]) => Array.from({ length: count }, make);
 
 /** A yarn tried on eight hooks: a full library for one yarn. */
 const [clutch] = demoBags().slice(-1) as [Design];
@@ -59,9 +72,16 @@ const runOut = (steps: Generator<unknown>) => {
 
 process.stdout.write(
   JSON.stringify({
-    plan: timesOf(designs, (design) => planBag(design)),
-    packing: timesOf(lists('in-the-plane', 44), (things) => runOut(packStepwise(things))),
-    packingAnyWay: timesOf(lists('any-way', 11), (things) => runOut(packStepwise(things))),
+    plan: timesOf(
+      designs.map((design) => ({
+        design,
+        packings: packQuickly(piecesOf(design.contents.items).map(({ box }) => box)),
+      })),
+      ({ design, packings }) => planBag(design, packings),
+    ),
+    planAndPack: timesOf(designs, (design) => planBag(design)),
+    packing: timesOf(lists(44, eightKnown), (things) => runOut(packStepwise(things))),
+    packingBoxes: timesOf(lists(22, eightBoxes), (things) => runOut(packStepwise(things))),
     alternatives: timesOf(settled, (design) => runOut(alternatives(design, [...library, ...demoSwatches()]))),
   }),
 );

@@ -5,17 +5,10 @@ import Link from 'next/link';
 import { useRouter } from 'next/navigation';
 import { useState } from 'react';
 import type { Swatch } from '@/core/design';
-import { estimateGauge } from '@/core/gauge';
-import { MM_PER_INCH } from '@/core/units';
-import { formatQuantity, stitchName } from '@/core/wording';
 import { Sheet } from '@/ui/bag/Sheet';
 import { sendTo } from '@/ui/library/library';
 import { newBag } from '@/ui/shelf/shelfActions';
-import { CLOTHS } from '@/ui/theme/system';
-import { useLastSettings } from '@/ui/bag/useLastSettings';
-
-const PIECES = { panel: 'panel', strip: 'narrow strip', rounds: 'joined rounds', border: 'border' } as const;
-const STATES = { 'as-worked': 'as worked', blocked: 'blocked', hanging: 'hanging' } as const;
+import { SwatchCard } from './SwatchCard';
 
 interface SwatchShelfProps {
   first: readonly Swatch[];
@@ -70,7 +63,7 @@ export function SwatchShelf({ first, usedBy }: SwatchShelfProps) {
           {sentence}
         </Box>
       )}
-      <Grid as="main" templateColumns="repeat(auto-fill, minmax(340px, 1fr))" gap="4" p="6">
+      <Grid as="main" templateColumns="repeat(auto-fill, minmax(min(100%, 540px), 1fr))" gap="5" p="6">
         {swatches.length === 0 && <Box>None yet. Every swatch that a bag is planned from is kept here.</Box>}
         {swatches.map((swatch) => (
           <SwatchCard
@@ -104,69 +97,5 @@ export function SwatchShelf({ first, usedBy }: SwatchShelfProps) {
         </Sheet>
       )}
     </Flex>
-  );
-}
-
-interface SwatchCardProps {
-  swatch: Swatch;
-  bags: readonly string[];
-  onBegin: () => void;
-  onTakeOut: () => void;
-}
-
-function SwatchCard({ swatch, bags, onBegin, onTakeOut }: SwatchCardProps) {
-  const { lengthUnit, terms } = useLastSettings();
-  const overMm = lengthUnit === 'cm' ? 100 : 4 * MM_PER_INCH;
-  const over = lengthUnit === 'cm' ? '10 cm' : '4 in';
-  const counted = (readings: Swatch['stitchReadings']) => {
-    const { mm, plusMinusMm } = estimateGauge(readings);
-    const count = overMm / mm;
-    return `${count.toFixed(1)} ± ${Math.max(0.1, (count * plusMinusMm) / mm).toFixed(1)}`;
-  };
-  const facts: [string, string][] = [
-    [
-      'Yarn',
-      `${swatch.yarn.name}${swatch.strands > 1 ? `, ${swatch.strands} strands` : ''}${swatch.heldWith.map(({ name }) => ` + ${name}`).join('')}`,
-    ],
-    ['Hook', `${swatch.hookMm} mm${swatch.hookLetter ? `, ${swatch.hookLetter}` : ''}`],
-    ['Stitch', stitchName(swatch.stitch, terms)],
-    ['A trial for', `${PIECES[swatch.standsFor]}, ${STATES[swatch.state]}`],
-    [`Over ${over}`, `${counted(swatch.stitchReadings)} stitches, ${counted(swatch.rowReadings)} rows`],
-    ['Thickness', formatQuantity(swatch.thicknessMm, 'mm', lengthUnit)],
-    ['Bags', bags.length === 0 ? 'none' : bags.join(', ')],
-  ];
-  return (
-    <Box
-      as="article"
-      bg="paper"
-      border="1px solid"
-      borderColor="paperEdge"
-      borderLeftWidth="14px"
-      p="4"
-      aria-label={swatch.name}
-      style={{ borderLeftColor: CLOTHS[swatch.yarn.colour].cloth }}
-    >
-      <Heading as="h2" fontSize="18px" mb="2">
-        {swatch.name}
-      </Heading>
-      <Box as="dl" display="grid" gridTemplateColumns="6em 1fr" columnGap="3" rowGap="1" fontSize="14.5px">
-        {facts.map(([name, what]) => (
-          <Box key={name} display="contents">
-            <Box as="dt" color="inkSoft">
-              {name}
-            </Box>
-            <Box as="dd">{what}</Box>
-          </Box>
-        ))}
-      </Box>
-      <Flex gap="2" mt="3">
-        <Button size="xs" variant="outline" onClick={onBegin}>
-          Begin a bag with it
-        </Button>
-        <Button size="xs" variant="outline" onClick={onTakeOut} aria-label={`Take out ${swatch.name}`}>
-          Take out
-        </Button>
-      </Flex>
-    </Box>
   );
 }

@@ -1,0 +1,67 @@
+/** A row of a shaped piece. */
+export interface ShapedRow {
+  stitches: number;
+  /** Stitches fewer at each side than in the row before. */
+  fewerEachSide: number;
+  /** How they are got rid of: by decreasing, or, where they are too many for that, by leaving them unworked. */
+  by: 'nothing' | 'decreasing' | 'leaving';
+}
+
+/** An outline made of rows. */
+export interface OutlineRows {
+  rows: ShapedRow[];
+  /** The largest distance at a side between the wished outline and the worked one, where a row ends, in stitches. */
+  mostOffStitches: number;
+}
+
+/** The most stitches that are decreased at one side of one row. More would pucker. Source: common practice. */
+export const MOST_DECREASED_A_SIDE = 2;
+
+/** Fewer than one stitch is no row. */
+const LEAST_STITCHES = 1;
+
+/**
+ * Turns an outline into rows that can be worked, from the wide end on: each row gets the count nearest to the outline's width
+ * where that row ends. Counts never rise, and stay odd or even throughout, so that both sides are worked alike.
+ *
+ * @param halfWidthMm half the width of the wished outline at a distance from where the shaping starts, mm
+ * @param startStitches stitches of the row before the first one
+ * @param rowCount rows to work
+ * @param gauge width of a stitch and height of a row, mm
+ * @throws RangeError for no stitches, no rows, or a gauge that is none
+ * Source: geometry; decreases at both sides alike are common practice.
+ *
+ * @example
+ * outlineRows((downMm) => 20 - downMm, 8, 3, { stitchMm: 5, rowMm: 5 }).rows.map(({ stitches }) => stitches) // => [6, 4, 2]
+ */
+export function outlineRows(
+  halfWidthMm: (downMm: number) => number,
+  startStitches: number,
+  rowCount: number,
+  { stitchMm, rowMm }: { stitchMm: number; rowMm: number },
+): OutlineRows {
+  if (!(startStitches >= 1 && rowCount >= 0 && stitchMm > 0 && rowMm > 0))
+    throw new RangeError(`no outline of ${rowCount} rows from ${startStitches} stitches`);
+  const rows: ShapedRow[] = [];
+  let before = startStitches;
+  let mostOffStitches = 0;
+  for (let row = 1; row <= rowCount; row += 1) {
+    const wished = (2 * halfWidthMm(row * rowMm)) / stitchMm;
+    const stitches = Math.min(before, sameParity(wished, startStitches));
+    const fewerEachSide = (before - stitches) / 2;
+    rows.push({
+      stitches,
+      fewerEachSide,
+      by: fewerEachSide === 0 ? 'nothing' : fewerEachSide <= MOST_DECREASED_A_SIDE ? 'decreasing' : 'leaving',
+    });
+    mostOffStitches = Math.max(mostOffStitches, Math.abs(wished - stitches) / 2);
+    before = stitches;
+  }
+  return { rows, mostOffStitches };
+}
+
+/** The count nearest to a wished one that is odd or even as another is; at least one stitch, or two where it is even. */
+function sameParity(wished: number, like: number): number {
+  const odd = like % 2;
+  return Math.max(odd === 1 ? LEAST_STITCHES : 2, 2 * Math.round((wished - odd) / 2) + odd);
+}
