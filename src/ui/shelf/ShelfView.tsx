@@ -8,6 +8,7 @@ import { useEffect, useRef, useState } from 'react';
 import type { StarterId } from '@/core/design';
 import { FoldedView } from '@/ui/drawing/FoldedView';
 import type { BagCard } from './bagCard';
+import { DrawerHead } from './DrawerHead';
 import { archiveBag, copyBag, importBag, loadCards, newBag, type ShelfPart } from './shelfActions';
 
 export type StarterCard = BagCard & { starter: StarterId };
@@ -46,23 +47,10 @@ export function ShelfView({ starters, ...first }: ShelfViewProps) {
 
   return (
     <Flex direction="column" minH="100vh">
-      <Flex
-        as="header"
-        className="onDark"
-        bg="drawer"
-        color="drawerText"
-        px="6"
-        py="3"
-        gap="3"
-        align="center"
-        wrap="wrap"
+      <DrawerHead
+        title="Ruelle"
+        counted={`${shown.total} ${shown.total === 1 ? 'bag' : 'bags'} ${shown.archived ? 'put away' : 'on the shelf'}`}
       >
-        <Heading as="h1" fontSize="26px" color="brassPale">
-          Ruelle
-        </Heading>
-        <Box flex="1">
-          {shown.total} {shown.total === 1 ? 'bag' : 'bags'} {shown.archived ? 'put away' : 'on the shelf'}
-        </Box>
         <Button
           size="sm"
           bg="brass"
@@ -108,7 +96,7 @@ export function ShelfView({ starters, ...first }: ShelfViewProps) {
             if (file) void tell(async () => openNew(await importBag(file)));
           }}
         />
-      </Flex>
+      </DrawerHead>
 
       {sentence && (
         <Box role="alert" bg="decidePale" borderBottom="3px solid" borderColor="decide" px="6" py="2">

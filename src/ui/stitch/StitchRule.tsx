@@ -4,6 +4,7 @@ import { Box } from '@chakra-ui/react';
 import type { StitchPattern } from '@/core/stitches';
 import { useBag } from '@/ui/bag/BagProvider';
 import { Group } from '@/ui/bag/PlaceLayout';
+import { FactList } from '@/ui/figures/FactList';
 
 const OPENNESS = { dense: 'Dense', medium: 'A little open', open: 'Open: it snags and wants a lining' } as const;
 
@@ -45,16 +46,7 @@ export function StitchRule({ pattern }: { pattern: StitchPattern }) {
   ];
   return (
     <Group title="Its rule">
-      <Box as="dl" display="grid" gridTemplateColumns="9em 1fr" columnGap="3" rowGap="1" fontSize="14.5px">
-        {facts.map(([name, what]) => (
-          <Box key={name} display="contents">
-            <Box as="dt" color="inkSoft">
-              {name}
-            </Box>
-            <Box as="dd">{what}</Box>
-          </Box>
-        ))}
-      </Box>
+      <FactList facts={facts} nameWidth="9em" />
       <Box fontSize="13px" color="inkSoft" mt="2">
         Rows and turning chains: common practice, no source. Proportions to single crochet: from memory; your swatch
         counts for more.

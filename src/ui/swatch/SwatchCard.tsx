@@ -7,6 +7,7 @@ import { MM_PER_INCH } from '@/core/units';
 import { formatQuantity, stitchName } from '@/core/wording';
 import { swatchDrawing } from '@/drawing';
 import { useLastSettings } from '@/ui/bag/useLastSettings';
+import { FactList } from '@/ui/figures/FactList';
 import { ShapeView } from '@/ui/drawing/ShapeView';
 import { clothStyle } from '@/ui/theme/system';
 
@@ -65,16 +66,7 @@ export function SwatchCard({ swatch, bags, onBegin, onTakeOut }: SwatchCardProps
         <Heading as="h2" fontSize="18px" mb="2">
           {swatch.name}
         </Heading>
-        <Box as="dl" display="grid" gridTemplateColumns="5.4em 1fr" columnGap="2" rowGap="0.5" fontSize="14.5px">
-          {facts.map(([name, what]) => (
-            <Box key={name} display="contents">
-              <Box as="dt" color="inkSoft">
-                {name}
-              </Box>
-              <Box as="dd">{what}</Box>
-            </Box>
-          ))}
-        </Box>
+        <FactList facts={facts} nameWidth="5.4em" />
         <Flex gap="2" mt="3" wrap="wrap">
           <Button size="xs" variant="outline" onClick={onBegin}>
             Begin a bag with it

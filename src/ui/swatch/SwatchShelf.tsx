@@ -1,12 +1,13 @@
 'use client';
 
-import { Box, Button, Flex, Grid, Heading } from '@chakra-ui/react';
+import { Box, Button, Flex, Grid } from '@chakra-ui/react';
 import Link from 'next/link';
 import { useRouter } from 'next/navigation';
 import { useState } from 'react';
 import type { Swatch } from '@/core/design';
 import { Sheet } from '@/ui/bag/Sheet';
 import { sendTo } from '@/ui/library/library';
+import { DrawerHead } from '@/ui/shelf/DrawerHead';
 import { newBag } from '@/ui/shelf/shelfActions';
 import { SwatchCard } from './SwatchCard';
 
@@ -37,27 +38,14 @@ export function SwatchShelf({ first, usedBy }: SwatchShelfProps) {
 
   return (
     <Flex direction="column" minH="100vh">
-      <Flex
-        as="header"
-        className="onDark"
-        bg="drawer"
-        color="drawerText"
-        px="6"
-        py="3"
-        gap="3"
-        align="center"
-        wrap="wrap"
+      <DrawerHead
+        title="Swatches"
+        counted={`${swatches.length} ${swatches.length === 1 ? 'swatch' : 'swatches'} in the library`}
       >
-        <Heading as="h1" fontSize="26px" color="brassPale">
-          Swatches
-        </Heading>
-        <Box flex="1">
-          {swatches.length} {swatches.length === 1 ? 'swatch' : 'swatches'} in the library
-        </Box>
         <Link href="/" prefetch={false}>
           ← Shelf
         </Link>
-      </Flex>
+      </DrawerHead>
       {sentence && (
         <Box role="status" bg="brassPale" px="6" py="2">
           {sentence}

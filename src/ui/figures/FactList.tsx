@@ -1,0 +1,21 @@
+import { Box } from '@chakra-ui/react';
+
+interface FactListProps {
+  /** What each fact is about, and what it is. */
+  facts: readonly (readonly [name: string, what: string])[];
+  nameWidth: string;
+}
+
+/** Facts that are no numbers of the plan, one below the other. */
+export const FactList = ({ facts, nameWidth }: FactListProps) => (
+  <Box as="dl" display="grid" gridTemplateColumns={`${nameWidth} 1fr`} columnGap="3" rowGap="1" fontSize="14.5px">
+    {facts.map(([name, what]) => (
+      <Box key={name} display="contents">
+        <Box as="dt" color="inkSoft">
+          {name}
+        </Box>
+        <Box as="dd">{what}</Box>
+      </Box>
+    ))}
+  </Box>
+);
