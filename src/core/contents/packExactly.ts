@@ -103,6 +103,8 @@ const FIRST_ROOM = 32;
 /** Into so many steps heights and thicknesses are parted, to tell at once of most sizes that they are bettered. */
 const STEPS = 96;
 const STRIDE = STEPS + 1;
+/** With no more members than this they are looked through one by one. */
+const MANY = 20;
 const NOTHING = new Float64Array(0);
 
 /**
@@ -124,9 +126,9 @@ class Front {
   private parts = new Int32Array(FIRST_ROOM * 4);
   /**
    * For every step of height and of thickness, the least width of a member that is no higher and no thicker. Never more than the
-   * one for a lesser step. Needed only while members are still offered.
+   * one for a lesser step. Made once there are many members, and needed only while others are still offered.
    */
-  private least = new Float64Array(STRIDE * STRIDE).fill(Infinity);
+  private least = NOTHING;
   private readonly stepsPerHeight: number;
   private readonly stepsPerThickness: number;
   private readonly mostAcrossMm: number;
@@ -216,8 +218,9 @@ class Front {
     const high = this.skew === 1 ? up : heightMm;
     const upSteps = (high * this.stepsPerHeight) | 0;
     const thickSteps = (thick * this.stepsPerThickness) | 0;
+    const { least } = this;
     const place = (upSteps > STEPS ? STEPS : upSteps) * STRIDE + (thickSteps > STEPS ? STEPS : thickSteps);
-    if ((this.least[place] as number) <= wide) return;
+    if (least.length > 0 && (least[place] as number) <= wide) return;
     if (this.isBettered(wide, high, thick)) return;
     this.dropBettered(wide, high, thick);
     this.put(wide, high, thick, how);
@@ -260,7 +263,16 @@ class Front {
     this.how[member] = how;
     this.order[this.size] = member;
     this.size += 1;
-    this.noteLeast(wide, high, thick);
+    if (this.least.length > 0) this.noteLeast(wide, high, thick);
+    else if (this.size > MANY) this.noteAll();
+  }
+
+  private noteAll(): void {
+    this.least = new Float64Array(STRIDE * STRIDE).fill(Infinity);
+    for (let at = 0; at < this.size; at += 1) {
+      const member = this.order[at] as number;
+      this.noteLeast(this.w[member] as number, this.h[member] as number, this.t[member] as number);
+    }
   }
 
   private makeRoom(): void {

@@ -1,7 +1,7 @@
 import { LARGEST_BAG_MM, THICKEST_LOAD_MM } from '@/core/defaults';
 import { lotCount, packStepByStep, type Room } from './packExactly';
 import { packMany } from './packMany';
-import type { Lot, Box } from './packTree';
+import { turnedSizes, type Lot, type Box } from './packTree';
 import { seededRandom } from './seededRandom';
 
 /** The ways to pack a bag's things, and whether they are proven to be the best ones. */
@@ -54,7 +54,13 @@ export function packQuickly(things: readonly Box[]): Packings {
 }
 
 /** Whether a thing goes into the largest bag that is planned, whichever way it may be turned. */
-export const fitsLargestBag = (thing: Box): boolean => packThings([thing]).lots.length > 0;
+export const fitsLargestBag = (thing: Box): boolean =>
+  turnedSizes(thing).some(
+    ({ widthMm, heightMm, thicknessMm }) =>
+      widthMm + thicknessMm <= ROOM.mostAcrossMm &&
+      heightMm + thicknessMm / 2 <= ROOM.mostAcrossMm &&
+      thicknessMm <= ROOM.mostThickMm,
+  );
 
 function runOut<T>(steps: Generator<unknown, T>): T {
   for (;;) {
