@@ -22,7 +22,7 @@ import {
 } from './contents';
 import { ownStitchProblems, type Design } from './design';
 import type { Figure, FigureId } from './figures';
-import { straightFlapStage, type FlapStage } from './flap';
+import { flapStage, type FlapStage } from './flap';
 import { gaugeStage, type GaugeStage } from './gauge';
 import { magneticSnapStage, type SnapStage } from './hardware';
 import { flatLiningStage, type LiningStage } from './lining';
@@ -77,7 +77,7 @@ export function planBag(wished: Design, packings?: Packings): PlanResult {
 
   const { pouch, design, clampedLoadMm } = body;
   const fit = contentsFit(wished, contents, pouch, clampedLoadMm);
-  const flap = straightFlapStage(design, gauge, pouch);
+  const flap = flapStage(design, gauge, pouch);
   const [closure] = design.hardware;
   const snap = closure ? magneticSnapStage(closure, design, gauge, pouch, flap) : null;
   const strap = design.strap ? plainStrapStage(design.strap, design, gauge, pouch) : null;

@@ -74,7 +74,7 @@ const extremeDesign: fc.Arbitrary<Design> = fc
         chosenRows: made.chosenRows,
         seam: { kind: 'whip', takeUpStitches: made.takeUpStitches },
       },
-      flap: { kind: 'straight', dropMm: Math.min(made.dropMm, made.heightMm) },
+      flap: { kind: 'straight', dropMm: Math.min(made.dropMm, made.heightMm), widthMm: null },
       hardware: [
         {
           ...base.hardware[0],

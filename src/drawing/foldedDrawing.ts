@@ -1,5 +1,6 @@
+import { rowStitches } from '@/core/flap';
 import type { Plan } from '@/core/plan';
-import type { Drawing, Shape } from './shape';
+import type { Drawing, Segment, Shape } from './shape';
 
 /** How much of the height a short drawing of the strap may take above the bag. */
 const STRAP_RISE_SHARE = 0.3;
@@ -16,11 +17,34 @@ export function foldedDrawing(plan: Plan): Drawing {
       ...(plan.strap ? strapShapes(plan, widthMm, riseMm) : []),
       { kind: 'rect', role: 'cloth', layer: 'cloth', x: 0, y: riseMm, widthMm, heightMm },
       rowsShape(plan.pouch.rowMm, widthMm, riseMm + dropMm, riseMm + heightMm),
-      { kind: 'rect', role: 'flap', layer: 'cloth', x: 0, y: riseMm, widthMm, heightMm: dropMm },
-      rowsShape(plan.pouch.rowMm, widthMm, riseMm, riseMm + dropMm),
+      ...flapShapes(plan, widthMm, riseMm, dropMm),
       ...snapShapes(plan, widthMm, riseMm),
     ],
   };
+}
+
+/** The flap over the front, as its rows make it; where it is as wide as the bag, with its rows drawn. */
+function flapShapes(plan: Plan, widthMm: number, riseMm: number, dropMm: number): Shape[] {
+  const { pouch, flap } = plan;
+  const base = { role: 'flap', layer: 'cloth' } as const;
+  if (flap.leftEachSide === 0 && flap.rows.every(({ by }) => by === 'nothing'))
+    return [
+      { kind: 'rect', ...base, x: 0, y: riseMm, widthMm, heightMm: dropMm },
+      rowsShape(pouch.rowMm, widthMm, riseMm, riseMm + dropMm),
+    ];
+  // The seams take a little of the width of what they join, and nothing of a flap that hangs free; drawn to the bag's width.
+  const mmPerStitch = widthMm / pouch.stitchCount;
+  const half = (row: number) =>
+    (rowStitches(pouch, flap, Math.max(row, flap.totalRows - flap.flapRows)) / 2) * mmPerStitch;
+  const side: [number, number][] = [[half(0), riseMm]];
+  for (let row = flap.totalRows - flap.flapRows; row <= flap.totalRows; row += 1)
+    side.push([half(row), riseMm + Math.max(0, dropMm - (flap.totalRows - row) * pouch.rowMm)]);
+  const points = [
+    ...side.map(([mm, y]) => ({ x: widthMm / 2 - mm, y })),
+    ...side.map(([mm, y]) => ({ x: widthMm / 2 + mm, y })).reverse(),
+  ];
+  const segments = points.map(({ x, y }, index): Segment => ({ to: index === 0 ? 'move' : 'line', x, y }));
+  return [{ kind: 'path', ...base, closed: true, segments }];
 }
 
 /** The rows between two heights, counted from the upper one. */

@@ -1,4 +1,5 @@
 export { chartDrawing, type ChartDrawing, type ChartRow } from './chartDrawing';
+export { flapIcon } from './flapIcon';
 export { foldedDrawing } from './foldedDrawing';
 export { liningDrawing } from './liningDrawing';
 export { panelDrawing } from './panelDrawing';

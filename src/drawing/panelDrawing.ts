@@ -1,7 +1,8 @@
 import type { SnapSpot } from '@/core/hardware';
 import type { Design } from '@/core/design';
+import { flapOutline, flapSize, rowStitches } from '@/core/flap';
 import type { Plan } from '@/core/plan';
-import { lineSegments, type Drawing, type Shape } from './shape';
+import { lineSegments, type Drawing, type Point, type Segment, type Shape } from './shape';
 import { textureShapes } from './textureShapes';
 
 /**
@@ -17,11 +18,12 @@ export function panelDrawing(design: Design, plan: Plan): Drawing {
   return {
     box: { x: 0, y: 0, widthMm, heightMm: lengthMm },
     shapes: [
-      { kind: 'rect', role: 'cloth', layer: 'cloth', x: 0, y: 0, widthMm, heightMm: lengthMm },
+      clothShape(plan, widthMm, lengthMm, y),
       ...rowShapes(plan, widthMm, y),
       ...textureShapes(design, plan, y),
       ...(plan.lining ? [liningShape(plan, widthMm, lengthMm)] : []),
       ...foldShapes(plan, widthMm, y),
+      ...outlineShapes(design, plan, widthMm, y),
       ...seamShapes(plan, widthMm, y),
       ...footShapes(plan, widthMm, y),
       ...snapShapes(plan, x, y),
@@ -31,9 +33,75 @@ export function panelDrawing(design: Design, plan: Plan): Drawing {
 
 type Place = (mm: number) => number;
 
+/** Whether every row of the strip is as wide as the first. */
+const isStraight = ({ flap }: Plan): boolean =>
+  flap.leftEachSide === 0 && flap.rows.every(({ by }) => by === 'nothing');
+
+/** The panel's own outline: a rectangle, or, where the flap is shaped, row by row as it is worked. */
+function clothShape(plan: Plan, widthMm: number, lengthMm: number, y: Place): Shape {
+  const base = { role: 'cloth', layer: 'cloth' } as const;
+  if (isStraight(plan)) return { kind: 'rect', ...base, x: 0, y: 0, widthMm, heightMm: lengthMm };
+  const side = workedSide(plan);
+  const middle = widthMm / 2;
+  const points = [
+    ...side.map(({ x, y: along }) => ({ x: middle - x, y: y(along) })),
+    ...side.map(({ x, y: along }) => ({ x: middle + x, y: y(along) })).reverse(),
+  ];
+  return { kind: 'path', ...base, closed: true, segments: polyline(points) };
+}
+
+/** Half the width of the panel and how far along that is, mm, from row 1 to the flap's edge, where the outline turns. */
+function workedSide({ pouch, flap }: Plan): Point[] {
+  const { stitchMm, rowMm } = pouch;
+  const backRow = pouch.frontRows + pouch.backRows;
+  const halfMm = (stitches: number) => (stitches / 2) * stitchMm;
+  const points = [
+    { x: halfMm(pouch.stitchCount), y: 0 },
+    { x: halfMm(pouch.stitchCount), y: backRow * rowMm },
+    { x: halfMm(flap.startStitches), y: backRow * rowMm },
+  ];
+  let before = flap.startStitches;
+  flap.rows.forEach(({ stitches, by }, index) => {
+    const startMm = (backRow + flap.bridgeRows + index) * rowMm;
+    if (by === 'leaving') points.push({ x: halfMm(before), y: startMm }, { x: halfMm(stitches), y: startMm });
+    else if (stitches !== before || index === 0) points.push({ x: halfMm(before), y: startMm });
+    if (stitches !== before) points.push({ x: halfMm(stitches), y: startMm + rowMm });
+    before = stitches;
+  });
+  points.push({ x: halfMm(before), y: flap.totalRows * rowMm });
+  return points;
+}
+
+const polyline = (points: readonly Point[]): Segment[] =>
+  points.map(({ x, y }, index) => ({ to: index === 0 ? 'move' : 'line', x, y }));
+
+/** Points along the wished outline, from where the flap starts to its edge. */
+const OUTLINE_POINTS = 60;
+
+/** The outline that was wished for, over the one that rows make. */
+function outlineShapes(design: Design, plan: Plan, widthMm: number, y: Place): Shape[] {
+  if (plan.flap.rows.every(({ by }) => by === 'nothing')) return [];
+  const size = flapSize(plan.pouch, plan.flap);
+  const half = flapOutline(design.flap, size);
+  const startMm = plan.flap.figures.flapStart.value;
+  const side = Array.from({ length: OUTLINE_POINTS + 1 }, (_, index) => {
+    // Closer together towards the edge, where a curve turns.
+    const downMm = size.lengthMm * Math.sin((Math.PI / 2) * (index / OUTLINE_POINTS));
+    return { half: half(downMm), y: y(startMm + downMm) };
+  });
+  const points = [
+    ...side.map(({ half: mm, y: at }) => ({ x: widthMm / 2 - mm, y: at })),
+    ...side.map(({ half: mm, y: at }) => ({ x: widthMm / 2 + mm, y: at })).reverse(),
+  ];
+  return [
+    { kind: 'path', role: 'wish', layer: 'folds', mark: 'flap.outline', segments: polyline(points), closed: false },
+  ];
+}
+
 /** Row lines, every second one apart from the others, so that the side a row shows can be told. */
 function rowShapes(plan: Plan, widthMm: number, y: Place): Shape[] {
   const { rowMm } = plan.pouch;
+  if (!isStraight(plan)) return shapedRowShapes(plan, widthMm, y);
   const betweenRows = plan.flap.totalRows - 1;
   const every2nd = (role: 'rowPublic' | 'row', first: number): Shape => {
     const count = Math.max(0, Math.ceil((betweenRows - first + 1) / 2));
@@ -43,21 +111,41 @@ function rowShapes(plan: Plan, widthMm: number, y: Place): Shape[] {
   return [every2nd('rowPublic', 1), every2nd('row', 2)];
 }
 
+/** The same where rows differ in width: each line as long as the row below it. */
+function shapedRowShapes({ pouch, flap }: Plan, widthMm: number, y: Place): Shape[] {
+  const lines = (role: 'rowPublic' | 'row', first: number): Shape => {
+    const segments: Segment[] = [];
+    for (let row = first; row < flap.totalRows; row += 2) {
+      const halfMm = (rowStitches(pouch, flap, row) / 2) * pouch.stitchMm;
+      const at = y(row * pouch.rowMm);
+      segments.push(...lineSegments({ x: widthMm / 2 - halfMm, y: at }, { x: widthMm / 2 + halfMm, y: at }));
+    }
+    return { kind: 'path', role, layer: 'rows', segments, closed: false };
+  };
+  return [lines('rowPublic', 1), lines('row', 2)];
+}
+
 function foldShapes(plan: Plan, widthMm: number, y: Place): Shape[] {
-  const across = (mark: string, alongMm: number, role: 'fold' | 'edge'): Shape => ({
-    kind: 'path',
-    role,
-    layer: 'folds',
-    mark,
-    segments: lineSegments({ x: 0, y: y(alongMm) }, { x: widthMm, y: y(alongMm) }),
-    closed: false,
-  });
+  const { pouch, flap } = plan;
+  const across = (mark: string, alongMm: number, role: 'fold' | 'edge', stitches = pouch.stitchCount): Shape => {
+    const halfMm = (stitches / 2) * pouch.stitchMm;
+    return {
+      kind: 'path',
+      role,
+      layer: 'folds',
+      mark,
+      segments: lineSegments({ x: widthMm / 2 - halfMm, y: y(alongMm) }, { x: widthMm / 2 + halfMm, y: y(alongMm) }),
+      closed: false,
+    };
+  };
   return [
     across('edge.front', 0, 'edge'),
     across('fold.base', plan.pouch.figures.baseFold.value, 'fold'),
     across('fold.top', plan.flap.figures.topFold.value, 'fold'),
-    ...(plan.flap.bridgeRows > 0 ? [across('fold.flap', plan.flap.figures.flapStart.value, 'fold')] : []),
-    across('edge.flap', plan.flap.figures.panelLength.value, 'edge'),
+    ...(plan.flap.bridgeRows > 0
+      ? [across('fold.flap', plan.flap.figures.flapStart.value, 'fold', flap.startStitches)]
+      : []),
+    across('edge.flap', plan.flap.figures.panelLength.value, 'edge', rowStitches(pouch, flap, flap.totalRows)),
   ];
 }
 

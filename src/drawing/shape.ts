@@ -17,6 +17,7 @@ export type Role =
   | 'fold'
   | 'tick'
   | 'edge'
+  | 'wish'
   | 'seam'
   | 'metal'
   | 'metalBehind'

@@ -1,4 +1,5 @@
 import { patternOf, type Design } from '@/core/design';
+import { rowStitches } from '@/core/flap';
 import type { Plan } from '@/core/plan';
 import { isRaised, patternRowCount, workPattern } from '@/core/stitches';
 import { lineSegments, type Segment, type Shape } from './shape';
@@ -23,9 +24,11 @@ export function textureShapes(design: Design, plan: Plan, y: (alongMm: number) =
   for (let row = 1; row <= plan.flap.totalRows; row += 1) {
     const like = row <= setup ? row : setup + 1 + ((row - 1 - setup) % turnRows);
     const cells = worked.rows[like - 1] ?? [];
+    const besideStitches = (stitchCount - rowStitches(plan.pouch, plan.flap, row)) / 2;
     const fromLeft = (row % 2 === 1) !== rightHanded;
     cells.forEach((cell, index) => {
       if (cell.made !== 'stitch' || !isRaised(cell.step)) return;
+      if (index < besideStitches || index >= stitchCount - besideStitches) return;
       const along = (fromLeft ? index + 0.5 : stitchCount - index - 0.5) * stitchMm;
       const post = cell.step.into !== 'stitch';
       const rows = cell.step.into === 'front-post-two-below' ? 2 : 1;

@@ -63,7 +63,9 @@ describe('checkedDesign', () => {
   });
 
   it('answers a design that can’t be read at its field', () => {
-    expect(faultsOf({ ...fullDesign(), flap: { kind: 'straight', dropMm: 700 } })).toEqual(['flap.dropMm']);
+    expect(faultsOf({ ...fullDesign(), flap: { kind: 'straight', dropMm: 700, widthMm: null } })).toEqual([
+      'flap.dropMm',
+    ]);
   });
 });
 

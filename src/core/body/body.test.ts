@@ -190,7 +190,7 @@ describe('the fold-over strip', () => {
         ...design,
         contents: { ...design.contents, thicknessMm: 0 },
         body: { ...design.body, widthMm: 200, heightMm: 150 },
-        flap: { kind: 'straight', dropMm: 90 },
+        flap: { kind: 'straight', dropMm: 90, widthMm: null },
       })),
     );
     expect(plan.pouch.stitchCount).toBe(41);

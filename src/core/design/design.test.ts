@@ -110,7 +110,17 @@ describe('reading a design', () => {
     expect([strands, hookLetter, weightClass]).toEqual([1, null, null]);
     expect(stitch).toBe('sc');
     const read = readDesign({ ...rest, version: 1, swatch: oldSwatch });
-    expect(read.ok && [read.design.version, read.design.stitch, read.design.swatch.stitch]).toEqual([3, 'hdc', 'hdc']);
+    expect(read.ok && [read.design.version, read.design.stitch, read.design.swatch.stitch]).toEqual([
+      DESIGN_VERSION,
+      'hdc',
+      'hdc',
+    ]);
+  });
+
+  it('reads version 3, whose flaps were straight and as wide as the back', () => {
+    const { flap, ...rest } = fullDesign();
+    const read = readDesign({ ...rest, version: 3, flap: { kind: 'straight', dropMm: flap.dropMm } });
+    expect(read).toEqual({ ok: true, design: fullDesign() });
   });
 
   it('reads version 2, which knew how thick the load is but not what it is', () => {

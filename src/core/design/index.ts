@@ -19,6 +19,8 @@ export {
   type Carrying,
   type Contents,
   type Design,
+  type Flap,
+  type FlapKind,
   type FlatLining,
   type FoldOverStrip,
   type HardwareId,

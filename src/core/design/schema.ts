@@ -3,12 +3,12 @@ import { PANEL_STITCH_IDS } from '@/core/stitches/catalogue';
 import { isOwnStitchId, ownStitchIdSchema, ownStitchSchema } from './ownStitchSchema';
 
 /**
- * The design document, version 3: only what a maker chose or measured. Lengths in mm, masses in g.
+ * The design document, version 4: only what a maker chose or measured. Lengths in mm, masses in g.
  * Its sentences are shown at the field, so each says what would fit.
  */
 
 export const DESIGN_FORMAT = 'ruelle-design';
-export const DESIGN_VERSION = 3;
+export const DESIGN_VERSION = 4;
 
 /** A length within limits. A limit stands in its sentence as `{mm:20}`, to be written in the maker's unit at the field. */
 const lengthMm = (leastMm: number, mostMm: number) =>
@@ -222,8 +222,25 @@ export type FoldOverStrip = z.infer<typeof foldOverStripSchema>;
 /** Bodies: a new construction is a new member here, and a file in core/body. */
 export const bodySchema = z.discriminatedUnion('kind', [foldOverStripSchema]);
 
-export const straightFlapSchema = z.strictObject({ kind: z.literal('straight'), dropMm: lengthMm(10, 800) });
-export const flapSchema = z.discriminatedUnion('kind', [straightFlapSchema]);
+/** What every flap that goes on from the back has. */
+const flapFields = {
+  dropMm: lengthMm(10, 800),
+  /** Narrower than the back, centred on it. Null: as wide as the back. */
+  widthMm: lengthMm(10, 800).nullable(),
+};
+
+/** Flaps: a new shape is a new member here, and a file in core/flap/shapes. */
+export const flapSchema = z.discriminatedUnion('kind', [
+  z.strictObject({ kind: z.literal('straight'), ...flapFields }),
+  z.strictObject({ kind: z.literal('tapered'), ...flapFields, edgeWidthMm: lengthMm(5, 800) }),
+  /** Straight, then to a point: so far up from the edge the point begins. */
+  z.strictObject({ kind: z.literal('pointed'), ...flapFields, pointMm: lengthMm(5, 800) }),
+  z.strictObject({ kind: z.literal('rounded-corners'), ...flapFields, radiusMm: lengthMm(5, 400) }),
+  /** One curve from side to side: half a circle, or flatter where the flap is shorter than that. */
+  z.strictObject({ kind: z.literal('round'), ...flapFields }),
+]);
+export type Flap = z.infer<typeof flapSchema>;
+export type FlapKind = Flap['kind'];
 
 export const hardwareIdSchema = z.string().min(1).max(40).brand<'HardwareId'>();
 export type HardwareId = z.infer<typeof hardwareIdSchema>;

@@ -91,7 +91,7 @@ export function starterDesign(starterId: StarterId, swatchId: SwatchId, settings
       chosenRows: { front: null, back: null, bridge: null, flap: null },
       seam: { kind: 'whip', takeUpStitches: WHIP_TAKE_UP_STITCHES },
     },
-    flap: { kind: 'straight', dropMm: starter.dropMm },
+    flap: { kind: 'straight', dropMm: starter.dropMm, widthMm: null },
     hardware: [],
     strap: null,
     lining: null,

@@ -43,4 +43,6 @@ export const UPGRADES: Readonly<Record<number, Upgrade>> = {
     plainEdge: 0,
     body: { ...((document.body ?? {}) as object), sizesFrom: 'outside' },
   }),
+  // Version 3 knew straight flaps as wide as the back.
+  3: (document) => ({ ...document, version: 4, flap: { ...((document.flap ?? {}) as object), widthMm: null } }),
 };

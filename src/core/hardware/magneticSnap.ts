@@ -13,7 +13,7 @@ import { LOAD_STATES, loadThicknessMm, type LoadState, type SettledDesign } from
 import { ONE_SNAP_FLAP_WIDTH_MM } from '@/core/defaults';
 import type { MagneticSnap } from '@/core/design';
 import { COMMON_PRACTICE, GEOMETRY, input, inputFrom, makeFigure, type Figure } from '@/core/figures';
-import type { FlapStage } from '@/core/flap';
+import { rowStitches, type FlapStage } from '@/core/flap';
 import type { GaugeStage } from '@/core/gauge';
 import type { Problem } from '@/core/problems';
 
@@ -95,14 +95,19 @@ export function magneticSnapStage(
       backAboveFrontMm: (backRows - frontRows) * rowMm,
     });
   const meetsMm = { empty: meets('empty'), loaded: meets('loaded') };
-  const places = placesAcross(snap, stitchCount);
+  // On the flap, places are counted along its own row; its mate's, where they come to lie on the front.
+  const halfStitches = rowStitches(pouch, flap, halfRow);
+  const besideMm = ((stitchCount - halfStitches) / 2) * stitchMm;
+  const halfPlaces = placesAcross(snap, halfStitches);
+  const acrossMm = halfPlaces.map((place) => besideMm + offsetOf(place, stitchMm));
+  const matePlaces = acrossMm.map((mm) => placeAt(mm, stitchMm));
   const mateTargetsMm = mateTargets(snap, meetsMm);
-  const spots = (row: number): SnapSpot[] =>
-    places.map((place) => ({
+  const spots = (row: number, places: readonly StitchPlace[]): SnapSpot[] =>
+    places.map((place, index) => ({
       row,
       place,
       alongMm: rowMiddleMm(row, rowMm),
-      acrossMm: offsetOf(place, stitchMm),
+      acrossMm: acrossMm[index] as number,
     }));
   const mateRows = [...new Set(mateTargetsMm.map((target) => rowAt(target, rowMm)))];
 
@@ -146,8 +151,8 @@ export function magneticSnapStage(
   return {
     id: snap.id,
     diameterMm: snap.diameterMm,
-    halves: spots(halfRow),
-    mates: mateRows.flatMap(spots),
+    halves: spots(halfRow, halfPlaces),
+    mates: mateRows.flatMap((row) => spots(row, matePlaces)),
     meetsMm,
     figures: {
       halfRow: halfRowFigure,
@@ -163,7 +168,7 @@ export function magneticSnapStage(
         },
         (flap.totalRows - halfRow + 0.5) * (gauge.rowHeight.plusMinus ?? 0),
       ),
-      across: acrossFigure(places, pouch, gauge),
+      across: acrossFigure(matePlaces, halfStitches, pouch, gauge),
       meetsEmpty,
       meetsLoaded,
       mateRow: mateRowFigure('snap.mateRow', 'Mate on the front: row', firstMateRow),
@@ -201,7 +206,12 @@ function mateTargets(snap: MagneticSnap, meetsMm: Record<LoadState, number>): nu
   return [meetsMm.loaded, meetsMm.empty];
 }
 
-function acrossFigure(places: readonly StitchPlace[], pouch: PouchStage, gauge: GaugeStage): Figure {
+function acrossFigure(
+  places: readonly StitchPlace[],
+  halfStitches: number,
+  pouch: PouchStage,
+  gauge: GaugeStage,
+): Figure {
   const offsetMm = offsetOf(places[0] as StitchPlace, pouch.stitchMm);
   return makeFigure(
     'snap.across',
@@ -212,8 +222,14 @@ function acrossFigure(places: readonly StitchPlace[], pouch: PouchStage, gauge: 
       rule:
         places.length === 1
           ? 'The middle of the row: on a stitch when the count is odd, between two when it is even.'
-          : 'A quarter of the row in from each side, to the nearest stitch or gap, the same from both sides.',
-      inputs: [inputFrom(pouch.figures.stitches), inputFrom(gauge.stitchWidth)],
+          : 'A quarter of the flap’s row in from each of its sides, to the nearest stitch or gap, the same from both; measured on the front.',
+      inputs: [
+        inputFrom(pouch.figures.stitches),
+        ...(halfStitches === pouch.stitchCount
+          ? []
+          : [input('Stitches of the flap’s row there', halfStitches, 'stitch')]),
+        inputFrom(gauge.stitchWidth),
+      ],
       source: GEOMETRY,
     },
     (offsetMm / pouch.stitchMm) * (gauge.stitchWidth.plusMinus ?? 0),
@@ -241,6 +257,19 @@ function snapProblems(
     edits: [{ path: ['hardware', index, 'insetMm'], value: insetMm }],
   });
   const stationFromFlapStart = halfRow - (flap.totalRows - flap.flapRows);
+  // How near to its row's end a half sits: on a shaped flap the row may be short.
+  const besideMm = (row: number) => (rowStitches(pouch, flap, row) / (snap.layout === 'pair' ? 4 : 2)) * pouch.stitchMm;
+  let wideRow = halfRow;
+  while (wideRow > flap.totalRows - flap.flapRows && besideMm(wideRow) < radiusMm) wideRow -= 1;
+  if (wideRow < halfRow)
+    problems.push({
+      ...at,
+      code: 'snap-beside-flap',
+      asks: ['snap.halfRow', 'flap.edgeWidth'],
+      severity: 'decide',
+      values: { insetMm: snap.insetMm, widthMm: rowStitches(pouch, flap, halfRow) * pouch.stitchMm, radiusMm },
+      repairs: [insetRepair(Math.ceil((flap.totalRows - wideRow + 0.5) * pouch.rowMm))],
+    });
   if (stationFromFlapStart < 1 || snap.insetMm < radiusMm)
     problems.push({
       ...at,

@@ -24,6 +24,7 @@ export interface Repair {
 
 export type RepairCode =
   | 'flap-drop-to'
+  | 'flap-shape-to'
   | 'bag-taller'
   | 'mate-between'
   | 'mate-both'
@@ -59,6 +60,7 @@ export type ProblemCode =
   | 'front-too-short'
   | 'load-too-thick'
   | 'flap-short'
+  | 'flap-shape-too-large'
   | 'flap-hides-front'
   | 'flap-past-base'
   | 'flap-misses-front'
@@ -66,6 +68,7 @@ export type ProblemCode =
   | 'snap-off-front'
   | 'snap-on-fold'
   | 'snap-off-flap'
+  | 'snap-beside-flap'
   | 'snap-drifts'
   | 'snap-wide-flap'
   | 'snap-on-wrist'

@@ -108,7 +108,7 @@ export const plannableDesign: fc.Arbitrary<Design> = fc
             heightMm: made.heightMm,
             seam: { kind: 'whip', takeUpStitches: made.takeUpStitches },
           },
-          flap: { kind: 'straight', dropMm: Math.max(10, made.heightMm * made.dropShare) },
+          flap: { kind: 'straight', dropMm: Math.max(10, made.heightMm * made.dropShare), widthMm: null },
           hardware: made.parts.snap
             ? [{ ...base.hardware[0], insetMm: made.insetMm, layout: made.layout, mate: made.mate }]
             : [],

@@ -4,6 +4,7 @@ import type { Plan } from '@/core/plan';
 import { patternRowCount, rowOf } from '@/core/stitches';
 import { formatPlusMinus, formatQuantity } from './quantity';
 import { firstRowText, furtherRowText, inPlainStitch, patternRowText } from './rowText';
+import { isPlainFlap, shapedFlapLines } from './flapText';
 import { stepTexts } from './stepText';
 import { singleStitch, stitchLegend, stitchName } from './stitchText';
 import { term } from './terms';
@@ -124,7 +125,7 @@ function panelLines(design: Design, plan: Plan): string[] {
   const rows = (from: number, to: number) => (from === to ? `Row ${from}` : `Rows ${from} to ${to}`);
   const further = (from: number, to: number) => (from > to ? [] : [furtherRowText(design, count, rows(from, to))]);
   if (patternRowCount(patternOf(design)) > 1) return texturedPanelLines(design, plan);
-  const startRow = flap.totalRows > topRow ? further(topRow + 1, flap.totalRows) : [];
+  const beyondBack = isPlainFlap(flap) ? further(topRow + 1, flap.totalRows) : shapedFlapLines(design, plan);
   return [
     ...(design.settings.foundation === 'chain' ? [`Ch ${pouch.figures.startingChain.value}.`] : []),
     firstRowText(design, count),
@@ -132,13 +133,14 @@ function panelLines(design: Design, plan: Plan): string[] {
     `Marker at both ends of row ${baseRow}: base fold.`,
     ...further(baseRow + 1, topRow),
     `Marker at both ends of row ${topRow}: top fold.`,
-    ...startRow,
+    ...beyondBack,
     'Fasten off, leaving a tail to sew with.',
   ];
 }
 
 /** A panel in a pattern of several rows: each row once, then how far they go on, part by part. */
-function texturedPanelLines(design: Design, { pouch, flap }: Plan): string[] {
+function texturedPanelLines(design: Design, plan: Plan): string[] {
+  const { pouch, flap } = plan;
   const pattern = patternOf(design);
   const { stitchCount } = pouch;
   const written = Math.min(flap.totalRows, patternRowCount(pattern));
@@ -157,7 +159,9 @@ function texturedPanelLines(design: Design, { pouch, flap }: Plan): string[] {
       : []),
     `Work to row ${pouch.frontRows}. Marker at both ends of row ${pouch.frontRows}: base fold.`,
     `Work on to row ${topRow}. Marker at both ends of row ${topRow}: top fold.`,
-    `Work on to row ${flap.totalRows}. Fasten off, leaving a tail to sew with.`,
+    ...(isPlainFlap(flap)
+      ? [`Work on to row ${flap.totalRows}. Fasten off, leaving a tail to sew with.`]
+      : [...shapedFlapLines(design, plan), 'Fasten off, leaving a tail to sew with.']),
   ];
 }
 

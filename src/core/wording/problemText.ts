@@ -26,6 +26,14 @@ function ownPatternSentence(v: Values, { fault, name }: Record<string, string>):
   }
 }
 
+/** What a size of the flap is called at the beginning of a sentence. */
+const FLAP_SIZES: Record<string, string> = {
+  widthMm: 'A flap width',
+  edgeWidthMm: 'A width at the edge',
+  pointMm: 'A point',
+  radiusMm: 'A radius',
+};
+
 const percent = (share: number | undefined): string => `${Math.round((share ?? 0) * 100)} %`;
 
 const PROBLEMS: Record<ProblemCode, Sentence> = {
@@ -60,6 +68,8 @@ const PROBLEMS: Record<ProblemCode, Sentence> = {
     `A load ${length(v.loadMm)} thick does not fit a bag this size: ${length(v.mostLoadMm)} is the most. Make the bag larger, or carry less.`,
   'flap-short': (v, length) =>
     `The flap covers ${percent(v.share)} of the front (${length(v.dropMm)}). Under 40 % it tends to slip open.`,
+  'flap-shape-too-large': (v, length, names) =>
+    `${FLAP_SIZES[names.field ?? ''] ?? 'This size'} of ${length(v.wishedMm)} has no room on this flap: ${length(v.mostMm)} is the most, and it is planned so.`,
   'flap-hides-front': (v, length) =>
     `The flap covers ${percent(v.share)} of the front (${length(v.dropMm)}). Over 85 % it hides the front and meets the fold.`,
   'flap-past-base': (v, length) =>
@@ -73,6 +83,8 @@ const PROBLEMS: Record<ProblemCode, Sentence> = {
     `The snap’s mate would land ${length(v.landsMm)} down, on the bend at the base. Move the snap up the flap.`,
   'snap-off-flap': (v, length) =>
     `The snap doesn’t sit on the flap: it is ${length(v.insetMm)} in from the edge of a flap ${length(v.flapMm)} long.`,
+  'snap-beside-flap': (v, length) =>
+    `Where the snap sits, ${length(v.insetMm)} from the edge, the flap is ${length(v.widthMm)} wide: too narrow for it. Set it further up.`,
   'snap-drifts': (v, length) =>
     `Between empty and full the snap misses its mate by ${length(v.missMm)}, more than its own radius (${length(v.radiusMm)}). A tape stitched behind helps it hold.`,
   'snap-wide-flap': (v, length) =>
@@ -109,6 +121,7 @@ const PROBLEMS: Record<ProblemCode, Sentence> = {
 
 const REPAIRS: Record<RepairCode, Sentence> = {
   'flap-drop-to': (v, length) => `Make the flap come down ${length(v.dropMm)}`,
+  'flap-shape-to': (v, length) => `Make it ${length(v.mostMm)}`,
   'bag-taller': (v, length) => `Make the bag ${length(v.heightMm)} high`,
   'mate-between': (v, length) => `Set the mate halfway: ${length(v.missMm)} off either way`,
   'mate-both': () => 'Set a second mate for the empty bag',

@@ -2,6 +2,7 @@ import type { StitchPlace } from '@/core/body';
 import type { Design } from '@/core/design';
 import type { StepId } from '@/core/making';
 import type { Plan } from '@/core/plan';
+import { linedFlapNote, shapedFlapNote } from './flapText';
 import { formatQuantity } from './quantity';
 import { inPlainStitch, stitchCountWord } from './rowText';
 
@@ -89,7 +90,8 @@ const WORDS: Record<StepId, (design: Design, plan: Plan, length: Writer) => Word
       'Mark the top fold',
       `A marker at both ends of row ${pouch.frontRows + pouch.backRows}: ${length(flap.figures.topFold.value)} from the start.`,
     ),
-  'work-flap': (_, { pouch, flap }, length) => {
+  'work-flap': (_, plan, length) => {
+    const { pouch, flap } = plan;
     const from = pouch.frontRows + pouch.backRows + 1;
     const bridge =
       flap.bridgeRows > 0
@@ -97,7 +99,7 @@ const WORDS: Record<StepId, (design: Design, plan: Plan, length: Writer) => Word
         : '; the bend over the top takes less than half a row';
     return words(
       'Work the bridge and the flap',
-      `Rows ${from} to ${flap.totalRows}${bridge}. Fasten off. ${length(flap.figures.panelLength.value)} in all.`,
+      `Rows ${from} to ${flap.totalRows}${bridge}. Fasten off. ${length(flap.figures.panelLength.value)} in all.${shapedFlapNote(plan)}`,
     );
   },
   'check-panel': (_, { pouch, flap }, length) =>
@@ -132,11 +134,11 @@ const WORDS: Record<StepId, (design: Design, plan: Plan, length: Writer) => Word
       'Once the lining is on, its back can only be reached by cutting.',
     );
   },
-  'cut-lining': (_, { lining }, length) =>
+  'cut-lining': (_, plan, length) =>
     words(
       'Cut the lining',
-      lining
-        ? `One piece ${length(lining.figures.cutWidth.value)} by ${length(lining.figures.cutLength.value)}, along the grain. Measure your own panel first.`
+      plan.lining
+        ? `One piece ${length(plan.lining.figures.cutWidth.value)} by ${length(plan.lining.figures.cutLength.value)}, along the grain. Measure your own panel first.${linedFlapNote(plan)}`
         : '',
     ),
   'press-lining': (_, { lining }, length) =>

@@ -94,11 +94,11 @@ export function yarnStage(design: Design, pouch: PouchStage, flap: FlapStage, st
     gPerMm2 * 1e6 * densityShare,
   );
 
-  const { panelWidth, seamLength } = pouch.figures;
-  const { panelLength } = flap.figures;
+  const { seamLength } = pouch.figures;
+  const { panelArea } = flap.figures;
   const strapAreaMm2 = strap ? strap.figures.width.value * strap.figures.slackPlanned.value : 0;
-  const areaMm2 = panelWidth.value * panelLength.value + strapAreaMm2;
-  const areaShare = Math.hypot(relative(panelWidth), relative(panelLength));
+  const areaMm2 = panelArea.value + strapAreaMm2;
+  const areaShare = relative(panelArea);
   const fabricG = areaMm2 * gPerMm2;
   const fabric = makeFigure(
     'yarn.fabric',
@@ -108,8 +108,7 @@ export function yarnStage(design: Design, pouch: PouchStage, flap: FlapStage, st
     {
       rule: 'Area of panel and strap, times the mass of the fabric.',
       inputs: [
-        inputFrom(panelWidth),
-        inputFrom(panelLength),
+        inputFrom(panelArea),
         ...(strap ? [inputFrom(strap.figures.width), inputFrom(strap.figures.slackPlanned)] : []),
         inputFrom(massPerArea),
       ],

@@ -8,6 +8,7 @@ import { PanelView } from '@/ui/drawing/PanelView';
 import { SectionView } from '@/ui/drawing/SectionView';
 import { ProblemSlips } from '@/ui/problems/ProblemSlips';
 import { CountsGroup } from './CountsGroup';
+import { FlapGroup } from './FlapGroup';
 import { Ledger } from './Ledger';
 import { SeamGroup } from './SeamGroup';
 import { SnapGroup } from './SnapGroup';
@@ -26,6 +27,7 @@ export function BodyPlace() {
         </Box>
       </Grid>
       <ProblemSlips place="body" />
+      <FlapGroup />
       <CountsGroup />
       <SnapGroup />
       <SeamGroup />

@@ -9,6 +9,7 @@ import { formatQuantity } from '@/core/wording';
 import { countTicks, lengthTicks, panelDrawing, type Layer } from '@/drawing';
 import { useBag, useBagStore } from '@/ui/bag/BagProvider';
 import { clothStyle } from '@/ui/theme/system';
+import { FlapHandles } from './FlapHandles';
 import { RULER_PX, Ruler } from './Ruler';
 import { DrawingDefs, ShapeView } from './ShapeView';
 import { useShared } from './useShared';
@@ -56,7 +57,7 @@ export function PanelView({ hide = [], movable = false }: PanelViewProps) {
   const lines = useShared(useMemo(() => panelLines(plan), [plan]));
   const { widthMm, heightMm } = drawing.box;
   const { rowMm, stitchMm, stitchCount } = plan.pouch;
-  const { totalRows } = plan.flap;
+  const { totalRows, flapRows } = plan.flap;
   const unit = design.settings.lengthUnit;
 
   const roomX = size.width - 2 * (RULER_PX + MARGIN_PX) - TAGS_PX;
@@ -185,6 +186,13 @@ export function PanelView({ hide = [], movable = false }: PanelViewProps) {
             onAsk={ask}
           />
         ))}
+        {movable && (
+          <FlapHandles
+            middlePx={(left + right) / 2}
+            startPx={bottom - (totalRows - flapRows) * rowMm * pxPerMm}
+            pxPerMm={pxPerMm}
+          />
+        )}
       </svg>
     </div>
   );

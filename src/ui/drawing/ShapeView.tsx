@@ -11,6 +11,7 @@ const LOOK: Record<Role, SVGProps<SVGElement>> = {
   fold: { fill: 'none', stroke: 'var(--cloth-chalk)', strokeWidth: 1.8, strokeDasharray: '9 5' },
   tick: { fill: 'none', stroke: 'var(--chakra-colors-ink)', strokeWidth: 1.2 },
   edge: { fill: 'none', stroke: 'var(--cloth-chalk)', strokeWidth: 2.4 },
+  wish: { fill: 'none', stroke: 'var(--cloth-chalk)', strokeWidth: 1.2, strokeDasharray: '2 5' },
   seam: { fill: 'none', stroke: 'var(--cloth-chalk)', strokeWidth: 4, strokeDasharray: '2 4' },
   metal: { fill: '#d9dde0', stroke: '#20282b', strokeWidth: 1.2 },
   metalBehind: { fill: 'none', stroke: '#e6eaec', strokeWidth: 2, strokeDasharray: '4 3' },

@@ -3,13 +3,22 @@ import { LOAD_STATES, loadThicknessMm, outsideSizeEdits, type LoadState, type Se
 import { FLAP_DROP_SHARE } from '@/core/defaults';
 import { CHOSEN, GEOMETRY, input, inputFrom, makeFigure, offFigure, type Figure } from '@/core/figures';
 import type { GaugeStage } from '@/core/gauge';
+import { patternOf } from '@/core/design';
 import type { Problem, Repair } from '@/core/problems';
+import type { ShapedRow } from '@/core/shaping';
+import { flapRowsOf, type FlapRows } from './flapRows';
+import { shapeHandle, type FlapSize } from './shapes';
 
 /** What lies beyond the back: the bridge over the top, and the flap down the front. */
 export interface FlapStage {
   bridgeRows: number;
   flapRows: number;
   totalRows: number;
+  /** Stitches of the bridge and of the flap where it starts, and how many are left at each side of the back. */
+  startStitches: number;
+  leftEachSide: number;
+  /** The flap's rows, from where it starts to its edge. */
+  rows: ShapedRow[];
   /** Strip that bridges the top in each state, mm; and how far the flap comes down the front from its top edge. */
   bridgeMm: Record<LoadState, number>;
   dropMm: Record<LoadState, number>;
@@ -28,15 +37,21 @@ export interface FlapStage {
     dropEmpty: Figure;
     dropOff: Figure;
     wantedDrop: Figure;
+    startStitches: Figure;
+    startWidth: Figure;
+    edgeStitches: Figure;
+    edgeWidth: Figure;
+    outlineOff: Figure;
+    panelArea: Figure;
   };
   problems: Problem[];
 }
 
 /**
- * Plans a flap that goes straight on from the back. The bridge is made long enough for the loaded bag, since a flap cut
- * for an empty one does not close on a full one.
+ * Plans a flap that goes on from the back, in its shape. The bridge is made long enough for the loaded bag, since a flap cut for an
+ * empty one does not close on a full one.
  */
-export function straightFlapStage(design: SettledDesign, gauge: GaugeStage, pouch: PouchStage): FlapStage {
+export function flapStage(design: SettledDesign, gauge: GaugeStage, pouch: PouchStage): FlapStage {
   const { rowMm, layers, frontRows, backRows } = pouch;
   const { chosenRows } = design.body;
   const backAboveFrontMm = (backRows - frontRows) * rowMm;
@@ -136,11 +151,15 @@ export function straightFlapStage(design: SettledDesign, gauge: GaugeStage, pouc
   const flapStartRows = rowsTo('fold.flap.rows', 'Rows up to where the flap starts', topFoldRows, bridgeRowsFigure);
 
   const dropLoaded = dropFigure('loaded', bridgeLoaded);
+  const shaped = flapRowsOf(design.flap, patternOf(design), pouch.stitchCount, flapRows, pouch);
 
   return {
     bridgeRows,
     flapRows,
     totalRows,
+    startStitches: shaped.startStitches,
+    leftEachSide: shaped.leftEachSide,
+    rows: shaped.rows,
     bridgeMm,
     dropMm,
     figures: {
@@ -158,9 +177,128 @@ export function straightFlapStage(design: SettledDesign, gauge: GaugeStage, pouc
       dropEmpty: dropFigure('empty', bridgeEmpty),
       wantedDrop,
       dropOff: offFigure('flap.dropOff', dropLoaded, wantedDrop),
+      ...shapeFigures(design, gauge, pouch, bridgeRows, shaped),
     },
-    problems: flapProblems(design, pouch, dropMm),
+    problems: [
+      ...flapProblems(design, pouch, dropMm),
+      ...shapeProblems(design, pouch, {
+        widthMm: shaped.startStitches * pouch.stitchMm,
+        lengthMm: flapRows * rowMm,
+      }),
+    ],
   };
+}
+
+/** The size that a flap is worked to: where it starts, and from there to its edge, mm. */
+export const flapSize = (pouch: PouchStage, flap: Pick<FlapStage, 'startStitches' | 'flapRows'>): FlapSize => ({
+  widthMm: flap.startStitches * pouch.stitchMm,
+  lengthMm: flap.flapRows * pouch.rowMm,
+});
+
+/**
+ * Stitches in a row of the strip, from row 1 at the front's top edge to the flap's edge.
+ *
+ * @param row from 1
+ */
+export function rowStitches(pouch: PouchStage, flap: FlapStage, row: number): number {
+  if (row <= pouch.frontRows + pouch.backRows) return pouch.stitchCount;
+  return flap.rows[row - 1 - (flap.totalRows - flap.flapRows)]?.stitches ?? flap.startStitches;
+}
+
+function shapeFigures(
+  design: SettledDesign,
+  gauge: GaugeStage,
+  pouch: PouchStage,
+  bridgeRows: number,
+  { startStitches, rows, mostOffStitches }: FlapRows,
+): Pick<
+  FlapStage['figures'],
+  'startStitches' | 'startWidth' | 'edgeStitches' | 'edgeWidth' | 'outlineOff' | 'panelArea'
+> {
+  const { widthMm } = design.flap;
+  const start = makeFigure('flap.startStitches', 'Stitches where the flap starts', startStitches, 'stitch', {
+    rule:
+      widthMm === null
+        ? 'As many as the back has.'
+        : 'Wanted width divided by the width of one stitch, to the nearest count that leaves as many stitches at each side of the back and suits the stitch’s repeat.',
+    inputs: [
+      inputFrom(pouch.figures.stitches),
+      ...(widthMm === null ? [] : [input('Width of the flap you want', widthMm, 'mm'), inputFrom(gauge.stitchWidth)]),
+    ],
+    source: GEOMETRY,
+  });
+  const edge = makeFigure(
+    'flap.edgeStitches',
+    'Stitches at the flap’s edge',
+    rows.at(-1)?.stitches ?? startStitches,
+    'stitch',
+    {
+      rule: 'The count nearest to the outline where the last row ends. Counts stay odd or even, so that both sides are worked alike.',
+      inputs: [inputFrom(start), input('Rows of the flap', rows.length, 'row')],
+      source: GEOMETRY,
+    },
+  );
+  const bodyRows = pouch.frontRows + pouch.backRows;
+  const stitchesInAll =
+    bodyRows * pouch.stitchCount + bridgeRows * startStitches + rows.reduce((sum, { stitches }) => sum + stitches, 0);
+  const areaMm2 = stitchesInAll * pouch.stitchMm * pouch.rowMm;
+  return {
+    startStitches: start,
+    startWidth: productFigure('flap.startWidth', 'Width where the flap starts', start, gauge.stitchWidth),
+    edgeStitches: edge,
+    edgeWidth: productFigure('flap.edgeWidth', 'Width at the flap’s edge', edge, gauge.stitchWidth),
+    outlineOff: makeFigure('flap.outlineOff', 'Outline off by at most, at a side', mostOffStitches, 'stitch', {
+      rule: 'At the end of every row, half the difference between the wished width and the worked one, in stitches: the largest of them.',
+      inputs: [inputFrom(start), inputFrom(edge)],
+      source: GEOMETRY,
+    }),
+    panelArea: makeFigure(
+      'panel.area',
+      'Area of the panel',
+      areaMm2,
+      'mm2',
+      {
+        rule: 'All stitches of all rows, times the width of one stitch, times the height of one row.',
+        inputs: [
+          input('Stitches in all', stitchesInAll, 'stitch'),
+          inputFrom(gauge.stitchWidth),
+          inputFrom(gauge.rowHeight),
+        ],
+        source: GEOMETRY,
+      },
+      areaMm2 *
+        Math.hypot(
+          (gauge.stitchWidth.plusMinus ?? 0) / gauge.stitchWidth.value,
+          (gauge.rowHeight.plusMinus ?? 0) / gauge.rowHeight.value,
+        ),
+    ),
+  };
+}
+
+/** Sizes of the shape that the flap has no room for: they are planned as large as they fit. */
+function shapeProblems(design: SettledDesign, pouch: PouchStage, size: FlapSize): Problem[] {
+  const { flap } = design;
+  const backMm = pouch.stitchCount * pouch.stitchMm;
+  const handle = shapeHandle(flap, size);
+  const wished = handle && (flap as Record<string, unknown>)[handle.field];
+  const tooLarge: [field: string, wishedMm: number, mostMm: number, fits: number | null][] = [];
+  if (flap.widthMm !== null && flap.widthMm > backMm + pouch.stitchMm)
+    tooLarge.push(['widthMm', flap.widthMm, backMm, null]);
+  if (handle && typeof wished === 'number' && wished > handle.mostMm + pouch.stitchMm / 2)
+    tooLarge.push([handle.field, wished, handle.mostMm, Math.max(LEAST_SHAPE_MM, Math.floor(handle.mostMm))]);
+  return tooLarge.map(([field, wishedMm, mostMm, fits]) => ({
+    code: 'flap-shape-too-large',
+    severity: 'decide',
+    place: 'body',
+    path: ['flap', field],
+    mark: 'flap.outline',
+    asks: ['flap.startWidth', 'panel.flapRows'],
+    values: { wishedMm, mostMm },
+    names: { field },
+    repairs: [
+      { code: 'flap-shape-to', values: { mostMm: fits ?? mostMm }, edits: [{ path: ['flap', field], value: fits }] },
+    ],
+  }));
 }
 
 function bridgeFigure(
@@ -194,6 +332,8 @@ function bridgeFigure(
 
 /** The shortest flap that a design can wish for, mm: the schema’s limit. */
 const LEAST_DROP_MM = 10;
+/** The smallest size of a flap's shape that a design can wish for, mm: the schema’s limit. */
+const LEAST_SHAPE_MM = 5;
 /** The tallest bag that a design can wish for, mm: the schema’s limit. */
 const MOST_HEIGHT_MM = 800;
 

@@ -1,0 +1,200 @@
+import fc from 'fast-check';
+import { describe, expect, it, test } from 'vitest';
+import { applyEdits, patternOf, type Design, type Flap } from '@/core/design';
+import { STITCHES, foundation, workRow, type Cell, type StitchId } from '@/core/stitches';
+import { designAt, fullDesign, planOf, plannableDesign } from '@/core/testing/designs';
+import { patternAsText, writePattern } from '@/core/wording';
+import { FLAP_KINDS, flapOutline, flapSize, rowStitches, shapedPatternRow, shapeHandle, usualFlap } from '.';
+
+/** Any flap of any shape, with sizes that may or may not fit. */
+const anyFlap = (dropMm: number): fc.Arbitrary<Flap> => {
+  const size = fc.integer({ min: 5, max: 300 });
+  const widthMm = fc.option(fc.integer({ min: 10, max: 500 }), { nil: null });
+  const base = { dropMm: fc.constant(dropMm), widthMm };
+  return fc.oneof(
+    fc.record({ kind: fc.constant('straight' as const), ...base }),
+    fc.record({ kind: fc.constant('tapered' as const), ...base, edgeWidthMm: size }),
+    fc.record({ kind: fc.constant('pointed' as const), ...base, pointMm: size }),
+    fc.record({ kind: fc.constant('rounded-corners' as const), ...base, radiusMm: size }),
+    fc.record({ kind: fc.constant('round' as const), ...base }),
+  );
+};
+const flapped = plannableDesign.chain((design) =>
+  anyFlap(design.flap.dropMm).map((flap): Design => ({ ...design, flap })),
+);
+
+/** A flap on a bag of exact sizes: 5 mm stitches and rows, 180 wide, flap 90 down. */
+const exact = (flap: (base: { dropMm: number; widthMm: null }) => Flap, stitch: StitchId = 'sc') =>
+  designAt(5, 5, 0.2, (d) => ({
+    ...d,
+    stitch,
+    swatch: { ...d.swatch, stitch },
+    contents: { ...d.contents, thicknessMm: 0 },
+    body: { ...d.body, widthMm: 180, heightMm: 150, seam: { ...d.body.seam, takeUpStitches: 0 } },
+    flap: flap({ dropMm: 90, widthMm: null }),
+  }));
+
+describe('any flap', () => {
+  it('is symmetric by count, never rises, leaves as much at both sides, and each row can be worked over the one before', () => {
+    fc.assert(
+      fc.property(flapped, (design) => {
+        const { pouch, flap } = planOf(design);
+        expect(Number.isInteger(flap.leftEachSide)).toBe(true);
+        expect(flap.startStitches + 2 * flap.leftEachSide).toBe(pouch.stitchCount);
+        expect((flap.startStitches - patternOf(design).edgeStitches) % patternOf(design).repeatStitches).toBe(0);
+        expect(flap.rows).toHaveLength(flap.flapRows);
+        let below: Cell[] = foundation(flap.startStitches);
+        for (const row of flap.rows) {
+          const worked = workRow(shapedPatternRow(row, 'sc'), below);
+          if (!worked.ok) throw new Error(`${below.length} → ${row.stitches}: ${JSON.stringify(worked.fault)}`);
+          expect(worked.cells).toHaveLength(row.stitches);
+          below = worked.cells;
+        }
+      }),
+      { numRuns: 120 },
+    );
+  });
+
+  it('has the area that its rows add up to, and its outline no further off than is said', () => {
+    fc.assert(
+      fc.property(flapped, (design) => {
+        const { pouch, flap } = planOf(design);
+        let stitches = 0;
+        for (let row = 1; row <= flap.totalRows; row += 1) stitches += rowStitches(pouch, flap, row);
+        expect(flap.figures.panelArea.value).toBeCloseTo(stitches * pouch.stitchMm * pouch.rowMm, 4);
+        const half = flapOutline(design.flap, flapSize(pouch, flap));
+        flap.rows.forEach((row, index) => {
+          const offMm = Math.abs(half((index + 1) * pouch.rowMm) - (row.stitches / 2) * pouch.stitchMm);
+          expect(offMm / pouch.stitchMm).toBeLessThanOrEqual(flap.figures.outlineOff.value + 1e-9);
+        });
+      }),
+      { numRuns: 120 },
+    );
+  });
+
+  it('that has no room for its shape is planned as near as can be, and its repair makes it fit', () => {
+    fc.assert(
+      fc.property(flapped, (design) => {
+        const problem = planOf(design).problems.find(({ code }) => code === 'flap-shape-too-large');
+        fc.pre(problem !== undefined);
+        const read = applyEdits(design, problem?.repairs[0]?.edits ?? []);
+        if (!read.ok) throw new Error(read.faults[0]?.sentence);
+        const after = planOf(read.design).problems.filter(({ code }) => code === 'flap-shape-too-large');
+        expect(after.map(({ path }) => path?.at(-1))).not.toContain(problem?.path?.at(-1));
+      }),
+      { numRuns: 120 },
+    );
+  });
+
+  it('is written so that every row says the stitches it comes to', () => {
+    fc.assert(
+      fc.property(flapped, (design) => {
+        const plan = planOf(design);
+        const text = patternAsText(writePattern(design, plan));
+        expect(text).not.toMatch(/NaN|undefined|Infinity/);
+        const last = plan.flap.rows.at(-1)?.stitches;
+        const rows = text.split('\n').filter((line) => /^Rows? .*\(/.test(line));
+        expect(rows.length).toBeGreaterThan(0);
+        if (plan.flap.rows.some(({ by }) => by !== 'nothing'))
+          expect(text).toMatch(new RegExp(`\\b${last} \\S+( \\S+)?\\)`));
+      }),
+      { numRuns: 60 },
+    );
+  });
+});
+
+describe('shapes on a worked example', () => {
+  const countsOf = (design: Design) => planOf(design).flap.rows.map(({ stitches }) => stitches);
+
+  test('tapered to half: 36 stitches to 18 over 18 rows, a stitch a side every second row', () => {
+    const counts = countsOf(exact((base) => ({ ...base, kind: 'tapered', edgeWidthMm: 90 })));
+    expect([counts.length, counts.at(-1)]).toEqual([18, 18]);
+    for (let row = 1; row < counts.length; row += 1)
+      expect((counts[row - 1] as number) - (counts[row] as number)).toBeLessThanOrEqual(2);
+  });
+
+  test('a half circle has the area of one, within a row of stitches', () => {
+    const design = exact((base) => ({ ...base, kind: 'round' }));
+    const plan = planOf(design);
+    const { widthMm, lengthMm } = flapSize(plan.pouch, plan.flap);
+    expect([widthMm, lengthMm]).toEqual([180, 90]);
+    const stitchArea = 25;
+    const flapArea = plan.flap.rows.reduce((sum, { stitches }) => sum + stitches * stitchArea, 0);
+    const byIntegration = Array.from(
+      { length: 9000 },
+      (_, index) => 2 * flapOutline(design.flap, { widthMm, lengthMm })((index + 0.5) / 100) * 0.01,
+    ).reduce((a, b) => a + b, 0);
+    expect(byIntegration).toBeCloseTo((Math.PI / 2) * 90 ** 2, 0);
+    // Rows take the width where they end, so the last ones lie inside the curve.
+    expect(byIntegration - flapArea).toBeGreaterThan(0);
+    expect(byIntegration - flapArea).toBeLessThan(180 * 5);
+  });
+
+  test('a point comes to one or two stitches in the middle', () => {
+    expect(countsOf(exact((base) => ({ ...base, kind: 'pointed', pointMm: 60 }))).at(-1)).toBe(2);
+    const odd = exact((base) => ({ ...base, kind: 'pointed', pointMm: 60 }));
+    expect(countsOf({ ...odd, body: { ...odd.body, chosenStitches: 37 } }).at(-1)).toBe(1);
+  });
+
+  test('a narrower flap starts on the middle stitches of the back, and the snap stays in the middle of both', () => {
+    const design: Design = {
+      ...exact((base) => ({ ...base, kind: 'straight', widthMm: 120 as never })),
+      hardware: [{ ...(fullDesign().hardware[0] as Design['hardware'][number]), insetMm: 25 }],
+    };
+    const plan = planOf(design);
+    expect([plan.flap.startStitches, plan.flap.leftEachSide]).toEqual([24, 6]);
+    const [half] = plan.snap?.halves ?? [];
+    const [mate] = plan.snap?.mates ?? [];
+    expect(half?.place).toEqual({ kind: 'between', after: 12 });
+    expect(mate?.place).toEqual({ kind: 'between', after: 18 });
+    expect(half?.acrossMm).toBe(mate?.acrossMm);
+    const text = patternAsText(writePattern(design, plan));
+    expect(text).toContain(
+      'sl st in next 6 sts, ch 1 (does not count as a st), sc in each st to last 6 sts, leave these unworked, turn. (24 sc)',
+    );
+  });
+
+  test('decreases are written with their counts', () => {
+    const text = patternAsText(
+      writePattern(
+        exact((base) => ({ ...base, kind: 'pointed', pointMm: 90 })),
+        planOf(exact((base) => ({ ...base, kind: 'pointed', pointMm: 90 }))),
+      ),
+    );
+    expect(text).toMatch(
+      /ch 1 \(does not count as a st\), sc2tog over next 2 sts, sc in each st to last 2 sts, sc2tog over last 2 sts, turn\. \(34, 32, 30 … 2 sc\)/,
+    );
+  });
+
+  test('a snap where the flap is too narrow for it says so, and goes further up', () => {
+    const design: Design = {
+      ...exact((base) => ({ ...base, kind: 'pointed', pointMm: 90 })),
+      hardware: [{ ...(fullDesign().hardware[0] as Design['hardware'][number]), insetMm: 8, diameterMm: 18 }],
+    };
+    const problem = planOf(design).problems.find(({ code }) => code === 'snap-beside-flap');
+    const read = applyEdits(design, problem?.repairs[0]?.edits ?? []);
+    if (!read.ok) throw new Error('refused');
+    expect(planOf(read.design).problems.map(({ code }) => code)).not.toContain('snap-beside-flap');
+  });
+});
+
+test('every shape starts with sizes that fit, and what is pulled is what it says', () => {
+  const size = { widthMm: 180, lengthMm: 90 };
+  for (const kind of FLAP_KINDS) {
+    const flap = usualFlap(kind, { dropMm: 90, widthMm: null }, size);
+    const handle = shapeHandle(flap, size);
+    const half = flapOutline(flap, size);
+    expect(half(0)).toBeCloseTo(90, 9);
+    if (!handle) continue;
+    expect((flap as Record<string, unknown>)[handle.field]).toBe(handle.valueMm);
+    // The handle lies on the outline.
+    expect(half(handle.at.downMm)).toBeCloseTo(handle.at.acrossMm, 6);
+  }
+});
+
+test('in a pattern with a repeat the shaped rows keep to it, and a plain fabric says its stitch', () => {
+  const textured = exact((base) => ({ ...base, kind: 'rounded-corners', radiusMm: 40 }), 'bobble-field');
+  const text = patternAsText(writePattern(textured, planOf(textured)));
+  expect(text).toMatch(/keep to the pattern, joining \d stitches into one at both ends/);
+  expect(STITCHES['bobble-field'].rows.length).toBeGreaterThan(1);
+});
