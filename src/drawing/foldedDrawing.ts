@@ -1,6 +1,6 @@
 import { rowStitches } from '@/core/flap';
 import type { Plan } from '@/core/plan';
-import type { Drawing, Segment, Shape } from './shape';
+import { lineSegments, type Drawing, type Segment, type Shape } from './shape';
 
 /** How much of the height a short drawing of the strap may take above the bag. */
 const STRAP_RISE_SHARE = 0.3;
@@ -37,14 +37,22 @@ function flapShapes(plan: Plan, widthMm: number, riseMm: number, dropMm: number)
   const half = (row: number) =>
     (rowStitches(pouch, flap, Math.max(row, flap.totalRows - flap.flapRows)) / 2) * mmPerStitch;
   const side: [number, number][] = [[half(0), riseMm]];
-  for (let row = flap.totalRows - flap.flapRows; row <= flap.totalRows; row += 1)
-    side.push([half(row), riseMm + Math.max(0, dropMm - (flap.totalRows - row) * pouch.rowMm)]);
+  const rowLines: Segment[] = [];
+  for (let row = flap.totalRows - flap.flapRows; row <= flap.totalRows; row += 1) {
+    const y = riseMm + Math.max(0, dropMm - (flap.totalRows - row) * pouch.rowMm);
+    side.push([half(row), y]);
+    if (y > riseMm && row < flap.totalRows)
+      rowLines.push(...lineSegments({ x: widthMm / 2 - half(row), y }, { x: widthMm / 2 + half(row), y }));
+  }
   const points = [
     ...side.map(([mm, y]) => ({ x: widthMm / 2 - mm, y })),
     ...side.map(([mm, y]) => ({ x: widthMm / 2 + mm, y })).reverse(),
   ];
   const segments = points.map(({ x, y }, index): Segment => ({ to: index === 0 ? 'move' : 'line', x, y }));
-  return [{ kind: 'path', ...base, closed: true, segments }];
+  return [
+    { kind: 'path', ...base, closed: true, segments },
+    { kind: 'path', role: 'row', layer: 'rows', closed: false, segments: rowLines },
+  ];
 }
 
 /** The rows between two heights, counted from the upper one. */

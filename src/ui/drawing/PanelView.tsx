@@ -209,22 +209,28 @@ function RulerEnd({ x, y, text, anchor }: { x: number; y: number; text: string; 
 /** The names of the parts with their rows, chalked at the upper left of each, clear of what is set in its middle. */
 function PartNames(props: { left: number; bottom: number; pxPerRow: number; width: number }) {
   const { frontRows, backRows } = useBag((state) => state.plan.pouch);
-  const { bridgeRows, flapRows } = useBag((state) => state.plan.flap);
-  const parts: [string, number, number][] = [
-    ['Front', 0, frontRows],
-    ['Back', frontRows, backRows],
-    ['Over the top', frontRows + backRows, bridgeRows],
-    ['Flap', frontRows + backRows + bridgeRows, flapRows],
+  const { bridgeRows, flapRows, startStitches } = useBag((state) => state.plan.flap);
+  const stitchCount = useBag((state) => state.plan.pouch.stitchCount);
+  const narrowed = useBag((state) => state.plan.flap.rows.some(({ by }) => by !== 'nothing'));
+  const beside = (props.width * (1 - startStitches / stitchCount)) / 2;
+  const upperLeft = (rows: number) => Math.min(20, (rows * props.pxPerRow) / 2);
+  // A flap that gets narrower has its name where it is still wide.
+  const inFlap = narrowed ? flapRows * props.pxPerRow - upperLeft(flapRows) : upperLeft(flapRows);
+  const parts: [name: string, from: number, rows: number, left: number, down: number][] = [
+    ['Front', 0, frontRows, 0, upperLeft(frontRows)],
+    ['Back', frontRows, backRows, 0, upperLeft(backRows)],
+    ['Over the top', frontRows + backRows, bridgeRows, beside, upperLeft(bridgeRows)],
+    ['Flap', frontRows + backRows + bridgeRows, flapRows, beside, inFlap],
   ];
   return (
     <g fill="var(--cloth-chalk)" style={{ fontSize: 14, pointerEvents: 'none' }} aria-hidden>
       {parts
         .filter(([, , rows]) => rows * props.pxPerRow > 15)
-        .map(([name, from, rows]) => (
+        .map(([name, from, rows, left, down]) => (
           <text
             key={name}
-            x={props.left + 26}
-            y={props.bottom - (from + rows) * props.pxPerRow + Math.min(20, (rows * props.pxPerRow) / 2)}
+            x={props.left + left + 26}
+            y={props.bottom - (from + rows) * props.pxPerRow + down}
             dominantBaseline="central"
             stroke="var(--cloth)"
             strokeWidth="4"
