@@ -72,7 +72,7 @@ const extremeDesign: fc.Arbitrary<Design> = fc
         heightMm: made.heightMm,
         chosenStitches: made.chosenStitches,
         chosenRows: made.chosenRows,
-        seam: { kind: 'whip', takeUpStitches: made.takeUpStitches },
+        seam: { kind: 'whip', finish: 'turned', takeUpStitches: made.takeUpStitches },
       },
       flap: { kind: 'straight', dropMm: Math.min(made.dropMm, made.heightMm), widthMm: null },
       hardware: [

@@ -98,7 +98,7 @@ describe('other ways to the same sizes', () => {
       ...d,
       stitch: 'cluster-mesh',
       swatch: { ...d.swatch, stitch: 'cluster-mesh' },
-      body: { ...d.body, widthMm: 225, seam: { kind: 'whip', takeUpStitches: 0 } },
+      body: { ...d.body, widthMm: 225, seam: { kind: 'whip', finish: 'turned', takeUpStitches: 0 } },
     }));
     const [edged] = found(design).all.filter(({ stitch, plainEdge }) => stitch === 'cluster-mesh' && plainEdge > 0);
     expect([edged?.plainEdge, edged?.stitches]).toEqual([2, 45]);

@@ -14,6 +14,7 @@ export {
   type Layers,
 } from './folding';
 export { textureProblems } from './texture';
+export { SEAMS, type SeamRule } from './seams';
 export { rowAt, rowMiddleMm } from './rowAt';
 export { sectionPieces, sectionPointAt, type SectionInput, type SectionPiece, type SectionPoint } from './section';
 export {

@@ -19,6 +19,8 @@ export {
   type Carrying,
   type Contents,
   type Design,
+  SEAM_KINDS,
+  type SeamKind,
   type Flap,
   type FlapKind,
   type FlatLining,

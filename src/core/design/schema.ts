@@ -190,6 +190,10 @@ export const contentsSchema = z.strictObject({
 });
 export type Contents = z.infer<typeof contentsSchema>;
 
+/** Ways of joining two edges. */
+export const SEAM_KINDS = ['whip', 'through-the-edge', 'mattress', 'slip-stitch', 'sc-join', 'outer-loops'] as const;
+export type SeamKind = (typeof SEAM_KINDS)[number];
+
 /** Twice what one part is planned with, so that a fold can be moved all the way without running into a limit of the file. */
 const chosenRows = count(1, 1200).nullable();
 
@@ -210,7 +214,9 @@ export const foldOverStripSchema = z.strictObject({
     flap: chosenRows,
   }),
   seam: z.strictObject({
-    kind: z.literal('whip'),
+    kind: z.enum(SEAM_KINDS, { error: 'Choose a seam.' }),
+    /** Sewn inside out and turned, or left showing. */
+    finish: z.enum(['turned', 'showing']),
     takeUpStitches: z
       .number()
       .min(0, { error: 'A seam takes nothing or more.' })

@@ -89,7 +89,7 @@ export function starterDesign(starterId: StarterId, swatchId: SwatchId, settings
       heightMm: starter.heightMm,
       chosenStitches: null,
       chosenRows: { front: null, back: null, bridge: null, flap: null },
-      seam: { kind: 'whip', takeUpStitches: WHIP_TAKE_UP_STITCHES },
+      seam: { kind: 'whip', finish: 'turned', takeUpStitches: WHIP_TAKE_UP_STITCHES },
     },
     flap: { kind: 'straight', dropMm: starter.dropMm, widthMm: null },
     hardware: [],

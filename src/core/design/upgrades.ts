@@ -43,6 +43,14 @@ export const UPGRADES: Readonly<Record<number, Upgrade>> = {
     plainEdge: 0,
     body: { ...((document.body ?? {}) as object), sizesFrom: 'outside' },
   }),
-  // Version 3 knew straight flaps as wide as the back.
-  3: (document) => ({ ...document, version: 4, flap: { ...((document.flap ?? {}) as object), widthMm: null } }),
+  // Version 3 knew straight flaps as wide as the back, and one seam.
+  3: (document) => {
+    const body = (document.body ?? {}) as Record<string, unknown>;
+    return {
+      ...document,
+      version: 4,
+      body: { ...body, seam: { ...((body.seam ?? {}) as object), finish: 'turned' } },
+      flap: { ...((document.flap ?? {}) as object), widthMm: null },
+    };
+  },
 };

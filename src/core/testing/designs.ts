@@ -1,5 +1,6 @@
 import fc from 'fast-check';
 import {
+  SEAM_KINDS,
   readDesign,
   starterDesign,
   swatchIdSchema,
@@ -74,6 +75,8 @@ export const plannableDesign: fc.Arbitrary<Design> = fc
     mate: fc.constantFrom('loaded', 'between', 'both'),
     parts: fc.record({ snap: fc.boolean(), strap: fc.boolean(), lining: fc.boolean() }),
     school: fc.constantFrom('pulled', 'slack'),
+    seam: fc.constantFrom(...SEAM_KINDS),
+    finish: fc.constantFrom('turned', 'showing'),
     takeUpStitches: fc.double({ min: 0, max: 1, noNaN: true }),
   })
   .chain((made) =>
@@ -106,7 +109,7 @@ export const plannableDesign: fc.Arbitrary<Design> = fc
             ...base.body,
             widthMm: made.widthMm,
             heightMm: made.heightMm,
-            seam: { kind: 'whip', takeUpStitches: made.takeUpStitches },
+            seam: { kind: made.seam, finish: made.finish, takeUpStitches: made.takeUpStitches },
           },
           flap: { kind: 'straight', dropMm: Math.max(10, made.heightMm * made.dropShare), widthMm: null },
           hardware: made.parts.snap

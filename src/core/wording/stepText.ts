@@ -1,9 +1,10 @@
 import type { StitchPlace } from '@/core/body';
-import type { Design } from '@/core/design';
+import type { Design, SeamKind } from '@/core/design';
 import type { StepId } from '@/core/making';
 import type { Plan } from '@/core/plan';
 import { linedFlapNote, shapedFlapNote } from './flapText';
 import { formatQuantity } from './quantity';
+import { term } from './terms';
 import { inPlainStitch, stitchCountWord } from './rowText';
 
 /** A step in words: what to do, why not later where that matters, and what to check. */
@@ -40,6 +41,18 @@ export function ordinal(value: number): string {
   const suffix = lastTwo >= 11 && lastTwo <= 13 ? 'th' : (['th', 'st', 'nd', 'rd'][value % 10] ?? 'th');
   return `${value}${suffix}`;
 }
+
+const SEAM_WORDS = { turned: 'Inside out:', showing: 'Right side out, the seam showing:' } as const;
+
+const SEAM_VERBS: Record<SeamKind, string> = {
+  // The stitch is named in the maker's own terms where it is said.
+  whip: 'whip',
+  'through-the-edge': 'sew straight through the edge,',
+  mattress: 'mattress-stitch',
+  'slip-stitch': 'slip-stitch',
+  'sc-join': 'join with a row of {sc},',
+  'outer-loops': 'whip through the outer loops only,',
+};
 
 type Writer = (mm: number) => string;
 type Words = Omit<StepText, 'id'>;
@@ -177,8 +190,8 @@ const WORDS: Record<StepId, (design: Design, plan: Plan, length: Writer) => Word
     const seamRows = pouch.figures.seamRows.value;
     return words(
       'Seam the sides',
-      `Whip row ${pouch.frontRows} to row ${pouch.frontRows + 1}, and on up to row ${pouch.frontRows - seamRows + 1} with row ${pouch.frontRows + seamRows}: ${length(pouch.figures.seamLength.value)} on each side. Stop there; sew the last rows twice.`,
-      `Both seams equally long${design.lining ? ', the lining not caught' : ''}.`,
+      `${SEAM_WORDS[design.body.seam.finish]} ${SEAM_VERBS[design.body.seam.kind].replace('{sc}', term('sc', design.settings.terms))} row ${pouch.frontRows} to row ${pouch.frontRows + 1}, and on up to row ${pouch.frontRows - seamRows + 1} with row ${pouch.frontRows + seamRows}: ${length(pouch.figures.seamLength.value)} on each side. Stop there; sew the last rows twice.${design.body.seam.finish === 'turned' ? ' Turn right side out.' : ''}`,
+      `Both seams equally long${design.lining ? ', the lining not caught' : ''}${design.body.seam.finish === 'turned' ? '; corners pushed out' : ''}.`,
     );
   },
   'work-strap': (design, { strap }, length) =>

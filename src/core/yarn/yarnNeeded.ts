@@ -9,7 +9,7 @@ import {
 import { patternOf, swatchPatternOf, type Design } from '@/core/design';
 import { COMMON_PRACTICE, GEOMETRY, input, inputFrom, makeFigure, type Figure } from '@/core/figures';
 import type { FlapStage } from '@/core/flap';
-import type { PouchStage } from '@/core/body';
+import { SEAMS, type PouchStage } from '@/core/body';
 import type { Problem } from '@/core/problems';
 import { estimateGauge } from '@/core/gauge';
 import type { StrapStage } from '@/core/strap';
@@ -120,18 +120,21 @@ export function yarnStage(design: Design, pouch: PouchStage, flap: FlapStage, st
   // What sews is one strand of the first yarn.
   const [first] = yarnsHeld(design.swatch);
   const gPerMm = first.ballMassG / (first.ballLengthM * 1000);
-  const sewnMm = 2 * seamLength.value + (strap ? 2 * footOutlineMm(strap, pouch) : 0);
+  const sideSeamsMm = 2 * seamLength.value;
   const tailCount = 2 + 4 + (strap ? 2 + 4 : 0);
-  const sewingG = (SEAM_YARN_RATIO * sewnMm + tailCount * TAIL_MM) * gPerMm;
+  const seam = SEAMS[design.body.seam.kind];
+  const feetMm = strap ? 2 * footOutlineMm(strap, pouch) : 0;
+  const sewingG = (seam.yarnRatio * sideSeamsMm + SEAM_YARN_RATIO * feetMm + tailCount * TAIL_MM) * gPerMm;
   const sewing = makeFigure('yarn.sewing', 'Yarn to sew with, and tails', sewingG, 'g', {
-    rule: `Length sewn times ${SEAM_YARN_RATIO} for a whipped seam (usual: 3.6 to 3.9), plus a tail of ${TAIL_MM} mm at each end of a yarn.`,
+    rule: `Length of the side seams times ${seam.yarnRatio}, what strap feet are whipped with times ${SEAM_YARN_RATIO} (usual for whipping: 3.6 to 3.9), plus a tail of ${TAIL_MM} mm at each end of a yarn.`,
     inputs: [
-      input('Length sewn', sewnMm, 'mm'),
+      input('Both side seams', sideSeamsMm, 'mm'),
+      input('Round the strap’s feet', feetMm, 'mm'),
       input('Tails', tailCount, 'count'),
       input('One ball', first.ballMassG, 'g'),
       input('One ball', first.ballLengthM, 'm'),
     ],
-    source: COMMON_PRACTICE,
+    source: seam.yarnSource,
   });
 
   const massG = (fabricG + sewingG) * (1 + YARN_RESERVE);

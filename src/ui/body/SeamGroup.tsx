@@ -1,29 +1,68 @@
 'use client';
 
+import { SEAMS } from '@/core/body';
+import { SEAM_KINDS, type SeamKind } from '@/core/design';
+import { formatSource } from '@/core/wording';
 import { useBag, useBagNumbers, useBagStore } from '@/ui/bag/BagProvider';
 import { Group, Row } from '@/ui/bag/PlaceLayout';
-import { NumberField } from '@/ui/fields';
+import { ChoiceField, NumberField } from '@/ui/fields';
 import { FigureTicket } from '@/ui/figures/FigureTicket';
 
-/** How the sides are sewn, and the way over the top that the load asks for. */
+const NAMES: Record<SeamKind, string> = {
+  whip: 'Whipped',
+  'through-the-edge': 'Through the edge',
+  mattress: 'Mattress stitch',
+  'slip-stitch': 'Slip-stitch join',
+  'sc-join': 'Row of stitches',
+  'outer-loops': 'Outer loops only',
+};
+
+const FINISHES = [
+  { value: 'turned', label: 'Inside out, then turned' },
+  { value: 'showing', label: 'Outside, left showing' },
+] as const;
+
+/** How the sides are sewn, what that takes, and the way over the top that the load asks for. */
 export function SeamGroup() {
-  const takeUpStitches = useBag((state) => state.design.body.seam.takeUpStitches);
+  const { kind, finish, takeUpStitches } = useBag((state) => state.design.body.seam);
   const { bridgeLoaded, bridgeEmpty } = useBagNumbers((state) => state.plan.flap.figures);
   const { load } = useBagNumbers((state) => state.plan.contents.figures);
   const store = useBagStore();
+  const set = (label: string, value: Record<string, unknown>) =>
+    store.getState().edit(
+      label,
+      Object.entries(value).map(([field, one]) => ({ path: ['body', 'seam', field], value: one })),
+    );
+  const { takeUp, ridge } = SEAMS[kind];
+  const usual = takeUp.least === takeUp.most ? `${takeUp.usual}` : `${takeUp.least} to ${takeUp.most}`;
   return (
     <Group title="Seams, and over the top">
       <Row>
+        <ChoiceField
+          label="The sides are joined"
+          width="11em"
+          value={kind}
+          choices={SEAM_KINDS.map((one) => ({ value: one, label: NAMES[one] }))}
+          onChange={(one) => set(`Seam: ${NAMES[one]}`, { kind: one, takeUpStitches: SEAMS[one].takeUp.usual })}
+        />
+        <ChoiceField
+          label="Sewn"
+          width="12em"
+          value={finish}
+          choices={FINISHES}
+          help={ridge ? 'This join stands up as a ridge.' : undefined}
+          onChange={(one) => set('How the seam is sewn', { finish: one })}
+        />
         <NumberField
           label="Each side seam takes"
           suffix="stitches"
           width="4.5em"
-          help="Whipped: nothing to half a stitch."
+          help={`Usual: ${usual}. ${formatSource(takeUp.source)}.`}
           value={takeUpStitches}
-          onChange={(value) =>
-            store.getState().edit('Seam take-up', [{ path: ['body', 'seam', 'takeUpStitches'], value }])
-          }
+          onChange={(value) => set('Seam take-up', { takeUpStitches: value })}
         />
+      </Row>
+      <Row>
         <FigureTicket figure={load} />
         <FigureTicket figure={bridgeLoaded} />
         <FigureTicket figure={bridgeEmpty} />
