@@ -75,3 +75,21 @@ test('a size that the flap has no room for is planned as large as fits, and says
   await expect(page.getByRole('alert').filter({ hasText: 'must be at least' })).toBeVisible();
   await field(page, 'Radius of the corners').press('Escape');
 });
+
+test('an open bag has no flap to plan: its drawing, ledger and words end with the back', async ({ page }) => {
+  await newBag(page, 'Open pouch');
+  await goTo(page, 'Body');
+  await expect(page.locator('[data-line="edge.back"]')).toBeVisible();
+  await expect(page.locator('[data-line="edge.flap"]')).toHaveCount(0);
+  await expect(page.getByText('Flap drop, loaded')).toHaveCount(0);
+  await page.getByRole('button', { name: 'Put a magnetic snap on' }).click();
+  const slip = page.locator('[data-problem="snap-without-flap"]');
+  await expect(slip).toContainText('this bag has none');
+  await slip.getByRole('button', { name: 'Give the bag a straight flap' }).click();
+  await expect(slip).toBeHidden();
+  await expect(page.locator('[data-line="edge.flap"]')).toBeVisible();
+  await page.keyboard.press('Control+z');
+  await expect(page.locator('[data-line="edge.flap"]')).toHaveCount(0);
+  await goTo(page, 'Write-up');
+  await expect(page.getByTestId('pattern')).not.toContainText('top fold');
+});

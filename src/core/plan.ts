@@ -24,7 +24,7 @@ import { ownStitchProblems, type Design } from './design';
 import type { Figure, FigureId } from './figures';
 import { flapStage, type FlapStage } from './flap';
 import { gaugeStage, type GaugeStage } from './gauge';
-import { magneticSnapStage, type SnapStage } from './hardware';
+import { magneticSnapStage, snapWithoutFlap, type SnapStage } from './hardware';
 import { flatLiningStage, type LiningStage } from './lining';
 import { makingSteps, type Step } from './making';
 import type { Problem } from './problems';
@@ -79,7 +79,7 @@ export function planBag(wished: Design, packings?: Packings): PlanResult {
   const fit = contentsFit(wished, contents, pouch, clampedLoadMm);
   const flap = flapStage(design, gauge, pouch);
   const [closure] = design.hardware;
-  const snap = closure ? magneticSnapStage(closure, design, gauge, pouch, flap) : null;
+  const snap = closure && flap.hasFlap ? magneticSnapStage(closure, design, gauge, pouch, flap) : null;
   const strap = design.strap ? plainStrapStage(design.strap, design, gauge, pouch) : null;
   const lining = design.lining ? flatLiningStage(design.lining, pouch, flap) : null;
   const yarn = yarnStage(design, pouch, flap, strap);
@@ -113,6 +113,7 @@ export function planBag(wished: Design, packings?: Packings): PlanResult {
         ...[gauge, fit, pouch, flap].flatMap(({ problems }) => problems),
         ...textureProblems(design, stages),
         ...[snap, strap, yarn].flatMap((stage) => stage?.problems ?? []),
+        ...(closure && !flap.hasFlap ? [snapWithoutFlap(design)] : []),
       ],
     },
   };

@@ -1,6 +1,6 @@
 import type { FlapKind } from '@/core/design';
 import { flapOutline, usualFlap } from '@/core/flap';
-import type { Drawing, Point, Segment } from './shape';
+import { lineSegments, type Drawing, type Point, type Segment, type Shape } from './shape';
 
 /** The bag of the icon, mm: its front, and how far its flap comes down. */
 const WIDE_MM = 36;
@@ -24,13 +24,24 @@ export function flapIcon(kind: FlapKind): Drawing {
     box: { x: 0, y: 0, widthMm: WIDE_MM, heightMm: HIGH_MM },
     shapes: [
       { kind: 'rect', role: 'cloth', layer: 'cloth', x: 0, y: 0, widthMm: WIDE_MM, heightMm: HIGH_MM },
-      {
-        kind: 'path',
-        role: 'flap',
-        layer: 'cloth',
-        closed: true,
-        segments: points.map(({ x, y }, index): Segment => ({ to: index === 0 ? 'move' : 'line', x, y })),
-      },
+      ...(kind === 'none' ? [MOUTH] : [flapShape(points)]),
     ],
   };
 }
+
+/** The mouth of an open bag. */
+const MOUTH: Shape = {
+  kind: 'path',
+  role: 'edge',
+  layer: 'folds',
+  closed: false,
+  segments: lineSegments({ x: 0, y: 0 }, { x: WIDE_MM, y: 0 }),
+};
+
+const flapShape = (points: readonly Point[]): Shape => ({
+  kind: 'path',
+  role: 'flap',
+  layer: 'cloth',
+  closed: true,
+  segments: points.map(({ x, y }, index): Segment => ({ to: index === 0 ? 'move' : 'line', x, y })),
+});

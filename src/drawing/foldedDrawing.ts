@@ -27,6 +27,7 @@ export function foldedDrawing(plan: Plan): Drawing {
 function flapShapes(plan: Plan, widthMm: number, riseMm: number, dropMm: number): Shape[] {
   const { pouch, flap } = plan;
   const base = { role: 'flap', layer: 'cloth' } as const;
+  if (!flap.hasFlap) return [];
   if (flap.leftEachSide === 0 && flap.rows.every(({ by }) => by === 'nothing'))
     return [
       { kind: 'rect', ...base, x: 0, y: riseMm, widthMm, heightMm: dropMm },

@@ -141,11 +141,16 @@ function foldShapes(plan: Plan, widthMm: number, y: Place): Shape[] {
   return [
     across('edge.front', 0, 'edge'),
     across('fold.base', plan.pouch.figures.baseFold.value, 'fold'),
-    across('fold.top', plan.flap.figures.topFold.value, 'fold'),
+    ...(flap.hasFlap ? [across('fold.top', plan.flap.figures.topFold.value, 'fold')] : []),
     ...(plan.flap.bridgeRows > 0
       ? [across('fold.flap', plan.flap.figures.flapStart.value, 'fold', flap.startStitches)]
       : []),
-    across('edge.flap', plan.flap.figures.panelLength.value, 'edge', rowStitches(pouch, flap, flap.totalRows)),
+    across(
+      flap.hasFlap ? 'edge.flap' : 'edge.back',
+      plan.flap.figures.panelLength.value,
+      'edge',
+      rowStitches(pouch, flap, flap.totalRows),
+    ),
   ];
 }
 

@@ -99,11 +99,15 @@ const pointOn = (piece: SectionPiece, stationMm: number): SectionPoint => sectio
 
 function foldShapes(plan: Plan, pieces: readonly SectionPiece[], place: ToPaper): Shape[] {
   const reach = plan.pouch.layers.fabricMm * TICK_REACH;
-  const marks: [string, number][] = [
+  const marks: (readonly [string, number])[] = [
     ['fold.base', plan.pouch.figures.baseFold.value],
-    ['fold.top', plan.flap.figures.topFold.value],
-    ['fold.flap', plan.flap.figures.flapStart.value],
-    ['edge.flap', plan.flap.figures.panelLength.value],
+    ...(plan.flap.hasFlap
+      ? ([
+          ['fold.top', plan.flap.figures.topFold.value],
+          ['fold.flap', plan.flap.figures.flapStart.value],
+          ['edge.flap', plan.flap.figures.panelLength.value],
+        ] as const)
+      : ([['edge.back', plan.flap.figures.panelLength.value]] as const)),
   ];
   return marks.map(([mark, station]) => {
     const { point, outward } = sectionPointAt(pieces, station);

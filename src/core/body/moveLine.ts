@@ -11,9 +11,9 @@ export interface Lines {
 }
 
 /** A line across the panel that can be moved: it lies after a row. */
-export type PanelLineId = 'fold.base' | 'fold.top' | 'fold.flap' | 'edge.flap';
+export type PanelLineId = 'fold.base' | 'fold.top' | 'fold.flap' | 'edge.flap' | 'edge.back';
 
-export const PANEL_LINES: readonly PanelLineId[] = ['fold.base', 'fold.top', 'fold.flap', 'edge.flap'];
+export const PANEL_LINES: readonly PanelLineId[] = ['fold.base', 'fold.top', 'fold.flap', 'edge.flap', 'edge.back'];
 
 /** Where a line is now and how far it can go, in rows from the start of the strip. */
 export interface PanelLine {
@@ -41,8 +41,15 @@ export function panelLines(plan: Lines): PanelLine[] {
     mostRow: Math.max(mostRow, afterRow),
   });
   const emptyBridgeRows = Math.floor(plan.flap.bridgeMm.empty / rowMm);
+  const baseFold = line('fold.base', frontRows, leastSideRows, topRow - leastSideRows);
+  // Without a flap the strip ends with the back, and only that end can be moved.
+  if (!plan.flap.hasFlap)
+    return [
+      baseFold,
+      line('edge.back', topRow, frontRows + leastSideRows, Math.max(topRow, frontRows + 2 * frontRows)),
+    ];
   return [
-    line('fold.base', frontRows, leastSideRows, topRow - leastSideRows),
+    baseFold,
     line('fold.top', topRow, frontRows + leastSideRows, totalRows - bridgeRows - 1),
     line('fold.flap', flapRow, topRow, totalRows - 1),
     line('edge.flap', totalRows, flapRow + 1, Math.min(topRow + emptyBridgeRows + frontRows, flapRow + MOST_FLAP_ROWS)),
@@ -54,13 +61,14 @@ export function panelLines(plan: Lines): PanelLine[] {
  * neighbours, so the strip keeps its length; the flap's edge makes it longer or shorter.
  */
 export function moveLineEdits(plan: Lines, id: PanelLineId, wishedRow: number): DesignEdit[] {
-  const line = panelLines(plan).find((candidate) => candidate.id === id) as PanelLine;
+  const line = panelLines(plan).find((candidate) => candidate.id === id);
+  if (!line) return [];
   const row = Math.min(line.mostRow, Math.max(line.leastRow, Math.round(wishedRow)));
   const { frontRows, backRows } = plan.pouch;
   const { bridgeRows, flapRows, totalRows } = plan.flap;
   const topRow = frontRows + backRows;
   const rows: Record<PanelLineId, Partial<Record<'front' | 'back' | 'bridge' | 'flap', number | null>>> = {
-    'fold.base': { front: row, back: topRow - row, flap: flapRows },
+    'fold.base': { front: row, back: topRow - row, ...(plan.flap.hasFlap ? { flap: flapRows } : {}) },
     'fold.top': {
       front: frontRows,
       back: row - frontRows,
@@ -69,6 +77,7 @@ export function moveLineEdits(plan: Lines, id: PanelLineId, wishedRow: number): 
     },
     'fold.flap': { bridge: row - topRow, flap: totalRows - row },
     'edge.flap': { flap: row - topRow - bridgeRows },
+    'edge.back': { front: frontRows, back: row - frontRows },
   };
   return Object.entries(rows[id]).map(([part, value]) => ({ path: ['body', 'chosenRows', part], value }));
 }

@@ -237,6 +237,8 @@ const flapFields = {
 
 /** Flaps: a new shape is a new member here, and a file in core/flap/shapes. */
 export const flapSchema = z.discriminatedUnion('kind', [
+  /** Open at the top: the strip ends with the back. What was wished for a flap is kept for when there is one again. */
+  z.strictObject({ kind: z.literal('none'), ...flapFields }),
   z.strictObject({ kind: z.literal('straight'), ...flapFields }),
   z.strictObject({ kind: z.literal('tapered'), ...flapFields, edgeWidthMm: lengthMm(5, 800) }),
   /** Straight, then to a point: so far up from the edge the point begins. */
@@ -309,7 +311,11 @@ export const designSchema = z
     lining: liningSchema.nullable(),
   })
   .superRefine((design, context) => {
-    if (design.body.sizesFrom !== 'contents' && design.flap.dropMm > design.body.heightMm)
+    if (
+      design.flap.kind !== 'none' &&
+      design.body.sizesFrom !== 'contents' &&
+      design.flap.dropMm > design.body.heightMm
+    )
       context.addIssue({
         code: 'custom',
         path: ['flap', 'dropMm'],

@@ -21,9 +21,18 @@ import {
 
 /** Small working bags to start from, so that nobody begins with an empty form. Their sizes are ours, rough. */
 export const STARTERS = [
-  { id: 'thirds', name: 'Clutch in thirds', widthMm: 228, heightMm: 132, dropMm: 104 },
-  { id: 'letter', name: 'Letter pouch', widthMm: 190, heightMm: 146, dropMm: 66 },
-  { id: 'tall', name: 'Tall pouch', widthMm: 124, heightMm: 176, dropMm: 92 },
+  { id: 'thirds', name: 'Clutch in thirds', widthMm: 228, heightMm: 132, flap: { kind: 'straight', dropMm: 104 } },
+  { id: 'letter', name: 'Letter pouch', widthMm: 190, heightMm: 146, flap: { kind: 'straight', dropMm: 66 } },
+  { id: 'tall', name: 'Tall pouch', widthMm: 124, heightMm: 176, flap: { kind: 'straight', dropMm: 92 } },
+  { id: 'envelope', name: 'Envelope', widthMm: 206, heightMm: 134, flap: { kind: 'pointed', dropMm: 96, pointMm: 68 } },
+  {
+    id: 'rounded',
+    name: 'Rounded satchel',
+    widthMm: 218,
+    heightMm: 172,
+    flap: { kind: 'rounded-corners', dropMm: 118, radiusMm: 52 },
+  },
+  { id: 'open', name: 'Open pouch', widthMm: 152, heightMm: 196, flap: { kind: 'none', dropMm: 98 } },
 ] as const;
 export type StarterId = (typeof STARTERS)[number]['id'];
 
@@ -91,7 +100,7 @@ export function starterDesign(starterId: StarterId, swatchId: SwatchId, settings
       chosenRows: { front: null, back: null, bridge: null, flap: null },
       seam: { kind: 'whip', finish: 'turned', takeUpStitches: WHIP_TAKE_UP_STITCHES },
     },
-    flap: { kind: 'straight', dropMm: starter.dropMm, widthMm: null },
+    flap: { ...starter.flap, widthMm: null },
     hardware: [],
     strap: null,
     lining: null,

@@ -34,8 +34,8 @@ export function flapRowsOf(
 }
 
 /** The count nearest to the wished width that leaves as much at each side and still suits the pattern's repeat. */
-function startCount({ widthMm }: Flap, pattern: StitchPattern, backStitches: number, stitchMm: number): number {
-  if (widthMm === null) return backStitches;
+function startCount({ kind, widthMm }: Flap, pattern: StitchPattern, backStitches: number, stitchMm: number): number {
+  if (widthMm === null || kind === 'none') return backStitches;
   const even = pattern.repeatStitches % 2 === 0 ? pattern.repeatStitches : 2 * pattern.repeatStitches;
   const wished = Math.round((backStitches - widthMm / stitchMm) / even);
   const most = Math.floor((backStitches - (nearestCount(1, pattern) ?? 1)) / even);

@@ -1,5 +1,6 @@
 import fc from 'fast-check';
 import { describe, expect, it, test } from 'vitest';
+import { moveLineEdits, panelLines } from '@/core/body';
 import { applyEdits, patternOf, type Design, type Flap } from '@/core/design';
 import { STITCHES, foundation, workRow, type Cell, type StitchId } from '@/core/stitches';
 import { designAt, fullDesign, planOf, plannableDesign } from '@/core/testing/designs';
@@ -12,6 +13,7 @@ const anyFlap = (dropMm: number): fc.Arbitrary<Flap> => {
   const widthMm = fc.option(fc.integer({ min: 10, max: 500 }), { nil: null });
   const base = { dropMm: fc.constant(dropMm), widthMm };
   return fc.oneof(
+    fc.record({ kind: fc.constant('none' as const), ...base }),
     fc.record({ kind: fc.constant('straight' as const), ...base }),
     fc.record({ kind: fc.constant('tapered' as const), ...base, edgeWidthMm: size }),
     fc.record({ kind: fc.constant('pointed' as const), ...base, pointMm: size }),
@@ -197,4 +199,50 @@ test('in a pattern with a repeat the shaped rows keep to it, and a plain fabric 
   const text = patternAsText(writePattern(textured, planOf(textured)));
   expect(text).toMatch(/keep to the pattern, joining \d stitches into one at both ends/);
   expect(STITCHES['bobble-field'].rows.length).toBeGreaterThan(1);
+});
+
+describe('a bag without a flap', () => {
+  const open = exact((base) => ({ ...base, kind: 'none' }));
+
+  it('ends with the back, in rows, drawing lines, section, steps and words', () => {
+    const plan = planOf(open);
+    expect([plan.flap.totalRows, plan.flap.flapRows, plan.flap.bridgeRows]).toEqual([
+      plan.pouch.frontRows + plan.pouch.backRows,
+      0,
+      0,
+    ]);
+    expect(panelLines(plan).map(({ id }) => id)).toEqual(['fold.base', 'edge.back']);
+    expect(plan.section.loaded.at(-1)?.toMm).toBeCloseTo(plan.flap.figures.panelLength.value, 6);
+    expect(plan.steps.map(({ id }) => id)).not.toContain('work-flap');
+    const text = patternAsText(writePattern(open, plan));
+    expect(text).not.toMatch(/flap|top fold|NaN|undefined/i);
+  });
+
+  it('keeps what was wished for the flap, and gets it back', () => {
+    const back = applyEdits(open, [{ path: ['flap'], value: { kind: 'straight', dropMm: 90, widthMm: null } }]);
+    if (!back.ok) throw new Error('refused');
+    expect(planOf(back.design).flap.figures.wantedDrop.value).toBe(open.flap.dropMm);
+  });
+
+  it('has no use for a snap: it is left out and said, and either way out settles it', () => {
+    const design: Design = { ...open, hardware: [fullDesign().hardware[0] as Design['hardware'][number]] };
+    const plan = planOf(design);
+    expect(plan.snap).toBeNull();
+    expect(plan.steps.map(({ id }) => id)).not.toContain('set-snap-flap');
+    const problem = plan.problems.find(({ code }) => code === 'snap-without-flap');
+    for (const repair of problem?.repairs ?? []) {
+      const read = applyEdits(design, repair.edits);
+      if (!read.ok) throw new Error('refused');
+      expect(planOf(read.design).problems.map(({ code }) => code)).not.toContain('snap-without-flap');
+    }
+    expect(problem?.repairs).toHaveLength(2);
+  });
+
+  it('lets its back’s upper edge be moved, and asks for both sides to meet', () => {
+    const moved = applyEdits(open, moveLineEdits(planOf(open), 'edge.back', planOf(open).flap.totalRows + 3));
+    if (!moved.ok) throw new Error('refused');
+    const plan = planOf(moved.design);
+    expect(plan.pouch.backRows).toBe(plan.pouch.frontRows + 3);
+    expect(plan.problems.map(({ code }) => code)).toContain('front-back-differ');
+  });
 });

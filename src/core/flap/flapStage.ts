@@ -9,8 +9,9 @@ import type { ShapedRow } from '@/core/shaping';
 import { flapRowsOf, type FlapRows } from './flapRows';
 import { shapeHandle, type FlapSize } from './shapes';
 
-/** What lies beyond the back: the bridge over the top, and the flap down the front. */
+/** What lies beyond the back: the bridge over the top, and the flap down the front. An open bag has no rows there. */
 export interface FlapStage {
+  hasFlap: boolean;
   bridgeRows: number;
   flapRows: number;
   totalRows: number;
@@ -59,12 +60,13 @@ export function flapStage(design: SettledDesign, gauge: GaugeStage, pouch: Pouch
     bridgeLengthMm(layers, loadThicknessMm(design.contents, state), design.contents.firmness),
   );
 
+  const hasFlap = design.flap.kind !== 'none';
   const wishedTailMm = bridgeMm.loaded + backAboveFrontMm + design.flap.dropMm;
-  const bridgeRows = chosenRows.bridge ?? Math.max(0, Math.round(bridgeMm.loaded / rowMm));
-  const flapRows = chosenRows.flap ?? Math.max(1, Math.round(wishedTailMm / rowMm) - bridgeRows);
+  const bridgeRows = hasFlap ? (chosenRows.bridge ?? Math.max(0, Math.round(bridgeMm.loaded / rowMm))) : 0;
+  const flapRows = hasFlap ? (chosenRows.flap ?? Math.max(1, Math.round(wishedTailMm / rowMm) - bridgeRows)) : 0;
   const totalRows = frontRows + backRows + bridgeRows + flapRows;
   const tailMm = (bridgeRows + flapRows) * rowMm;
-  const dropMm = byState((state) => tailMm - bridgeMm[state] - backAboveFrontMm);
+  const dropMm = byState((state) => (hasFlap ? tailMm - bridgeMm[state] - backAboveFrontMm : 0));
 
   const wantedDrop = makeFigure('flap.wantedDrop', 'Flap drop you want', design.flap.dropMm, 'mm', {
     rule: 'As you wish it.',
@@ -154,6 +156,7 @@ export function flapStage(design: SettledDesign, gauge: GaugeStage, pouch: Pouch
   const shaped = flapRowsOf(design.flap, patternOf(design), pouch.stitchCount, flapRows, pouch);
 
   return {
+    hasFlap,
     bridgeRows,
     flapRows,
     totalRows,
@@ -179,13 +182,15 @@ export function flapStage(design: SettledDesign, gauge: GaugeStage, pouch: Pouch
       dropOff: offFigure('flap.dropOff', dropLoaded, wantedDrop),
       ...shapeFigures(design, gauge, pouch, bridgeRows, shaped),
     },
-    problems: [
-      ...flapProblems(design, pouch, dropMm),
-      ...shapeProblems(design, pouch, {
-        widthMm: shaped.startStitches * pouch.stitchMm,
-        lengthMm: flapRows * rowMm,
-      }),
-    ],
+    problems: hasFlap
+      ? [
+          ...flapProblems(design, pouch, dropMm),
+          ...shapeProblems(design, pouch, {
+            widthMm: shaped.startStitches * pouch.stitchMm,
+            lengthMm: flapRows * rowMm,
+          }),
+        ]
+      : [],
   };
 }
 

@@ -9,6 +9,7 @@ const LEAST_WIDTH_MM = 10;
 
 /** What of a flap can be pulled on the drawing: its width, taken hold of over the top, and the size of its shape. */
 export function flapHandles(flap: Flap, pouch: PouchStage, stage: FlapStage): FlapHandle[] {
+  if (!stage.hasFlap) return [];
   const size = flapSize(pouch, stage);
   const shape = shapeHandle(flap, size);
   const width: FlapHandle = {

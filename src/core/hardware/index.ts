@@ -1,1 +1,8 @@
-export { landingMm, magneticSnapStage, stationOverMm, type SnapSpot, type SnapStage } from './magneticSnap';
+export {
+  landingMm,
+  magneticSnapStage,
+  snapWithoutFlap,
+  stationOverMm,
+  type SnapSpot,
+  type SnapStage,
+} from './magneticSnap';

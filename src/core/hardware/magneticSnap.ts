@@ -349,3 +349,20 @@ function snapProblems(
     });
   return problems;
 }
+
+/** A snap on a bag that has no flap to close: it is left out, and either way out settles it. */
+export const snapWithoutFlap = ({ flap }: Pick<SettledDesign, 'flap'>): Problem => ({
+  code: 'snap-without-flap',
+  severity: 'decide',
+  place: 'body',
+  path: ['hardware', 0],
+  values: {},
+  repairs: [
+    { code: 'take-snap-off', values: {}, edits: [{ path: ['hardware'], value: [] }] },
+    {
+      code: 'give-flap',
+      values: {},
+      edits: [{ path: ['flap'], value: { kind: 'straight', dropMm: flap.dropMm, widthMm: flap.widthMm } }],
+    },
+  ],
+});

@@ -37,7 +37,8 @@ const step = (id: StepId, needs: StepId[], shutsOff: StepId[] = []): Step => ({ 
  * @throws Error naming the steps when the constraints contradict each other, which is a mistake in this file
  */
 export function makingSteps(design: Design): Step[] {
-  const snap = design.hardware.length > 0;
+  const hasFlap = design.flap.kind !== 'none';
+  const snap = hasFlap && design.hardware.length > 0;
   const lined = design.lining !== null;
   const strapped = design.strap !== null;
   const steps: Step[] = [
@@ -45,9 +46,8 @@ export function makingSteps(design: Design): Step[] {
     step('work-front', ['start']),
     step('mark-base', ['work-front']),
     step('work-back', ['mark-base']),
-    step('mark-top', ['work-back']),
-    step('work-flap', ['mark-top']),
-    step('check-panel', ['work-flap']),
+    ...(hasFlap ? [step('mark-top', ['work-back']), step('work-flap', ['mark-top'])] : []),
+    step('check-panel', ['work-back', 'work-flap']),
     step('weave-ends', ['check-panel']),
     step('block', ['check-panel']),
     ...(snap ? [step('set-snap-front', ['block'])] : []),

@@ -25,6 +25,8 @@ export interface Repair {
 export type RepairCode =
   | 'flap-drop-to'
   | 'flap-shape-to'
+  | 'take-snap-off'
+  | 'give-flap'
   | 'bag-taller'
   | 'mate-between'
   | 'mate-both'
@@ -69,6 +71,7 @@ export type ProblemCode =
   | 'snap-on-fold'
   | 'snap-off-flap'
   | 'snap-beside-flap'
+  | 'snap-without-flap'
   | 'snap-drifts'
   | 'snap-wide-flap'
   | 'snap-on-wrist'

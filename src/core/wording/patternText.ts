@@ -59,7 +59,8 @@ const asItem = (line: string): string => (/^\d+\. /.test(line) ? line : `- ${lin
 
 function sizeLines(design: Design, plan: Plan): string[] {
   const { pouch, flap } = plan;
-  return [pouch.figures.width, pouch.figures.height, flap.figures.dropLoaded, flap.figures.dropEmpty]
+  const drops = flap.hasFlap ? [flap.figures.dropLoaded, flap.figures.dropEmpty] : [];
+  return [pouch.figures.width, pouch.figures.height, ...drops]
     .map((figure) => figureLine(design, figure))
     .concat(plan.strap ? [figureLine(design, plan.strap.figures.pulledPlanned)] : []);
 }
@@ -72,7 +73,7 @@ function materialLines(design: Design, plan: Plan): string[] {
       `${name}: ${formatQuantity(mass.value, 'g', lengthUnit)}, ${formatQuantity(length.value, 'm', lengthUnit)}; ${formatQuantity(balls.value, 'ball', lengthUnit)} of ${formatQuantity(ballMassG, 'g', lengthUnit)}.`,
   );
   const unknown = [yarn, ...heldWith].map(({ name }) => `${name}: amount not known: the swatch was not weighed.`);
-  const [snap] = design.hardware;
+  const snap = plan.snap && design.hardware[0];
   return [
     ...(amounts.length > 0 ? amounts : unknown),
     `Hook ${design.swatch.hookMm} mm, stitch markers, yarn needle.`,
@@ -132,7 +133,7 @@ function panelLines(design: Design, plan: Plan): string[] {
     ...further(2, baseRow),
     `Marker at both ends of row ${baseRow}: base fold.`,
     ...further(baseRow + 1, topRow),
-    `Marker at both ends of row ${topRow}: top fold.`,
+    ...(flap.hasFlap ? [`Marker at both ends of row ${topRow}: top fold.`] : []),
     ...beyondBack,
     'Fasten off, leaving a tail to sew with.',
   ];
@@ -158,7 +159,7 @@ function texturedPanelLines(design: Design, plan: Plan): string[] {
       ? [`Repeat ${pattern.rows.length === 1 ? `row ${setup + 1}` : `rows ${setup + 1} to ${written}`} throughout.`]
       : []),
     `Work to row ${pouch.frontRows}. Marker at both ends of row ${pouch.frontRows}: base fold.`,
-    `Work on to row ${topRow}. Marker at both ends of row ${topRow}: top fold.`,
+    ...(flap.hasFlap ? [`Work on to row ${topRow}. Marker at both ends of row ${topRow}: top fold.`] : []),
     ...(isPlainFlap(flap)
       ? [`Work on to row ${flap.totalRows}. Fasten off, leaving a tail to sew with.`]
       : [...shapedFlapLines(design, plan), 'Fasten off, leaving a tail to sew with.']),

@@ -85,6 +85,8 @@ const PROBLEMS: Record<ProblemCode, Sentence> = {
     `The snap doesn’t sit on the flap: it is ${length(v.insetMm)} in from the edge of a flap ${length(v.flapMm)} long.`,
   'snap-beside-flap': (v, length) =>
     `Where the snap sits, ${length(v.insetMm)} from the edge, the flap is ${length(v.widthMm)} wide: too narrow for it. Set it further up.`,
+  'snap-without-flap': () =>
+    'The snap closes a flap, and this bag has none: it is left out. Take it off, or give the bag a flap.',
   'snap-drifts': (v, length) =>
     `Between empty and full the snap misses its mate by ${length(v.missMm)}, more than its own radius (${length(v.radiusMm)}). A tape stitched behind helps it hold.`,
   'snap-wide-flap': (v, length) =>
@@ -122,6 +124,8 @@ const PROBLEMS: Record<ProblemCode, Sentence> = {
 const REPAIRS: Record<RepairCode, Sentence> = {
   'flap-drop-to': (v, length) => `Make the flap come down ${length(v.dropMm)}`,
   'flap-shape-to': (v, length) => `Make it ${length(v.mostMm)}`,
+  'take-snap-off': () => 'Take the snap off',
+  'give-flap': () => 'Give the bag a straight flap',
   'bag-taller': (v, length) => `Make the bag ${length(v.heightMm)} high`,
   'mate-between': (v, length) => `Set the mate halfway: ${length(v.missMm)} off either way`,
   'mate-both': () => 'Set a second mate for the empty bag',

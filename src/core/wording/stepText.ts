@@ -92,10 +92,10 @@ const WORDS: Record<StepId, (design: Design, plan: Plan, length: Writer) => Word
       'Mark the base fold',
       `A marker at both ends of row ${pouch.frontRows}: the fold comes after it, ${length(pouch.figures.baseFold.value)} from the start.`,
     ),
-  'work-back': (_, { pouch }, length) =>
+  'work-back': (_, { pouch, flap }, length) =>
     words(
       'Work the back',
-      `Rows ${pouch.frontRows + 1} to ${pouch.frontRows + pouch.backRows}, ${length(pouch.backRows * pouch.rowMm)} more.`,
+      `Rows ${pouch.frontRows + 1} to ${pouch.frontRows + pouch.backRows}, ${length(pouch.backRows * pouch.rowMm)} more.${flap.hasFlap ? '' : ' Fasten off.'}`,
       'Fold it up: the last row meets row 1.',
     ),
   'mark-top': (_, { pouch, flap }, length) =>
@@ -219,11 +219,11 @@ const WORDS: Record<StepId, (design: Design, plan: Plan, length: Writer) => Word
       'Both feet level; the strap not twisted.',
     );
   },
-  inspect: (_, { pouch, flap }, length) =>
+  inspect: (_, { pouch, flap, snap }, length) =>
     words(
       'Look it over and write it down',
-      `Planned: ${length(pouch.figures.width.value)} wide, ${length(pouch.figures.height.value)} high, flap down ${length(flap.dropMm.loaded)} when loaded.`,
-      'Ends secure, corners square, flap covers, snap meets.',
+      `Planned: ${length(pouch.figures.width.value)} wide, ${length(pouch.figures.height.value)} high${flap.hasFlap ? `, flap down ${length(flap.dropMm.loaded)} when loaded` : ''}.`,
+      `Ends secure, corners square${flap.hasFlap ? ', flap covers' : ''}${snap ? ', snap meets' : ''}.`,
     ),
 };
 

@@ -12,6 +12,7 @@ import { ShapeView } from '@/ui/drawing/ShapeView';
 import { clothStyle } from '@/ui/theme/system';
 
 const NAMES: Record<FlapKind, string> = {
+  none: 'Open, no flap',
   straight: 'Straight',
   tapered: 'Tapered',
   pointed: 'Pointed',
@@ -31,7 +32,6 @@ const ICONS = FLAP_KINDS.map((kind) => ({ kind, drawing: flapIcon(kind) }));
 export function FlapGroup() {
   const flap = useBag((state) => state.design.flap);
   const colour = useBag((state) => state.design.swatch.yarn.colour);
-  const figures = useBagNumbers((state) => state.plan.flap.figures);
   const store = useBagStore();
   const choose = (kind: FlapKind) => {
     const { design, plan, edit } = store.getState();
@@ -78,22 +78,37 @@ export function FlapGroup() {
           </chakra.label>
         ))}
       </Box>
-      <Row>
-        <LengthField
-          label="Width of the flap"
-          width="6.5em"
-          empty="as the back"
-          valueMm={flap.widthMm}
-          onChange={(mm) => set('widthMm', mm)}
-          onClear={() => set('widthMm', null)}
-        />
-        <ShapeSize set={set} />
-        <FigureTicket figure={figures.startStitches} mark="flap.outline" />
-        <FigureTicket figure={figures.edgeStitches} mark="edge.flap" />
-        <FigureTicket figure={figures.edgeWidth} mark="edge.flap" />
-        <FigureTicket figure={figures.outlineOff} mark="flap.outline" />
-      </Row>
+      <FlapSizes set={set} />
     </Group>
+  );
+}
+
+/** Its width, its own size, and the counts that follow; nothing for an open bag. */
+function FlapSizes({ set }: { set: (field: string, value: number | null) => FieldFault[] }) {
+  const flap = useBag((state) => state.design.flap);
+  const figures = useBagNumbers((state) => state.plan.flap.figures);
+  if (flap.kind === 'none')
+    return (
+      <Box fontSize="14.5px">
+        Both ends of the strip lie at the mouth. It stays open, or a zipper or a cord closes it.
+      </Box>
+    );
+  return (
+    <Row>
+      <LengthField
+        label="Width of the flap"
+        width="6.5em"
+        empty="as the back"
+        valueMm={flap.widthMm}
+        onChange={(mm) => set('widthMm', mm)}
+        onClear={() => set('widthMm', null)}
+      />
+      <ShapeSize set={set} />
+      <FigureTicket figure={figures.startStitches} mark="flap.outline" />
+      <FigureTicket figure={figures.edgeStitches} mark="edge.flap" />
+      <FigureTicket figure={figures.edgeWidth} mark="edge.flap" />
+      <FigureTicket figure={figures.outlineOff} mark="flap.outline" />
+    </Row>
   );
 }
 

@@ -14,6 +14,7 @@ export function Ledger() {
   const dropMm = useBag((state) => state.design.flap.dropMm);
   const { width, widthOff, height, heightOff, heightLoaded } = useBagNumbers((state) => state.plan.pouch.figures);
   const { dropLoaded, dropEmpty, dropOff } = useBagNumbers((state) => state.plan.flap.figures);
+  const hasFlap = useBag((state) => state.plan.flap.hasFlap);
   return (
     <table className="ledger">
       <thead>
@@ -29,8 +30,12 @@ export function Ledger() {
         <Line name="Width" size="width" wantedMm={widthMm} figure={width} off={widthOff} />
         <Line name="Height, empty" size="height" wantedMm={heightMm} figure={height} off={heightOff} />
         <Line name="Height, loaded" figure={heightLoaded} />
-        <Line name="Flap drop, loaded" size="drop" wantedMm={dropMm} figure={dropLoaded} off={dropOff} />
-        <Line name="Flap drop, empty" figure={dropEmpty} />
+        {hasFlap && (
+          <>
+            <Line name="Flap drop, loaded" size="drop" wantedMm={dropMm} figure={dropLoaded} off={dropOff} />
+            <Line name="Flap drop, empty" figure={dropEmpty} />
+          </>
+        )}
       </tbody>
     </table>
   );

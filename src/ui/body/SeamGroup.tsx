@@ -25,6 +25,7 @@ const FINISHES = [
 /** How the sides are sewn, what that takes, and the way over the top that the load asks for. */
 export function SeamGroup() {
   const { kind, finish, takeUpStitches } = useBag((state) => state.design.body.seam);
+  const hasFlap = useBag((state) => state.plan.flap.hasFlap);
   const { bridgeLoaded, bridgeEmpty } = useBagNumbers((state) => state.plan.flap.figures);
   const { load } = useBagNumbers((state) => state.plan.contents.figures);
   const store = useBagStore();
@@ -36,7 +37,7 @@ export function SeamGroup() {
   const { takeUp, ridge } = SEAMS[kind];
   const usual = takeUp.least === takeUp.most ? `${takeUp.usual}` : `${takeUp.least} to ${takeUp.most}`;
   return (
-    <Group title="Seams, and over the top">
+    <Group title={hasFlap ? 'Seams, and over the top' : 'Seams'}>
       <Row>
         <ChoiceField
           label="The sides are joined"
@@ -64,8 +65,12 @@ export function SeamGroup() {
       </Row>
       <Row>
         <FigureTicket figure={load} />
-        <FigureTicket figure={bridgeLoaded} />
-        <FigureTicket figure={bridgeEmpty} />
+        {hasFlap && (
+          <>
+            <FigureTicket figure={bridgeLoaded} />
+            <FigureTicket figure={bridgeEmpty} />
+          </>
+        )}
       </Row>
     </Group>
   );

@@ -23,6 +23,7 @@ const FIRMNESS = [
 export function HowCarriedGroup() {
   const { carried, firmness } = useBag((state) => state.design.contents);
   const { heightLoaded } = useBagNumbers((state) => state.plan.pouch.figures);
+  const hasFlap = useBag((state) => state.plan.flap.hasFlap);
   const { bridgeLoaded, dropLoaded, dropEmpty } = useBagNumbers((state) => state.plan.flap.figures);
   const store = useBagStore();
   const set = (label: string, field: string, value: string) =>
@@ -48,9 +49,13 @@ export function HowCarriedGroup() {
       </Row>
       <Row>
         <FigureTicket figure={heightLoaded} />
-        <FigureTicket figure={bridgeLoaded} />
-        <FigureTicket figure={dropLoaded} />
-        <FigureTicket figure={dropEmpty} />
+        {hasFlap && (
+          <>
+            <FigureTicket figure={bridgeLoaded} />
+            <FigureTicket figure={dropLoaded} />
+            <FigureTicket figure={dropEmpty} />
+          </>
+        )}
       </Row>
     </Group>
   );

@@ -20,6 +20,7 @@ const LINE_NAMES: Record<PanelLineId, string> = {
   'fold.top': 'Top fold',
   'fold.flap': 'Flap starts',
   'edge.flap': 'Flap’s edge',
+  'edge.back': 'Back’s upper edge',
 };
 
 /** The figure of a line's distance from the start: what pressing its tag asks. */
@@ -28,6 +29,7 @@ const LINE_FIGURES: Record<PanelLineId, FigureId> = {
   'fold.top': figureId('fold.top'),
   'fold.flap': figureId('fold.flap'),
   'edge.flap': figureId('panel.length'),
+  'edge.back': figureId('panel.length'),
 };
 
 const MARGIN_PX = 6;

@@ -88,7 +88,7 @@ export function SwatchPlace() {
           )}
           <FigureTicket figure={plan.pouch.figures.width} />
           <FigureTicket figure={plan.pouch.figures.height} />
-          <FigureTicket figure={plan.flap.figures.dropLoaded} />
+          {plan.flap.hasFlap && <FigureTicket figure={plan.flap.figures.dropLoaded} />}
           <FigureTicket figure={plan.gauge.widerForHalf} label="Half the ± of the width takes readings of" />
           <FigureTicket figure={plan.gauge.tallerForHalf} label="Half the ± of the heights takes readings of" />
         </Row>

@@ -1,4 +1,5 @@
 import type { Flap, FlapKind } from '@/core/design';
+import { none } from './none';
 import { pointed } from './pointed';
 import { round } from './round';
 import { roundedCorners } from './roundedCorners';
@@ -8,6 +9,7 @@ import type { FlapHandle, FlapShape, FlapSize } from './shape';
 
 /** Every shape of flap. A new one is a new file and a line here. */
 const FLAP_SHAPES: { [Kind in FlapKind]: FlapShape<Extract<Flap, { kind: Kind }>> } = {
+  none,
   straight,
   tapered,
   pointed,

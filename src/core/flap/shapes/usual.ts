@@ -13,6 +13,7 @@ export function usualFlap(
   const base = { dropMm, widthMm: chosenWidthMm };
   const whole = (mm: number) => Math.max(5, Math.round(mm));
   switch (kind) {
+    case 'none':
     case 'straight':
     case 'round':
       return { kind, ...base };
