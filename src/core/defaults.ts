@@ -76,3 +76,10 @@ export const EASE_MM = 15;
 /** The widest and tallest inside of a bag that is planned, and the thickest load, mm: the limits of the file, less a thick fabric. */
 export const LARGEST_BAG_MM = 780;
 export const THICKEST_LOAD_MM = 190;
+
+/** The smallest and the largest outside size that a design can wish for, mm. Ours. */
+export const LEAST_SIZE_MM = 20;
+export const MOST_SIZE_MM = 800;
+
+/** The most rows that can be settled on for one part: twice what one is planned with, so that a fold can be moved all the way. Ours. */
+export const MOST_CHOSEN_ROWS = 1200;

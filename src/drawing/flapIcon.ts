@@ -1,6 +1,6 @@
 import type { FlapKind } from '@/core/design';
 import { flapOutline, usualFlap } from '@/core/flap';
-import { lineSegments, type Drawing, type Point, type Segment, type Shape } from './shape';
+import { type Drawing, type Point, type Segment, type Shape } from './shape';
 
 /** The bag of the icon, mm: its front, and how far its flap comes down. */
 const WIDE_MM = 36;
@@ -29,13 +29,16 @@ export function flapIcon(kind: FlapKind): Drawing {
   };
 }
 
-/** The mouth of an open bag. */
+/** The mouth of an open bag: the front's edge hangs a little below the back's. */
 const MOUTH: Shape = {
   kind: 'path',
-  role: 'edge',
+  role: 'tick',
   layer: 'folds',
   closed: false,
-  segments: lineSegments({ x: 0, y: 0 }, { x: WIDE_MM, y: 0 }),
+  segments: [
+    { to: 'move', x: 0, y: 0 },
+    { to: 'arc', radiusMm: 1.2 * WIDE_MM, sweep: false, large: false, x: WIDE_MM, y: 0 },
+  ],
 };
 
 const flapShape = (points: readonly Point[]): Shape => ({

@@ -1,3 +1,4 @@
+import { MOST_CHOSEN_ROWS } from '@/core/defaults';
 import { patternOf, type Design } from '@/core/design';
 import type { Problem, ProblemCode, Repair } from '@/core/problems';
 import { isPlainAt, type StitchPattern } from '@/core/stitches';
@@ -24,10 +25,10 @@ function foldProblems(lines: Lines, pattern: StitchPattern): Problem[] {
   const repeatPlain = pattern.rows.some((_, index) => isPlainAt(pattern, pattern.setupRows.length + index + 1));
   if (!repeatPlain) return [];
   const { frontRows, backRows } = lines.pouch;
-  const folds = [
+  const folds: { id: 'fold.base' | 'fold.top'; row: number }[] = [
     { id: 'fold.base', row: frontRows },
-    { id: 'fold.top', row: frontRows + backRows },
-  ] as const;
+    ...(lines.flap.hasFlap ? [{ id: 'fold.top' as const, row: frontRows + backRows }] : []),
+  ];
   return folds
     .filter(({ row }) => !isPlainAt(pattern, row))
     .map(({ id, row }) => ({
@@ -37,11 +38,13 @@ function foldProblems(lines: Lines, pattern: StitchPattern): Problem[] {
       mark: id,
       asks: [id === 'fold.base' ? 'panel.frontRows' : 'fold.top.rows'],
       values: { row },
-      repairs: nearestPlain(pattern, row).map((plain): Repair => ({
-        code: 'fold-on-plain-row',
-        values: { row: plain },
-        edits: moveLineEdits(lines, id, plain),
-      })),
+      repairs: nearestPlain(pattern, row)
+        .map((plain): Repair => ({
+          code: 'fold-on-plain-row',
+          values: { row: plain },
+          edits: moveLineEdits(lines, id, plain),
+        }))
+        .filter(({ edits }) => edits.every(({ value }) => value === null || Number(value) <= MOST_CHOSEN_ROWS)),
     }));
 }
 

@@ -7,7 +7,7 @@ import { WORN_LENGTHS } from './carrying';
 import type { ContentsStage } from './contentsStage';
 import { fitsLargestBag } from './packThings';
 import { insideNeeded, sheetsAcrossMm, sheetsUpMm } from './inside';
-import { outsideSizeEdits } from './outsideSizeEdits';
+import { outsideSizeRepairs } from './outsideSizeEdits';
 
 /** How what goes in sits in the bag as it is planned. */
 export interface FitStage {
@@ -192,11 +192,7 @@ function fitProblems(design: Design, stage: ContentsStage, ease: Eases, clampedL
         asks: [short.id],
         values: { shortMm: -short.value },
         repairs: [
-          {
-            code: code === 'contents-too-wide' ? 'bag-wider' : 'bag-taller',
-            values: { ...size },
-            edits: outsideSizeEdits(stage.settled, size),
-          },
+          ...outsideSizeRepairs(stage.settled, size),
           ...(design.body.sizesFrom === 'contents' ? [] : [fromContents]),
         ],
       });

@@ -5,7 +5,7 @@ export { contentsStage, type ContentsStage } from './contentsStage';
 export { insideNeeded, sheetsAcrossMm, sheetsUpMm, type Sheets } from './inside';
 export { KNOWN_THINGS, knownThing, type KnownThing } from './knownThings';
 export { LOAD_STATES, loadThicknessMm, type LoadState, type SettledDesign } from './load';
-export { outsideSizeEdits, sizesFromEdits } from './outsideSizeEdits';
+export { outsideSizeEdits, outsideSizeRepairs, sizesFromEdits } from './outsideSizeEdits';
 export { packingFigures, type PackingFigures } from './packingFigures';
 export { packQuickly, packStepwise, packThings, fitsLargestBag, type Packings } from './packThings';
 export { placeThings, thingsThatSet, type Box, type Lot, type PlacedThing, type Size, type Turns } from './packTree';

@@ -1,5 +1,6 @@
 import type { Design } from '@/core/design';
-import type { DesignEdit } from '@/core/problems';
+import { LEAST_SIZE_MM, MOST_SIZE_MM } from '@/core/defaults';
+import type { DesignEdit, Repair } from '@/core/problems';
 import type { SettledDesign } from './load';
 
 /**
@@ -39,6 +40,18 @@ export function outsideSizeEdits(
       ];
   }
 }
+
+/** The repair that gives a bag an outside size; none where the size can't be wished for. */
+export function outsideSizeRepairs(settled: SettledDesign, size: { widthMm: number } | { heightMm: number }): Repair[] {
+  const edits = outsideSizeEdits(settled, size);
+  const canBeWished = edits.every(
+    ({ path, value }) =>
+      !SIZE_FIELDS.has(path.join('.')) || (Number(value) >= LEAST_SIZE_MM && Number(value) <= MOST_SIZE_MM),
+  );
+  return canBeWished ? [{ code: 'widthMm' in size ? 'bag-wider' : 'bag-taller', values: { ...size }, edits }] : [];
+}
+
+const SIZE_FIELDS = new Set(['body.widthMm', 'body.heightMm']);
 
 /** A wished flap is never longer than a wished front; one that followed a taller bag is shortened with it. */
 const shorterFlap = ({ flap }: SettledDesign, heightMm: number): DesignEdit[] =>

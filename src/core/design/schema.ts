@@ -1,4 +1,5 @@
 import { z } from 'zod';
+import { LEAST_SIZE_MM, MOST_CHOSEN_ROWS, MOST_SIZE_MM } from '@/core/defaults';
 import { PANEL_STITCH_IDS } from '@/core/stitches/catalogue';
 import { isOwnStitchId, ownStitchIdSchema, ownStitchSchema } from './ownStitchSchema';
 
@@ -195,22 +196,22 @@ export const SEAM_KINDS = ['whip', 'through-the-edge', 'mattress', 'slip-stitch'
 export type SeamKind = (typeof SEAM_KINDS)[number];
 
 /** Twice what one part is planned with, so that a fold can be moved all the way without running into a limit of the file. */
-const chosenRows = count(1, 1200).nullable();
+const chosenRows = count(1, MOST_CHOSEN_ROWS).nullable();
 
 export const foldOverStripSchema = z.strictObject({
   kind: z.literal('fold-over-strip'),
   workedFrom: z.literal('front-edge'),
   /** What the bag's sizes are from: outside or inside sizes that she wishes for, or what goes in. */
   sizesFrom: z.enum(['outside', 'inside', 'contents']),
-  widthMm: lengthMm(20, 800),
-  heightMm: lengthMm(20, 800),
+  widthMm: lengthMm(LEAST_SIZE_MM, MOST_SIZE_MM),
+  heightMm: lengthMm(LEAST_SIZE_MM, MOST_SIZE_MM),
   /** A count she settled on instead of the one that follows from the width. */
   chosenStitches: count(2, 600).nullable(),
   /** Rows she settled on by moving a line on the drawing. Null: it follows from the sizes. */
   chosenRows: z.strictObject({
     front: chosenRows,
     back: chosenRows,
-    bridge: count(0, 1200).nullable(),
+    bridge: count(0, MOST_CHOSEN_ROWS).nullable(),
     flap: chosenRows,
   }),
   seam: z.strictObject({

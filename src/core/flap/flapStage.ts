@@ -1,6 +1,6 @@
 import { MOST_COUNT, bridgeLengthMm, productFigure, straightSideMm, baseDepthMm, type PouchStage } from '@/core/body';
-import { LOAD_STATES, loadThicknessMm, outsideSizeEdits, type LoadState, type SettledDesign } from '@/core/contents';
-import { FLAP_DROP_SHARE } from '@/core/defaults';
+import { LOAD_STATES, loadThicknessMm, outsideSizeRepairs, type LoadState, type SettledDesign } from '@/core/contents';
+import { FLAP_DROP_SHARE, MOST_SIZE_MM } from '@/core/defaults';
 import { CHOSEN, GEOMETRY, input, inputFrom, makeFigure, offFigure, type Figure } from '@/core/figures';
 import type { GaugeStage } from '@/core/gauge';
 import { patternOf } from '@/core/design';
@@ -194,6 +194,12 @@ export function flapStage(design: SettledDesign, gauge: GaugeStage, pouch: Pouch
   };
 }
 
+/** What was wished of a flap, whatever its shape: its width, and its drop, no longer than the front. */
+export const wishableFlap = ({ flap, body, wishedMm }: SettledDesign): { dropMm: number; widthMm: number | null } => ({
+  dropMm: Math.max(LEAST_DROP_MM, Math.min(flap.dropMm, body.heightMm, wishedMm.heightMm)),
+  widthMm: flap.widthMm,
+});
+
 /** The size that a flap is worked to: where it starts, and from there to its edge, mm. */
 export const flapSize = (pouch: PouchStage, flap: Pick<FlapStage, 'startStitches' | 'flapRows'>): FlapSize => ({
   widthMm: flap.startStitches * pouch.stitchMm,
@@ -339,8 +345,6 @@ function bridgeFigure(
 const LEAST_DROP_MM = 10;
 /** The smallest size of a flap's shape that a design can wish for, mm: the schema’s limit. */
 const LEAST_SHAPE_MM = 5;
-/** The tallest bag that a design can wish for, mm: the schema’s limit. */
-const MOST_HEIGHT_MM = 800;
 
 function flapProblems(design: SettledDesign, pouch: PouchStage, dropMm: Record<LoadState, number>): Problem[] {
   const frontMm = pouch.frontRows * pouch.rowMm;
@@ -352,7 +356,7 @@ function flapProblems(design: SettledDesign, pouch: PouchStage, dropMm: Record<L
     asks: ['flap.drop.loaded', 'panel.frontRows'],
   } as const;
   const values = { dropMm: dropMm.loaded, frontMm, share };
-  const towards = (target: number) => [dropRepair(Math.round(target * design.body.heightMm))];
+  const towards = (target: number) => dropRepairs(design, Math.round(target * design.body.heightMm));
   if (dropMm.loaded <= 0)
     return [{ ...at, code: 'flap-misses-front', severity: 'decide', values, repairs: towards(0.6) }];
 
@@ -371,7 +375,7 @@ function flapProblems(design: SettledDesign, pouch: PouchStage, dropMm: Record<L
         severity: 'decide',
         values: { ...values, dropMm: dropMm[worst], pastMm: pastMm(worst), isEmpty: worst === 'empty' ? 1 : 0 },
         repairs: [
-          ...(shorterMm >= LEAST_DROP_MM ? [dropRepair(shorterMm)] : []),
+          ...dropRepairs(design, shorterMm),
           ...tallerRepairs(design, Math.ceil(design.body.heightMm + byMm), pouch.rowMm),
         ],
       },
@@ -386,25 +390,24 @@ function flapProblems(design: SettledDesign, pouch: PouchStage, dropMm: Record<L
 
 /** A taller bag, where one that tall can be planned: within the file’s limit and the most rows, with room for the bend. */
 function tallerRepairs(design: SettledDesign, heightMm: number, rowMm: number): Repair[] {
-  if (heightMm > MOST_HEIGHT_MM || heightMm / rowMm > 0.9 * MOST_COUNT) return [];
-  const repair: Repair = {
-    code: 'bag-taller',
-    values: { heightMm },
-    edits: outsideSizeEdits(design, { heightMm }),
-  };
-  return [repair];
+  return heightMm / rowMm > 0.9 * MOST_COUNT ? [] : outsideSizeRepairs(design, { heightMm });
 }
 
-function dropRepair(dropMm: number): Repair {
-  return {
-    code: 'flap-drop-to',
-    values: { dropMm },
-    edits: [
-      { path: ['flap', 'dropMm'], value: dropMm },
-      { path: ['body', 'chosenRows', 'flap'], value: null },
-      { path: ['body', 'chosenRows', 'bridge'], value: null },
-    ],
-  };
+/** The repair that has the flap come down so far; none where that can't be wished for. */
+function dropRepairs({ body, wishedMm }: SettledDesign, dropMm: number): Repair[] {
+  const mostMm = body.sizesFrom === 'contents' ? MOST_SIZE_MM : Math.min(body.heightMm, wishedMm.heightMm);
+  if (dropMm < LEAST_DROP_MM || dropMm > mostMm) return [];
+  return [
+    {
+      code: 'flap-drop-to',
+      values: { dropMm },
+      edits: [
+        { path: ['flap', 'dropMm'], value: dropMm },
+        { path: ['body', 'chosenRows', 'flap'], value: null },
+        { path: ['body', 'chosenRows', 'bridge'], value: null },
+      ],
+    },
+  ];
 }
 
 function byState<T>(make: (state: LoadState) => T): Record<LoadState, T> {

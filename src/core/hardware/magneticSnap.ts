@@ -13,9 +13,13 @@ import { LOAD_STATES, loadThicknessMm, type LoadState, type SettledDesign } from
 import { ONE_SNAP_FLAP_WIDTH_MM } from '@/core/defaults';
 import type { MagneticSnap } from '@/core/design';
 import { COMMON_PRACTICE, GEOMETRY, input, inputFrom, makeFigure, type Figure } from '@/core/figures';
-import { rowStitches, type FlapStage } from '@/core/flap';
+import { rowStitches, wishableFlap, type FlapStage } from '@/core/flap';
 import type { GaugeStage } from '@/core/gauge';
-import type { Problem } from '@/core/problems';
+import type { Problem, Repair } from '@/core/problems';
+
+/** How near to the flap's edge, and how far from it, a design can set a snap, mm: the schema's limits. */
+const LEAST_INSET_MM = 3;
+const MOST_INSET_MM = 400;
 
 /** A half of a snap on the flat panel: its row, its place across, and its middle from row 1 and from the right edge. */
 export interface SnapSpot {
@@ -251,11 +255,17 @@ function snapProblems(
   const problems: Problem[] = [{ ...at, code: 'magnets', severity: 'mind', values: {}, repairs: [] }];
 
   const flapMm = flap.flapRows * pouch.rowMm;
-  const insetRepair = (insetMm: number) => ({
-    code: 'snap-inset-to' as const,
-    values: { insetMm },
-    edits: [{ path: ['hardware', index, 'insetMm'], value: insetMm }],
-  });
+  /** The repair that sets it further up or down the flap; none where no snap can be set so. */
+  const insetRepairs = (insetMm: number): Repair[] =>
+    insetMm < LEAST_INSET_MM || insetMm > MOST_INSET_MM
+      ? []
+      : [
+          {
+            code: 'snap-inset-to',
+            values: { insetMm },
+            edits: [{ path: ['hardware', index, 'insetMm'], value: insetMm }],
+          },
+        ];
   const stationFromFlapStart = halfRow - (flap.totalRows - flap.flapRows);
   // How near to its row's end a half sits: on a shaped flap the row may be short.
   const besideMm = (row: number) => (rowStitches(pouch, flap, row) / (snap.layout === 'pair' ? 4 : 2)) * pouch.stitchMm;
@@ -268,7 +278,7 @@ function snapProblems(
       asks: ['snap.halfRow', 'flap.edgeWidth'],
       severity: 'decide',
       values: { insetMm: snap.insetMm, widthMm: rowStitches(pouch, flap, halfRow) * pouch.stitchMm, radiusMm },
-      repairs: [insetRepair(Math.ceil((flap.totalRows - wideRow + 0.5) * pouch.rowMm))],
+      repairs: insetRepairs(Math.ceil((flap.totalRows - wideRow + 0.5) * pouch.rowMm)),
     });
   if (stationFromFlapStart < 1 || snap.insetMm < radiusMm)
     problems.push({
@@ -279,7 +289,7 @@ function snapProblems(
       values: { insetMm: snap.insetMm, flapMm, radiusMm },
       repairs:
         flapMm > 2 * radiusMm
-          ? [insetRepair(Math.max(Math.ceil(radiusMm) + 2, Math.min(snap.insetMm, Math.round(flapMm / 3))))]
+          ? insetRepairs(Math.max(Math.ceil(radiusMm) + 2, Math.min(snap.insetMm, Math.round(flapMm / 3))))
           : [],
     });
 
@@ -299,7 +309,7 @@ function snapProblems(
         asks: ['snap.meets.loaded', 'snap.meets.empty'],
         severity: 'decide',
         values,
-        repairs: insetMm > radiusMm ? [insetRepair(insetMm)] : [],
+        repairs: insetMm > radiusMm ? insetRepairs(insetMm) : [],
       });
     } else if (target + radiusMm > flatFrontMm) {
       problems.push({
@@ -308,7 +318,7 @@ function snapProblems(
         asks: ['snap.meets.loaded', 'snap.meets.empty'],
         severity: 'decide',
         values,
-        repairs: [insetRepair(Math.ceil(snap.insetMm + (target + radiusMm - flatFrontMm) + pouch.rowMm))],
+        repairs: insetRepairs(Math.ceil(snap.insetMm + (target + radiusMm - flatFrontMm) + pouch.rowMm)),
       });
     }
   }
@@ -351,7 +361,7 @@ function snapProblems(
 }
 
 /** A snap on a bag that has no flap to close: it is left out, and either way out settles it. */
-export const snapWithoutFlap = ({ flap }: Pick<SettledDesign, 'flap'>): Problem => ({
+export const snapWithoutFlap = (design: SettledDesign): Problem => ({
   code: 'snap-without-flap',
   severity: 'decide',
   place: 'body',
@@ -362,7 +372,7 @@ export const snapWithoutFlap = ({ flap }: Pick<SettledDesign, 'flap'>): Problem 
     {
       code: 'give-flap',
       values: {},
-      edits: [{ path: ['flap'], value: { kind: 'straight', dropMm: flap.dropMm, widthMm: flap.widthMm } }],
+      edits: [{ path: ['flap'], value: { ...wishableFlap(design), kind: 'straight' } }],
     },
   ],
 });

@@ -1,7 +1,7 @@
 'use client';
 
 import { Box, chakra } from '@chakra-ui/react';
-import { FLAP_KINDS, flapSize, usualFlap } from '@/core/flap';
+import { FLAP_KINDS, flapSize, usualFlap, wishableFlap } from '@/core/flap';
 import type { FieldFault, FlapKind } from '@/core/design';
 import { flapIcon } from '@/drawing';
 import { useBag, useBagNumbers, useBagStore } from '@/ui/bag/BagProvider';
@@ -34,9 +34,12 @@ export function FlapGroup() {
   const colour = useBag((state) => state.design.swatch.yarn.colour);
   const store = useBagStore();
   const choose = (kind: FlapKind) => {
-    const { design, plan, edit } = store.getState();
+    const { plan, edit } = store.getState();
     edit(`Flap: ${NAMES[kind]}`, [
-      { path: ['flap'], value: usualFlap(kind, design.flap, flapSize(plan.pouch, plan.flap)) },
+      {
+        path: ['flap'],
+        value: usualFlap(kind, wishableFlap(plan.contents.settled), flapSize(plan.pouch, plan.flap)),
+      },
     ]);
   };
   const set = (field: string, value: number | null) =>

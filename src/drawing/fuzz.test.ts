@@ -1,0 +1,66 @@
+import fc from 'fast-check';
+import { expect, test } from 'vitest';
+import { applyEdits } from '@/core/design';
+import { planBag } from '@/core/plan';
+import { anyDesign } from '@/core/testing/anyDesign';
+import { patternAsText, problemSentence, repairLabel, writePattern } from '@/core/wording';
+import {
+  foldedDrawing,
+  liningDrawing,
+  packedDrawing,
+  panelDrawing,
+  sectionDrawing,
+  strapDrawing,
+  type Drawing,
+} from '.';
+
+/** `npm run fuzz` asks for a hundred thousand. Blankets take long to draw and write, so of many only some are. */
+const RUNS = Number(process.env.FUZZ_RUNS ?? 150);
+const DRAWN_EVERY = RUNS > 1000 ? 50 : 1;
+
+const NO_NUMBER = /NaN|undefined|Infinity|null/;
+const NOT_FINITE = 'not a finite number';
+const namingWhatIsNoNumber = (_: string, value: unknown) =>
+  typeof value === 'number' && !Number.isFinite(value) ? NOT_FINITE : value;
+
+test(
+  'any design is planned, drawn and written, or says in words why it can’t be',
+  () => {
+    let planned = 0;
+    fc.assert(
+      fc.property(anyDesign, (design) => {
+        const result = planBag(design);
+        const problems = result.ok ? result.plan.problems : result.problems;
+        if (!result.ok) expect(problems.some(({ severity }) => severity === 'stop')).toBe(true);
+        for (const problem of problems) {
+          expect(problemSentence(problem, design.settings.lengthUnit)).not.toMatch(NO_NUMBER);
+          for (const repair of problem.repairs) {
+            expect(repairLabel(repair, design.settings.lengthUnit)).not.toMatch(NO_NUMBER);
+            const mended = applyEdits(design, repair.edits);
+            if (!mended.ok) throw new Error(`${problem.code}, ${repair.code}: ${mended.faults[0]?.sentence}`);
+          }
+        }
+        if (!result.ok) return;
+        planned += 1;
+        if (planned % DRAWN_EVERY !== 0) return;
+        const { plan } = result;
+        const drawings: (Drawing | null)[] = [
+          panelDrawing(design, plan),
+          foldedDrawing(plan),
+          packedDrawing(plan),
+          sectionDrawing(plan, 'empty'),
+          sectionDrawing(plan, 'loaded'),
+          liningDrawing(plan),
+          plan.strap && design.strap ? strapDrawing(plan, design.strap.overlapMm) : null,
+        ];
+        for (const drawing of drawings)
+          if (drawing) expect(JSON.stringify(drawing, namingWhatIsNoNumber)).not.toContain(NOT_FINITE);
+        expect(patternAsText(writePattern(design, plan))).not.toMatch(/NaN|undefined|Infinity/);
+      }),
+      { numRuns: RUNS },
+    );
+    // Most of what can be written down can't be planned; enough can for this to say something.
+    expect(planned).toBeGreaterThan(RUNS / 20);
+  },
+  60_000 + RUNS * 200,
+);
