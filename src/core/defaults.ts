@@ -83,3 +83,7 @@ export const MOST_SIZE_MM = 800;
 
 /** The most rows that can be settled on for one part: twice what one is planned with, so that a fold can be moved all the way. Ours. */
 export const MOST_CHOSEN_ROWS = 1200;
+
+/** The shortest flap, and the smallest size of its shape, that a design can wish for, mm. Ours. */
+export const LEAST_DROP_MM = 10;
+export const LEAST_SHAPE_MM = 5;

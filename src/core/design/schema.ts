@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { LEAST_SIZE_MM, MOST_CHOSEN_ROWS, MOST_SIZE_MM } from '@/core/defaults';
+import { LEAST_DROP_MM, LEAST_SHAPE_MM, LEAST_SIZE_MM, MOST_CHOSEN_ROWS, MOST_SIZE_MM } from '@/core/defaults';
 import { PANEL_STITCH_IDS } from '@/core/stitches/catalogue';
 import { isOwnStitchId, ownStitchIdSchema, ownStitchSchema } from './ownStitchSchema';
 
@@ -231,7 +231,7 @@ export const bodySchema = z.discriminatedUnion('kind', [foldOverStripSchema]);
 
 /** What every flap that goes on from the back has. */
 const flapFields = {
-  dropMm: lengthMm(10, 800),
+  dropMm: lengthMm(LEAST_DROP_MM, MOST_SIZE_MM),
   /** Narrower than the back, centred on it. Null: as wide as the back. */
   widthMm: lengthMm(10, 800).nullable(),
 };
@@ -241,10 +241,10 @@ export const flapSchema = z.discriminatedUnion('kind', [
   /** Open at the top: the strip ends with the back. What was wished for a flap is kept for when there is one again. */
   z.strictObject({ kind: z.literal('none'), ...flapFields }),
   z.strictObject({ kind: z.literal('straight'), ...flapFields }),
-  z.strictObject({ kind: z.literal('tapered'), ...flapFields, edgeWidthMm: lengthMm(5, 800) }),
+  z.strictObject({ kind: z.literal('tapered'), ...flapFields, edgeWidthMm: lengthMm(LEAST_SHAPE_MM, MOST_SIZE_MM) }),
   /** Straight, then to a point: so far up from the edge the point begins. */
-  z.strictObject({ kind: z.literal('pointed'), ...flapFields, pointMm: lengthMm(5, 800) }),
-  z.strictObject({ kind: z.literal('rounded-corners'), ...flapFields, radiusMm: lengthMm(5, 400) }),
+  z.strictObject({ kind: z.literal('pointed'), ...flapFields, pointMm: lengthMm(LEAST_SHAPE_MM, MOST_SIZE_MM) }),
+  z.strictObject({ kind: z.literal('rounded-corners'), ...flapFields, radiusMm: lengthMm(LEAST_SHAPE_MM, 400) }),
   /** One curve from side to side: half a circle, or flatter where the flap is shorter than that. */
   z.strictObject({ kind: z.literal('round'), ...flapFields }),
 ]);

@@ -1,13 +1,15 @@
-import { MOST_COUNT, bridgeLengthMm, productFigure, straightSideMm, baseDepthMm, type PouchStage } from '@/core/body';
-import { LOAD_STATES, loadThicknessMm, outsideSizeRepairs, type LoadState, type SettledDesign } from '@/core/contents';
-import { FLAP_DROP_SHARE, MOST_SIZE_MM } from '@/core/defaults';
+import { bridgeLengthMm, productFigure, type PouchStage } from '@/core/body';
+import { loadThicknessMm, type LoadState, type SettledDesign } from '@/core/contents';
+import { LEAST_DROP_MM } from '@/core/defaults';
+import { patternOf } from '@/core/design';
 import { CHOSEN, GEOMETRY, input, inputFrom, makeFigure, offFigure, type Figure } from '@/core/figures';
 import type { GaugeStage } from '@/core/gauge';
-import { patternOf } from '@/core/design';
-import type { Problem, Repair } from '@/core/problems';
+import type { Problem } from '@/core/problems';
 import type { ShapedRow } from '@/core/shaping';
-import { flapRowsOf, type FlapRows } from './flapRows';
-import { shapeHandle, type FlapSize } from './shapes';
+import { flapProblems, shapeProblems } from './flapProblems';
+import { flapRowsOf } from './flapRows';
+import { shapeFigures, type ShapeFigures } from './shapeFigures';
+import type { FlapSize } from './shapes';
 
 /** What lies beyond the back: the bridge over the top, and the flap down the front. An open bag has no rows there. */
 export interface FlapStage {
@@ -38,13 +40,7 @@ export interface FlapStage {
     dropEmpty: Figure;
     dropOff: Figure;
     wantedDrop: Figure;
-    startStitches: Figure;
-    startWidth: Figure;
-    edgeStitches: Figure;
-    edgeWidth: Figure;
-    outlineOff: Figure;
-    panelArea: Figure;
-  };
+  } & ShapeFigures;
   problems: Problem[];
 }
 
@@ -216,102 +212,6 @@ export function rowStitches(pouch: PouchStage, flap: FlapStage, row: number): nu
   return flap.rows[row - 1 - (flap.totalRows - flap.flapRows)]?.stitches ?? flap.startStitches;
 }
 
-function shapeFigures(
-  design: SettledDesign,
-  gauge: GaugeStage,
-  pouch: PouchStage,
-  bridgeRows: number,
-  { startStitches, rows, mostOffStitches }: FlapRows,
-): Pick<
-  FlapStage['figures'],
-  'startStitches' | 'startWidth' | 'edgeStitches' | 'edgeWidth' | 'outlineOff' | 'panelArea'
-> {
-  const { widthMm } = design.flap;
-  const start = makeFigure('flap.startStitches', 'Stitches where the flap starts', startStitches, 'stitch', {
-    rule:
-      widthMm === null
-        ? 'As many as the back has.'
-        : 'Wanted width divided by the width of one stitch, to the nearest count that leaves as many stitches at each side of the back and suits the stitch’s repeat.',
-    inputs: [
-      inputFrom(pouch.figures.stitches),
-      ...(widthMm === null ? [] : [input('Width of the flap you want', widthMm, 'mm'), inputFrom(gauge.stitchWidth)]),
-    ],
-    source: GEOMETRY,
-  });
-  const edge = makeFigure(
-    'flap.edgeStitches',
-    'Stitches at the flap’s edge',
-    rows.at(-1)?.stitches ?? startStitches,
-    'stitch',
-    {
-      rule: 'The count nearest to the outline where the last row ends. Counts stay odd or even, so that both sides are worked alike.',
-      inputs: [inputFrom(start), input('Rows of the flap', rows.length, 'row')],
-      source: GEOMETRY,
-    },
-  );
-  const bodyRows = pouch.frontRows + pouch.backRows;
-  const stitchesInAll =
-    bodyRows * pouch.stitchCount + bridgeRows * startStitches + rows.reduce((sum, { stitches }) => sum + stitches, 0);
-  const areaMm2 = stitchesInAll * pouch.stitchMm * pouch.rowMm;
-  return {
-    startStitches: start,
-    startWidth: productFigure('flap.startWidth', 'Width where the flap starts', start, gauge.stitchWidth),
-    edgeStitches: edge,
-    edgeWidth: productFigure('flap.edgeWidth', 'Width at the flap’s edge', edge, gauge.stitchWidth),
-    outlineOff: makeFigure('flap.outlineOff', 'Outline off by at most, at a side', mostOffStitches, 'stitch', {
-      rule: 'At the end of every row, half the difference between the wished width and the worked one, in stitches: the largest of them.',
-      inputs: [inputFrom(start), inputFrom(edge)],
-      source: GEOMETRY,
-    }),
-    panelArea: makeFigure(
-      'panel.area',
-      'Area of the panel',
-      areaMm2,
-      'mm2',
-      {
-        rule: 'All stitches of all rows, times the width of one stitch, times the height of one row.',
-        inputs: [
-          input('Stitches in all', stitchesInAll, 'stitch'),
-          inputFrom(gauge.stitchWidth),
-          inputFrom(gauge.rowHeight),
-        ],
-        source: GEOMETRY,
-      },
-      areaMm2 *
-        Math.hypot(
-          (gauge.stitchWidth.plusMinus ?? 0) / gauge.stitchWidth.value,
-          (gauge.rowHeight.plusMinus ?? 0) / gauge.rowHeight.value,
-        ),
-    ),
-  };
-}
-
-/** Sizes of the shape that the flap has no room for: they are planned as large as they fit. */
-function shapeProblems(design: SettledDesign, pouch: PouchStage, size: FlapSize): Problem[] {
-  const { flap } = design;
-  const backMm = pouch.stitchCount * pouch.stitchMm;
-  const handle = shapeHandle(flap, size);
-  const wished = handle && (flap as Record<string, unknown>)[handle.field];
-  const tooLarge: [field: string, wishedMm: number, mostMm: number, fits: number | null][] = [];
-  if (flap.widthMm !== null && flap.widthMm > backMm + pouch.stitchMm)
-    tooLarge.push(['widthMm', flap.widthMm, backMm, null]);
-  if (handle && typeof wished === 'number' && wished > handle.mostMm + pouch.stitchMm / 2)
-    tooLarge.push([handle.field, wished, handle.mostMm, Math.max(LEAST_SHAPE_MM, Math.floor(handle.mostMm))]);
-  return tooLarge.map(([field, wishedMm, mostMm, fits]) => ({
-    code: 'flap-shape-too-large',
-    severity: 'decide',
-    place: 'body',
-    path: ['flap', field],
-    mark: 'flap.outline',
-    asks: ['flap.startWidth', 'panel.flapRows'],
-    values: { wishedMm, mostMm },
-    names: { field },
-    repairs: [
-      { code: 'flap-shape-to', values: { mostMm: fits ?? mostMm }, edits: [{ path: ['flap', field], value: fits }] },
-    ],
-  }));
-}
-
 function bridgeFigure(
   design: SettledDesign,
   gauge: GaugeStage,
@@ -339,75 +239,6 @@ function bridgeFigure(
       source: GEOMETRY,
     },
   );
-}
-
-/** The shortest flap that a design can wish for, mm: the schema’s limit. */
-const LEAST_DROP_MM = 10;
-/** The smallest size of a flap's shape that a design can wish for, mm: the schema’s limit. */
-const LEAST_SHAPE_MM = 5;
-
-function flapProblems(design: SettledDesign, pouch: PouchStage, dropMm: Record<LoadState, number>): Problem[] {
-  const frontMm = pouch.frontRows * pouch.rowMm;
-  const share = dropMm.loaded / frontMm;
-  const at = {
-    place: 'body',
-    path: ['flap', 'dropMm'],
-    mark: 'edge.flap',
-    asks: ['flap.drop.loaded', 'panel.frontRows'],
-  } as const;
-  const values = { dropMm: dropMm.loaded, frontMm, share };
-  const towards = (target: number) => dropRepairs(design, Math.round(target * design.body.heightMm));
-  if (dropMm.loaded <= 0)
-    return [{ ...at, code: 'flap-misses-front', severity: 'decide', values, repairs: towards(0.6) }];
-
-  const pastMm = (state: LoadState) =>
-    dropMm[state] - straightSideMm(frontMm, baseDepthMm(pouch.layers, loadThicknessMm(design.contents, state)));
-  const worst = LOAD_STATES.reduce((a, b) => (pastMm(b) > pastMm(a) ? b : a));
-  if (pastMm(worst) > 0) {
-    // Short by as much as it is past in the worse state, and by a row, since rows are whole.
-    const byMm = pastMm(worst) + pouch.rowMm;
-    const shorterMm = Math.floor(Math.min(dropMm.loaded - byMm, 0.8 * design.body.heightMm));
-    return [
-      {
-        ...at,
-        asks: ['flap.drop.loaded', 'flap.drop.empty', 'panel.frontRows'],
-        code: 'flap-past-base',
-        severity: 'decide',
-        values: { ...values, dropMm: dropMm[worst], pastMm: pastMm(worst), isEmpty: worst === 'empty' ? 1 : 0 },
-        repairs: [
-          ...dropRepairs(design, shorterMm),
-          ...tallerRepairs(design, Math.ceil(design.body.heightMm + byMm), pouch.rowMm),
-        ],
-      },
-    ];
-  }
-  if (share < FLAP_DROP_SHARE.least)
-    return [{ ...at, code: 'flap-short', severity: 'mind', values, repairs: towards(0.45) }];
-  if (share > FLAP_DROP_SHARE.most)
-    return [{ ...at, code: 'flap-hides-front', severity: 'mind', values, repairs: towards(0.8) }];
-  return [];
-}
-
-/** A taller bag, where one that tall can be planned: within the file’s limit and the most rows, with room for the bend. */
-function tallerRepairs(design: SettledDesign, heightMm: number, rowMm: number): Repair[] {
-  return heightMm / rowMm > 0.9 * MOST_COUNT ? [] : outsideSizeRepairs(design, { heightMm });
-}
-
-/** The repair that has the flap come down so far; none where that can't be wished for. */
-function dropRepairs({ body, wishedMm }: SettledDesign, dropMm: number): Repair[] {
-  const mostMm = body.sizesFrom === 'contents' ? MOST_SIZE_MM : Math.min(body.heightMm, wishedMm.heightMm);
-  if (dropMm < LEAST_DROP_MM || dropMm > mostMm) return [];
-  return [
-    {
-      code: 'flap-drop-to',
-      values: { dropMm },
-      edits: [
-        { path: ['flap', 'dropMm'], value: dropMm },
-        { path: ['body', 'chosenRows', 'flap'], value: null },
-        { path: ['body', 'chosenRows', 'bridge'], value: null },
-      ],
-    },
-  ];
 }
 
 function byState<T>(make: (state: LoadState) => T): Record<LoadState, T> {

@@ -5,6 +5,7 @@ import { memo, type KeyboardEvent } from 'react';
 import { flapHandles, pullFlapEdits, type FlapHandle } from '@/core/flap';
 import { formatLength, type LengthUnit } from '@/core/units';
 import { useBag, useBagStore } from '@/ui/bag/BagProvider';
+import { arrowSteps } from './arrowSteps';
 
 const NAMES: Record<FlapHandle['field'], string> = {
   widthMm: 'Width of the flap',
@@ -67,16 +68,8 @@ const Grip = memo(function Grip({ handle, x, y, pxPerMm, stepMm, unit }: GripPro
     { pointer: { touch: true }, eventOptions: { passive: false } },
   );
   const onKeyDown = (event: KeyboardEvent) => {
-    const steps: Record<string, number> = {
-      ArrowRight: 1,
-      ArrowUp: 1,
-      ArrowLeft: -1,
-      ArrowDown: -1,
-      PageUp: 5,
-      PageDown: -5,
-    };
-    const step = steps[event.key];
-    if (step === undefined) return;
+    const step = arrowSteps(event.key, 5);
+    if (step === 0) return;
     event.preventDefault();
     pull(handle, step * stepMm);
   };

@@ -9,6 +9,7 @@ import { formatQuantity } from '@/core/wording';
 import { countTicks, lengthTicks, panelDrawing, type Layer } from '@/drawing';
 import { useBag, useBagStore } from '@/ui/bag/BagProvider';
 import { clothStyle } from '@/ui/theme/system';
+import { arrowSteps } from './arrowSteps';
 import { FlapHandles } from './FlapHandles';
 import { RULER_PX, Ruler } from './Ruler';
 import { DrawingDefs, ShapeView } from './ShapeView';
@@ -287,20 +288,12 @@ const MovableLine = memo(function MovableLine(props: MovableLineProps) {
       const { left, bottom } = event.currentTarget.getBoundingClientRect();
       return onAsk(line.id, { x: left, y: bottom });
     }
-    const steps: Record<string, number> = {
-      ArrowUp: 1,
-      ArrowRight: 1,
-      ArrowDown: -1,
-      ArrowLeft: -1,
-      PageUp: 5,
-      PageDown: -5,
-    };
     const target =
       event.key === 'Home'
         ? line.leastRow
         : event.key === 'End'
           ? line.mostRow
-          : line.afterRow + (steps[event.key] ?? 0);
+          : line.afterRow + arrowSteps(event.key, 5);
     if (target === line.afterRow) return;
     event.preventDefault();
     onMove(line.id, target);

@@ -5,6 +5,7 @@ import { useRef, useState, type KeyboardEvent, type PointerEvent } from 'react';
 import { MM_PER_INCH, formatLength } from '@/core/units';
 import { lengthTicks } from '@/drawing';
 import { useBag, useBagStore } from '@/ui/bag/BagProvider';
+import { arrowSteps } from '@/ui/drawing/arrowSteps';
 import { Ruler, RULER_PX } from '@/ui/drawing/Ruler';
 import { useSize } from '@/ui/drawing/useSize';
 import { ChoiceField } from '@/ui/fields';
@@ -45,17 +46,9 @@ export function LaidTape() {
     place((event.clientX - left - PAD_PX) / pxPerMm);
   };
   const onKeyDown = (event: KeyboardEvent) => {
-    const steps: Record<string, number> = {
-      ArrowRight: 1,
-      ArrowUp: 1,
-      ArrowLeft: -1,
-      ArrowDown: -1,
-      PageUp: 10,
-      PageDown: -10,
-    };
-    const step = steps[event.key];
     if (event.key === 'Enter') return add();
-    if (step === undefined) return;
+    const step = arrowSteps(event.key, 10);
+    if (step === 0) return;
     event.preventDefault();
     place(endMm + step * stepMm);
   };

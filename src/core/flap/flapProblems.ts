@@ -1,0 +1,96 @@
+import { MOST_COUNT, baseDepthMm, straightSideMm, type PouchStage } from '@/core/body';
+import { LOAD_STATES, loadThicknessMm, outsideSizeRepairs, type LoadState, type SettledDesign } from '@/core/contents';
+import { FLAP_DROP_SHARE, LEAST_DROP_MM, LEAST_SHAPE_MM, MOST_SIZE_MM } from '@/core/defaults';
+import type { Problem, Repair } from '@/core/problems';
+import { shapeHandle, type FlapSize } from './shapes';
+
+/** What is wrong with how far a flap comes down, empty and loaded, with what mends it. */
+export function flapProblems(design: SettledDesign, pouch: PouchStage, dropMm: Record<LoadState, number>): Problem[] {
+  const frontMm = pouch.frontRows * pouch.rowMm;
+  const share = dropMm.loaded / frontMm;
+  const at = {
+    place: 'body',
+    path: ['flap', 'dropMm'],
+    mark: 'edge.flap',
+    asks: ['flap.drop.loaded', 'panel.frontRows'],
+  } as const;
+  const values = { dropMm: dropMm.loaded, frontMm, share };
+  const towards = (target: number) => dropRepairs(design, Math.round(target * design.body.heightMm));
+  if (dropMm.loaded <= 0)
+    return [{ ...at, code: 'flap-misses-front', severity: 'decide', values, repairs: towards(0.6) }];
+
+  const pastMm = (state: LoadState) =>
+    dropMm[state] - straightSideMm(frontMm, baseDepthMm(pouch.layers, loadThicknessMm(design.contents, state)));
+  const worst = LOAD_STATES.reduce((a, b) => (pastMm(b) > pastMm(a) ? b : a));
+  if (pastMm(worst) > 0) {
+    // Short by as much as it is past in the worse state, and by a row, since rows are whole.
+    const byMm = pastMm(worst) + pouch.rowMm;
+    const shorterMm = Math.floor(Math.min(dropMm.loaded - byMm, 0.8 * design.body.heightMm));
+    return [
+      {
+        ...at,
+        asks: ['flap.drop.loaded', 'flap.drop.empty', 'panel.frontRows'],
+        code: 'flap-past-base',
+        severity: 'decide',
+        values: { ...values, dropMm: dropMm[worst], pastMm: pastMm(worst), isEmpty: worst === 'empty' ? 1 : 0 },
+        repairs: [
+          ...dropRepairs(design, shorterMm),
+          ...tallerRepairs(design, Math.ceil(design.body.heightMm + byMm), pouch.rowMm),
+        ],
+      },
+    ];
+  }
+  if (share < FLAP_DROP_SHARE.least)
+    return [{ ...at, code: 'flap-short', severity: 'mind', values, repairs: towards(0.45) }];
+  if (share > FLAP_DROP_SHARE.most)
+    return [{ ...at, code: 'flap-hides-front', severity: 'mind', values, repairs: towards(0.8) }];
+  return [];
+}
+
+/** A taller bag, where one that tall can be planned: within the file’s limit and the most rows, with room for the bend. */
+function tallerRepairs(design: SettledDesign, heightMm: number, rowMm: number): Repair[] {
+  return heightMm / rowMm > 0.9 * MOST_COUNT ? [] : outsideSizeRepairs(design, { heightMm });
+}
+
+/** The repair that has the flap come down so far; none where that can't be wished for. */
+function dropRepairs({ body, wishedMm }: SettledDesign, dropMm: number): Repair[] {
+  const mostMm = body.sizesFrom === 'contents' ? MOST_SIZE_MM : Math.min(body.heightMm, wishedMm.heightMm);
+  if (dropMm < LEAST_DROP_MM || dropMm > mostMm) return [];
+  return [
+    {
+      code: 'flap-drop-to',
+      values: { dropMm },
+      edits: [
+        { path: ['flap', 'dropMm'], value: dropMm },
+        { path: ['body', 'chosenRows', 'flap'], value: null },
+        { path: ['body', 'chosenRows', 'bridge'], value: null },
+      ],
+    },
+  ];
+}
+
+/** Sizes of the shape that the flap has no room for: they are planned as large as they fit. */
+export function shapeProblems(design: SettledDesign, pouch: PouchStage, size: FlapSize): Problem[] {
+  const { flap } = design;
+  const backMm = pouch.stitchCount * pouch.stitchMm;
+  const handle = shapeHandle(flap, size);
+  const wished = handle && (flap as Record<string, unknown>)[handle.field];
+  const tooLarge: [field: string, wishedMm: number, mostMm: number, fits: number | null][] = [];
+  if (flap.widthMm !== null && flap.widthMm > backMm + pouch.stitchMm)
+    tooLarge.push(['widthMm', flap.widthMm, backMm, null]);
+  if (handle && typeof wished === 'number' && wished > handle.mostMm + pouch.stitchMm / 2)
+    tooLarge.push([handle.field, wished, handle.mostMm, Math.max(LEAST_SHAPE_MM, Math.floor(handle.mostMm))]);
+  return tooLarge.map(([field, wishedMm, mostMm, fits]) => ({
+    code: 'flap-shape-too-large',
+    severity: 'decide',
+    place: 'body',
+    path: ['flap', field],
+    mark: 'flap.outline',
+    asks: ['flap.startWidth', 'panel.flapRows'],
+    values: { wishedMm, mostMm },
+    names: { field },
+    repairs: [
+      { code: 'flap-shape-to', values: { mostMm: fits ?? mostMm }, edits: [{ path: ['flap', field], value: fits }] },
+    ],
+  }));
+}

@@ -1,0 +1,84 @@
+import { productFigure, type PouchStage } from '@/core/body';
+import type { SettledDesign } from '@/core/contents';
+import { GEOMETRY, input, inputFrom, makeFigure, type Figure } from '@/core/figures';
+import type { GaugeStage } from '@/core/gauge';
+import type { FlapRows } from './flapRows';
+
+/** What a flap's shape comes to in stitches, and with it the area of the whole panel. */
+export interface ShapeFigures {
+  startStitches: Figure;
+  startWidth: Figure;
+  edgeStitches: Figure;
+  edgeWidth: Figure;
+  /** The most that the worked outline is off the wished one, at a side, in stitches. */
+  outlineOff: Figure;
+  panelArea: Figure;
+}
+
+/** The figures of a flap's shape. */
+export function shapeFigures(
+  design: SettledDesign,
+  gauge: GaugeStage,
+  pouch: PouchStage,
+  bridgeRows: number,
+  { startStitches, rows, mostOffStitches }: FlapRows,
+): ShapeFigures {
+  const { widthMm } = design.flap;
+  const start = makeFigure('flap.startStitches', 'Stitches where the flap starts', startStitches, 'stitch', {
+    rule:
+      widthMm === null
+        ? 'As many as the back has.'
+        : 'Wanted width divided by the width of one stitch, to the nearest count that leaves as many stitches at each side of the back and suits the stitch’s repeat.',
+    inputs: [
+      inputFrom(pouch.figures.stitches),
+      ...(widthMm === null ? [] : [input('Width of the flap you want', widthMm, 'mm'), inputFrom(gauge.stitchWidth)]),
+    ],
+    source: GEOMETRY,
+  });
+  const edge = makeFigure(
+    'flap.edgeStitches',
+    'Stitches at the flap’s edge',
+    rows.at(-1)?.stitches ?? startStitches,
+    'stitch',
+    {
+      rule: 'The count nearest to the outline where the last row ends. Counts stay odd or even, so that both sides are worked alike.',
+      inputs: [inputFrom(start), input('Rows of the flap', rows.length, 'row')],
+      source: GEOMETRY,
+    },
+  );
+  const bodyRows = pouch.frontRows + pouch.backRows;
+  const stitchesInAll =
+    bodyRows * pouch.stitchCount + bridgeRows * startStitches + rows.reduce((sum, { stitches }) => sum + stitches, 0);
+  const areaMm2 = stitchesInAll * pouch.stitchMm * pouch.rowMm;
+  return {
+    startStitches: start,
+    startWidth: productFigure('flap.startWidth', 'Width where the flap starts', start, gauge.stitchWidth),
+    edgeStitches: edge,
+    edgeWidth: productFigure('flap.edgeWidth', 'Width at the flap’s edge', edge, gauge.stitchWidth),
+    outlineOff: makeFigure('flap.outlineOff', 'Outline off by at most, at a side', mostOffStitches, 'stitch', {
+      rule: 'At the end of every row, half the difference between the wished width and the worked one, in stitches: the largest of them.',
+      inputs: [inputFrom(start), inputFrom(edge)],
+      source: GEOMETRY,
+    }),
+    panelArea: makeFigure(
+      'panel.area',
+      'Area of the panel',
+      areaMm2,
+      'mm2',
+      {
+        rule: 'All stitches of all rows, times the width of one stitch, times the height of one row.',
+        inputs: [
+          input('Stitches in all', stitchesInAll, 'stitch'),
+          inputFrom(gauge.stitchWidth),
+          inputFrom(gauge.rowHeight),
+        ],
+        source: GEOMETRY,
+      },
+      areaMm2 *
+        Math.hypot(
+          (gauge.stitchWidth.plusMinus ?? 0) / gauge.stitchWidth.value,
+          (gauge.rowHeight.plusMinus ?? 0) / gauge.rowHeight.value,
+        ),
+    ),
+  };
+}
