@@ -36,6 +36,7 @@ try {
   const bag = page.url().replace(/body$/, '');
   for (const view of VIEWS) {
     await page.goto(bag + view);
+    await page.locator('[data-save=saved]').waitFor();
     await page.waitForTimeout(700);
     if (view === 'body') {
       await page.locator('[data-figure="size.width"]').first().click();
@@ -45,6 +46,14 @@ try {
     }
     await page.screenshot({ path: join(folder, `${view}.png`) });
   }
+  await page.goto(address);
+  await page
+    .getByRole('link', { name: /march cards/ })
+    .first()
+    .click();
+  await page.locator('[data-save=saved]').waitFor();
+  await page.waitForTimeout(700);
+  await page.screenshot({ path: join(folder, 'flap.png') });
 } finally {
   await browser.close();
   child.kill();

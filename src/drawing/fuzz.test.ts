@@ -1,6 +1,7 @@
 import fc from 'fast-check';
 import { expect, test } from 'vitest';
 import { applyEdits } from '@/core/design';
+import { moveLineEdits, panelLines } from '@/core/body';
 import { planBag } from '@/core/plan';
 import { anyDesign } from '@/core/testing/anyDesign';
 import { patternAsText, problemSentence, repairLabel, writePattern } from '@/core/wording';
@@ -15,8 +16,8 @@ import {
 } from '.';
 
 /** `npm run fuzz` asks for a hundred thousand. Blankets take long to draw and write, so of many only some are. */
-const RUNS = Number(process.env.FUZZ_RUNS ?? 150);
-const DRAWN_EVERY = RUNS > 1000 ? 50 : 1;
+const RUNS = Number(process.env.FUZZ_RUNS ?? 1200);
+const DRAWN_EVERY = RUNS > 5000 ? 50 : 8;
 
 const NO_NUMBER = /NaN|undefined|Infinity|null/;
 const NOT_FINITE = 'not a finite number';
@@ -41,6 +42,11 @@ test(
           }
         }
         if (!result.ok) return;
+        for (const { value } of Object.values(result.plan.figures)) expect(Number.isFinite(value)).toBe(true);
+        for (const { id, leastRow, mostRow } of panelLines(result.plan)) {
+          expect(leastRow).toBeLessThanOrEqual(mostRow);
+          expect(moveLineEdits(result.plan, id, leastRow).length).toBeGreaterThan(0);
+        }
         planned += 1;
         if (planned % DRAWN_EVERY !== 0) return;
         const { plan } = result;

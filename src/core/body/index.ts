@@ -18,7 +18,6 @@ export { SEAMS, type SeamRule } from './seams';
 export { rowAt, rowMiddleMm } from './rowAt';
 export { sectionPieces, sectionPointAt, type SectionInput, type SectionPiece, type SectionPoint } from './section';
 export {
-  PANEL_LINES,
   moveLineEdits,
   panelLines,
   releaseRowsEdits,

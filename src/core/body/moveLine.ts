@@ -13,8 +13,6 @@ export interface Lines {
 /** A line across the panel that can be moved: it lies after a row. */
 export type PanelLineId = 'fold.base' | 'fold.top' | 'fold.flap' | 'edge.flap' | 'edge.back';
 
-export const PANEL_LINES: readonly PanelLineId[] = ['fold.base', 'fold.top', 'fold.flap', 'edge.flap', 'edge.back'];
-
 /** Where a line is now and how far it can go, in rows from the start of the strip. */
 export interface PanelLine {
   id: PanelLineId;

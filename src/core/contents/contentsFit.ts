@@ -13,6 +13,8 @@ import { outsideSizeRepairs } from './outsideSizeEdits';
 export interface FitStage {
   figures: {
     insideWidth: Figure;
+    /** All round the mouth, inside. */
+    opening: Figure;
     insideHeight: Figure;
     easeAcross: Figure | null;
     easeUp: Figure | null;
@@ -64,9 +66,21 @@ export function contentsFit(
     sheetsUpMm(layers),
     'Outside height, less fabric and lining of the base. The mouth is open.',
   );
+  const opening = makeFigure(
+    'size.opening',
+    'Opening, all round inside',
+    2 * insideWidth.value,
+    'mm',
+    {
+      rule: 'Front and back together: twice the inside width. What is thicker than it is wide goes in as long as its girth is less.',
+      inputs: [inputFrom(insideWidth)],
+      source: GEOMETRY,
+    },
+    insideWidth.plusMinus === null ? null : 2 * insideWidth.plusMinus,
+  );
   const ease = easeFigures(contents, insideWidth, insideHeight, planned.heightLoaded, layers);
   return {
-    figures: { insideWidth, insideHeight, ...ease },
+    figures: { insideWidth, opening, insideHeight, ...ease },
     problems: [
       ...itemProblems(design),
       ...fitProblems(design, contents, ease, clampedLoadMm),

@@ -13,7 +13,8 @@ export function Ledger() {
   const { widthMm, heightMm } = useBag((state) => state.plan.contents.settled.body);
   const dropMm = useBag((state) => state.design.flap.dropMm);
   const { width, widthOff, height, heightOff, heightLoaded } = useBagNumbers((state) => state.plan.pouch.figures);
-  const { dropLoaded, dropEmpty, dropOff } = useBagNumbers((state) => state.plan.flap.figures);
+  const { opening } = useBagNumbers((state) => state.plan.fit.figures);
+  const { dropLoaded, dropEmpty, dropOff, panelArea } = useBagNumbers((state) => state.plan.flap.figures);
   const hasFlap = useBag((state) => state.plan.flap.hasFlap);
   return (
     <table className="ledger">
@@ -36,6 +37,8 @@ export function Ledger() {
             <Line name="Flap drop, empty" figure={dropEmpty} />
           </>
         )}
+        <Line name="Opening, all round" figure={opening} />
+        <Line name="Area of the fabric" figure={panelArea} />
       </tbody>
     </table>
   );
