@@ -16,7 +16,7 @@ import {
 } from '.';
 
 /** `npm run fuzz` asks for a hundred thousand. Blankets take long to draw and write, so of many only some are. */
-const RUNS = Number(process.env.FUZZ_RUNS ?? 1200);
+const RUNS = Number(process.env.FUZZ_RUNS ?? 600);
 const DRAWN_EVERY = RUNS > 5000 ? 50 : 8;
 
 const NO_NUMBER = /NaN|undefined|Infinity|null/;
