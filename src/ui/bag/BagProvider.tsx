@@ -17,12 +17,20 @@ export interface OpenedBag {
   history: { undo: unknown[]; redo: unknown[] };
 }
 
-/** The open bag; the same a painted frame behind, for the section; and one more behind, for the numbers beside the drawing. */
+/**
+ * The open bag; the same a painted frame behind, for the section; and further behind, for the numbers beside the drawing, in a few
+ * lanes a frame apart, so that no frame has all of them to draw.
+ */
 interface OpenBag {
   store: BagStore;
   section: BagStore;
-  numbers: BagStore;
+  numbers: readonly BagStore[];
 }
+
+const LANES = 3;
+
+/** The lane of the next number that is shown: they are dealt out in turn. */
+let nextLane = 0;
 
 const BagContext = createContext<OpenBag | null>(null);
 
@@ -31,7 +39,10 @@ export function BagProvider({ bag, children }: { bag: OpenedBag; children: React
   const [open] = useState(() => {
     const store = createBagStore({ ...bag, history: bag.history as History });
     const section = trail(store, afterBrowserPaint()).follower;
-    return { store, section, numbers: trail(section, afterBrowserPaint()).follower };
+    const numbers: BagStore[] = [];
+    for (let lane = 0; lane < LANES; lane += 1)
+      numbers.push(trail(numbers.at(-1) ?? section, afterBrowserPaint()).follower);
+    return { store, section, numbers };
   });
   const { store } = open;
 
@@ -91,7 +102,8 @@ export function useBag<T>(read: (state: BagState) => T): T {
  * into reads with `useBag`.
  */
 export function useBagNumbers<T>(read: (state: BagState) => T): T {
-  return useStore(useOpenBag().numbers, read);
+  const [lane] = useState(() => nextLane++ % LANES);
+  return useStore(useOpenBag().numbers[lane] as BagStore, read);
 }
 
 /** Reads a part of the open bag for the section through it, which is painted in the frame after the panel. */

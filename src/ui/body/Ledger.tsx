@@ -10,7 +10,8 @@ import { showTheSame } from '@/ui/figures/showTheSame';
 
 /** The ledger of finished sizes: wanted, planned with its ±, and by how much they differ. */
 export function Ledger() {
-  const { widthMm, heightMm } = useBag((state) => state.plan.contents.settled.body);
+  const widthMm = useBag((state) => state.plan.contents.settled.body.widthMm);
+  const heightMm = useBag((state) => state.plan.contents.settled.body.heightMm);
   const dropMm = useBag((state) => state.design.flap.dropMm);
   const { width, widthOff, height, heightOff, heightLoaded } = useBagNumbers((state) => state.plan.pouch.figures);
   const { opening } = useBagNumbers((state) => state.plan.fit.figures);
