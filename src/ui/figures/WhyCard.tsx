@@ -4,15 +4,15 @@ import { Box, CloseButton, Flex, Table } from '@chakra-ui/react';
 import { useEffect, useRef } from 'react';
 import type { FigureId, ReasonInput } from '@/core/figures';
 import { formatPlusMinus, formatQuantity, formatSource } from '@/core/wording';
-import { useBag, useBagNumbers, useBagStore } from '@/ui/bag/BagProvider';
+import { useBag, useBagStore } from '@/ui/bag/BagProvider';
 import { AskableNumber } from './FigureTicket';
 
 const WIDTH_PX = 400;
 
 /** The back of a ticket: the rule in words, what went in, where the rule comes from. Inputs can be asked in turn. */
 export function WhyCard() {
-  const asked = useBagNumbers((state) => state.asked);
-  const figure = useBagNumbers((state) =>
+  const asked = useBag((state) => state.asked);
+  const figure = useBag((state) =>
     state.asked ? (state.plan.figures[state.asked.figure] ?? state.besides[state.asked.figure]) : undefined,
   );
   const unit = useBag((state) => state.design.settings.lengthUnit);
