@@ -87,3 +87,10 @@ export const MOST_CHOSEN_ROWS = 1200;
 /** The shortest flap, and the smallest size of its shape, that a design can wish for, mm. Ours. */
 export const LEAST_DROP_MM = 10;
 export const LEAST_SHAPE_MM = 5;
+
+/** The least and the most depth that a design can wish for, mm. Ours. */
+export const LEAST_DEPTH_MM = 10;
+export const MOST_DEPTH_MM = 400;
+
+/** How deep a bag is made at first where its construction gives it a depth, mm outside. Ours. */
+export const GUSSET_DEPTH_MM = 52;

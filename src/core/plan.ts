@@ -1,13 +1,15 @@
 import {
+  bodyStage,
   countOffers,
-  foldOverStripStage,
   rowOffers,
   sectionPieces,
   textureProblems,
   type CountOffer,
+  type PieceSet,
   type PouchStage,
   type RowOffer,
   type SectionPiece,
+  type WorkedFrom,
 } from './body';
 import {
   LOAD_STATES,
@@ -22,11 +24,12 @@ import {
 } from './contents';
 import { ownStitchProblems, type Design } from './design';
 import type { Figure, FigureId } from './figures';
-import { flapStage, type FlapStage } from './flap';
+import { flapSplits, flapStage, withHalfDisc, type FlapStage, type Split } from './flap';
 import { gaugeStage, type GaugeStage } from './gauge';
 import { magneticSnapStage, snapWithoutFlap, type SnapStage } from './hardware';
 import { flatLiningStage, type LiningStage } from './lining';
 import { makingSteps, type Step } from './making';
+import { piecesFigures, type Join, type Piece, type PiecesFigures } from './pieces';
 import type { Problem } from './problems';
 import { plainStrapStage, type StrapStage } from './strap';
 import { yarnStage, type YarnStage } from './yarn';
@@ -38,10 +41,19 @@ export interface Plan {
   fit: FitStage;
   pouch: PouchStage;
   flap: FlapStage;
+  /** Everything that is worked, how it is joined, and where front, back and flap lie on it. */
+  pieces: Piece[];
+  joins: Join[];
+  tracks: PieceSet['tracks'];
+  /** The end that a strip is worked from; every other body is worked from its base. */
+  workedFrom: WorkedFrom;
+  whole: PiecesFigures;
   /** Counts near the wanted width that the stitch allows, the nearest first. */
   offers: CountOffer[];
   /** Rows of front and back near the wanted height, the nearest first. */
   rowOffers: RowOffer[];
+  /** Splits that makers start from, each with the drop that it comes to here. */
+  splits: Split[];
   snap: SnapStage | null;
   strap: StrapStage | null;
   lining: LiningStage | null;
@@ -72,27 +84,44 @@ export function planBag(wished: Design, packings?: Packings): PlanResult {
   const gauge = gaugeStage(wished);
   const sheets = { fabricMm: gauge.fabricThickness.value, liningMm: wished.lining?.thicknessMm ?? 0 };
   const contents = contentsStage(wished, sheets, packings);
-  const body = bodyUnderLoad(contents, gauge);
+  const body = bodyStage(contents, gauge);
   if (!body.ok) return body;
 
   const { pouch, design, clampedLoadMm } = body;
   const fit = contentsFit(wished, contents, pouch, clampedLoadMm);
   const flap = flapStage(design, gauge, pouch);
+  const set = withHalfDisc(body.pieces(flap), design, pouch, flap);
+  const whole = piecesFigures(set, gauge);
   const [closure] = design.hardware;
-  const snap = closure && flap.hasFlap ? magneticSnapStage(closure, design, gauge, pouch, flap) : null;
-  const strap = design.strap ? plainStrapStage(design.strap, design, gauge, pouch) : null;
-  const lining = design.lining ? flatLiningStage(design.lining, pouch, flap) : null;
-  const yarn = yarnStage(design, pouch, flap, strap);
+  const snap = closure && flap.hasFlap ? magneticSnapStage(closure, design, gauge, pouch, flap, set) : null;
+  const strap = design.strap ? plainStrapStage(design.strap, design, gauge, pouch, set) : null;
+  const lining = design.lining ? flatLiningStage(design.lining, set, gauge) : null;
+  const yarn = yarnStage(design, pouch, whole, strap);
   const offers = countOffers(design, gauge, pouch, contents.wanted.width);
+  const splits = flap.onPiece ? flapSplits(design, pouch, flap) : [];
   const rowsOffered = rowOffers(design, gauge, pouch, contents.wanted.height);
-  const stages = { gauge, contents, fit, pouch, flap, offers, rowOffers: rowsOffered, snap, strap, lining, yarn };
+  const stages = {
+    gauge,
+    contents,
+    fit,
+    pouch,
+    flap,
+    offers,
+    rowOffers: rowsOffered,
+    splits,
+    snap,
+    strap,
+    lining,
+    yarn,
+  };
 
   return {
     ok: true,
     plan: {
       ...stages,
+      ...{ pieces: set.pieces, joins: set.joins, tracks: set.tracks, whole, workedFrom: set.workedFrom },
       section: sectionsOf(design, pouch, flap),
-      steps: makingSteps(design),
+      steps: makingSteps(design, { ...set, hasFlap: flap.hasFlap }),
       figures: figuresOf([
         gauge.onSwatch.stitchWidth,
         gauge.onSwatch.rowHeight,
@@ -104,14 +133,19 @@ export function planBag(wished: Design, packings?: Packings): PlanResult {
         ...[contents, fit, pouch, flap, snap, strap, lining, yarn].flatMap((stage) =>
           Object.values(stage?.figures ?? {}),
         ),
+        ...pouch.own,
+        ...set.figures,
+        whole.area,
+        whole.seams,
         yarn.held,
         ...yarn.lots.flatMap(({ mass, length, balls }) => [mass, length, balls]),
         ...offers.flatMap(({ width, off }) => [width, off]),
         ...rowsOffered.flatMap(({ height, off }) => [height, off]),
+        ...splits.map(({ drop }) => drop),
       ]),
       problems: [
-        ...[gauge, fit, pouch, flap].flatMap(({ problems }) => problems),
-        ...textureProblems(design, stages),
+        ...[gauge, fit, pouch, flap, set].flatMap(({ problems }) => problems),
+        ...textureProblems(design, { pouch, flap, workedFrom: set.workedFrom }),
         ...[snap, strap, yarn].flatMap((stage) => stage?.problems ?? []),
         ...(closure && !flap.hasFlap ? [snapWithoutFlap(design)] : []),
       ],
@@ -119,33 +153,16 @@ export function planBag(wished: Design, packings?: Packings): PlanResult {
   };
 }
 
-/**
- * The body for the load. A thickness that she gave and that no bag this size can take prevents a plan; one that follows from
- * what goes in does not: the bag is then planned for the most that it can take, and says so.
- */
-function bodyUnderLoad(
-  { settled, wanted, packed }: ContentsStage,
-  gauge: GaugeStage,
-):
-  | { ok: true; pouch: PouchStage; design: SettledDesign; clampedLoadMm: number | null }
-  | { ok: false; problems: Problem[] } {
-  const body = foldOverStripStage(settled, gauge, wanted);
-  if (body.ok) return { ...body, design: settled, clampedLoadMm: null };
-  const tooThick = body.problems.find(({ code }) => code === 'load-too-thick');
-  if (!tooThick || packed?.thicknessMm !== settled.contents.thicknessMm) return body;
-  const clampedLoadMm = tooThick.values.mostLoadMm ?? 0;
-  const design = { ...settled, contents: { ...settled.contents, thicknessMm: clampedLoadMm } };
-  const again = foldOverStripStage(design, gauge, wanted);
-  return again.ok ? { ...again, design, clampedLoadMm } : again;
-}
-
 function sectionsOf(design: SettledDesign, pouch: PouchStage, flap: FlapStage): Plan['section'] {
+  const { sectionMm, depthMm, layers } = pouch;
   const [empty, loaded] = LOAD_STATES.map((state) =>
     sectionPieces({
-      frontMm: pouch.frontRows * pouch.rowMm,
-      backMm: pouch.backRows * pouch.rowMm,
+      frontMm: sectionMm.front,
+      backMm: sectionMm.back,
+      baseMm: sectionMm.base,
+      depthMm,
       tailMm: (flap.bridgeRows + flap.flapRows) * pouch.rowMm,
-      layers: pouch.layers,
+      layers,
       loadMm: loadThicknessMm(design.contents, state),
       firmness: design.contents.firmness,
     }),

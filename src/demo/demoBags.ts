@@ -208,7 +208,7 @@ export function demoBags(): Design[] {
       swatch: bandstandLinen,
       stitch: 'hdc',
       body: body(212, 148),
-      flap: { kind: 'pointed', dropMm: 84, widthMm: null, pointMm: 47 },
+      flap: { kind: 'pointed', dropMm: 84, widthMm: null, hemMm: null, pointMm: 47 },
       hardware: [],
       strap: null,
       lining: null,
@@ -232,7 +232,7 @@ export function demoBags(): Design[] {
       ),
       swatch: meadowCotton,
       body: body(246, 204),
-      flap: { kind: 'rounded-corners', dropMm: 137, widthMm: null, radiusMm: 46 },
+      flap: { kind: 'rounded-corners', dropMm: 137, widthMm: null, hemMm: null, radiusMm: 46 },
       hardware: [
         {
           kind: 'magnetic-snap',
@@ -271,7 +271,7 @@ export function demoBags(): Design[] {
       ),
       swatch: harbourCotton,
       body: body(176, 107),
-      flap: { kind: 'straight', dropMm: 78, widthMm: null },
+      flap: { kind: 'straight', dropMm: 78, widthMm: null, hemMm: null },
       hardware: [
         {
           kind: 'magnetic-snap',

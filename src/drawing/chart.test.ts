@@ -1,8 +1,9 @@
 import fc from 'fast-check';
 import { describe, expect, test } from 'vitest';
+import type { RowsPiece } from '@/core/pieces';
 import { designAt, planOf } from '@/core/testing/designs';
 import { STITCHES, STITCH_IDS, workPattern, type StitchId, type StitchPattern } from '@/core/stitches';
-import { chartDrawing, panelDrawing, pathData, type Drawing } from '.';
+import { chartDrawing, pieceDrawing, pathData, type Drawing } from '.';
 
 const CELL_MM = 10;
 const inRow = (drawing: Drawing, row: number) => drawing.shapes.filter(({ mark }) => mark === `row${row}`);
@@ -74,7 +75,11 @@ describe('the symbol chart', () => {
 describe('texture on the panel', () => {
   const drawn = (stitch: StitchId) => {
     const design = designAt(5, 5, 2, (d) => ({ ...d, stitch, swatch: { ...d.swatch, stitch } }));
-    return { design, plan: planOf(design), drawing: panelDrawing(design, planOf(design)) };
+    return {
+      design,
+      plan: planOf(design),
+      drawing: pieceDrawing(design, planOf(design), planOf(design).pieces[0] as RowsPiece),
+    };
   };
 
   test('a plain fabric has none', () => {

@@ -1,12 +1,14 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
+import type { Design } from '@/core/design';
+import type { Plan } from '@/core/plan';
 import { fullDesign, planOf, plannableDesign } from '@/core/testing/designs';
 import {
   countTicks,
   foldedDrawing,
   lengthTicks,
   liningDrawing,
-  panelDrawing,
+  pieceDrawing,
   pathData,
   sectionDrawing,
   strapDrawing,
@@ -47,7 +49,7 @@ describe('every drawing', () => {
       fc.property(plannableDesign, (design) => {
         const plan = planOf(design);
         const drawings = [
-          panelDrawing(design, plan),
+          panelOf(design, plan),
           foldedDrawing(plan),
           sectionDrawing(plan, 'empty'),
           sectionDrawing(plan, 'loaded'),
@@ -66,11 +68,7 @@ describe('every drawing', () => {
     fc.assert(
       fc.property(plannableDesign, (design) => {
         const plan = planOf({ ...design, hardware: [] });
-        for (const { box, shapes } of [
-          panelDrawing(design, plan),
-          foldedDrawing(plan),
-          sectionDrawing(plan, 'loaded'),
-        ]) {
+        for (const { box, shapes } of [panelOf(design, plan), foldedDrawing(plan), sectionDrawing(plan, 'loaded')]) {
           const outside = shapes
             .flatMap(pointsOf)
             .filter(({ x, y }) => x < -dust || y < -dust || x > box.widthMm + dust || y > box.heightMm + dust);
@@ -81,10 +79,15 @@ describe('every drawing', () => {
   });
 });
 
+/** The one piece of a strip, or the first of several. */
+function panelOf(design: Design, plan: Plan): Drawing {
+  return pieceDrawing(design, plan, plan.pieces[0] as Plan['pieces'][number]);
+}
+
 describe('the panel', () => {
   const design = fullDesign();
   const plan = planOf(design);
-  const drawing = panelDrawing(design, plan);
+  const drawing = panelOf(design, plan);
 
   it('is as large as the panel', () => {
     expect(drawing.box.widthMm).toBe(plan.pouch.figures.panelWidth.value);
@@ -94,7 +97,7 @@ describe('the panel', () => {
   it('has row 1 at the bottom: the base fold lies its length above it', () => {
     const [fold] = marked(drawing, 'fold.base');
     const y = fold?.kind === 'path' ? fold.segments[0]?.y : NaN;
-    expect(drawing.box.heightMm - (y ?? NaN)).toBeCloseTo(plan.pouch.figures.baseFold.value, 9);
+    expect(drawing.box.heightMm - (y ?? NaN)).toBeCloseTo(plan.pouch.figures.baseFold?.value ?? NaN, 9);
   });
 
   it('draws a line between every two rows', () => {
@@ -108,7 +111,7 @@ describe('the panel', () => {
   it('is the mirror image for the other hand', () => {
     const pair = { ...design, hardware: design.hardware.map((snap) => ({ ...snap, layout: 'pair' as const })) };
     const centres = (hand: 'left' | 'right') =>
-      marked(panelDrawing({ ...pair, settings: { ...pair.settings, hand } }, planOf(pair)), 'snap.half').map((shape) =>
+      marked(panelOf({ ...pair, settings: { ...pair.settings, hand } }, planOf(pair)), 'snap.half').map((shape) =>
         shape.kind === 'circle' ? shape.x : NaN,
       );
     const mirrored = centres('right').map((x) => drawing.box.widthMm - x);

@@ -1,6 +1,6 @@
 import type { FlapKind } from '@/core/design';
-import { flapOutline, usualFlap } from '@/core/flap';
-import { type Drawing, type Point, type Segment, type Shape } from './shape';
+import { flapOutlinePoints, usualFlap } from '@/core/flap';
+import { polyline, type Drawing, type Point, type Shape } from './shape';
 
 /** The bag of the icon, mm: its front, and how far its flap comes down. */
 const WIDE_MM = 36;
@@ -11,15 +11,11 @@ const STEPS = 36;
 /** A small bag seen from the front, closed by a flap of a shape, to choose it by. */
 export function flapIcon(kind: FlapKind): Drawing {
   const size = { widthMm: WIDE_MM, lengthMm: DROP_MM };
-  const half = flapOutline(usualFlap(kind, { dropMm: DROP_MM, widthMm: null }, size), size);
-  const side: Point[] = Array.from({ length: STEPS + 1 }, (_, step) => {
-    const downMm = DROP_MM * Math.sin((Math.PI / 2) * (step / STEPS));
-    return { x: half(downMm), y: downMm };
-  });
-  const points = [
-    ...side.map(({ x, y }) => ({ x: WIDE_MM / 2 - x, y })),
-    ...side.map(({ x, y }) => ({ x: WIDE_MM / 2 + x, y })).reverse(),
-  ];
+  const points = flapOutlinePoints(
+    usualFlap(kind, { dropMm: DROP_MM, widthMm: null, hemMm: null }, size),
+    size,
+    STEPS,
+  ).map(({ x, y }) => ({ x: WIDE_MM / 2 + x, y }));
   return {
     box: { x: 0, y: 0, widthMm: WIDE_MM, heightMm: HIGH_MM },
     shapes: [
@@ -46,5 +42,5 @@ const flapShape = (points: readonly Point[]): Shape => ({
   role: 'flap',
   layer: 'cloth',
   closed: true,
-  segments: points.map(({ x, y }, index): Segment => ({ to: index === 0 ? 'move' : 'line', x, y })),
+  segments: polyline(points),
 });

@@ -1,6 +1,7 @@
 import { rowStitches } from '@/core/flap';
 import type { Plan } from '@/core/plan';
-import { lineSegments, type Drawing, type Segment, type Shape } from './shape';
+import { cornerRadiusMm } from './pieceDrawing';
+import { lineSegments, polyline, type Drawing, type Segment, type Shape } from './shape';
 
 /** How much of the height a short drawing of the strap may take above the bag. */
 const STRAP_RISE_SHARE = 0.3;
@@ -9,18 +10,60 @@ const STRAP_RISE_SHARE = 0.3;
 export function foldedDrawing(plan: Plan): Drawing {
   const widthMm = plan.pouch.figures.width.value;
   const heightMm = plan.pouch.figures.heightLoaded.value;
-  const dropMm = Math.max(0, plan.flap.dropMm.loaded);
+  const dropMm = plan.flap.hasFlap ? Math.max(0, plan.flap.dropMm.loaded) : 0;
   const riseMm = plan.strap ? heightMm * STRAP_RISE_SHARE : 0;
   return {
     box: { x: 0, y: 0, widthMm, heightMm: riseMm + Math.max(heightMm, dropMm) },
     shapes: [
       ...(plan.strap ? strapShapes(plan, widthMm, riseMm) : []),
-      { kind: 'rect', role: 'cloth', layer: 'cloth', x: 0, y: riseMm, widthMm, heightMm },
-      rowsShape(plan.pouch.rowMm, widthMm, riseMm + dropMm, riseMm + heightMm),
+      ...frontShapes(plan, widthMm, riseMm, heightMm, dropMm),
       ...flapShapes(plan, widthMm, riseMm, dropMm),
       ...snapShapes(plan, widthMm, riseMm),
     ],
   };
+}
+
+/** The front as it stands, with its rows or rounds below the flap. */
+function frontShapes(plan: Plan, widthMm: number, riseMm: number, heightMm: number, dropMm: number): Shape[] {
+  const { pouch } = plan;
+  if (pouch.kind === 'round-purse') {
+    const r = widthMm / 2;
+    const round = (radiusMm: number, role: 'cloth' | 'row'): Shape => ({
+      kind: 'circle',
+      role,
+      layer: role === 'cloth' ? 'cloth' : 'rows',
+      x: r,
+      y: riseMm + r,
+      radiusMm,
+    });
+    const rounds = Math.max(0, Math.floor(r / pouch.rowMm - 0.5));
+    return [
+      round(r, 'cloth'),
+      ...Array.from({ length: rounds }, (_, index) => round((index + 1) * pouch.rowMm, 'row')),
+    ];
+  }
+  const radius = Math.min(cornerRadiusMm(plan), widthMm / 2, heightMm);
+  const bottom = riseMm + heightMm;
+  const rows = rowsShape(pouch.rowMm, widthMm, riseMm + dropMm, bottom - radius);
+  if (radius === 0) return [{ kind: 'rect', role: 'cloth', layer: 'cloth', x: 0, y: riseMm, widthMm, heightMm }, rows];
+  const arc = (x: number, y: number): Segment => ({ to: 'arc', radiusMm: radius, sweep: true, large: false, x, y });
+  return [
+    {
+      kind: 'path',
+      role: 'cloth',
+      layer: 'cloth',
+      closed: true,
+      segments: [
+        { to: 'move', x: 0, y: riseMm },
+        { to: 'line', x: widthMm, y: riseMm },
+        { to: 'line', x: widthMm, y: bottom - radius },
+        arc(widthMm - radius, bottom),
+        { to: 'line', x: radius, y: bottom },
+        arc(0, bottom - radius),
+      ],
+    },
+    rows,
+  ];
 }
 
 /** The flap over the front, as its rows make it; where it is as wide as the bag, with its rows drawn. */
@@ -28,30 +71,29 @@ function flapShapes(plan: Plan, widthMm: number, riseMm: number, dropMm: number)
   const { pouch, flap } = plan;
   const base = { role: 'flap', layer: 'cloth' } as const;
   if (!flap.hasFlap) return [];
-  if (flap.leftEachSide === 0 && flap.rows.every(({ by }) => by === 'nothing'))
+  if (flap.leftEachSide === 0 && flap.rows.every(({ by, changeEachSide }) => by === 'nothing' && changeEachSide === 0))
     return [
       { kind: 'rect', ...base, x: 0, y: riseMm, widthMm, heightMm: dropMm },
       rowsShape(pouch.rowMm, widthMm, riseMm, riseMm + dropMm),
     ];
   // The seams take a little of the width of what they join, and nothing of a flap that hangs free; drawn to the bag's width.
-  const mmPerStitch = widthMm / pouch.stitchCount;
-  const half = (row: number) =>
-    (rowStitches(pouch, flap, Math.max(row, flap.totalRows - flap.flapRows)) / 2) * mmPerStitch;
-  const side: [number, number][] = [[half(0), riseMm]];
+  const mmPerStitch = widthMm / pouch.backStitches;
+  const tailRows = flap.bridgeRows + flap.flapRows;
+  const half = (k: number) => (rowStitches(flap, Math.max(1, k)) / 2) * mmPerStitch;
+  const side: [number, number][] = [[half(flap.bridgeRows), riseMm]];
   const rowLines: Segment[] = [];
-  for (let row = flap.totalRows - flap.flapRows; row <= flap.totalRows; row += 1) {
-    const y = riseMm + Math.max(0, dropMm - (flap.totalRows - row) * pouch.rowMm);
-    side.push([half(row), y]);
-    if (y > riseMm && row < flap.totalRows)
-      rowLines.push(...lineSegments({ x: widthMm / 2 - half(row), y }, { x: widthMm / 2 + half(row), y }));
+  for (let k = flap.bridgeRows + 1; k <= tailRows; k += 1) {
+    const y = riseMm + Math.max(0, dropMm - (tailRows - k) * pouch.rowMm);
+    side.push([half(k), y]);
+    if (y > riseMm && k < tailRows)
+      rowLines.push(...lineSegments({ x: widthMm / 2 - half(k), y }, { x: widthMm / 2 + half(k), y }));
   }
   const points = [
     ...side.map(([mm, y]) => ({ x: widthMm / 2 - mm, y })),
     ...side.map(([mm, y]) => ({ x: widthMm / 2 + mm, y })).reverse(),
   ];
-  const segments = points.map(({ x, y }, index): Segment => ({ to: index === 0 ? 'move' : 'line', x, y }));
   return [
-    { kind: 'path', ...base, closed: true, segments },
+    { kind: 'path', ...base, closed: true, segments: polyline(points) },
     { kind: 'path', role: 'row', layer: 'rows', closed: false, segments: rowLines },
   ];
 }

@@ -2,7 +2,9 @@ export { chartDrawing, type ChartDrawing, type ChartRow } from './chartDrawing';
 export { flapIcon } from './flapIcon';
 export { foldedDrawing } from './foldedDrawing';
 export { liningDrawing } from './liningDrawing';
-export { panelDrawing } from './panelDrawing';
+export { pieceDrawing } from './pieceDrawing';
+export { bodyIcon } from './bodyIcon';
+export { onSheet, sheetDrawing, type JoinMark, type PlacedPiece, type SheetDrawing } from './sheetDrawing';
 export { countTicks, lengthTicks, type Tick } from './rulerTicks';
 export { sectionDrawing } from './sectionDrawing';
 export {

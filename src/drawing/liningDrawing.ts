@@ -1,40 +1,51 @@
+import type { LiningPiece } from '@/core/lining';
 import type { Plan } from '@/core/plan';
-import type { Drawing } from './shape';
+import type { Drawing, Shape } from './shape';
+
+/** Room between pieces of lining, mm. */
+const GAP_MM = 18;
 
 /**
- * The lining as it is cut, with the line its edges are pressed along and the panel it will cover, all about one centre.
- * Null without a lining.
+ * The lining as it is cut, piece beside piece, each with the line its edges are pressed along and the crochet it will cover, all about
+ * one centre. Null without a lining.
  */
 export function liningDrawing(plan: Plan): Drawing | null {
   const { lining } = plan;
   if (!lining) return null;
-  const { cutWidth, cutLength, finishedWidth, finishedLength } = lining.figures;
-  const widthMm = cutWidth.value;
-  const heightMm = cutLength.value;
+  const heightMm = Math.max(...lining.pieces.map(({ cutLength }) => cutLength.value));
+  const shapes: Shape[] = [];
+  let left = 0;
+  for (const piece of lining.pieces) {
+    shapes.push(...pieceShapes(piece, left, heightMm));
+    left += piece.cutWidth.value + GAP_MM;
+  }
+  return { box: { x: 0, y: 0, widthMm: left - GAP_MM, heightMm }, shapes };
+}
+
+function pieceShapes(piece: LiningPiece, left: number, heightMm: number): Shape[] {
+  const wide = piece.cutWidth.value;
+  const high = piece.cutLength.value;
   const centred = (width: number, height: number) => ({
-    x: (widthMm - width) / 2,
-    y: (heightMm - height) / 2,
+    x: left + (wide - width) / 2,
+    y: heightMm - high + (high - height) / 2,
     widthMm: width,
     heightMm: height,
   });
-  return {
-    box: { x: 0, y: 0, widthMm, heightMm },
-    shapes: [
-      { kind: 'rect', role: 'load', layer: 'cloth', mark: 'lining.cut', ...centred(widthMm, heightMm) },
-      {
-        kind: 'rect',
-        role: 'press',
-        layer: 'folds',
-        mark: 'lining.press',
-        ...centred(finishedWidth.value, finishedLength.value),
-      },
-      {
-        kind: 'rect',
-        role: 'outline',
-        layer: 'cloth',
-        mark: 'panel',
-        ...centred(plan.pouch.figures.panelWidth.value, plan.flap.figures.panelLength.value),
-      },
-    ],
-  };
+  return [
+    { kind: 'rect', role: 'load', layer: 'cloth', mark: 'lining.cut', ...centred(wide, high) },
+    {
+      kind: 'rect',
+      role: 'press',
+      layer: 'folds',
+      mark: 'lining.press',
+      ...centred(piece.finishedWidth.value, piece.finishedLength.value),
+    },
+    {
+      kind: 'rect',
+      role: 'outline',
+      layer: 'cloth',
+      mark: 'panel',
+      ...centred(piece.coversWidthMm, piece.coversLengthMm),
+    },
+  ];
 }

@@ -40,7 +40,9 @@ export function packedDrawing(plan: Plan): PackedDrawing {
   const outsideWide = figures.width.value;
   const outsideHigh = figures.heightLoaded.value;
   const sheet = layers.fabricMm + layers.liningMm;
-  const standsMm = sheet + (packed ? Math.min(packed.thicknessMm, plan.pouch.loadMm) / 2 : 0);
+  // A flat bag's base rounds under the load; a deep one has a floor.
+  const roundsMm = plan.pouch.depthMm > 0 || !packed ? 0 : Math.min(packed.thicknessMm, plan.pouch.loadMm) / 2;
+  const standsMm = sheet + roundsMm;
   const topMm = Math.max(outsideHigh, packed ? standsMm + packed.heightMm : 0);
   const sideMm = Math.max(0, ((packed?.widthMm ?? 0) - outsideWide) / 2);
   const left = sideMm + (outsideWide - (packed?.widthMm ?? 0)) / 2;

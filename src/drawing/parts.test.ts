@@ -58,7 +58,7 @@ describe('the lining', () => {
         expect(panel.widthMm).toBeGreaterThanOrEqual(press.widthMm);
         for (const rect of [press, panel]) expect(middle(rect)).toBeCloseTo(middle(cut), 9);
         // What is folded under reaches from the pressed line to the cut edge, on every side alike.
-        const turned = plan.lining?.figures.turnUnder.value ?? NaN;
+        const turned = plan.lining?.turnUnder.value ?? NaN;
         if (press.widthMm > 0) expect(press.x - cut.x).toBeCloseTo(turned, 6);
         if (press.heightMm > 0) expect(press.y - cut.y).toBeCloseTo(turned, 6);
       }),

@@ -36,21 +36,37 @@ export function sectionDrawing(plan: Plan, state: LoadState): Drawing {
   };
 }
 
+/** Where the base has its middle and the back ends, along the fabric from the front's mouth, mm. */
+const stations = ({ pouch: { sectionMm } }: Plan): { base: number; backEnd: number } => ({
+  base: sectionMm.front + sectionMm.base / 2,
+  backEnd: sectionMm.front + sectionMm.base + sectionMm.back,
+});
+
 /** The height that the things reach to, where the bag is loaded. */
 function thingsTopY(plan: Plan, state: LoadState): number {
-  const base = plan.section[state].find((piece) => piece.kind === 'arc');
   const { packed } = plan.contents;
-  return state === 'loaded' && packed && base?.kind === 'arc' ? base.centre.y + packed.heightMm : 0;
+  return state === 'loaded' && packed ? standsAtY(plan, state) + packed.heightMm : 0;
+}
+
+/** The height at which things stand: where a round base stops to bend, or on the floor of a deep one. */
+function standsAtY(plan: Plan, state: LoadState): number {
+  if (plan.pouch.depthMm > 0) return plan.pouch.layers.fabricMm / 2 + plan.pouch.layers.liningMm;
+  const base = plan.section[state].find((piece) => piece.kind === 'arc');
+  return base?.kind === 'arc' ? base.centre.y : 0;
 }
 
 type ToPaper = (point: SectionPoint) => Point;
 
 /** The fabric, part by part, each a path of the thickness of the fabric. */
 function partShapes(plan: Plan, pieces: readonly SectionPiece[], place: ToPaper): Shape[] {
-  const { frontRows, backRows, rowMm, layers } = plan.pouch;
-  const ends = [frontRows, frontRows + backRows, frontRows + backRows + plan.flap.bridgeRows, plan.flap.totalRows].map(
-    (row) => row * rowMm,
-  );
+  const { rowMm, layers } = plan.pouch;
+  const { base, backEnd } = stations(plan);
+  const ends = [
+    base,
+    backEnd,
+    backEnd + plan.flap.bridgeRows * rowMm,
+    backEnd + (plan.flap.bridgeRows + plan.flap.flapRows) * rowMm,
+  ];
   return ends.flatMap((toMm, index) => {
     const fromMm = index === 0 ? 0 : (ends[index - 1] as number);
     const segments = stretchSegments(pieces, fromMm, toMm, place);
@@ -99,15 +115,17 @@ const pointOn = (piece: SectionPiece, stationMm: number): SectionPoint => sectio
 
 function foldShapes(plan: Plan, pieces: readonly SectionPiece[], place: ToPaper): Shape[] {
   const reach = plan.pouch.layers.fabricMm * TICK_REACH;
+  const { rowMm } = plan.pouch;
+  const { base, backEnd } = stations(plan);
   const marks: (readonly [string, number])[] = [
-    ['fold.base', plan.pouch.figures.baseFold.value],
+    ['fold.base', base],
     ...(plan.flap.hasFlap
       ? ([
-          ['fold.top', plan.flap.figures.topFold.value],
-          ['fold.flap', plan.flap.figures.flapStart.value],
-          ['edge.flap', plan.flap.figures.panelLength.value],
+          ['fold.top', backEnd],
+          ['fold.flap', backEnd + plan.flap.bridgeRows * rowMm],
+          ['edge.flap', backEnd + (plan.flap.bridgeRows + plan.flap.flapRows) * rowMm],
         ] as const)
-      : ([['edge.back', plan.flap.figures.panelLength.value]] as const)),
+      : ([['edge.back', backEnd]] as const)),
   ];
   return marks.map(([mark, station]) => {
     const { point, outward } = sectionPointAt(pieces, station);
@@ -139,14 +157,16 @@ function liningShape(pieces: readonly SectionPiece[], layers: Plan['pouch']['lay
 
 /** What lies between front and back: the things as they are packed, or a soft block up to the mouth where only its thickness is known. */
 function loadShapes(plan: Plan, state: LoadState, place: ToPaper): Shape[] {
-  const base = plan.section[state].find((piece) => piece.kind === 'arc');
-  const [front] = plan.section[state];
-  if (!base || base.kind !== 'arc' || front?.kind !== 'line' || state === 'empty') return [];
+  const [front, base] = plan.section[state];
+  if (!base || front?.kind !== 'line' || state === 'empty') return [];
   const gap = plan.pouch.layers.fabricMm / 2 + plan.pouch.layers.liningMm;
+  const { placed, packed } = plan.contents;
+  const deep = plan.pouch.depthMm > 0;
+  if (packed && (deep || packed.thicknessMm <= plan.pouch.loadMm + 1e-6))
+    return thingShapes(placed, standsAtY(plan, state), gap, place);
+  if (deep || base.kind !== 'arc') return deepLoad(plan, front.from.y, gap, place);
   const radiusMm = base.radiusMm - gap;
   if (radiusMm <= 0) return [];
-  const { placed, packed } = plan.contents;
-  if (packed && packed.thicknessMm <= plan.pouch.loadMm + 1e-6) return thingShapes(placed, base.centre.y, gap, place);
   const leftTop = place({ x: gap, y: front.from.y });
   const rightTop = place({ x: gap + 2 * radiusMm, y: front.from.y });
   const middleY = place(base.centre).y;
@@ -164,6 +184,16 @@ function loadShapes(plan: Plan, state: LoadState, place: ToPaper): Shape[] {
         { to: 'line', ...rightTop },
       ],
     },
+  ];
+}
+
+/** A load of known thickness in a deep bag: a block on its floor, up to the mouth. */
+function deepLoad(plan: Plan, mouthY: number, gap: number, place: ToPaper): Shape[] {
+  const { loadMm } = plan.pouch;
+  if (loadMm <= 0) return [];
+  const corner = place({ x: gap, y: mouthY });
+  return [
+    { kind: 'rect', role: 'load', layer: 'load', mark: 'load', ...corner, widthMm: loadMm, heightMm: mouthY - gap },
   ];
 }
 
@@ -204,10 +234,10 @@ function snapShapes(plan: Plan, pieces: readonly SectionPiece[], place: ToPaper)
       ),
     };
   };
-  const uniqueAlong = (spots: readonly { alongMm: number }[]) => [...new Set(spots.map((spot) => spot.alongMm))];
+  const uniqueStations = (spots: readonly { stationMm: number }[]) => [...new Set(spots.map((spot) => spot.stationMm))];
   return [
-    ...uniqueAlong(snap.mates).map((alongMm) => disc(alongMm, 1, 'snap.mate')),
-    ...uniqueAlong(snap.halves).map((alongMm) => disc(alongMm, -1, 'snap.half')),
+    ...uniqueStations(snap.mates).map((stationMm) => disc(stationMm, 1, 'snap.mate')),
+    ...uniqueStations(snap.halves).map((stationMm) => disc(stationMm, -1, 'snap.half')),
   ];
 }
 

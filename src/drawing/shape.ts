@@ -85,3 +85,7 @@ export const lineSegments = (from: Point, to: Point): Segment[] => [
   { to: 'move', ...from },
   { to: 'line', ...to },
 ];
+
+/** Points joined by straight lines, as a path. */
+export const polyline = (points: readonly Point[]): Segment[] =>
+  points.map(({ x, y }, index) => ({ to: index === 0 ? 'move' : 'line', x, y }));

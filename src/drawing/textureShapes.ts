@@ -1,7 +1,6 @@
 import { patternOf, type Design } from '@/core/design';
-import { rowStitches } from '@/core/flap';
-import type { Plan } from '@/core/plan';
-import { isRaised, patternRowCount, workPattern } from '@/core/stitches';
+import { widestStitches, type RowsPiece } from '@/core/pieces';
+import { isRaised, nearestCount, patternRowCount, workPattern } from '@/core/stitches';
 import { lineSegments, type Segment, type Shape } from './shape';
 
 /**
@@ -10,9 +9,10 @@ import { lineSegments, type Segment, type Shape } from './shape';
  *
  * @param y the place on paper of a distance along the strip
  */
-export function textureShapes(design: Design, plan: Plan, y: (alongMm: number) => number): Shape[] {
+export function textureShapes(design: Design, piece: RowsPiece, y: (alongMm: number) => number): Shape[] {
   const pattern = patternOf(design);
-  const { stitchCount, stitchMm, rowMm } = plan.pouch;
+  const { stitchMm, rowMm } = piece;
+  const stitchCount = textureWidth(piece, pattern);
   const setup = pattern.setupRows.length;
   // Two turns of the pattern: a row that repeats after an odd number of rows is met from either side.
   const turnRows = pattern.rows.length * (pattern.rows.length % 2 === 0 ? 1 : 2);
@@ -21,10 +21,10 @@ export function textureShapes(design: Design, plan: Plan, y: (alongMm: number) =
   const rightHanded = design.settings.hand === 'right';
   const ribs: Segment[] = [];
   const spots: { x: number; y: number }[] = [];
-  for (let row = 1; row <= plan.flap.totalRows; row += 1) {
+  for (let row = 1; row <= piece.rows.length; row += 1) {
     const like = row <= setup ? row : setup + 1 + ((row - 1 - setup) % turnRows);
     const cells = worked.rows[like - 1] ?? [];
-    const besideStitches = (stitchCount - rowStitches(plan.pouch, plan.flap, row)) / 2;
+    const besideStitches = (stitchCount - (piece.rows[row - 1]?.stitches ?? 0)) / 2;
     const fromLeft = (row % 2 === 1) !== rightHanded;
     cells.forEach((cell, index) => {
       if (cell.made !== 'stitch' || !isRaised(cell.step)) return;
@@ -43,4 +43,10 @@ export function textureShapes(design: Design, plan: Plan, y: (alongMm: number) =
       : []),
     ...(spots.length > 0 ? [{ kind: 'dots', role: 'bump', layer: 'rows', at: spots, radiusMm } satisfies Shape] : []),
   ];
+}
+
+/** The width that the pattern is laid out over: that of the widest row, or the nearest count that its repeat allows. */
+function textureWidth(piece: RowsPiece, pattern: ReturnType<typeof patternOf>): number {
+  const widest = widestStitches(piece);
+  return nearestCount(widest, pattern) ?? widest;
 }

@@ -29,8 +29,8 @@ export function alternativeFigures(alternative: Alternative, name: string): Alte
       {
         rule:
           what === 'Width'
-            ? `Stitches less what both side seams take, times the width of one stitch. ${origin}`
-            : `Front rows times the row height, less the quarter circle that goes round the base, plus what that bend stands below. ${origin}`,
+            ? `From the stitches and the width of one, as the width of this bag is. ${origin}`
+            : `From the rows and the height of one, as the height of this bag is. ${origin}`,
         inputs: [
           input(unit === 'stitch' ? 'Stitches' : 'Rows of the front', counted, unit),
           input('Hook', hookMm, 'mm'),

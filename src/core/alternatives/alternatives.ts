@@ -1,16 +1,9 @@
-import { baseDepthMm, heightFromSideMm, sideForHeightMm, straightSideMm } from '@/core/body';
+import { constructionOf, type ClothMm, type Sizing } from '@/core/body';
 import { patternNamed, swatchPatternOf, type Design, type StitchChoice, type Swatch } from '@/core/design';
 import type { SettledDesign } from '@/core/contents';
-import { carriedOver, estimateGauge, gaugeOnHook, openShare, type Measure } from '@/core/gauge';
+import { carriedOver, estimateGauge, gaugeOnHook, openShare, pieceOfBody, type Measure } from '@/core/gauge';
 import type { DesignEdit } from '@/core/problems';
-import {
-  PANEL_STITCH_IDS,
-  isPlainAt,
-  nearestCount,
-  startingChain,
-  withPlainEdge,
-  type StitchPattern,
-} from '@/core/stitches';
+import { PANEL_STITCH_IDS, isPlainAt, nearestCount, startingChain, withPlainEdge } from '@/core/stitches';
 
 /** Another stitch, hook, edge or count for the same bag, and what it would come to. */
 export interface Alternative {
@@ -125,28 +118,43 @@ function onHook(design: SettledDesign, stitch: StitchChoice, gauge: HookGauge): 
   const from = swatchPatternOf(design).nature;
   const to = bare.nature;
   const otherStitch = stitch !== design.swatch.stitch;
-  const open = openShare({ otherStitch, otherPiece: design.swatch.standsFor !== 'panel' });
+  const open = openShare({ otherStitch, otherPiece: design.swatch.standsFor !== pieceOfBody(design.body.kind) });
   const stitchMm = carriedOver(gauge.stitchMm, otherStitch ? to.widthToSc / from.widthToSc : 1, open);
   const rowMm = carriedOver(gauge.rowMm, otherStitch ? to.heightToSc / from.heightToSc : 1, open);
-  const fabricMm = gauge.thicknessMm * (otherStitch ? to.thicknessToSc / from.thicknessToSc : 1);
-  const side = frontOf(design, rowMm, fabricMm);
-  if (side === null) return [];
+  const cloth: ClothMm = {
+    stitchMm: stitchMm.mm,
+    rowMm: rowMm.mm,
+    fabricMm: gauge.thicknessMm * (otherStitch ? to.thicknessToSc / from.thicknessToSc : 1),
+    liningMm: design.lining?.thicknessMm ?? 0,
+  };
+  const construction = constructionOf(design.body.kind);
   const edges = bare.repeatStitches === 1 ? [0] : EDGES;
   const byCount = new Map<number, Alternative>();
   for (const plainEdge of edges) {
     const pattern = withPlainEdge(bare, plainEdge);
+    const sizing = construction.sizing(design.body, cloth, pattern);
+    const side = frontOf(design, sizing, rowMm);
+    if (side === null || sizing.across === null) continue;
+    const { across } = sizing;
     const foldsOnPlain = isPlainAt(pattern, side.rows) && isPlainAt(pattern, 2 * side.rows);
-    for (const stitches of countsNear(design, pattern, stitchMm.mm)) {
+    for (const stitches of countsNear(design, across)) {
       if (byCount.has(stitches)) continue;
-      const seen = stitches - 2 * design.body.seam.takeUpStitches;
-      const width = { mm: seen * stitchMm.mm, plusMinusMm: seen * stitchMm.plusMinusMm };
+      const width = {
+        mm: across.widthMm(stitches),
+        plusMinusMm: across.seenStitches(stitches) * stitchMm.plusMinusMm,
+      };
       byCount.set(stitches, {
         stitch,
         hookMm: gauge.hookMm,
         swatch: gauge.swatch,
         plainEdge,
         stitches,
-        startingChain: startingChain(stitches, pattern, design.settings.turningChain, design.settings.foundation),
+        startingChain: startingChain(
+          across.firstRow(stitches, side.rows),
+          pattern,
+          design.settings.turningChain,
+          design.settings.foundation,
+        ),
         frontRows: side.rows,
         width,
         height: side.height,
@@ -162,24 +170,20 @@ function onHook(design: SettledDesign, stitch: StitchChoice, gauge: HookGauge): 
 const mostOff = ({ mm, plusMinusMm }: Measure, wantedMm: number): number => Math.abs(mm - wantedMm) + plusMinusMm;
 
 /** Rows of the front for the wanted height, and the height that they give; null when the bend would use it up. */
-function frontOf(design: SettledDesign, rowMm: Measure, fabricMm: number): { rows: number; height: Measure } | null {
-  const depthMm = baseDepthMm({ fabricMm, liningMm: design.lining?.thicknessMm ?? 0 }, 0);
-  const rows = Math.max(1, Math.round(sideForHeightMm(design.body.heightMm, depthMm, fabricMm) / rowMm.mm));
-  if (straightSideMm(rows * rowMm.mm, depthMm) <= 0) return null;
-  return {
-    rows,
-    height: { mm: heightFromSideMm(rows * rowMm.mm, depthMm, fabricMm), plusMinusMm: rows * rowMm.plusMinusMm },
-  };
+function frontOf(design: SettledDesign, sizing: Sizing, rowMm: Measure): { rows: number; height: Measure } | null {
+  const rows = Math.max(1, Math.round(sizing.rowsFor(design.body.heightMm)));
+  if (rows * rowMm.mm <= sizing.bendMm) return null;
+  return { rows, height: { mm: sizing.heightMm(rows), plusMinusMm: rows * rowMm.plusMinusMm } };
 }
 
-function countsNear(design: SettledDesign, pattern: StitchPattern, stitchMm: number): number[] {
-  const wished = design.body.widthMm / stitchMm + 2 * design.body.seam.takeUpStitches;
-  const middle = nearestCount(wished, pattern);
+function countsNear(design: SettledDesign, across: NonNullable<Sizing['across']>): number[] {
+  const { allowed } = across;
+  const middle = nearestCount(across.stitchesFor(design.body.widthMm), allowed);
   if (middle === null) return [];
   return Array.from(
     { length: 2 * COUNTS_BESIDE + 1 },
-    (_, at) => middle + (at - COUNTS_BESIDE) * pattern.repeatStitches,
-  ).filter((count) => count > pattern.edgeStitches && count > 2 * design.body.seam.takeUpStitches);
+    (_, at) => middle + (at - COUNTS_BESIDE) * allowed.repeatStitches,
+  ).filter((count) => count > allowed.edgeStitches && across.seenStitches(count) > 0 && across.widthMm(count) > 0);
 }
 
 function takeEdits(

@@ -73,6 +73,8 @@ describe('the section', () => {
     layers: { fabricMm: 2.4, liningMm: 0.3 },
     loadMm: 18,
     firmness: 'soft' as const,
+    depthMm: 0,
+    baseMm: 0,
   };
 
   /** Length by walking along in small straight steps: independent of how pieces are made. */
@@ -106,7 +108,7 @@ describe('the section', () => {
           firmness: fc.constantFrom('soft' as const, 'stiff' as const),
         }),
         (made) => {
-          const pieces = sectionPieces({ ...made, layers: input.layers });
+          const pieces = sectionPieces({ ...input, ...made });
           for (const [index, piece] of pieces.slice(1).entries()) {
             const before = pieces[index] as (typeof pieces)[number];
             expect(piece.fromMm).toBeCloseTo(before.toMm, 9);
@@ -189,11 +191,11 @@ describe('the fold-over strip', () => {
         ...design,
         contents: { ...design.contents, thicknessMm: 0 },
         body: { ...design.body, widthMm: 200, heightMm: 150 },
-        flap: { kind: 'straight', dropMm: 90, widthMm: null },
+        flap: { kind: 'straight', dropMm: 90, widthMm: null, hemMm: null },
       })),
     );
     expect(plan.pouch.stitchCount).toBe(41);
-    expect(plan.pouch.figures.startingChain.value).toBe(42);
+    expect(plan.pouch.figures.startingChain?.value).toBe(42);
     expect([plan.pouch.frontRows, plan.pouch.backRows, plan.flap.bridgeRows, plan.flap.flapRows]).toEqual([
       30, 30, 0, 18,
     ]);

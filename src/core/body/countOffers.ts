@@ -4,7 +4,8 @@ import { GEOMETRY, input, inputFrom, makeFigure, offFigure, type Figure } from '
 import type { GaugeStage } from '@/core/gauge';
 import type { DesignEdit } from '@/core/problems';
 import { startingChain } from '@/core/stitches';
-import type { PouchStage } from './foldOverStrip';
+import { constructionOf, type PouchStage } from './constructions';
+import { clothOf } from './clothOf';
 
 /** A count that the repeat allows near the wanted width, with what it would give. */
 export interface CountOffer {
@@ -27,52 +28,50 @@ const OFFERED = 5;
 const nearness = ({ off }: CountOffer): number => Math.round(Math.abs(off.value) * 1e6);
 
 /**
- * The counts around the wanted width that the stitch's repeat allows, the nearest first.
+ * The counts around the wanted width that the stitch's repeat and the construction allow, the nearest first.
  *
- * @returns at most five, each with its finished width and by how much that is off
+ * @returns at most five, each with its finished width and by how much that is off; none where the width follows from rounds
  */
 export function countOffers(design: SettledDesign, gauge: GaugeStage, pouch: PouchStage, wanted: Figure): CountOffer[] {
   const pattern = patternOf(design);
-  const { repeatStitches, edgeStitches } = pattern;
-  const { widthMm, seam } = design.body;
-  const stitchMm = gauge.stitchWidth.value;
-  const wishedRepeats = (widthMm / stitchMm + 2 * seam.takeUpStitches - edgeStitches) / repeatStitches;
+  const { across } = constructionOf(design.body.kind).sizing(design.body, clothOf(design, gauge), pattern);
+  if (across === null) return [];
+  const { repeatStitches, edgeStitches } = across.allowed;
   const { foundation, turningChain } = design.settings;
-  const middle = Math.round(wishedRepeats);
+  const middle = Math.round((across.stitchesFor(design.body.widthMm) - edgeStitches) / repeatStitches);
   return Array.from({ length: OFFERED + 4 }, (_, index) => middle - 4 + index)
     .filter((repeats) => repeats >= 1)
     .map((repeats): CountOffer => {
       const stitches = edgeStitches + repeats * repeatStitches;
-      const seen = stitches - 2 * seam.takeUpStitches;
       const width = makeFigure(
         `offer.width.${stitches}`,
         `Width with ${stitches} stitches`,
-        seen * stitchMm,
+        across.widthMm(stitches),
         'mm',
         {
-          rule: 'Stitches less what both side seams take, times the width of one stitch.',
+          rule: across.width.rule,
           inputs: [
             input('Full repeats', repeats, 'count'),
             input('Stitches in a repeat', repeatStitches, 'stitch'),
             input('Stitches beside the repeats', edgeStitches, 'stitch'),
-            input('Each side seam takes', seam.takeUpStitches, 'stitch'),
+            ...across.width.inputs,
             inputFrom(gauge.stitchWidth),
           ],
           source: GEOMETRY,
         },
-        seen * (gauge.stitchWidth.plusMinus ?? 0),
+        across.seenStitches(stitches) * (gauge.stitchWidth.plusMinus ?? 0),
       );
       return {
         stitches,
         repeats,
-        startingChain: startingChain(stitches, pattern, turningChain, foundation),
+        startingChain: startingChain(across.firstRow(stitches, pouch.frontRows), pattern, turningChain, foundation),
         width,
         off: offFigure(`offer.off.${stitches}`, width, wanted),
         isPlanned: stitches === pouch.stitchCount,
         edits: [{ path: ['body', 'chosenStitches'], value: stitches }],
       };
     })
-    .filter(({ width }) => width.value > 0)
+    .filter(({ stitches, width }) => width.value > 0 && across.seenStitches(stitches) > 0)
     .sort((a, b) => nearness(a) - nearness(b) || b.stitches - a.stitches)
     .slice(0, OFFERED);
 }

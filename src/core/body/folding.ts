@@ -17,6 +17,19 @@ export type Firmness = 'soft' | 'stiff';
 export const baseDepthMm = ({ fabricMm, liningMm }: Layers, loadMm: number): number => loadMm + 2 * liningMm + fabricMm;
 
 /**
+ * Depth between the middles of front and back at the top, mm: what the load and the linings make it, or what the construction does where
+ * that is more.
+ *
+ * @param depthMm of the construction; nought where the bag lies flat
+ *
+ * @example
+ * mouthDepthMm({ fabricMm: 2, liningMm: 0.5 }, 10, 0) // => 13
+ * mouthDepthMm({ fabricMm: 2, liningMm: 0.5 }, 10, 40) // => 40
+ */
+export const mouthDepthMm = (layers: Layers, loadMm: number, depthMm: number): number =>
+  Math.max(baseDepthMm(layers, loadMm), depthMm);
+
+/**
  * Depth that the flap crosses at the top: from the middle of the back's fabric to the middle of the flap's, mm. On the
  * way lie half the back, both linings, the load, the whole front, the flap's own lining and half the flap.
  * Source: geometry.
@@ -24,23 +37,25 @@ export const baseDepthMm = ({ fabricMm, liningMm }: Layers, loadMm: number): num
  * @example
  * topDepthMm({ fabricMm: 2, liningMm: 0.5 }, 10) // => 15.5
  */
-export const topDepthMm = ({ fabricMm, liningMm }: Layers, loadMm: number): number =>
-  loadMm + 2 * fabricMm + 3 * liningMm;
+export const topDepthMm = (layers: Layers, loadMm: number, depthMm = 0): number =>
+  mouthDepthMm(layers, loadMm, depthMm) + layers.fabricMm + layers.liningMm;
 
 /**
  * Length of strip that bridges the top, from the back's upper end to the same height on the front, mm. Soft
  * contents round it into the half circle πd/2, a stiff box up to the brim lets it run straight across, d. It
- * is never shorter than the bend of the empty bag.
+ * is never shorter than the bend of the empty bag. A bag that is made deep keeps its depth: the flap runs straight across it.
  * Source: geometry.
  *
  * @example
  * bridgeLengthMm({ fabricMm: 0, liningMm: 0 }, 20, 'stiff') // => 20
  * bridgeLengthMm({ fabricMm: 0, liningMm: 0 }, 0, 'soft') // => 0
+ * bridgeLengthMm({ fabricMm: 0, liningMm: 0 }, 20, 'soft', 50) // => 50
  */
-export function bridgeLengthMm(layers: Layers, loadMm: number, firmness: Firmness): number {
-  const depthMm = topDepthMm(layers, loadMm);
+export function bridgeLengthMm(layers: Layers, loadMm: number, firmness: Firmness, depthMm = 0): number {
+  const topMm = topDepthMm(layers, loadMm, depthMm);
+  if (depthMm > 0) return topMm;
   const emptyBendMm = (Math.PI / 2) * topDepthMm(layers, 0);
-  return firmness === 'soft' ? (Math.PI / 2) * depthMm : Math.max(depthMm, emptyBendMm);
+  return firmness === 'soft' ? (Math.PI / 2) * topMm : Math.max(topMm, emptyBendMm);
 }
 
 /**

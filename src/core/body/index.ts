@@ -1,8 +1,19 @@
+export { bodyStage, type BodyResult } from './bodyStage';
 export { centreOf, offsetOf, placeAt, type StitchPlace } from './centre';
+export {
+  BODY_KINDS,
+  constructionOf,
+  gussetLengthMm,
+  narrowedFace,
+  productFigure,
+  type ClothMm,
+  type Construction,
+  type PieceSet,
+  type PouchStage,
+  type Sizing,
+} from './constructions';
 export { countOffers, type CountOffer } from './countOffers';
 export { rowOffers, type RowOffer } from './rowOffers';
-export { productFigure } from './foldOverFigures';
-export { MOST_COUNT, foldOverStripStage, type PouchStage } from './foldOverStrip';
 export {
   baseDepthMm,
   bridgeLengthMm,
@@ -13,6 +24,7 @@ export {
   type Firmness,
   type Layers,
 } from './folding';
+export { MOST_COUNT, MOST_RIM } from './limits';
 export { textureProblems } from './texture';
 export { SEAMS, type SeamRule } from './seams';
 export { rowAt, rowMiddleMm } from './rowAt';
@@ -25,4 +37,7 @@ export {
   type PanelLine,
   type PanelLineId,
   type WantedSize,
+  type WorkedFrom,
 } from './moveLine';
+export { bodyHandles, pullBodyEdits, type BodyHandle } from './pullBody';
+export { usualBody } from './usualBody';

@@ -4,8 +4,8 @@ import { GEOMETRY, input, inputFrom, makeFigure, offFigure, type Figure } from '
 import type { GaugeStage } from '@/core/gauge';
 import type { DesignEdit } from '@/core/problems';
 import { isPlainAt } from '@/core/stitches';
-import { baseDepthMm, heightFromSideMm, straightSideMm } from './folding';
-import type { PouchStage } from './foldOverStrip';
+import { clothOf } from './clothOf';
+import { constructionOf, type PouchStage } from './constructions';
 
 /** A number of rows for front and back near the wanted height, with what it would give. */
 export interface RowOffer {
@@ -27,25 +27,19 @@ const OFFERED = 5;
 export function rowOffers(design: SettledDesign, gauge: GaugeStage, pouch: PouchStage, wanted: Figure): RowOffer[] {
   const pattern = patternOf(design);
   const rowMm = gauge.rowHeight.value;
-  const depthMm = baseDepthMm(pouch.layers, 0);
-  const { fabricMm } = pouch.layers;
-  const heightMm = (rows: number) => heightFromSideMm(rows * rowMm, depthMm, fabricMm);
-  const middle = Math.round((wanted.value - heightMm(0)) / rowMm);
+  const sizing = constructionOf(design.body.kind).sizing(design.body, clothOf(design, gauge), pattern);
+  const middle = Math.round(sizing.rowsFor(wanted.value));
   return Array.from({ length: OFFERED }, (_, index) => middle - Math.floor(OFFERED / 2) + index)
-    .filter((rows) => rows >= 1 && straightSideMm(rows * rowMm, depthMm) > 0)
+    .filter((rows) => rows >= 1 && rows * rowMm > sizing.bendMm)
     .map((rows): RowOffer => {
       const height = makeFigure(
         `offer.height.${rows}`,
         `Height with ${rows} rows`,
-        heightMm(rows),
+        sizing.heightMm(rows),
         'mm',
         {
-          rule: 'Front rows times the row height, less the quarter circle that goes round the base, plus what that bend stands below.',
-          inputs: [
-            input('Rows of the front', rows, 'row'),
-            inputFrom(gauge.rowHeight),
-            input('Depth of the base fold, between the middles of the fabric', depthMm, 'mm'),
-          ],
+          rule: sizing.height.rule,
+          inputs: [input('Rows of the front', rows, 'row'), inputFrom(gauge.rowHeight), ...sizing.height.inputs],
           source: GEOMETRY,
         },
         rows * (gauge.rowHeight.plusMinus ?? 0),

@@ -1,4 +1,12 @@
-import { baseDepthMm, bridgeLengthMm, straightSideMm, topDepthMm, type Firmness, type Layers } from './folding';
+import {
+  baseDepthMm,
+  bridgeLengthMm,
+  mouthDepthMm,
+  straightSideMm,
+  topDepthMm,
+  type Firmness,
+  type Layers,
+} from './folding';
 
 /** A point of the section, mm: x runs from front to back, y up from the base's middle line. */
 export interface SectionPoint {
@@ -31,6 +39,10 @@ export interface SectionInput {
   layers: Layers;
   loadMm: number;
   firmness: Firmness;
+  /** From the middle of the front to the middle of the back where the construction makes it so, mm; nought where the bag lies flat. */
+  depthMm: number;
+  /** Strip that lies under the base of a deep bag, between front and back, mm; nought where front and back turn under themselves. */
+  baseMm: number;
 }
 
 /**
@@ -41,31 +53,58 @@ export interface SectionInput {
  * Source: geometry.
  *
  * @example
- * sectionPieces({ frontMm: 100, backMm: 100, tailMm: 60, layers: { fabricMm: 0, liningMm: 0 }, loadMm: 0, firmness: 'soft' }).at(-1).toMm // => 260
+ * sectionPieces({ frontMm: 100, backMm: 100, tailMm: 60, layers: { fabricMm: 0, liningMm: 0 }, loadMm: 0, firmness: 'soft', depthMm: 0, baseMm: 0 }).at(-1).toMm // => 260
  */
 export function sectionPieces(input: SectionInput): SectionPiece[] {
-  const { frontMm, backMm, tailMm, layers, loadMm, firmness } = input;
-  const depth = baseDepthMm(layers, loadMm);
-  const frontStraight = straightSideMm(frontMm, depth);
-  const backStraight = straightSideMm(backMm, depth);
-  if (frontStraight < 0 || backStraight < 0) throw new RangeError('the strip is too short to get round the base');
-
-  const radius = depth / 2;
-  const backTop = { x: depth, y: radius + backStraight };
-  const backEndMm = frontMm + backMm;
-  const flapX = depth - topDepthMm(layers, loadMm);
-  const bridge = bridgePieces(backTop, flapX, backEndMm, bridgeLengthMm(layers, loadMm, firmness), tailMm);
+  const { frontMm, backMm, tailMm, layers, loadMm, firmness, depthMm } = input;
+  const pouch = depthMm > 0 ? deepPieces(input) : foldedPieces(input);
+  const back = pouch[pouch.length - 1] as Extract<SectionPiece, { kind: 'line' }>;
+  const backTop = back.to;
+  const backEndMm = frontMm + input.baseMm + backMm;
+  const depth = mouthDepthMm(layers, loadMm, depthMm);
+  const flapX = depth - topDepthMm(layers, loadMm, depthMm);
+  const bridge = bridgePieces(backTop, flapX, backEndMm, bridgeLengthMm(layers, loadMm, firmness, depthMm), tailMm);
   const bridgedMm = bridge.at(-1)?.toMm ?? backEndMm;
   const stripEndMm = backEndMm + tailMm;
-
   return [
-    line(0, frontStraight, { x: 0, y: radius + frontStraight }, { x: 0, y: radius }),
-    arc(frontStraight, frontMm * 2 - frontStraight, { x: radius, y: radius }, radius, Math.PI, 2 * Math.PI),
-    line(frontMm * 2 - frontStraight, backEndMm, { x: depth, y: radius }, backTop),
+    ...pouch,
     ...bridge,
     ...(stripEndMm > bridgedMm
       ? [line(bridgedMm, stripEndMm, { x: flapX, y: backTop.y }, { x: flapX, y: backTop.y - (stripEndMm - bridgedMm) })]
       : []),
+  ];
+}
+
+/** Front and back of a bag that lies flat when empty: the strip goes round the base in a half circle. */
+function foldedPieces({ frontMm, backMm, layers, loadMm }: SectionInput): SectionPiece[] {
+  const depth = baseDepthMm(layers, loadMm);
+  const frontStraight = straightSideMm(frontMm, depth);
+  const backStraight = straightSideMm(backMm, depth);
+  if (frontStraight < 0 || backStraight < 0) throw new RangeError('the strip is too short to get round the base');
+  const radius = depth / 2;
+  return [
+    line(0, frontStraight, { x: 0, y: radius + frontStraight }, { x: 0, y: radius }),
+    arc(frontStraight, frontMm * 2 - frontStraight, { x: radius, y: radius }, radius, Math.PI, 2 * Math.PI),
+    line(
+      frontMm * 2 - frontStraight,
+      frontMm + backMm,
+      { x: depth, y: radius },
+      { x: depth, y: radius + backStraight },
+    ),
+  ];
+}
+
+/** Front, base and back of a bag that stands: two walls and a floor. What the strip lacks for the floor, front and back give. */
+function deepPieces({ frontMm, backMm, baseMm, depthMm, layers, loadMm }: SectionInput): SectionPiece[] {
+  const depth = mouthDepthMm(layers, loadMm, depthMm);
+  const underMm = Math.max(0, depthMm - baseMm) / 2;
+  const frontWall = Math.max(0, frontMm - underMm);
+  const backWall = Math.max(0, backMm - underMm);
+  const floorTo = frontMm + baseMm + (backMm - backWall);
+  return [
+    line(0, frontWall, { x: 0, y: frontWall }, { x: 0, y: 0 }),
+    line(frontWall, floorTo, { x: 0, y: 0 }, { x: depth, y: 0 }),
+    line(floorTo, frontMm + baseMm + backMm, { x: depth, y: 0 }, { x: depth, y: backWall }),
   ];
 }
 

@@ -33,7 +33,7 @@ describe('counts that are offered', () => {
         const read = applyEdits(design, offer.edits);
         if (!read.ok) throw new Error(`${id}: ${read.faults[0]?.sentence}`);
         const { pouch } = planOf(read.design);
-        expect([pouch.stitchCount, pouch.figures.startingChain.value]).toEqual([offer.stitches, offer.startingChain]);
+        expect([pouch.stitchCount, pouch.figures.startingChain?.value]).toEqual([offer.stitches, offer.startingChain]);
         expect(pouch.figures.width.value).toBeCloseTo(offer.width.value, 9);
       }
     }

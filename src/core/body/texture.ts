@@ -2,7 +2,7 @@ import { MOST_CHOSEN_ROWS } from '@/core/defaults';
 import { patternOf, type Design } from '@/core/design';
 import type { Problem, ProblemCode, Repair } from '@/core/problems';
 import { isPlainAt, type StitchPattern } from '@/core/stitches';
-import { moveLineEdits, type Lines } from './moveLine';
+import { moveLineEdits, panelLines, type Lines, type PanelLine } from './moveLine';
 
 /**
  * What a stitch pattern asks of the bag it is worked into: folds on plain rows, a lining behind an open fabric, and a word
@@ -13,9 +13,28 @@ export function textureProblems(design: Design, lines: Lines): Problem[] {
   const { openness, hasUp } = pattern.nature;
   return [
     ...foldProblems(lines, pattern),
-    ...(hasUp ? [mind('motif-upside-down')] : []),
+    ...(hasUp && (lines.flap.hasFlap || lines.pouch.figures.baseFold) ? [upsideDown(lines)] : []),
     ...(openness === 'open' && design.lining === null ? [mind('open-without-lining')] : []),
   ];
+}
+
+/** Which parts show a motif that has an up the other way round, and how to turn them. */
+function upsideDown({ pouch, flap, workedFrom }: Lines): Problem {
+  const strip = pouch.figures.baseFold !== null;
+  const fromFlap = strip && workedFrom === 'flap-edge';
+  return {
+    ...mind('motif-upside-down'),
+    values: { fromFlap: fromFlap ? 1 : 0, strip: strip ? 1 : 0, hasFlap: flap.hasFlap ? 1 : 0 },
+    repairs: strip
+      ? [
+          {
+            code: 'work-from-other-end',
+            values: { fromFlap: fromFlap ? 1 : 0 },
+            edits: [{ path: ['body', 'workedFrom'], value: fromFlap ? 'front-edge' : 'flap-edge' }],
+          },
+        ]
+      : [],
+  };
 }
 
 const mind = (code: ProblemCode): Problem => ({ code, severity: 'mind', place: 'body', values: {}, repairs: [] });
@@ -24,14 +43,12 @@ const mind = (code: ProblemCode): Problem => ({ code, severity: 'mind', place: '
 function foldProblems(lines: Lines, pattern: StitchPattern): Problem[] {
   const repeatPlain = pattern.rows.some((_, index) => isPlainAt(pattern, pattern.setupRows.length + index + 1));
   if (!repeatPlain) return [];
-  const { frontRows, backRows } = lines.pouch;
-  const folds: { id: 'fold.base' | 'fold.top'; row: number }[] = [
-    { id: 'fold.base', row: frontRows },
-    ...(lines.flap.hasFlap ? [{ id: 'fold.top' as const, row: frontRows + backRows }] : []),
-  ];
+  const folds = panelLines(lines).filter(
+    (line): line is PanelLine & { id: 'fold.base' | 'fold.top' } => line.id === 'fold.base' || line.id === 'fold.top',
+  );
   return folds
-    .filter(({ row }) => !isPlainAt(pattern, row))
-    .map(({ id, row }) => ({
+    .filter(({ afterRow }) => !isPlainAt(pattern, afterRow))
+    .map(({ id, afterRow: row }) => ({
       code: 'fold-on-texture',
       severity: 'mind',
       place: 'body',

@@ -1,12 +1,12 @@
 import type { PouchStage } from '@/core/body';
-import { LARGEST_BAG_MM } from '@/core/defaults';
+import { LARGEST_BAG_MM, MOST_DEPTH_MM } from '@/core/defaults';
 import { usualStrap, type Design } from '@/core/design';
-import { GEOMETRY, input, inputFrom, makeFigure, type Figure } from '@/core/figures';
+import { GEOMETRY, figureId, input, inputFrom, makeFigure, type Figure } from '@/core/figures';
 import type { Problem, Repair } from '@/core/problems';
 import { WORN_LENGTHS } from './carrying';
 import type { ContentsStage } from './contentsStage';
 import { fitsLargestBag } from './packThings';
-import { insideNeeded, sheetsAcrossMm, sheetsUpMm } from './inside';
+import { insideNeeded, sheetsAcrossMm, sheetsAlongMm, wrapOf, type Wrap } from './inside';
 import { outsideSizeRepairs } from './outsideSizeEdits';
 
 /** How what goes in sits in the bag as it is planned. */
@@ -16,8 +16,12 @@ export interface FitStage {
     /** All round the mouth, inside. */
     opening: Figure;
     insideHeight: Figure;
+    /** Null for a bag that lies flat. */
+    insideDepth: Figure | null;
+    volume: Figure;
     easeAcross: Figure | null;
     easeUp: Figure | null;
+    easeThrough: Figure | null;
     belowMouth: Figure | null;
   };
   problems: Problem[];
@@ -35,6 +39,7 @@ export function contentsFit(
   clampedLoadMm: number | null,
 ): FitStage {
   const { layers, figures: planned } = pouch;
+  const wrap = wrapOf(pouch.kind);
   const inside = (id: string, label: string, outside: Figure, sheetsMm: number, rule: string) =>
     makeFigure(
       id,
@@ -63,24 +68,31 @@ export function contentsFit(
     'size.insideHeight',
     'Height, inside',
     planned.height,
-    sheetsUpMm(layers),
-    'Outside height, less fabric and lining of the base. The mouth is open.',
+    sheetsAlongMm(layers, wrap),
+    wrap === 'round'
+      ? 'Outside height, less fabric and lining above and below.'
+      : 'Outside height, less fabric and lining of the base. The mouth is open.',
   );
-  const opening = makeFigure(
-    'size.opening',
-    'Opening, all round inside',
-    2 * insideWidth.value,
-    'mm',
-    {
-      rule: 'Front and back together: twice the inside width. What is thicker than it is wide goes in as long as its girth is less.',
-      inputs: [inputFrom(insideWidth)],
-      source: GEOMETRY,
-    },
-    insideWidth.plusMinus === null ? null : 2 * insideWidth.plusMinus,
-  );
-  const ease = easeFigures(contents, insideWidth, insideHeight, planned.heightLoaded, layers);
+  const insideDepth =
+    planned.depth &&
+    inside(
+      'size.insideDepth',
+      'Depth, inside',
+      planned.depth,
+      sheetsAcrossMm(layers),
+      'Outside depth, less fabric and lining of front and back.',
+    );
+  const volume = volumeFigure(pouch, insideWidth, insideHeight, insideDepth);
+  const ease = easeFigures(contents, { insideWidth, insideHeight, insideDepth }, planned.heightLoaded, pouch, wrap);
   return {
-    figures: { insideWidth, opening, insideHeight, ...ease },
+    figures: {
+      insideWidth,
+      opening: openingFigure(pouch, insideWidth, insideDepth),
+      insideHeight,
+      insideDepth,
+      volume,
+      ...ease,
+    },
     problems: [
       ...itemProblems(design),
       ...fitProblems(design, contents, ease, clampedLoadMm),
@@ -89,50 +101,176 @@ export function contentsFit(
   };
 }
 
-type Eases = Pick<FitStage['figures'], 'easeAcross' | 'easeUp' | 'belowMouth'>;
+/** All round the mouth, inside. Of a round purse it is what is left open of the rims. */
+function openingFigure(pouch: PouchStage, width: Figure, depth: Figure | null): Figure {
+  const label = 'Opening, all round inside';
+  const own = (name: string) => pouch.own.find(({ id }) => id === figureId(name));
+  const narrowed = own('mouth.after') ?? own('mouth.before');
+  const wallsMm = 2 * Math.PI * (pouch.layers.fabricMm / 2 + pouch.layers.liningMm);
+  if (narrowed)
+    return makeFigure(
+      'size.opening',
+      label,
+      Math.max(0, narrowed.value - wallsMm),
+      'mm',
+      {
+        rule: 'All round outside, less 2π times half the fabric and the lining.',
+        inputs: [inputFrom(narrowed), input('Half the fabric, and the lining', wallsMm / (2 * Math.PI), 'mm')],
+        source: GEOMETRY,
+      },
+      narrowed.plusMinus,
+    );
+  const open = own('rim.openLength');
+  if (open && depth)
+    return makeFigure(
+      'size.opening',
+      label,
+      2 * open.value + 2 * Math.max(0, depth.value),
+      'mm',
+      {
+        rule: 'What is left open of both rims, and the depth at both ends.',
+        inputs: [inputFrom(open), inputFrom(depth)],
+        source: GEOMETRY,
+      },
+      open.plusMinus === null ? null : 2 * open.plusMinus,
+    );
+  const deepMm = depth ? Math.max(0, depth.value) : 0;
+  return makeFigure(
+    'size.opening',
+    label,
+    2 * width.value + 2 * deepMm,
+    'mm',
+    {
+      rule: depth
+        ? 'Front and back, and the depth at both sides.'
+        : 'Front and back together: twice the inside width. What is thicker than it is wide goes in as long as its girth is less.',
+      inputs: [inputFrom(width), ...(depth ? [inputFrom(depth)] : [])],
+      source: GEOMETRY,
+    },
+    width.plusMinus === null ? null : 2 * width.plusMinus,
+  );
+}
+
+/** What the bag holds, planned for its load: of a flat bag what it wraps; of a deep one width, height and depth. */
+function volumeFigure(pouch: PouchStage, width: Figure, height: Figure, depth: Figure | null): Figure {
+  const wideMm = Math.max(0, width.value);
+  const highMm = Math.max(0, height.value);
+  const label = 'Volume inside, to the mouth';
+  const share = Math.hypot(
+    (width.plusMinus ?? 0) / Math.max(1, wideMm),
+    (height.plusMinus ?? 0) / Math.max(1, highMm),
+    (depth?.plusMinus ?? 0) / Math.max(1, depth?.value ?? 1),
+  );
+  const figure = (mm3: number, rule: string, inputs: ReturnType<typeof input>[]) =>
+    makeFigure('size.volume', label, mm3, 'mm3', { rule, inputs, source: GEOMETRY }, mm3 * share);
+  if (depth === null) {
+    const { loadMm } = pouch;
+    const box = Math.max(0, wideMm - loadMm) * Math.max(0, highMm - loadMm / 2) * loadMm;
+    return figure(
+      box,
+      'Flat, the bag holds nothing; round a load it gives as much of its width as the load is thick, and half of that of its height: (W − c) · (H − c/2) · c.',
+      [inputFrom(width), inputFrom(height), input('Thickness of the load (c)', loadMm, 'mm')],
+    );
+  }
+  const deepMm = Math.max(0, depth.value);
+  const inputs = [inputFrom(width), inputFrom(height), inputFrom(depth)];
+  if (pouch.kind === 'round-purse')
+    return figure(
+      (Math.PI / 4) * wideMm ** 2 * deepMm,
+      'A disc as wide and as deep as the inside: π/4 · W² · D.',
+      inputs,
+    );
+  if (pouch.kind === 'oval-base') {
+    const straightMm = Math.max(0, wideMm - deepMm);
+    return figure(
+      (straightMm * deepMm + (Math.PI / 4) * deepMm ** 2) * highMm,
+      'The oval of the base, a rectangle with a half circle at each end, times the inside height.',
+      inputs,
+    );
+  }
+  return figure(wideMm * highMm * deepMm, 'Inside width times height times depth.', inputs);
+}
+
+type Eases = Pick<FitStage['figures'], 'easeAcross' | 'easeUp' | 'easeThrough' | 'belowMouth'>;
 
 function easeFigures(
   { figures }: ContentsStage,
-  insideWidth: Figure,
-  insideHeight: Figure,
+  inside: { insideWidth: Figure; insideHeight: Figure; insideDepth: Figure | null },
   heightLoaded: Figure,
-  layers: PouchStage['layers'],
+  { layers }: PouchStage,
+  wrap: Wrap,
 ): Eases {
   const { packedWidth, packedHeight, packedThickness, load } = figures;
-  if (!packedWidth || !packedHeight || !packedThickness) return { easeAcross: null, easeUp: null, belowMouth: null };
+  if (!packedWidth || !packedHeight || !packedThickness)
+    return { easeAcross: null, easeUp: null, easeThrough: null, belowMouth: null };
   const needed = insideNeeded(
     { widthMm: packedWidth.value, heightMm: packedHeight.value, thicknessMm: packedThickness.value },
     0,
+    wrap,
   );
   const left = (id: string, label: string, mm: number, rule: string, inputs: Figure[], plusMinus: number | null) =>
     makeFigure(id, label, mm, 'mm', { rule, inputs: inputs.map(inputFrom), source: GEOMETRY }, plusMinus);
+  const { insideWidth, insideHeight, insideDepth } = inside;
+  const lot = {
+    flat: { across: [packedWidth, packedThickness], up: [packedHeight, packedThickness] },
+    deep: { across: [packedWidth], up: [packedHeight] },
+    round: { across: [packedWidth, packedHeight], up: [packedWidth, packedHeight] },
+  }[wrap];
   return {
     easeAcross: left(
       'contents.easeAcross',
       'Room left across',
       insideWidth.value - needed.widthMm,
-      'Inside width, less the width of what is packed and its thickness.',
-      [insideWidth, packedWidth, packedThickness],
+      EASE_WORDS[wrap].across,
+      [insideWidth, ...lot.across],
       insideWidth.plusMinus,
     ),
     easeUp: left(
       'contents.easeUp',
       'Room left up',
       insideHeight.value - needed.heightMm,
-      'Inside height, less the height of what is packed and half its thickness.',
-      [insideHeight, packedHeight, packedThickness],
+      EASE_WORDS[wrap].up,
+      [insideHeight, ...lot.up],
       insideHeight.plusMinus,
     ),
-    belowMouth: left(
-      'contents.belowMouth',
-      'Below the mouth, loaded',
-      heightLoaded.value - sheetsUpMm(layers) - needed.heightMm,
-      'Height to the mouth with the bag loaded, less the base, half the thickness and the height of what is packed: the base rounds under the load and draws the mouth down.',
-      [heightLoaded, load, packedHeight, packedThickness],
-      heightLoaded.plusMinus,
-    ),
+    easeThrough:
+      insideDepth &&
+      left(
+        'contents.easeThrough',
+        'Room left from front to back',
+        insideDepth.value - (needed.depthMm ?? 0),
+        'Inside depth, less the thickness of what is packed.',
+        [insideDepth, packedThickness],
+        insideDepth.plusMinus,
+      ),
+    belowMouth:
+      wrap === 'flat'
+        ? left(
+            'contents.belowMouth',
+            'Below the mouth, loaded',
+            heightLoaded.value - sheetsAlongMm(layers, wrap) - needed.heightMm,
+            'Height to the mouth with the bag loaded, less the base, half the thickness and the height of what is packed: the base rounds under the load and draws the mouth down.',
+            [heightLoaded, load, packedHeight, packedThickness],
+            heightLoaded.plusMinus,
+          )
+        : null,
   };
 }
+
+const EASE_WORDS: Record<Wrap, { across: string; up: string }> = {
+  flat: {
+    across: 'Inside width, less the width of what is packed and its thickness.',
+    up: 'Inside height, less the height of what is packed and half its thickness.',
+  },
+  deep: {
+    across: 'Inside width, less the width of what is packed.',
+    up: 'Inside height, less the height of what is packed.',
+  },
+  round: {
+    across: 'Inside diameter, less corner to corner of what is packed.',
+    up: 'Inside diameter, less corner to corner of what is packed.',
+  },
+};
 
 function itemProblems({ contents }: Design): Problem[] {
   return contents.items.flatMap(({ thing }, index): Problem[] =>
@@ -159,8 +297,8 @@ function itemProblems({ contents }: Design): Problem[] {
 
 function fitProblems(design: Design, stage: ContentsStage, ease: Eases, clampedLoadMm: number | null): Problem[] {
   const { needsWidth, needsHeight, load, packedThickness } = stage.figures;
-  const { easeAcross, easeUp, belowMouth } = ease;
-  if (!easeAcross || !easeUp || !belowMouth || !needsWidth || !needsHeight || !packedThickness) return [];
+  const { easeAcross, easeUp, easeThrough, belowMouth } = ease;
+  if (!easeAcross || !easeUp || !needsWidth || !needsHeight || !packedThickness) return [];
   const sheets = { across: stage.wanted.width.value, up: stage.wanted.height.value };
   const at = { place: 'carry', path: ['contents', 'items'] } as const;
   const fromContents: Repair = {
@@ -221,7 +359,8 @@ function fitProblems(design: Design, stage: ContentsStage, ease: Eases, clampedL
         values: { easeMm: short.value, doubtMm: short.plusMinus ?? 0, isUp: code === 'contents-too-tall' ? 1 : 0 },
         repairs: [],
       });
-  if (belowMouth.value < 0 && easeUp.value >= 0)
+  if (easeThrough && easeThrough.value < 0) problems.push(tooDeepProblem(design, stage, easeThrough, fromContents));
+  if (belowMouth && belowMouth.value < 0 && easeUp.value >= 0)
     problems.push({
       ...at,
       code: 'stands-above-mouth',
@@ -231,6 +370,38 @@ function fitProblems(design: Design, stage: ContentsStage, ease: Eases, clampedL
       repairs: [],
     });
   return problems;
+}
+
+/** What goes in is thicker than the bag is deep: it bulges, and its mouth does not close. */
+function tooDeepProblem(
+  { contents, body }: Design,
+  { wanted }: ContentsStage,
+  ease: Figure,
+  fromContents: Repair,
+): Problem {
+  const depthMm = Math.ceil((wanted.depth?.value ?? 0) - ease.value + contents.easeMm);
+  // Where the depth follows from what goes in, a wish would change nothing.
+  const fits = depthMm <= MOST_DEPTH_MM && body.sizesFrom !== 'contents';
+  return {
+    place: 'carry',
+    path: ['contents', 'items'],
+    code: 'contents-too-deep',
+    severity: 'decide',
+    asks: [ease.id],
+    values: { shortMm: -ease.value },
+    repairs: [
+      ...(fits
+        ? [
+            {
+              code: 'bag-deeper' as const,
+              values: { depthMm },
+              edits: [{ path: ['body', 'depthMm'], value: depthMm }],
+            },
+          ]
+        : []),
+      fromContents,
+    ],
+  };
 }
 
 function carryProblems(design: Design): Problem[] {

@@ -10,11 +10,12 @@ import {
   type Figure,
   type ReasonInput,
 } from '@/core/figures';
-import { nearestPacking, packingForInside, packingOfLeastFabric } from './choosePacking';
-import { insideNeeded, sheetsAcrossMm, sheetsUpMm, type Sheets } from './inside';
+import { nearestPacking, packingForInside, packingOfLeastFabric, type Inside } from './choosePacking';
+import { insideNeeded, sheetsAcrossMm, sheetsAlongMm, wrapOf, type Sheets, type Wrap } from './inside';
 import type { SettledDesign } from './load';
 import { packThings, type Packings } from './packThings';
 import { placeThings, thingsThatSet, type Lot, type PlacedThing } from './packTree';
+import { NEEDED_WORDS } from './packingFigures';
 import { piecesOf, type Piece } from './pieces';
 
 /** What goes in, packed, and the sizes and the load that follow from it. */
@@ -28,7 +29,7 @@ export interface ContentsStage {
   /** Indexes into `pieces`: those without which the lot would be narrower, lower or thinner. */
   sets: { width: number[]; height: number[]; thickness: number[] };
   /** The outside sizes that the bag is planned for, whatever they follow from. */
-  wanted: { width: Figure; height: Figure };
+  wanted: { width: Figure; height: Figure; depth: Figure | null };
   settled: SettledDesign;
   figures: {
     packedWidth: Figure | null;
@@ -36,10 +37,12 @@ export interface ContentsStage {
     packedThickness: Figure | null;
     needsWidth: Figure | null;
     needsHeight: Figure | null;
+    needsDepth: Figure | null;
     load: Figure;
     mass: Figure;
     wantedWidth: Figure;
     wantedHeight: Figure;
+    wantedDepth: Figure | null;
   };
 }
 
@@ -51,6 +54,7 @@ export interface ContentsStage {
  */
 export function contentsStage(design: Design, sheets: Sheets, packings?: Packings): ContentsStage {
   const { contents, body } = design;
+  const wrap = wrapOf(body.kind);
   const pieces = piecesOf(contents.items);
   const found = packings ?? packThings(pieces.map(({ box }) => box));
   const packed = choose(design, sheets, found);
@@ -78,12 +82,14 @@ export function contentsStage(design: Design, sheets: Sheets, packings?: Packing
     packed && packedFigure('Thickness', 'Packed, thick', packed.thicknessMm, setBy(sets.thickness, 'thicknessMm'));
   const needs =
     packedWidth && packedHeight && packedThickness
-      ? neededFigures(packedWidth, packedHeight, packedThickness, contents.easeMm)
+      ? neededFigures(packedWidth, packedHeight, packedThickness, contents.easeMm, wrap)
       : null;
   const load = loadFigure(design, packedThickness);
   const mass = massFigure(design);
   const width = wantedFigure('width', design, sheets, needs?.width ?? null);
-  const height = wantedFigure('height', design, sheets, needs?.height ?? null);
+  // A round bag is as high as it is wide.
+  const height = wantedFigure(wrap === 'round' ? 'diameter' : 'height', design, sheets, needs?.height ?? null);
+  const depth = wrap === 'flat' ? null : wantedDepth(design, sheets, needs?.depth ?? null);
 
   return {
     pieces,
@@ -91,11 +97,16 @@ export function contentsStage(design: Design, sheets: Sheets, packings?: Packing
     packed,
     placed: packed ? placeThings(packed) : [],
     sets,
-    wanted: { width, height },
+    wanted: { width, height, depth },
     settled: {
       ...design,
       wishedMm: { widthMm: body.widthMm, heightMm: body.heightMm },
-      body: { ...body, widthMm: width.value, heightMm: height.value },
+      body: {
+        ...body,
+        widthMm: width.value,
+        heightMm: height.value,
+        ...(depth === null ? {} : { depthMm: depth.value }),
+      } as Design['body'],
       contents: { ...contents, thicknessMm: load.value, massG: mass.value },
     },
     figures: {
@@ -104,44 +115,69 @@ export function contentsStage(design: Design, sheets: Sheets, packings?: Packing
       packedThickness,
       needsWidth: needs?.width ?? null,
       needsHeight: needs?.height ?? null,
+      needsDepth: needs?.depth ?? null,
       load,
       mass,
       wantedWidth: width,
       wantedHeight: height,
+      wantedDepth: depth,
     },
   };
 }
 
 /** The inside of a bag whose sizes she wishes for, mm. */
-function wishedInside(design: Design, sheets: Sheets): { widthMm: number; heightMm: number } {
-  const { widthMm, heightMm, sizesFrom } = design.body;
+function wishedInside(design: Design, sheets: Sheets): Inside {
+  const { body } = design;
+  const { widthMm, sizesFrom } = body;
+  const wrap = wrapOf(body.kind);
+  const heightMm = wrap === 'round' ? widthMm : body.heightMm;
+  // A depth is always wished outside.
+  const depthMm = 'depthMm' in body ? body.depthMm - sheetsAcrossMm(sheets) : null;
   return sizesFrom === 'inside'
-    ? { widthMm, heightMm }
-    : { widthMm: widthMm - sheetsAcrossMm(sheets), heightMm: heightMm - sheetsUpMm(sheets) };
+    ? { widthMm, heightMm, depthMm }
+    : { widthMm: widthMm - sheetsAcrossMm(sheets), heightMm: heightMm - sheetsAlongMm(sheets, wrap), depthMm };
 }
 
 function choose(design: Design, sheets: Sheets, { lots }: Packings): Lot | null {
   const { chosenPacking, easeMm } = design.contents;
+  const wrap = wrapOf(design.body.kind);
   if (chosenPacking) return nearestPacking(lots, chosenPacking);
   return design.body.sizesFrom === 'contents'
-    ? packingOfLeastFabric(lots, easeMm)
-    : packingForInside(lots, wishedInside(design, sheets), easeMm);
+    ? packingOfLeastFabric(lots, easeMm, wrap)
+    : packingForInside(lots, wishedInside(design, sheets), easeMm, wrap);
 }
 
-function neededFigures(width: Figure, height: Figure, thickness: Figure, easeMm: number) {
-  const needed = insideNeeded({ widthMm: width.value, heightMm: height.value, thicknessMm: thickness.value }, easeMm);
+function neededFigures(width: Figure, height: Figure, thickness: Figure, easeMm: number, wrap: Wrap) {
+  const needed = insideNeeded(
+    { widthMm: width.value, heightMm: height.value, thicknessMm: thickness.value },
+    easeMm,
+    wrap,
+  );
   const ease = input('Ease', easeMm, 'mm');
+  const lot = {
+    flat: { across: [width, thickness], up: [height, thickness] },
+    deep: { across: [width], up: [height] },
+    round: { across: [width, height], up: [width, height] },
+  }[wrap];
+  const needs = (id: string, label: string, mm: number, rule: string, inputs: Figure[]) =>
+    makeFigure(id, label, mm, 'mm', {
+      rule: `${rule}.`,
+      inputs: [...inputs.map(inputFrom), ease],
+      source: COMMON_PRACTICE,
+    });
   return {
-    width: makeFigure('contents.needsWidth', 'Inside width it needs', needed.widthMm, 'mm', {
-      rule: 'Width of what is packed, plus its thickness, since a flat bag has to go round it, plus ease.',
-      inputs: [inputFrom(width), inputFrom(thickness), ease],
-      source: COMMON_PRACTICE,
-    }),
-    height: makeFigure('contents.needsHeight', 'Inside height it needs', needed.heightMm, 'mm', {
-      rule: 'Height of what is packed, plus half its thickness, since the base goes round under it, plus ease.',
-      inputs: [inputFrom(height), inputFrom(thickness), ease],
-      source: COMMON_PRACTICE,
-    }),
+    width: needs('contents.needsWidth', 'Inside width it needs', needed.widthMm, NEEDED_WORDS[wrap].width, lot.across),
+    height: needs('contents.needsHeight', 'Inside height it needs', needed.heightMm, NEEDED_WORDS[wrap].height, lot.up),
+    depth:
+      needed.depthMm === null
+        ? null
+        : needs(
+            'contents.needsDepth',
+            'Inside depth it needs',
+            needed.depthMm,
+            'Thickness of what is packed, plus ease',
+            [thickness],
+          ),
   };
 }
 
@@ -180,19 +216,21 @@ function massFigure({ contents }: Design): Figure {
   });
 }
 
+const WANTED = {
+  width: { id: 'size.wantedWidth', label: 'Width you want', field: 'widthMm' },
+  height: { id: 'size.wantedHeight', label: 'Height you want', field: 'heightMm' },
+  diameter: { id: 'size.wantedHeight', label: 'Height you want', field: 'widthMm' },
+} as const;
+
 /** The outside size that is planned for. Where it is an inside one, or follows from what goes in, the sheets come on top. */
-function wantedFigure(size: 'width' | 'height', design: Design, sheets: Sheets, needed: Figure | null): Figure {
-  const { sizesFrom, widthMm, heightMm } = design.body;
-  const wishedMm = size === 'width' ? widthMm : heightMm;
-  const id = size === 'width' ? 'size.wantedWidth' : 'size.wantedHeight';
-  const label = size === 'width' ? 'Width you want' : 'Height you want';
-  const sheetsMm = size === 'width' ? sheetsAcrossMm(sheets) : sheetsUpMm(sheets);
-  const inputs = [
-    input('Thickness of the fabric', sheets.fabricMm, 'mm'),
-    input('Thickness of the lining', sheets.liningMm, 'mm'),
-  ];
+function wantedFigure(size: keyof typeof WANTED, design: Design, sheets: Sheets, needed: Figure | null): Figure {
+  const { sizesFrom } = design.body;
+  const { id, label, field } = WANTED[size];
+  const wishedMm = design.body[field];
+  const sheetsMm = size === 'height' ? sheetsAlongMm(sheets, wrapOf(design.body.kind)) : sheetsAcrossMm(sheets);
+  const inputs = sheetInputs(sheets);
   const outside =
-    size === 'width' ? 'Fabric and lining come on top on both sides' : 'Fabric and lining of the base come on top';
+    size === 'height' ? 'Fabric and lining of the base come on top' : 'Fabric and lining come on top on both sides';
   if (sizesFrom === 'contents' && needed)
     return makeFigure(id, label, needed.value + sheetsMm, 'mm', {
       rule: `What goes in needs so much inside. ${outside}.`,
@@ -207,3 +245,25 @@ function wantedFigure(size: 'width' | 'height', design: Design, sheets: Sheets, 
     });
   return makeFigure(id, label, wishedMm, 'mm', { rule: 'Outside, as you wish it.', inputs: [], source: CHOSEN });
 }
+
+/** The depth outside that is planned for: wished, or what goes in and the sheets of front and back. */
+function wantedDepth({ body }: Design, sheets: Sheets, needed: Figure | null): Figure | null {
+  if (!('depthMm' in body)) return null;
+  const label = 'Depth you want';
+  if (body.sizesFrom === 'contents' && needed)
+    return makeFigure('size.wantedDepth', label, needed.value + sheetsAcrossMm(sheets), 'mm', {
+      rule: 'What goes in needs so much inside. Fabric and lining of front and back come on top.',
+      inputs: [inputFrom(needed), ...sheetInputs(sheets)],
+      source: GEOMETRY,
+    });
+  return makeFigure('size.wantedDepth', label, body.depthMm, 'mm', {
+    rule: 'Outside, as you wish it.',
+    inputs: [],
+    source: CHOSEN,
+  });
+}
+
+const sheetInputs = ({ fabricMm, liningMm }: Sheets): ReasonInput[] => [
+  input('Thickness of the fabric', fabricMm, 'mm'),
+  input('Thickness of the lining', liningMm, 'mm'),
+];

@@ -2,10 +2,19 @@ export { WORN_LENGTHS } from './carrying';
 export { fabricRoundMm2, packingOfLeastFabric } from './choosePacking';
 export { contentsFit, type FitStage } from './contentsFit';
 export { contentsStage, type ContentsStage } from './contentsStage';
-export { insideNeeded, sheetsAcrossMm, sheetsUpMm, type Sheets } from './inside';
+export {
+  insideNeeded,
+  sheetsAcrossMm,
+  sheetsAlongMm,
+  sheetsUpMm,
+  wrapOf,
+  type InsideNeeded,
+  type Sheets,
+  type Wrap,
+} from './inside';
 export { KNOWN_THINGS, knownThing, type KnownThing } from './knownThings';
 export { LOAD_STATES, loadThicknessMm, type LoadState, type SettledDesign } from './load';
-export { outsideSizeEdits, outsideSizeRepairs, sizesFromEdits } from './outsideSizeEdits';
+export { depthSizeEdits, outsideSizeEdits, outsideSizeRepairs, sizesFromEdits } from './outsideSizeEdits';
 export { packingFigures, type PackingFigures } from './packingFigures';
 export { packQuickly, packStepwise, packThings, fitsLargestBag, type Packings } from './packThings';
 export { placeThings, thingsThatSet, type Box, type Lot, type PlacedThing, type Size, type Turns } from './packTree';

@@ -1,3 +1,5 @@
+import type { BodyKind } from '@/core/design';
+
 /** The sheets that a bag's side is made of, mm thick. A bag without lining has a lining of 0. */
 export interface Sheets {
   fabricMm: number;
@@ -8,18 +10,69 @@ export interface Sheets {
 export const sheetsAcrossMm = ({ fabricMm, liningMm }: Sheets): number => 2 * (fabricMm + liningMm);
 export const sheetsUpMm = ({ fabricMm, liningMm }: Sheets): number => fabricMm + liningMm;
 
+/** How a body goes round what it holds: flat, so that it wraps it; with a depth of its own; or as a round one with a depth. */
+export type Wrap = 'flat' | 'deep' | 'round';
+
+const WRAPS: Record<BodyKind, Wrap> = {
+  'fold-over-strip': 'flat',
+  'around-chain': 'flat',
+  'boxed-corners': 'deep',
+  gusset: 'deep',
+  'oval-base': 'deep',
+  'round-purse': 'round',
+};
+
 /**
- * The inside that a lot needs of a flat bag, mm: it wraps what it holds, so the load's thickness is needed across besides its
- * width, and half of it up.
+ * How a body goes round what it holds.
+ *
+ * @example
+ * wrapOf('gusset') // => 'deep'
+ */
+export const wrapOf = (kind: BodyKind): Wrap => WRAPS[kind];
+
+/** What lies between the outside and the inside across the height: the base, and for a round bag the top as well. */
+export const sheetsAlongMm = (sheets: Sheets, wrap: Wrap): number =>
+  wrap === 'round' ? sheetsAcrossMm(sheets) : sheetsUpMm(sheets);
+
+/** The inside that a lot needs, mm. */
+export interface InsideNeeded {
+  widthMm: number;
+  heightMm: number;
+  /** Null for a flat bag, which has no depth of its own. */
+  depthMm: number | null;
+}
+
+/**
+ * The inside that a lot needs, mm. A flat bag wraps what it holds, so the load's thickness is needed across besides its width, and half
+ * of it up. A deep one needs the thickness as depth. Into a round one the lot goes corner to corner.
  * Source: geometry; the ease is common practice.
  *
  * @example
- * insideNeeded({ widthMm: 70, heightMm: 140, thicknessMm: 10 }, 15) // => { widthMm: 95, heightMm: 160 }
+ * insideNeeded({ widthMm: 70, heightMm: 140, thicknessMm: 10 }, 15, 'flat') // => { widthMm: 95, heightMm: 160, depthMm: null }
+ * insideNeeded({ widthMm: 70, heightMm: 140, thicknessMm: 10 }, 15, 'deep') // => { widthMm: 85, heightMm: 155, depthMm: 25 }
+ * insideNeeded({ widthMm: 60, heightMm: 80, thicknessMm: 10 }, 15, 'round') // => { widthMm: 115, heightMm: 115, depthMm: 25 }
  */
-export const insideNeeded = (
+export function insideNeeded(
   lot: { widthMm: number; heightMm: number; thicknessMm: number },
   easeMm: number,
-): { widthMm: number; heightMm: number } => ({
-  widthMm: lot.widthMm + lot.thicknessMm + easeMm,
-  heightMm: lot.heightMm + lot.thicknessMm / 2 + easeMm,
-});
+  wrap: Wrap,
+): InsideNeeded {
+  switch (wrap) {
+    case 'flat':
+      return {
+        widthMm: lot.widthMm + lot.thicknessMm + easeMm,
+        heightMm: lot.heightMm + lot.thicknessMm / 2 + easeMm,
+        depthMm: null,
+      };
+    case 'deep':
+      return {
+        widthMm: lot.widthMm + easeMm,
+        heightMm: lot.heightMm + easeMm,
+        depthMm: lot.thicknessMm + easeMm,
+      };
+    case 'round': {
+      const diameterMm = Math.hypot(lot.widthMm, lot.heightMm) + easeMm;
+      return { widthMm: diameterMm, heightMm: diameterMm, depthMm: lot.thicknessMm + easeMm };
+    }
+  }
+}

@@ -1,6 +1,7 @@
 import type { Design } from '@/core/design';
-import { LEAST_SIZE_MM, MOST_SIZE_MM } from '@/core/defaults';
+import { LEAST_DEPTH_MM, LEAST_SIZE_MM, MOST_DEPTH_MM, MOST_SIZE_MM } from '@/core/defaults';
 import type { DesignEdit, Repair } from '@/core/problems';
+import { wrapOf } from './inside';
 import type { SettledDesign } from './load';
 
 /**
@@ -14,9 +15,11 @@ export function outsideSizeEdits(
   settled: SettledDesign,
   size: { widthMm: number } | { heightMm: number },
 ): DesignEdit[] {
-  const { sizesFrom } = settled.body;
+  const { sizesFrom, kind } = settled.body;
   const set = (field: string, value: number): DesignEdit => ({ path: ['body', field], value });
-  const [field, mm] = Object.entries(size)[0] as ['widthMm' | 'heightMm', number];
+  const [wished, mm] = Object.entries(size)[0] as ['widthMm' | 'heightMm', number];
+  // A round bag is as high as it is wide, and only its width is wished for.
+  const field = wrapOf(kind) === 'round' ? 'widthMm' : wished;
   const release: DesignEdit[] =
     field === 'widthMm'
       ? [{ path: ['body', 'chosenStitches'], value: null }]
@@ -35,6 +38,7 @@ export function outsideSizeEdits(
         { path: ['body', 'sizesFrom'], value: 'outside' },
         set('widthMm', field === 'widthMm' ? mm : settled.body.widthMm),
         set('heightMm', field === 'heightMm' ? mm : settled.body.heightMm),
+        ...depthEdits(settled),
         ...shorterFlap(settled, field === 'heightMm' ? mm : settled.body.heightMm),
         ...release,
       ];
@@ -71,6 +75,19 @@ export function sizesFromEdits(
     from,
     { path: ['body', 'widthMm'], value: widthMm - less.acrossMm },
     { path: ['body', 'heightMm'], value: heightMm - less.upMm },
+    ...depthEdits(settled),
     ...shorterFlap(settled, heightMm - less.upMm),
   ];
 }
+
+/** The depth as it is planned, for sizes that no longer follow from what goes in. */
+const depthEdits = ({ body }: SettledDesign): DesignEdit[] =>
+  'depthMm' in body
+    ? [{ path: ['body', 'depthMm'], value: Math.min(MOST_DEPTH_MM, Math.max(LEAST_DEPTH_MM, body.depthMm)) }]
+    : [];
+
+/** The edits that give a deep bag another depth outside; sizes that followed from what goes in become wishes. */
+export const depthSizeEdits = (settled: SettledDesign, depthMm: number): DesignEdit[] => [
+  ...(settled.body.sizesFrom === 'contents' ? outsideSizeEdits(settled, { widthMm: settled.body.widthMm }) : []),
+  { path: ['body', 'depthMm'], value: depthMm },
+];

@@ -23,7 +23,7 @@ const someBox = (most = 90) =>
     turns: fc.constantFrom('as-it-stands' as const, 'in-the-plane' as const, 'any-way' as const),
   });
 const needsNoMore = (a: Size, b: Size) => {
-  const [one, other] = [insideNeeded(a, 0), insideNeeded(b, 0)];
+  const [one, other] = [insideNeeded(a, 0, 'flat'), insideNeeded(b, 0, 'flat')];
   return one.widthMm <= other.widthMm && one.heightMm <= other.heightMm && a.thicknessMm <= b.thicknessMm;
 };
 
@@ -209,7 +209,7 @@ describe('against a solver that places things anywhere', () => {
 
 describe('packing more than can be gone through', () => {
   const fabric = (lots: readonly Lot[]) =>
-    Math.min(...lots.map((lot) => insideNeeded(lot, 15)).map(({ widthMm, heightMm }) => widthMm * heightMm));
+    Math.min(...lots.map((lot) => insideNeeded(lot, 15, 'flat')).map(({ widthMm, heightMm }) => widthMm * heightMm));
   const run = (things: readonly Box[], tries: number) => {
     const steps = packMany(things, ROOM, seededRandom(3), tries);
     const shares: number[] = [];

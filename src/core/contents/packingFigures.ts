@@ -1,6 +1,6 @@
 import { COMMON_PRACTICE, GEOMETRY, input, inputFrom, makeFigure, type Figure } from '@/core/figures';
 import { fabricRoundMm2 } from './choosePacking';
-import { insideNeeded, sheetsAcrossMm, sheetsUpMm, type Sheets } from './inside';
+import { insideNeeded, sheetsAcrossMm, sheetsAlongMm, type Sheets, type Wrap } from './inside';
 import type { Lot } from './packTree';
 
 /** What a way of packing comes to, as figures that can be asked. */
@@ -13,12 +13,31 @@ export interface PackingFigures {
   fabric: Figure;
 }
 
+/** What of a lot an inside has to hold, in words. */
+export const NEEDED_WORDS: Record<Wrap, { width: string; height: string }> = {
+  flat: {
+    width: 'Width of what is packed, plus its thickness, since a flat bag has to go round it, plus ease',
+    height: 'Height of what is packed, plus half its thickness, since the base goes round under it, plus ease',
+  },
+  deep: { width: 'Width of what is packed, plus ease', height: 'Height of what is packed, plus ease' },
+  round: {
+    width: 'Corner to corner of what is packed, plus ease',
+    height: 'Corner to corner of what is packed, plus ease',
+  },
+};
+
+const FABRIC_WORDS: Record<Wrap, string> = {
+  flat: 'Inside width, times twice the inside height and the way over the top, π/2 times the thickness',
+  deep: 'Front and back, and the depth round side, base and side',
+  round: 'Both discs, and the depth all round',
+};
+
 /**
  * The sizes of a way of packing, and of a bag round it.
  *
  * @param name tells it from the other ways shown
  */
-export function packingFigures(lot: Lot, easeMm: number, sheets: Sheets, name: string): PackingFigures {
+export function packingFigures(lot: Lot, easeMm: number, sheets: Sheets, wrap: Wrap, name: string): PackingFigures {
   const size = (what: string, label: string, mm: number) =>
     makeFigure(`packing.${name}.${what}`, label, mm, 'mm', {
       rule: 'The things as they lie in this packing, added up this way.',
@@ -28,7 +47,7 @@ export function packingFigures(lot: Lot, easeMm: number, sheets: Sheets, name: s
   const across = size('across', 'Packed, across', lot.widthMm);
   const up = size('up', 'Packed, up', lot.heightMm);
   const thick = size('thick', 'Packed, thick', lot.thicknessMm);
-  const inside = insideNeeded(lot, easeMm);
+  const inside = insideNeeded(lot, easeMm, wrap);
   const ease = input('Ease', easeMm, 'mm');
   const layers = [
     input('Thickness of the fabric', sheets.fabricMm, 'mm'),
@@ -40,7 +59,7 @@ export function packingFigures(lot: Lot, easeMm: number, sheets: Sheets, name: s
     inside.widthMm + sheetsAcrossMm(sheets),
     'mm',
     {
-      rule: 'Width and thickness of what is packed, plus ease, plus fabric and lining on both sides.',
+      rule: `${NEEDED_WORDS[wrap].width}, plus fabric and lining on both sides.`,
       inputs: [inputFrom(across), inputFrom(thick), ease, ...layers],
       source: COMMON_PRACTICE,
     },
@@ -48,10 +67,10 @@ export function packingFigures(lot: Lot, easeMm: number, sheets: Sheets, name: s
   const bagHeight = makeFigure(
     `packing.${name}.bagHeight`,
     'A bag round it, high',
-    inside.heightMm + sheetsUpMm(sheets),
+    inside.heightMm + sheetsAlongMm(sheets, wrap),
     'mm',
     {
-      rule: 'Height and half the thickness of what is packed, plus ease, plus fabric and lining of the base.',
+      rule: `${NEEDED_WORDS[wrap].height}, plus fabric and lining of the base${wrap === 'round' ? ' and the top' : ''}.`,
       inputs: [inputFrom(up), inputFrom(thick), ease, ...layers],
       source: COMMON_PRACTICE,
     },
@@ -65,10 +84,10 @@ export function packingFigures(lot: Lot, easeMm: number, sheets: Sheets, name: s
     fabric: makeFigure(
       `packing.${name}.fabric`,
       'Fabric round it, without the flap',
-      fabricRoundMm2(lot, easeMm),
+      fabricRoundMm2(lot, easeMm, wrap),
       'mm2',
       {
-        rule: 'Inside width, times twice the inside height and the way over the top, π/2 times the thickness: what packings are ranked by.',
+        rule: `${FABRIC_WORDS[wrap]}: what packings are ranked by.`,
         inputs: [inputFrom(across), inputFrom(up), inputFrom(thick), ease],
         source: GEOMETRY,
       },

@@ -1,15 +1,23 @@
 import { z } from 'zod';
-import { LEAST_DROP_MM, LEAST_SHAPE_MM, LEAST_SIZE_MM, MOST_CHOSEN_ROWS, MOST_SIZE_MM } from '@/core/defaults';
+import {
+  LEAST_DEPTH_MM,
+  LEAST_DROP_MM,
+  LEAST_SHAPE_MM,
+  LEAST_SIZE_MM,
+  MOST_CHOSEN_ROWS,
+  MOST_DEPTH_MM,
+  MOST_SIZE_MM,
+} from '@/core/defaults';
 import { PANEL_STITCH_IDS } from '@/core/stitches/catalogue';
 import { isOwnStitchId, ownStitchIdSchema, ownStitchSchema } from './ownStitchSchema';
 
 /**
- * The design document, version 4: only what a maker chose or measured. Lengths in mm, masses in g.
+ * The design document, version 5: only what a maker chose or measured. Lengths in mm, masses in g.
  * Its sentences are shown at the field, so each says what would fit.
  */
 
 export const DESIGN_FORMAT = 'ruelle-design';
-export const DESIGN_VERSION = 4;
+export const DESIGN_VERSION = 5;
 
 /** A length within limits. A limit stands in its sentence as `{mm:20}`, to be written in the maker's unit at the field. */
 const lengthMm = (leastMm: number, mostMm: number) =>
@@ -198,9 +206,8 @@ export type SeamKind = (typeof SEAM_KINDS)[number];
 /** Twice what one part is planned with, so that a fold can be moved all the way without running into a limit of the file. */
 const chosenRows = count(1, MOST_CHOSEN_ROWS).nullable();
 
-export const foldOverStripSchema = z.strictObject({
-  kind: z.literal('fold-over-strip'),
-  workedFrom: z.literal('front-edge'),
+/** What every body has, whatever it is made of. */
+const bodyFields = {
   /** What the bag's sizes are from: outside or inside sizes that she wishes for, or what goes in. */
   sizesFrom: z.enum(['outside', 'inside', 'contents']),
   widthMm: lengthMm(LEAST_SIZE_MM, MOST_SIZE_MM),
@@ -223,17 +230,112 @@ export const foldOverStripSchema = z.strictObject({
       .min(0, { error: 'A seam takes nothing or more.' })
       .max(2, { error: 'A seam takes 2 stitches at most.' }),
   }),
-});
+};
+
+/** Depth outside, from front to back. */
+const depthMm = lengthMm(LEAST_DEPTH_MM, MOST_DEPTH_MM);
+
+/** A short trial of a narrow strip, which works up differently from a wide panel. Null: none was worked. */
+const stripTrial = z.strictObject({ rows: count(4, 400), lengthMm: lengthMm(20, 2000) }).nullable();
+
+/** Which stitches of a round are increases: in line with those below, which makes corners, or between them. */
+const increases = z.enum(['staggered', 'stacked', 'as-needed']);
+
+/** The last round narrows the mouth: in each face every so-manieth pair of stitches is worked together. Null: it does not. */
+const narrowing = count(2, 40).nullable();
+
+/** How far the start of a round has walked, once she has measured it: over so many rounds, by so many stitches. */
+const roundWalk = z
+  .strictObject({
+    rounds: count(1, 200),
+    stitches: z.number().min(-100, { error: 'That is too far.' }).max(100, { error: 'That is too far.' }),
+  })
+  .nullable();
+
+/** Which end of the strip is worked first. */
+const workedFrom = z.enum(['front-edge', 'flap-edge']);
+
+export const foldOverStripSchema = z.strictObject({ kind: z.literal('fold-over-strip'), ...bodyFields, workedFrom });
 export type FoldOverStrip = z.infer<typeof foldOverStripSchema>;
 
-/** Bodies: a new construction is a new member here, and a file in core/body. */
-export const bodySchema = z.discriminatedUnion('kind', [foldOverStripSchema]);
+/** A strip as before, its lower corners folded to points and seamed across, so that it stands. */
+export const boxedCornersSchema = z.strictObject({
+  kind: z.literal('boxed-corners'),
+  ...bodyFields,
+  workedFrom,
+  depthMm,
+});
+export type BoxedCorners = z.infer<typeof boxedCornersSchema>;
+
+/** Front and back, each worked from the base up, and a strip round side, base and side between them. */
+export const gussetSchema = z.strictObject({
+  kind: z.literal('gusset'),
+  ...bodyFields,
+  depthMm,
+  /** Radius of the lower corners; nought where they are square. */
+  radiusMm: lengthMm(0, 400),
+  /** In short rows across the strip, or in long ones along it. */
+  gussetWorked: z.enum(['crosswise', 'lengthwise']),
+  stripTrial,
+});
+export type Gusset = z.infer<typeof gussetSchema>;
+
+/** Two discs and a band round part of their rims. Its width is its diameter. */
+export const roundPurseSchema = z.strictObject({
+  kind: z.literal('round-purse'),
+  ...bodyFields,
+  depthMm,
+  /** How much of the rim is left open. */
+  openMm: lengthMm(10, 2000),
+  increases,
+  stripTrial,
+});
+export type RoundPurse = z.infer<typeof roundPurseSchema>;
+
+/** Worked in rounds about a chain, or about a ring that is sewn flat below. */
+export const aroundChainSchema = z.strictObject({
+  kind: z.literal('around-chain'),
+  ...bodyFields,
+  start: z.enum(['chain', 'ring']),
+  rounds: z.enum(['joined', 'spiral']),
+  /** Stitches more at each end of the chain. */
+  endStitches: count(0, 2),
+  narrowing,
+  roundWalk,
+});
+export type AroundChain = z.infer<typeof aroundChainSchema>;
+
+/** An oval worked about a chain, then straight sides. */
+export const ovalBaseSchema = z.strictObject({
+  kind: z.literal('oval-base'),
+  ...bodyFields,
+  depthMm,
+  rounds: z.enum(['joined', 'spiral']),
+  increases,
+  narrowing,
+  roundWalk,
+});
+export type OvalBase = z.infer<typeof ovalBaseSchema>;
+
+/** Bodies: a new construction is a new member here, and a file in core/body/constructions. */
+export const bodySchema = z.discriminatedUnion('kind', [
+  foldOverStripSchema,
+  boxedCornersSchema,
+  gussetSchema,
+  roundPurseSchema,
+  aroundChainSchema,
+  ovalBaseSchema,
+]);
+export type Body = z.infer<typeof bodySchema>;
+export type BodyKind = Body['kind'];
 
 /** What every flap that goes on from the back has. */
 const flapFields = {
   dropMm: lengthMm(LEAST_DROP_MM, MOST_SIZE_MM),
   /** Narrower than the back, centred on it. Null: as wide as the back. */
   widthMm: lengthMm(10, 800).nullable(),
+  /** Turned back over the inside of the flap's edge, as over the prongs of a snap. Null: none. */
+  hemMm: lengthMm(LEAST_SHAPE_MM, 100).nullable(),
 };
 
 /** Flaps: a new shape is a new member here, and a file in core/flap/shapes. */
@@ -247,6 +349,15 @@ export const flapSchema = z.discriminatedUnion('kind', [
   z.strictObject({ kind: z.literal('rounded-corners'), ...flapFields, radiusMm: lengthMm(LEAST_SHAPE_MM, 400) }),
   /** One curve from side to side: half a circle, or flatter where the flap is shorter than that. */
   z.strictObject({ kind: z.literal('round'), ...flapFields }),
+  /** Straight sides, its edge in so many scallops, each worked on its own. */
+  z.strictObject({
+    kind: z.literal('scalloped'),
+    ...flapFields,
+    scallops: count(2, 40),
+    depthMm: lengthMm(LEAST_SHAPE_MM, MOST_SIZE_MM),
+  }),
+  /** Half a disc, worked apart and sewn on along its straight side: its diameter is the width of the back. */
+  z.strictObject({ kind: z.literal('half-disc'), ...flapFields, increases }),
 ]);
 export type Flap = z.infer<typeof flapSchema>;
 export type FlapKind = Flap['kind'];

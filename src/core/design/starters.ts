@@ -100,7 +100,7 @@ export function starterDesign(starterId: StarterId, swatchId: SwatchId, settings
       chosenRows: { front: null, back: null, bridge: null, flap: null },
       seam: { kind: 'whip', finish: 'turned', takeUpStitches: WHIP_TAKE_UP_STITCHES },
     },
-    flap: { ...starter.flap, widthMm: null },
+    flap: { ...starter.flap, widthMm: null, hemMm: null },
     hardware: [],
     strap: null,
     lining: null,

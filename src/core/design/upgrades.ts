@@ -53,4 +53,6 @@ export const UPGRADES: Readonly<Record<number, Upgrade>> = {
       flap: { ...((document.flap ?? {}) as object), widthMm: null },
     };
   },
+  // Version 4 knew strips only, and flaps without a hem.
+  4: (document) => ({ ...document, version: 5, flap: { ...((document.flap ?? {}) as object), hemMm: null } }),
 };

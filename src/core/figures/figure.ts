@@ -2,8 +2,10 @@
 export type Unit =
   | 'mm'
   | 'mm2'
+  | 'mm3'
   | 'stitch'
   | 'row'
+  | 'round'
   | 'chain'
   | 'g'
   | 'm'

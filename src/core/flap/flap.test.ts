@@ -6,7 +6,7 @@ const withDrop = (dropMm: number): Design =>
   designAt(5, 5, 2, (design) => ({
     ...design,
     body: { ...design.body, heightMm: 200, widthMm: 150 },
-    flap: { kind: 'straight', dropMm, widthMm: null },
+    flap: { kind: 'straight', dropMm, widthMm: null, hemMm: null },
   }));
 const flapCodes = (design: Design) =>
   planOf(design)
@@ -27,7 +27,7 @@ describe('the straight flap', () => {
     const design = designAt(5, 4.6, 4.6, (d) => ({
       ...d,
       body: { ...d.body, heightMm: 107 },
-      flap: { kind: 'straight', dropMm: 78, widthMm: null },
+      flap: { kind: 'straight', dropMm: 78, widthMm: null, hemMm: null },
       contents: { ...d.contents, thicknessMm: 21, firmness: 'soft' },
     }));
     const problem = planOf(design).problems.find(({ code }) => code === 'flap-past-base');

@@ -1,12 +1,12 @@
-import { MOST_COUNT, baseDepthMm, straightSideMm, type PouchStage } from '@/core/body';
-import { LOAD_STATES, loadThicknessMm, outsideSizeRepairs, type LoadState, type SettledDesign } from '@/core/contents';
+import { MOST_COUNT, type PouchStage } from '@/core/body';
+import { LOAD_STATES, outsideSizeRepairs, type LoadState, type SettledDesign } from '@/core/contents';
 import { FLAP_DROP_SHARE, LEAST_DROP_MM, LEAST_SHAPE_MM, MOST_SIZE_MM } from '@/core/defaults';
 import type { Problem, Repair } from '@/core/problems';
 import { shapeHandle, type FlapSize } from './shapes';
 
 /** What is wrong with how far a flap comes down, empty and loaded, with what mends it. */
 export function flapProblems(design: SettledDesign, pouch: PouchStage, dropMm: Record<LoadState, number>): Problem[] {
-  const frontMm = pouch.frontRows * pouch.rowMm;
+  const frontMm = pouch.sectionMm.front;
   const share = dropMm.loaded / frontMm;
   const at = {
     place: 'body',
@@ -19,8 +19,7 @@ export function flapProblems(design: SettledDesign, pouch: PouchStage, dropMm: R
   if (dropMm.loaded <= 0)
     return [{ ...at, code: 'flap-misses-front', severity: 'decide', values, repairs: towards(0.6) }];
 
-  const pastMm = (state: LoadState) =>
-    dropMm[state] - straightSideMm(frontMm, baseDepthMm(pouch.layers, loadThicknessMm(design.contents, state)));
+  const pastMm = (state: LoadState) => dropMm[state] - pouch.flatFrontMm[state];
   const worst = LOAD_STATES.reduce((a, b) => (pastMm(b) > pastMm(a) ? b : a));
   if (pastMm(worst) > 0) {
     // Short by as much as it is past in the worse state, and by a row, since rows are whole.
@@ -72,7 +71,7 @@ function dropRepairs({ body, wishedMm }: SettledDesign, dropMm: number): Repair[
 /** Sizes of the shape that the flap has no room for: they are planned as large as they fit. */
 export function shapeProblems(design: SettledDesign, pouch: PouchStage, size: FlapSize): Problem[] {
   const { flap } = design;
-  const backMm = pouch.stitchCount * pouch.stitchMm;
+  const backMm = pouch.backStitches * pouch.stitchMm;
   const handle = shapeHandle(flap, size);
   const wished = handle && (flap as Record<string, unknown>)[handle.field];
   const tooLarge: [field: string, wishedMm: number, mostMm: number, fits: number | null][] = [];

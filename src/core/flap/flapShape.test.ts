@@ -5,13 +5,15 @@ import { applyEdits, patternOf, type Design, type Flap } from '@/core/design';
 import { STITCHES, foundation, workRow, type Cell, type StitchId } from '@/core/stitches';
 import { designAt, fullDesign, planOf, plannableDesign } from '@/core/testing/designs';
 import { patternAsText, writePattern } from '@/core/wording';
-import { FLAP_KINDS, flapOutline, flapSize, rowStitches, shapedPatternRow, shapeHandle, usualFlap } from '.';
+import { areaMm2, shapedPatternRow } from '@/core/pieces';
+import { FLAP_KINDS, flapOutline, flapSize, shapeHandle, usualFlap } from '.';
 
 /** Any flap of any shape, with sizes that may or may not fit. */
 const anyFlap = (dropMm: number): fc.Arbitrary<Flap> => {
   const size = fc.integer({ min: 5, max: 300 });
   const widthMm = fc.option(fc.integer({ min: 10, max: 500 }), { nil: null });
-  const base = { dropMm: fc.constant(dropMm), widthMm };
+  const hemMm = fc.option(fc.integer({ min: 5, max: 40 }), { nil: null });
+  const base = { dropMm: fc.constant(dropMm), widthMm, hemMm };
   return fc.oneof(
     fc.record({ kind: fc.constant('none' as const), ...base }),
     fc.record({ kind: fc.constant('straight' as const), ...base }),
@@ -26,14 +28,14 @@ const flapped = plannableDesign.chain((design) =>
 );
 
 /** A flap on a bag of exact sizes: 5 mm stitches and rows, 180 wide, flap 90 down. */
-const exact = (flap: (base: { dropMm: number; widthMm: null }) => Flap, stitch: StitchId = 'sc') =>
+const exact = (flap: (base: { dropMm: number; widthMm: null; hemMm: null }) => Flap, stitch: StitchId = 'sc') =>
   designAt(5, 5, 0.2, (d) => ({
     ...d,
     stitch,
     swatch: { ...d.swatch, stitch },
     contents: { ...d.contents, thicknessMm: 0 },
     body: { ...d.body, widthMm: 180, heightMm: 150, seam: { ...d.body.seam, takeUpStitches: 0 } },
-    flap: flap({ dropMm: 90, widthMm: null }),
+    flap: flap({ dropMm: 90, widthMm: null, hemMm: null }),
   }));
 
 describe('any flap', () => {
@@ -60,10 +62,16 @@ describe('any flap', () => {
   it('has the area that its rows add up to, and its outline no further off than is said', () => {
     fc.assert(
       fc.property(flapped, (design) => {
-        const { pouch, flap } = planOf(design);
-        let stitches = 0;
-        for (let row = 1; row <= flap.totalRows; row += 1) stitches += rowStitches(pouch, flap, row);
-        expect(flap.figures.panelArea.value).toBeCloseTo(stitches * pouch.stitchMm * pouch.rowMm, 4);
+        const { pouch, flap, pieces, whole } = planOf(design);
+        const sum = (rows: readonly { stitches: number }[]) => rows.reduce((all, { stitches }) => all + stitches, 0);
+        const hem = flap.hemRows * (flap.rows.at(-1)?.stitches ?? 0);
+        const stitches =
+          (pouch.frontRows + pouch.backRows) * pouch.stitchCount +
+          flap.bridgeRows * flap.startStitches +
+          sum(flap.rows) +
+          hem;
+        expect(whole.area.value).toBeCloseTo(stitches * pouch.stitchMm * pouch.rowMm, 4);
+        expect(pieces.map(areaMm2)).toEqual([whole.area.value]);
         const half = flapOutline(design.flap, flapSize(pouch, flap));
         flap.rows.forEach((row, index) => {
           const offMm = Math.abs(half((index + 1) * pouch.rowMm) - (row.stitches / 2) * pouch.stitchMm);
@@ -183,7 +191,7 @@ describe('shapes on a worked example', () => {
 test('every shape starts with sizes that fit, and what is pulled is what it says', () => {
   const size = { widthMm: 180, lengthMm: 90 };
   for (const kind of FLAP_KINDS) {
-    const flap = usualFlap(kind, { dropMm: 90, widthMm: null }, size);
+    const flap = usualFlap(kind, { dropMm: 90, widthMm: null, hemMm: null }, size);
     const handle = shapeHandle(flap, size);
     const half = flapOutline(flap, size);
     expect(half(0)).toBeCloseTo(90, 9);
@@ -219,7 +227,9 @@ describe('a bag without a flap', () => {
   });
 
   it('keeps what was wished for the flap, and gets it back', () => {
-    const back = applyEdits(open, [{ path: ['flap'], value: { kind: 'straight', dropMm: 90, widthMm: null } }]);
+    const back = applyEdits(open, [
+      { path: ['flap'], value: { kind: 'straight', dropMm: 90, widthMm: null, hemMm: null } },
+    ]);
     if (!back.ok) throw new Error('refused');
     expect(planOf(back.design).flap.figures.wantedDrop.value).toBe(open.flap.dropMm);
   });

@@ -1,22 +1,34 @@
-import { bridgeLengthMm, productFigure, type PouchStage } from '@/core/body';
+import { bridgeLengthMm, constructionOf, productFigure, type PouchStage } from '@/core/body';
 import { loadThicknessMm, type LoadState, type SettledDesign } from '@/core/contents';
 import { LEAST_DROP_MM } from '@/core/defaults';
 import { patternOf } from '@/core/design';
 import { CHOSEN, GEOMETRY, input, inputFrom, makeFigure, offFigure, type Figure } from '@/core/figures';
 import type { GaugeStage } from '@/core/gauge';
 import type { Problem } from '@/core/problems';
-import type { ShapedRow } from '@/core/shaping';
+import { shapedRows, type ShapedRow } from '@/core/shaping';
 import { flapProblems, shapeProblems } from './flapProblems';
-import { flapRowsOf } from './flapRows';
+import { flapRowsOf, halfDiscRows, type FlapRows, type Scallops } from './flapRows';
+import { halfDiscOf, type HalfDisc } from './halfDisc';
+import { hemRowCount } from './hem';
 import { shapeFigures, type ShapeFigures } from './shapeFigures';
 import type { FlapSize } from './shapes';
 
 /** What lies beyond the back: the bridge over the top, and the flap down the front. An open bag has no rows there. */
 export interface FlapStage {
   hasFlap: boolean;
+  /** Whether it is worked on from the back; not where there is none, or one that is worked apart and sewn on. */
+  onPiece: boolean;
   bridgeRows: number;
   flapRows: number;
+  /** Rows beyond its edge that are turned back. */
+  hemRows: number;
+  /** Rows of the piece that it is worked on from, up to its edge. */
   totalRows: number;
+  /** All rows beyond the back's upper edge as they are worked on from it; none where it is worked apart. */
+  tail: ShapedRow[];
+  scallops: Scallops | null;
+  /** The half disc that is worked apart and sewn on. */
+  halfDisc: HalfDisc | null;
   /** Stitches of the bridge and of the flap where it starts, and how many are left at each side of the back. */
   startStitches: number;
   leftEachSide: number;
@@ -49,18 +61,26 @@ export interface FlapStage {
  * empty one does not close on a full one.
  */
 export function flapStage(design: SettledDesign, gauge: GaugeStage, pouch: PouchStage): FlapStage {
-  const { rowMm, layers, frontRows, backRows } = pouch;
+  const { rowMm, layers } = pouch;
   const { chosenRows } = design.body;
-  const backAboveFrontMm = (backRows - frontRows) * rowMm;
+  const backAboveFrontMm = pouch.sectionMm.back - pouch.sectionMm.front;
   const bridgeMm = byState((state) =>
-    bridgeLengthMm(layers, loadThicknessMm(design.contents, state), design.contents.firmness),
+    bridgeLengthMm(layers, loadThicknessMm(design.contents, state), design.contents.firmness, pouch.depthMm),
   );
 
-  const hasFlap = design.flap.kind !== 'none';
+  const hasFlap = design.flap.kind !== 'none' && constructionOf(pouch.kind).takesFlap;
+  const halfDisc = hasFlap && design.flap.kind === 'half-disc' ? halfDiscOf(design.flap, gauge, pouch) : null;
   const wishedTailMm = bridgeMm.loaded + backAboveFrontMm + design.flap.dropMm;
-  const bridgeRows = hasFlap ? (chosenRows.bridge ?? Math.max(0, Math.round(bridgeMm.loaded / rowMm))) : 0;
-  const flapRows = hasFlap ? (chosenRows.flap ?? Math.max(1, Math.round(wishedTailMm / rowMm) - bridgeRows)) : 0;
-  const totalRows = frontRows + backRows + bridgeRows + flapRows;
+  const wishedBridge = hasFlap ? (chosenRows.bridge ?? Math.max(0, Math.round(bridgeMm.loaded / rowMm))) : 0;
+  // A half disc has as many rows as its width asks for; the bridge takes some of them.
+  const bridgeRows = halfDisc ? Math.min(wishedBridge, halfDisc.counts.length - 1) : wishedBridge;
+  const flapRows = halfDisc
+    ? halfDisc.counts.length - bridgeRows
+    : hasFlap
+      ? (chosenRows.flap ?? Math.max(1, Math.round(wishedTailMm / rowMm) - bridgeRows))
+      : 0;
+  const hemRows = hasFlap ? hemRowCount(design.flap, rowMm, flapRows) : 0;
+  const totalRows = pouch.rowsBeforeFlap + bridgeRows + flapRows;
   const tailMm = (bridgeRows + flapRows) * rowMm;
   const dropMm = byState((state) => (hasFlap ? tailMm - bridgeMm[state] - backAboveFrontMm : 0));
 
@@ -89,23 +109,31 @@ export function flapStage(design: SettledDesign, gauge: GaugeStage, pouch: Pouch
     'Rows of the flap',
     flapRows,
     'row',
-    chosenRows.flap === null
+    halfDisc
       ? {
-          rule: 'Bridge and wanted drop together, divided by the row height, to the nearest row, less the rows of the bridge.',
-          inputs: [
-            inputFrom(bridgeLoaded),
-            inputFrom(wantedDrop),
-            input('Back stands above the front', backAboveFrontMm, 'mm'),
-            inputFrom(gauge.rowHeight),
-            inputFrom(bridgeRowsFigure),
-          ],
+          rule: 'Rows of the half disc, less those of the bridge.',
+          inputs: [inputFrom(halfDisc.figures.rows), inputFrom(bridgeRowsFigure)],
           source: GEOMETRY,
         }
-      : { rule: 'You set this on the drawing.', inputs: [inputFrom(gauge.rowHeight)], source: CHOSEN },
+      : chosenRows.flap === null
+        ? {
+            rule: 'Bridge and wanted drop together, divided by the row height, to the nearest row, less the rows of the bridge.',
+            inputs: [
+              inputFrom(bridgeLoaded),
+              inputFrom(wantedDrop),
+              input('Back stands above the front', backAboveFrontMm, 'mm'),
+              inputFrom(gauge.rowHeight),
+              inputFrom(bridgeRowsFigure),
+            ],
+            source: GEOMETRY,
+          }
+        : { rule: 'You set this on the drawing.', inputs: [inputFrom(gauge.rowHeight)], source: CHOSEN },
   );
+  const isStrip = pouch.figures.baseFold !== null;
+  const beforeFlap = isStrip ? [pouch.figures.frontRows, pouch.figures.backRows] : [pouch.figures.backRows];
   const totalFigure = makeFigure('panel.rows', 'Rows in all', totalRows, 'row', {
-    rule: 'Front, back, bridge and flap together.',
-    inputs: [pouch.figures.frontRows, pouch.figures.backRows, bridgeRowsFigure, flapRowsFigure].map(inputFrom),
+    rule: isStrip ? 'Front, back, bridge and flap together.' : 'Back, bridge and flap together.',
+    inputs: [...beforeFlap, bridgeRowsFigure, flapRowsFigure].map(inputFrom),
     source: GEOMETRY,
   });
   const rowPlusMinus = gauge.rowHeight.plusMinus ?? 0;
@@ -126,7 +154,7 @@ export function flapStage(design: SettledDesign, gauge: GaugeStage, pouch: Pouch
         ],
         source: GEOMETRY,
       },
-      (bridgeRows + flapRows + Math.abs(backRows - frontRows)) * rowPlusMinus,
+      (bridgeRows + flapRows + Math.abs(pouch.backRows - pouch.frontRows)) * rowPlusMinus,
     );
   const rowsTo = (id: string, label: string, ...inputs: Figure[]) =>
     makeFigure(
@@ -140,22 +168,25 @@ export function flapStage(design: SettledDesign, gauge: GaugeStage, pouch: Pouch
         source: GEOMETRY,
       },
     );
-  const topFoldRows = rowsTo(
-    'fold.top.rows',
-    'Rows up to the top fold',
-    pouch.figures.frontRows,
-    pouch.figures.backRows,
-  );
+  const topFoldRows = rowsTo('fold.top.rows', 'Rows up to the top fold', ...beforeFlap);
   const flapStartRows = rowsTo('fold.flap.rows', 'Rows up to where the flap starts', topFoldRows, bridgeRowsFigure);
 
   const dropLoaded = dropFigure('loaded', bridgeLoaded);
-  const shaped = flapRowsOf(design.flap, patternOf(design), pouch.stitchCount, flapRows, pouch);
+  const shaped: FlapRows = halfDisc
+    ? halfDiscRows(pouch, halfDisc.counts, bridgeRows)
+    : flapRowsOf(design.flap, patternOf(design), pouch, flapRows);
+  const onPiece = hasFlap && halfDisc === null;
 
   return {
     hasFlap,
+    onPiece,
     bridgeRows,
     flapRows,
+    hemRows,
     totalRows,
+    tail: onPiece ? tailRows(shaped, bridgeRows, hemRows) : [],
+    scallops: shaped.scallops,
+    halfDisc,
     startStitches: shaped.startStitches,
     leftEachSide: shaped.leftEachSide,
     rows: shaped.rows,
@@ -167,16 +198,31 @@ export function flapStage(design: SettledDesign, gauge: GaugeStage, pouch: Pouch
       bridgeRows: bridgeRowsFigure,
       flapRows: flapRowsFigure,
       totalRows: totalFigure,
-      panelLength: productFigure('panel.length', 'Panel length, flat', totalFigure, gauge.rowHeight),
+      panelLength: productFigure(
+        'panel.length',
+        isStrip ? 'Panel length, flat' : 'Back with its flap, flat',
+        totalFigure,
+        gauge.rowHeight,
+      ),
       topFoldRows,
       flapStartRows,
-      topFold: productFigure('fold.top', 'Top fold, from the front’s top edge', topFoldRows, gauge.rowHeight),
-      flapStart: productFigure('fold.flap', 'Flap starts, from the front’s top edge', flapStartRows, gauge.rowHeight),
+      topFold: productFigure(
+        'fold.top',
+        isStrip ? 'Top fold, from the front’s top edge' : 'Top fold, from the base',
+        topFoldRows,
+        gauge.rowHeight,
+      ),
+      flapStart: productFigure(
+        'fold.flap',
+        isStrip ? 'Flap starts, from the front’s top edge' : 'Flap starts, from the base',
+        flapStartRows,
+        gauge.rowHeight,
+      ),
       dropLoaded,
       dropEmpty: dropFigure('empty', bridgeEmpty),
       wantedDrop,
       dropOff: offFigure('flap.dropOff', dropLoaded, wantedDrop),
-      ...shapeFigures(design, gauge, pouch, bridgeRows, shaped),
+      ...shapeFigures(design, gauge, pouch, shaped),
     },
     problems: hasFlap
       ? [
@@ -185,15 +231,53 @@ export function flapStage(design: SettledDesign, gauge: GaugeStage, pouch: Pouch
             widthMm: shaped.startStitches * pouch.stitchMm,
             lengthMm: flapRows * rowMm,
           }),
+          ...(halfDisc?.problems ?? []),
         ]
-      : [],
+      : design.flap.kind === 'none'
+        ? []
+        : [noFlapProblem(design)],
   };
 }
 
 /** What was wished of a flap, whatever its shape: its width, and its drop, no longer than the front. */
-export const wishableFlap = ({ flap, body, wishedMm }: SettledDesign): { dropMm: number; widthMm: number | null } => ({
+export const wishableFlap = ({
+  flap,
+  body,
+  wishedMm,
+}: SettledDesign): { dropMm: number; widthMm: number | null; hemMm: number | null } => ({
   dropMm: Math.max(LEAST_DROP_MM, Math.min(flap.dropMm, body.heightMm, wishedMm.heightMm)),
   widthMm: flap.widthMm,
+  hemMm: flap.hemMm,
+});
+
+/** All rows beyond the back's upper edge: over the top, the flap, and its hem. */
+function tailRows({ startStitches, leftEachSide, rows }: FlapRows, bridgeRows: number, hemRows: number): ShapedRow[] {
+  const edge = rows.at(-1)?.stitches ?? startStitches;
+  const tail = [
+    ...shapedRows(startStitches, Array<number>(bridgeRows).fill(startStitches)),
+    ...rows,
+    ...shapedRows(edge, Array<number>(hemRows).fill(edge)),
+  ];
+  const [first] = tail;
+  // What is left at each side of a narrower flap is left in the first row beyond the back.
+  if (leftEachSide > 0 && first) tail[0] = { ...first, changeEachSide: -leftEachSide, by: 'leaving' };
+  return tail;
+}
+
+/** A flap on a body that has no straight edge for it: it is left out, and either way out settles it. */
+const noFlapProblem = (design: SettledDesign): Problem => ({
+  code: 'flap-without-edge',
+  severity: 'mind',
+  place: 'body',
+  path: ['flap', 'kind'],
+  values: {},
+  repairs: [
+    {
+      code: 'take-flap-off',
+      values: {},
+      edits: [{ path: ['flap'], value: { ...wishableFlap(design), kind: 'none' } }],
+    },
+  ],
 });
 
 /** The size that a flap is worked to: where it starts, and from there to its edge, mm. */
@@ -203,38 +287,44 @@ export const flapSize = (pouch: PouchStage, flap: Pick<FlapStage, 'startStitches
 });
 
 /**
- * Stitches in a row of the strip, from row 1 at the front's top edge to the flap's edge.
+ * Stitches across beyond the back's upper edge, in row `k` from it: over the top, then down the flap.
  *
- * @param row from 1
+ * @param k from 1
  */
-export function rowStitches(pouch: PouchStage, flap: FlapStage, row: number): number {
-  if (row <= pouch.frontRows + pouch.backRows) return pouch.stitchCount;
-  return flap.rows[row - 1 - (flap.totalRows - flap.flapRows)]?.stitches ?? flap.startStitches;
+export function rowStitches(flap: FlapStage, k: number): number {
+  return flap.rows[k - 1 - flap.bridgeRows]?.stitches ?? flap.startStitches;
 }
 
 function bridgeFigure(
   design: SettledDesign,
   gauge: GaugeStage,
-  { layers }: PouchStage,
+  { layers, depthMm }: PouchStage,
   state: LoadState,
   lengthMm: number,
 ): Figure {
   const loadMm = loadThicknessMm(design.contents, state);
+  const crossed =
+    depthMm > 0
+      ? 'the depth between the middles of front and back, or what the load makes of it, one thickness of fabric and one of lining'
+      : 'the load, two thicknesses of fabric and three of lining, measured between the middles of the fabric';
   const shape =
-    design.contents.firmness === 'soft' || state === 'empty'
-      ? 'The flap goes over the top in a half circle, π/2 times the depth it crosses'
-      : 'A stiff load up to the brim lets the flap run straight across the depth, though never shorter than the bend of the empty bag';
+    depthMm > 0
+      ? 'The bag is deep, and the flap goes straight across it'
+      : design.contents.firmness === 'soft' || state === 'empty'
+        ? 'The flap goes over the top in a half circle, π/2 times the depth it crosses'
+        : 'A stiff load up to the brim lets the flap run straight across the depth, though never shorter than the bend of the empty bag';
   return makeFigure(
     `bridge.${state}`,
     state === 'loaded' ? 'Bridge over the top, loaded' : 'Bridge over the top, empty',
     lengthMm,
     'mm',
     {
-      rule: `${shape}: the load, two thicknesses of fabric and three of lining, measured between the middles of the fabric.`,
+      rule: `${shape}: ${crossed}.`,
       inputs: [
         input('Thickness of the load', loadMm, 'mm'),
         inputFrom(gauge.fabricThickness),
         input('Thickness of the lining', layers.liningMm, 'mm'),
+        ...(depthMm > 0 ? [input('Depth, between the middles of the fabric', depthMm, 'mm')] : []),
       ],
       source: GEOMETRY,
     },

@@ -1,4 +1,15 @@
 export { flapStage, flapSize, rowStitches, wishableFlap, type FlapStage } from './flapStage';
-export { flapRowsOf, shapedPatternRow, type FlapRows } from './flapRows';
-export { FLAP_KINDS, flapOutline, shapeHandle, usualFlap, type FlapHandle, type FlapSize } from './shapes';
+export { flapRowsOf, type FlapRows, type Scallops } from './flapRows';
+export {
+  FLAP_KINDS,
+  flapOutline,
+  flapOutlinePoints,
+  shapeHandle,
+  usualFlap,
+  type FlapHandle,
+  type FlapSize,
+} from './shapes';
 export { flapHandles, pullFlapEdits } from './pullFlap';
+export { canHaveHem } from './hem';
+export { withHalfDisc } from './withHalfDisc';
+export { flapSplits, type Split, type SplitId } from './splits';

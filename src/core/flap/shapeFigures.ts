@@ -4,7 +4,7 @@ import { GEOMETRY, input, inputFrom, makeFigure, type Figure } from '@/core/figu
 import type { GaugeStage } from '@/core/gauge';
 import type { FlapRows } from './flapRows';
 
-/** What a flap's shape comes to in stitches, and with it the area of the whole panel. */
+/** What a flap's shape comes to in stitches. */
 export interface ShapeFigures {
   startStitches: Figure;
   startWidth: Figure;
@@ -12,7 +12,6 @@ export interface ShapeFigures {
   edgeWidth: Figure;
   /** The most that the worked outline is off the wished one, at a side, in stitches. */
   outlineOff: Figure;
-  panelArea: Figure;
 }
 
 /** The figures of a flap's shape. */
@@ -20,7 +19,6 @@ export function shapeFigures(
   design: SettledDesign,
   gauge: GaugeStage,
   pouch: PouchStage,
-  bridgeRows: number,
   { startStitches, rows, mostOffStitches }: FlapRows,
 ): ShapeFigures {
   const { widthMm } = design.flap;
@@ -46,10 +44,6 @@ export function shapeFigures(
       source: GEOMETRY,
     },
   );
-  const bodyRows = pouch.frontRows + pouch.backRows;
-  const stitchesInAll =
-    bodyRows * pouch.stitchCount + bridgeRows * startStitches + rows.reduce((sum, { stitches }) => sum + stitches, 0);
-  const areaMm2 = stitchesInAll * pouch.stitchMm * pouch.rowMm;
   return {
     startStitches: start,
     startWidth: productFigure('flap.startWidth', 'Width where the flap starts', start, gauge.stitchWidth),
@@ -60,25 +54,5 @@ export function shapeFigures(
       inputs: [inputFrom(start), inputFrom(edge)],
       source: GEOMETRY,
     }),
-    panelArea: makeFigure(
-      'panel.area',
-      'Area of the panel',
-      areaMm2,
-      'mm2',
-      {
-        rule: 'All stitches of all rows, times the width of one stitch, times the height of one row.',
-        inputs: [
-          input('Stitches in all', stitchesInAll, 'stitch'),
-          inputFrom(gauge.stitchWidth),
-          inputFrom(gauge.rowHeight),
-        ],
-        source: GEOMETRY,
-      },
-      areaMm2 *
-        Math.hypot(
-          (gauge.stitchWidth.plusMinus ?? 0) / gauge.stitchWidth.value,
-          (gauge.rowHeight.plusMinus ?? 0) / gauge.rowHeight.value,
-        ),
-    ),
   };
 }

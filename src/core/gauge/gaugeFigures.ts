@@ -1,13 +1,14 @@
 import { COUNT_ERROR, OTHER_PIECE_SHARE, OTHER_STITCH_SHARE, READINGS_FAR_APART, TAPE_ERROR_MM } from '@/core/defaults';
-import { patternOf, swatchPatternOf, type Design, type StitchChoice, type Swatch } from '@/core/design';
+import { patternOf, swatchPatternOf, type Design } from '@/core/design';
 import { figureId, input, inputFrom, makeFigure, type Figure, type ReasonInput } from '@/core/figures';
 import type { Problem } from '@/core/problems';
 import { carriedOver, openShare } from './carriedOver';
+import { pieceOfBody } from './pieceOfBody';
 import { estimateGauge, type GaugeEstimate, type Reading } from './estimateGauge';
 import { timesLonger } from './widerSwatch';
 
 /** What of a design the gauge follows from. */
-type Worked = Pick<Design, 'swatch' | 'stitch' | 'ownStitches' | 'plainEdge'>;
+type Worked = Pick<Design, 'swatch' | 'stitch' | 'ownStitches' | 'plainEdge' | 'body'>;
 
 export interface GaugeStage {
   /** As measured on the swatch; where the bag is in another stitch, its own are foretold from these. */
@@ -45,7 +46,7 @@ export function gaugeStage(design: Worked): GaugeStage {
     widerForHalf: halfFigure('gauge.widerForHalf', 'Readings this wide halve it', swatch.stitchReadings, width),
     tallerForHalf: halfFigure('gauge.tallerForHalf', 'Readings this high halve it', swatch.rowReadings, height),
   };
-  const isOwn = swatch.stitch === stitch && swatch.standsFor === 'panel';
+  const isOwn = swatch.stitch === stitch && swatch.standsFor === pieceOfBody(design.body.kind);
   const onSwatch = isOwn
     ? { stitchWidth: measured.stitchWidth, rowHeight: measured.rowHeight }
     : {
@@ -63,20 +64,18 @@ export function gaugeStage(design: Worked): GaugeStage {
   return {
     ...measured,
     onSwatch,
-    stitchWidth: foretold(onSwatch.stitchWidth, measured.stitchWidth, to.widthToSc / from.widthToSc, swatch, stitch),
-    rowHeight: foretold(onSwatch.rowHeight, measured.rowHeight, to.heightToSc / from.heightToSc, swatch, stitch),
+    stitchWidth: foretold(onSwatch.stitchWidth, measured.stitchWidth, to.widthToSc / from.widthToSc, design),
+    rowHeight: foretold(onSwatch.rowHeight, measured.rowHeight, to.heightToSc / from.heightToSc, design),
     fabricThickness: foretold(
       measured.fabricThickness,
       measured.fabricThickness,
       to.thicknessToSc / from.thicknessToSc,
-      swatch,
-      stitch,
+      design,
     ),
     problems,
   };
 }
 
-/** A measure of the swatch carried over to another stitch or another piece, with what that leaves open. */
 /** A measure as it is on the swatch, told apart from the bag's own. */
 const ofSwatch = (figure: Figure, id: string): Figure => ({
   ...figure,
@@ -84,12 +83,16 @@ const ofSwatch = (figure: Figure, id: string): Figure => ({
   label: `${figure.label}, on the swatch`,
 });
 
-function foretold(shown: Figure, measured: Figure, ratio: number, swatch: Swatch, stitch: StitchChoice): Figure {
-  const open = openShare({ otherStitch: swatch.stitch !== stitch, otherPiece: swatch.standsFor !== 'panel' });
+/** A measure of the swatch carried over to another stitch or another piece, with what that leaves open. */
+function foretold(shown: Figure, measured: Figure, ratio: number, { swatch, stitch, body }: Worked): Figure {
+  const open = openShare({
+    otherStitch: swatch.stitch !== stitch,
+    otherPiece: swatch.standsFor !== pieceOfBody(body.kind),
+  });
   const over = carriedOver({ mm: measured.value, plusMinusMm: measured.plusMinus ?? 0 }, ratio, open);
   const rule =
     swatch.stitch === stitch
-      ? 'As measured, but on a swatch for another piece: how much a panel differs from it is not known.'
+      ? 'As measured, but on a swatch for another piece: how much the bag differs from it is not known.'
       : 'As measured on the swatch, times what is usual for the bag’s stitch against the swatch’s. A swatch in the bag’s own stitch makes the ± far smaller.';
   return makeFigure(
     measured.id,
@@ -151,15 +154,21 @@ function swatchProblems(design: Worked): Problem[] {
         { code: 'swatch-was-in-this', values: {}, edits: [{ path: ['swatch', 'stitch'], value: stitch }] },
       ],
     });
-  if (swatch.standsFor !== 'panel')
+  if (swatch.standsFor !== pieceOfBody(design.body.kind))
     problems.push({
       code: 'swatch-other-piece',
       severity: 'decide',
       place: 'swatch',
       path: ['swatch', 'standsFor'],
       asks,
-      values: { share: OTHER_PIECE_SHARE },
-      repairs: [],
+      values: { share: OTHER_PIECE_SHARE, isRounds: pieceOfBody(design.body.kind) === 'rounds' ? 1 : 0 },
+      repairs: [
+        {
+          code: 'swatch-was-for-this',
+          values: { isRounds: pieceOfBody(design.body.kind) === 'rounds' ? 1 : 0 },
+          edits: [{ path: ['swatch', 'standsFor'], value: pieceOfBody(design.body.kind) }],
+        },
+      ],
     });
   const { repeatStitches } = swatchPatternOf(design);
   const widest = Math.max(...swatch.stitchReadings.map(({ count }) => count));

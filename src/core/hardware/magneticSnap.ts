@@ -1,15 +1,15 @@
 import {
-  baseDepthMm,
   centreOf,
   offsetOf,
   placeAt,
   rowAt,
   rowMiddleMm,
-  straightSideMm,
+  type PieceSet,
   type PouchStage,
   type StitchPlace,
 } from '@/core/body';
-import { LOAD_STATES, loadThicknessMm, type LoadState, type SettledDesign } from '@/core/contents';
+import type { LoadState, SettledDesign } from '@/core/contents';
+import { trackAlongMm, trackRow, type PieceId, type Track } from '@/core/pieces';
 import { ONE_SNAP_FLAP_WIDTH_MM } from '@/core/defaults';
 import type { MagneticSnap } from '@/core/design';
 import { COMMON_PRACTICE, GEOMETRY, input, inputFrom, makeFigure, type Figure } from '@/core/figures';
@@ -21,12 +21,19 @@ import type { Problem, Repair } from '@/core/problems';
 const LEAST_INSET_MM = 3;
 const MOST_INSET_MM = 400;
 
-/** A half of a snap on the flat panel: its row, its place across, and its middle from row 1 and from the right edge. */
+/**
+ * A half of a snap on a flat piece: its row, its place across, and its middle from where the piece begins and from its right edge.
+ * `stationMm` is how far along the fabric it lies from the front's mouth, round the base and over the top.
+ */
 export interface SnapSpot {
+  piece: PieceId;
   row: number;
   place: StitchPlace;
+  /** Stitches of the row that the place is counted in. */
+  ofStitches: number;
   alongMm: number;
   acrossMm: number;
+  stationMm: number;
 }
 
 export interface SnapStage {
@@ -86,34 +93,54 @@ export function magneticSnapStage(
   gauge: GaugeStage,
   pouch: PouchStage,
   flap: FlapStage,
+  { tracks }: PieceSet,
 ): SnapStage {
-  const { rowMm, stitchMm, stitchCount, frontRows, backRows } = pouch;
-  const panelMm = flap.totalRows * rowMm;
-  const halfRow = Math.max(1, rowAt(panelMm - snap.insetMm, rowMm));
-  const stationMm = rowMiddleMm(halfRow, rowMm);
+  const { rowMm, stitchMm, stitchCount, sectionMm } = pouch;
+  const tailRows = flap.bridgeRows + flap.flapRows;
+  const beyondMm = tailRows * rowMm;
+  // Counted from the back's upper end: over the top, then down the flap.
+  const tailRow = Math.max(1, rowAt(beyondMm - snap.insetMm, rowMm));
+  const tailMm = rowMiddleMm(tailRow, rowMm);
+  const backEndMm = sectionMm.front + sectionMm.base + sectionMm.back;
+  const stationMm = backEndMm + tailMm;
   const meets = (state: LoadState) =>
     landingMm({
       stationMm,
-      backEndMm: (frontRows + backRows) * rowMm,
+      backEndMm,
       bridgeMm: flap.bridgeMm[state],
-      backAboveFrontMm: (backRows - frontRows) * rowMm,
+      backAboveFrontMm: sectionMm.back - sectionMm.front,
     });
   const meetsMm = { empty: meets('empty'), loaded: meets('loaded') };
   // On the flap, places are counted along its own row; its mate's, where they come to lie on the front.
-  const halfStitches = rowStitches(pouch, flap, halfRow);
+  const halfStitches = Math.max(1, Math.round(rowStitches(flap, tailRow)));
   const besideMm = ((stitchCount - halfStitches) / 2) * stitchMm;
   const halfPlaces = placesAcross(snap, halfStitches);
   const acrossMm = halfPlaces.map((place) => besideMm + offsetOf(place, stitchMm));
   const matePlaces = acrossMm.map((mm) => placeAt(mm, stitchMm));
   const mateTargetsMm = mateTargets(snap, meetsMm);
-  const spots = (row: number, places: readonly StitchPlace[]): SnapSpot[] =>
+  const flapTrack: Track = tracks.flap ?? { piece: 'half-disc', beforeRow: 0, step: 1 };
+  const spots = (
+    track: Track,
+    k: number,
+    places: readonly StitchPlace[],
+    ofStitches: number,
+    fromFrontMm: number,
+    lessAcrossMm = 0,
+  ): SnapSpot[] =>
     places.map((place, index) => ({
-      row,
+      piece: track.piece,
+      row: trackRow(track, k),
       place,
-      alongMm: rowMiddleMm(row, rowMm),
-      acrossMm: acrossMm[index] as number,
+      ofStitches,
+      alongMm: trackAlongMm(track, rowMiddleMm(k, rowMm), rowMm),
+      acrossMm: (acrossMm[index] as number) - lessAcrossMm,
+      stationMm: fromFrontMm + rowMiddleMm(k, rowMm),
     }));
-  const mateRows = [...new Set(mateTargetsMm.map((target) => rowAt(target, rowMm)))];
+  const mateKs = [...new Set(mateTargetsMm.map((target) => rowAt(target, rowMm)))];
+  const mateRows = mateKs.map((k) => trackRow(tracks.front, k));
+  const halfRow = trackRow(flapTrack, tailRow);
+  // A half disc is a piece of its own, and narrower than rounds that lie flat.
+  const lessAcrossMm = tracks.flap ? 0 : ((stitchCount - pouch.backStitches) / 2) * stitchMm;
 
   const halfRowFigure = makeFigure('snap.halfRow', 'Snap on the flap: row', halfRow, 'row', {
     rule: 'The row whose middle is nearest to the wanted distance in from the flap’s edge. Usual: about three rows, or 20 to 25 mm.',
@@ -140,7 +167,7 @@ export function magneticSnapStage(
         ],
         source: GEOMETRY,
       },
-      Math.abs(halfRow - 0.5 - frontRows - backRows) * (gauge.rowHeight.plusMinus ?? 0),
+      Math.abs(tailRow - 0.5) * (gauge.rowHeight.plusMinus ?? 0),
     );
   const meetsLoaded = meetsFigure('loaded');
   const meetsEmpty = meetsFigure('empty');
@@ -151,26 +178,27 @@ export function magneticSnapStage(
       source: GEOMETRY,
     });
   const firstMateRow = mateRows[0] as number;
+  const firstMateK = mateKs[0] as number;
 
   return {
     id: snap.id,
     diameterMm: snap.diameterMm,
-    halves: spots(halfRow, halfPlaces),
-    mates: mateRows.flatMap((row) => spots(row, matePlaces)),
+    halves: spots(flapTrack, tailRow, halfPlaces, halfStitches, backEndMm, lessAcrossMm),
+    mates: mateKs.flatMap((k) => spots(tracks.front, k, matePlaces, stitchCount, 0)),
     meetsMm,
     figures: {
       halfRow: halfRowFigure,
       halfInset: makeFigure(
         'snap.halfInset',
         'Snap from the flap’s edge',
-        panelMm - stationMm,
+        beyondMm - tailMm,
         'mm',
         {
           rule: 'From the flap’s edge to the middle of the snap’s row.',
           inputs: [inputFrom(flap.figures.totalRows), inputFrom(halfRowFigure), inputFrom(gauge.rowHeight)],
           source: GEOMETRY,
         },
-        (flap.totalRows - halfRow + 0.5) * (gauge.rowHeight.plusMinus ?? 0),
+        (tailRows - tailRow + 0.5) * (gauge.rowHeight.plusMinus ?? 0),
       ),
       across: acrossFigure(matePlaces, halfStitches, pouch, gauge),
       meetsEmpty,
@@ -179,21 +207,21 @@ export function magneticSnapStage(
       mateDistance: makeFigure(
         'snap.mateDistance',
         'Mate from the front’s top edge',
-        rowMiddleMm(firstMateRow, rowMm),
+        rowMiddleMm(firstMateK, rowMm),
         'mm',
         {
           rule: 'From the front’s top edge to the middle of the mate’s row.',
           inputs: [inputFrom(gauge.rowHeight)],
           source: GEOMETRY,
         },
-        Math.abs(firstMateRow - 0.5) * (gauge.rowHeight.plusMinus ?? 0),
+        Math.abs(firstMateK - 0.5) * (gauge.rowHeight.plusMinus ?? 0),
       ),
       secondMateRow:
         mateRows.length > 1
           ? mateRowFigure('snap.secondMateRow', 'Second mate on the front: row', mateRows[1] as number)
           : null,
     },
-    problems: snapProblems(snap, design, pouch, flap, halfRow, meetsMm, mateTargetsMm),
+    problems: snapProblems(snap, design, pouch, flap, tailRow, meetsMm, mateTargetsMm),
   };
 }
 
@@ -245,7 +273,7 @@ function snapProblems(
   design: SettledDesign,
   pouch: PouchStage,
   flap: FlapStage,
-  halfRow: number,
+  tailRow: number,
   meetsMm: Record<LoadState, number>,
   mateTargetsMm: readonly number[],
 ): Problem[] {
@@ -266,19 +294,30 @@ function snapProblems(
             edits: [{ path: ['hardware', index, 'insetMm'], value: insetMm }],
           },
         ];
-  const stationFromFlapStart = halfRow - (flap.totalRows - flap.flapRows);
+  const tailRows = flap.bridgeRows + flap.flapRows;
+  const stationFromFlapStart = tailRow - flap.bridgeRows;
+  const scallopRows = flap.scallops?.rows.length ?? 0;
+  if (tailRow > tailRows - scallopRows)
+    problems.push({
+      ...at,
+      code: 'snap-in-scallop',
+      asks: ['snap.halfRow'],
+      severity: 'decide',
+      values: { insetMm: snap.insetMm, scallopMm: scallopRows * pouch.rowMm },
+      repairs: insetRepairs(Math.ceil((scallopRows + 3) * pouch.rowMm)),
+    });
   // How near to its row's end a half sits: on a shaped flap the row may be short.
-  const besideMm = (row: number) => (rowStitches(pouch, flap, row) / (snap.layout === 'pair' ? 4 : 2)) * pouch.stitchMm;
-  let wideRow = halfRow;
-  while (wideRow > flap.totalRows - flap.flapRows && besideMm(wideRow) < radiusMm) wideRow -= 1;
-  if (wideRow < halfRow)
+  const besideMm = (row: number) => (rowStitches(flap, row) / (snap.layout === 'pair' ? 4 : 2)) * pouch.stitchMm;
+  let wideRow = tailRow;
+  while (wideRow > flap.bridgeRows && besideMm(wideRow) < radiusMm) wideRow -= 1;
+  if (wideRow < tailRow)
     problems.push({
       ...at,
       code: 'snap-beside-flap',
       asks: ['snap.halfRow', 'flap.edgeWidth'],
       severity: 'decide',
-      values: { insetMm: snap.insetMm, widthMm: rowStitches(pouch, flap, halfRow) * pouch.stitchMm, radiusMm },
-      repairs: insetRepairs(Math.ceil((flap.totalRows - wideRow + 0.5) * pouch.rowMm)),
+      values: { insetMm: snap.insetMm, widthMm: rowStitches(flap, tailRow) * pouch.stitchMm, radiusMm },
+      repairs: insetRepairs(Math.ceil((tailRows - wideRow + 0.5) * pouch.rowMm)),
     });
   if (stationFromFlapStart < 1 || snap.insetMm < radiusMm)
     problems.push({
@@ -293,12 +332,7 @@ function snapProblems(
           : [],
     });
 
-  const frontMm = pouch.frontRows * pouch.rowMm;
-  const flatFrontMm = Math.min(
-    ...LOAD_STATES.map((state) =>
-      straightSideMm(frontMm, baseDepthMm(pouch.layers, loadThicknessMm(design.contents, state))),
-    ),
-  );
+  const flatFrontMm = Math.min(pouch.flatFrontMm.empty, pouch.flatFrontMm.loaded);
   for (const target of mateTargetsMm) {
     const values = { landsMm: target, radiusMm, flatFrontMm };
     if (target < radiusMm) {

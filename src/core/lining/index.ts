@@ -1,1 +1,1 @@
-export { flatLiningStage, type LiningStage } from './flatLining';
+export { LINING_NAMES, flatLiningStage, type LiningPiece, type LiningStage } from './flatLining';

@@ -1,2 +1,4 @@
+export type { Made } from './bodySteps';
 export { orderSteps, type Ordered, type OrderResult } from './order';
-export { makingSteps, type Step, type StepId } from './steps';
+export type { Step, StepId } from './step';
+export { makingSteps } from './steps';

@@ -1,71 +1,54 @@
 import type { Design } from '@/core/design';
-import { orderSteps, type Ordered } from './order';
-
-export type StepId =
-  | 'start'
-  | 'work-front'
-  | 'mark-base'
-  | 'work-back'
-  | 'mark-top'
-  | 'work-flap'
-  | 'check-panel'
-  | 'weave-ends'
-  | 'block'
-  | 'cut-lining'
-  | 'press-lining'
-  | 'set-snap-front'
-  | 'set-snap-flap'
-  | 'sew-lining'
-  | 'fold'
-  | 'seam-sides'
-  | 'work-strap'
-  | 'check-strap'
-  | 'attach-strap'
-  | 'inspect';
-
-/** One step of making. What it says is worded where it is shown. */
-export type Step = Ordered<StepId>;
-
-const step = (id: StepId, needs: StepId[], shutsOff: StepId[] = []): Step => ({ id, needs, shutsOff });
+import { bodySteps, type Made } from './bodySteps';
+import { orderSteps } from './order';
+import { step, type Step, type StepId } from './step';
 
 /**
  * The steps of this bag, in an order in which nothing is set too late: the snap's halves before the lining covers
- * their backs and before the sides are seamed, the ends before they are shut in.
+ * their backs and before the pieces are joined, the ends before they are shut in.
  *
  * The constraints are common practice, no source: prongs go through lining only (flap) and crochet only (front).
  *
- * @throws Error naming the steps when the constraints contradict each other, which is a mistake in this file
+ * @param made the pieces and joins of the plan
+ * @throws Error naming the steps when the constraints contradict each other, which is a mistake in this folder
  */
-export function makingSteps(design: Design): Step[] {
-  const hasFlap = design.flap.kind !== 'none';
+export function makingSteps(design: Design, made: Made): Step[] {
+  const { hasFlap } = made;
   const snap = hasFlap && design.hardware.length > 0;
   const lined = design.lining !== null;
   const strapped = design.strap !== null;
+  const halfDisc = made.pieces.some(({ id }) => id === 'half-disc');
+  const hemmed =
+    hasFlap && made.pieces.some((piece) => piece.kind === 'rows' && piece.zones.some(({ id }) => id === 'hem'));
+  const { work, worked, join } = bodySteps(design, made);
+  const flat: StepId[] = ['set-snap-front', 'set-snap-flap', 'weave-ends', 'block'];
+  const joined = join.map(({ id }) => id);
   const steps: Step[] = [
-    step('start', []),
-    step('work-front', ['start']),
-    step('mark-base', ['work-front']),
-    step('work-back', ['mark-base']),
-    ...(hasFlap ? [step('mark-top', ['work-back']), step('work-flap', ['mark-top'])] : []),
-    step('check-panel', ['work-back', 'work-flap']),
-    step('weave-ends', ['check-panel']),
-    step('block', ['check-panel']),
+    ...work,
+    ...(halfDisc ? [step('work-half-disc', worked)] : []),
+    step('check-pieces', [...worked, 'work-half-disc']),
+    step('weave-ends', ['check-pieces']),
+    step('block', ['check-pieces']),
+    ...(halfDisc ? [step('sew-flap', ['block'])] : []),
     ...(snap ? [step('set-snap-front', ['block'])] : []),
     ...(lined ? [step('cut-lining', ['block']), step('press-lining', ['cut-lining'])] : []),
     ...(snap ? [step('set-snap-flap', [lined ? 'press-lining' : 'block'])] : []),
-    ...(lined
-      ? [step('sew-lining', ['press-lining'], ['set-snap-front', 'set-snap-flap', 'weave-ends', 'block'])]
-      : []),
-    step('fold', ['block', 'sew-lining'], []),
-    step('seam-sides', ['fold'], ['set-snap-front', 'block', 'weave-ends', 'sew-lining']),
+    ...(hemmed ? [step('turn-hem', ['block'], ['set-snap-flap'])] : []),
+    ...(lined ? [step('sew-lining', ['press-lining', 'turn-hem'], flat)] : []),
+    ...join.map((one) => ({
+      ...one,
+      needs: [...one.needs, 'block' as const, 'sew-lining' as const, 'sew-flap' as const],
+      // Laying flat for the fold shuts nothing off yet; the first seam does.
+      shutsOff: one.id === 'fold' ? [] : [...flat, 'sew-lining' as const, 'turn-hem' as const],
+    })),
     ...(strapped
       ? [
-          step('work-strap', ['start']),
+          step('work-strap', worked.slice(0, 1)),
           step('check-strap', ['work-strap']),
-          step('attach-strap', ['check-strap', 'seam-sides']),
+          step('attach-strap', ['check-strap', 'block', ...joined]),
         ]
       : []),
-    step('inspect', ['seam-sides', 'attach-strap']),
+    step('inspect', ['block', 'sew-lining', 'turn-hem', 'sew-flap', 'set-snap-flap', 'attach-strap', ...joined]),
   ];
   const kept = new Set(steps.map(({ id }) => id));
   const present = steps.map(({ id, needs, shutsOff }) => ({

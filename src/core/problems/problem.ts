@@ -43,7 +43,16 @@ export type RepairCode =
   | 'sizes-from-contents'
   | 'load-as-packed'
   | 'add-strap'
-  | 'strap-worn-to';
+  | 'strap-worn-to'
+  | 'corner-radius-to'
+  | 'rounds-joined'
+  | 'no-end-stitches'
+  | 'increase-as-needed'
+  | 'open-to'
+  | 'take-flap-off'
+  | 'swatch-was-for-this'
+  | 'bag-deeper'
+  | 'work-from-other-end';
 
 export type ProblemCode =
   | 'one-reading'
@@ -89,7 +98,22 @@ export type ProblemCode =
   | 'strap-unlike-carrying'
   | 'own-pattern-does-not-fit'
   | 'magnets'
-  | 'strap-load';
+  | 'strap-load'
+  | 'strip-gauge-guessed'
+  | 'corner-radius-too-large'
+  | 'walk-not-measured'
+  | 'spiral-step'
+  | 'pattern-in-spiral'
+  | 'pattern-in-rounds'
+  | 'ends-over-face'
+  | 'disc-not-flat'
+  | 'oval-without-sides'
+  | 'opening-over-rim'
+  | 'deeper-than-the-bag'
+  | 'flap-without-edge'
+  | 'snap-in-scallop'
+  | 'contents-too-deep'
+  | 'scallops-worked-last';
 
 /**
  * Something the maker should know before the hook does. Data only: the sentence is made where it is

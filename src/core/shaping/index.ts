@@ -1,4 +1,4 @@
-export { MOST_DECREASED_A_SIDE, outlineRows, type OutlineRows, type ShapedRow } from './outlineRows';
+export { outlineRows, type OutlineRows } from './outlineRows';
 export {
   discCounts,
   discIncrease,
@@ -9,4 +9,5 @@ export {
   type Flatness,
   type IncreaseSchool,
 } from './rounds';
+export { MOST_SHAPED_A_SIDE, reversedCounts, shapedRows, shapingFor, type ShapedRow, type Shaping } from './shapedRows';
 export { spread } from './spread';

@@ -1,11 +1,4 @@
-/** A row of a shaped piece. */
-export interface ShapedRow {
-  stitches: number;
-  /** Stitches fewer at each side than in the row before. */
-  fewerEachSide: number;
-  /** How they are got rid of: by decreasing, or, where they are too many for that, by leaving them unworked. */
-  by: 'nothing' | 'decreasing' | 'leaving';
-}
+import { shapedRows, type ShapedRow } from './shapedRows';
 
 /** An outline made of rows. */
 export interface OutlineRows {
@@ -13,9 +6,6 @@ export interface OutlineRows {
   /** The largest distance at a side between the wished outline and the worked one, where a row ends, in stitches. */
   mostOffStitches: number;
 }
-
-/** The most stitches that are decreased at one side of one row. More would pucker. Source: common practice. */
-export const MOST_DECREASED_A_SIDE = 2;
 
 /** Fewer than one stitch is no row. */
 const LEAST_STITCHES = 1;
@@ -42,22 +32,16 @@ export function outlineRows(
 ): OutlineRows {
   if (!(startStitches >= 1 && rowCount >= 0 && stitchMm > 0 && rowMm > 0))
     throw new RangeError(`no outline of ${rowCount} rows from ${startStitches} stitches`);
-  const rows: ShapedRow[] = [];
+  const counts: number[] = [];
   let before = startStitches;
   let mostOffStitches = 0;
   for (let row = 1; row <= rowCount; row += 1) {
     const wished = (2 * halfWidthMm(row * rowMm)) / stitchMm;
-    const stitches = Math.min(before, sameParity(wished, startStitches));
-    const fewerEachSide = (before - stitches) / 2;
-    rows.push({
-      stitches,
-      fewerEachSide,
-      by: fewerEachSide === 0 ? 'nothing' : fewerEachSide <= MOST_DECREASED_A_SIDE ? 'decreasing' : 'leaving',
-    });
-    mostOffStitches = Math.max(mostOffStitches, Math.abs(wished - stitches) / 2);
-    before = stitches;
+    before = Math.min(before, sameParity(wished, startStitches));
+    counts.push(before);
+    mostOffStitches = Math.max(mostOffStitches, Math.abs(wished - before) / 2);
   }
-  return { rows, mostOffStitches };
+  return { rows: shapedRows(startStitches, counts), mostOffStitches };
 }
 
 /** The count nearest to a wished one that is odd or even as another is; at least one stitch, or two where it is even. */

@@ -47,7 +47,7 @@ export const discCounts = (increase: number, rounds: number): number[] =>
   Array.from({ length: rounds }, (_, round) => increase * (round + 1));
 
 /** How the increases of one round lie to those of the one before: in line, which makes corners, or between them, for a circle. */
-export type IncreaseSchool = 'stacked' | 'staggered';
+export type IncreaseSchool = 'stacked' | 'staggered' | 'as-needed';
 
 /**
  * One round of a disc: how many stitches are worked into each stitch of the round before. Stacked, every sector ends with its

@@ -26,11 +26,11 @@ describe('rows within an outline', () => {
           const { rows, mostOffStitches } = outlineRows(half, start, count, GAUGE);
           expect(rows).toHaveLength(count);
           let before = start;
-          for (const { stitches, fewerEachSide, by } of rows) {
+          for (const { stitches, changeEachSide, by } of rows) {
             expect(stitches % 2).toBe(start % 2);
-            expect(stitches).toBe(before - 2 * fewerEachSide);
+            expect(stitches).toBe(before + 2 * changeEachSide);
             expect(stitches).toBeGreaterThanOrEqual(1);
-            expect(by).toBe(fewerEachSide === 0 ? 'nothing' : fewerEachSide <= 2 ? 'decreasing' : 'leaving');
+            expect(by).toBe(changeEachSide === 0 ? 'nothing' : changeEachSide >= -2 ? 'decreasing' : 'leaving');
             before = stitches;
           }
           // Half of the step of two in a count, at each side half of that; more only where less than a stitch is wished.

@@ -1,1 +1,1 @@
-export { plainStrapStage, slackToWorkMm, type StrapFoot, type StrapStage } from './plainStrap';
+export { footDepthMm, plainStrapStage, slackToWorkMm, type StrapFoot, type StrapStage } from './plainStrap';

@@ -1,4 +1,5 @@
-import type { PouchStage } from '@/core/body';
+import type { PieceSet, PouchStage } from '@/core/body';
+import { trackRow, type PieceId, type Track } from '@/core/pieces';
 import { STRAP_STRETCH_ADVICE, TAPE_ERROR_MM } from '@/core/defaults';
 import { patternOf, type Design, type PlainStrap } from '@/core/design';
 import { COMMON_PRACTICE, GEOMETRY, input, inputFrom, makeFigure, type Figure } from '@/core/figures';
@@ -6,14 +7,25 @@ import type { GaugeStage } from '@/core/gauge';
 import type { Problem } from '@/core/problems';
 import { plainStitchOf, startingChain } from '@/core/stitches';
 
-/** Where a strap's foot is sewn, inside the bag: so many rows down each side seam, half on the front, half on the back. */
-export interface StrapFoot {
-  frontRows: { from: number; to: number };
-  backRows: { from: number; to: number };
-  /** Stitches from the side edge that the foot covers, on the front and on the back. */
-  frontStitches: number;
-  backStitches: number;
+/** Rows from one to another, both counted. */
+export interface RowSpan {
+  from: number;
+  to: number;
 }
+
+/** Where a strap's foot is sewn, inside the bag. */
+export type StrapFoot =
+  /** So many rows down each side from the mouth, half on the front, half on the back. */
+  | {
+      on: 'sides';
+      front: { piece: PieceId; rows: RowSpan };
+      back: { piece: PieceId; rows: RowSpan };
+      /** Stitches from the side edge that the foot covers, on the front and on the back. */
+      frontStitches: number;
+      backStitches: number;
+    }
+  /** In the middle of each end of a gusset or a band, over so many of its rows, or of its stitches where it is worked lengthwise. */
+  | { on: 'strip-ends'; piece: PieceId; count: number; unit: 'row' | 'stitch'; depthMm: number };
 
 export interface StrapStage {
   stitchCount: number;
@@ -64,7 +76,13 @@ export function slackToWorkMm(strap: {
 }
 
 /** Plans a plain strap worked in short rows: stitches across, rows along, and where its feet are sewn. */
-export function plainStrapStage(strap: PlainStrap, design: Design, gauge: GaugeStage, pouch: PouchStage): StrapStage {
+export function plainStrapStage(
+  strap: PlainStrap,
+  design: Design,
+  gauge: GaugeStage,
+  pouch: PouchStage,
+  set: PieceSet,
+): StrapStage {
   const { sample } = strap;
   const stitchMm = gauge.stitchWidth.value;
   const stitchCount = Math.max(2, Math.round(strap.widthMm / stitchMm));
@@ -123,8 +141,9 @@ export function plainStrapStage(strap: PlainStrap, design: Design, gauge: GaugeS
     inputs: [inputFrom(slackToWork), inputFrom(rowHeight)],
     source: GEOMETRY,
   });
-  const footRowCount = Math.min(Math.max(1, Math.round(strap.overlapMm / pouch.rowMm)), pouch.frontRows);
-  const foot = footAt(stitchCount, footRowCount, pouch);
+  const foot = footOf(stitchCount, strap.overlapMm, pouch, set);
+  const footCount = foot.on === 'sides' ? foot.front.rows.to - foot.front.rows.from + 1 : foot.count;
+  const footUnit = foot.on === 'sides' ? ('row' as const) : foot.unit;
   const { turningChain, foundation } = design.settings;
 
   return {
@@ -186,8 +205,11 @@ export function plainStrapStage(strap: PlainStrap, design: Design, gauge: GaugeS
         },
         rowCount * samplePlusMinus,
       ),
-      footRows: makeFigure('strap.footRows', 'Rows each foot covers', footRowCount, 'row', {
-        rule: 'Overlap divided by the panel’s row height, to the nearest row, down from the upper end of the side seam, inside the bag.',
+      footRows: makeFigure('strap.footRows', `${FOOT_UNITS[footUnit]} each foot covers`, footCount, footUnit, {
+        rule:
+          foot.on === 'sides'
+            ? 'Overlap divided by the panel’s row height, to the nearest row, down from the upper end of the side, inside the bag.'
+            : 'Overlap divided by what a row (or a stitch, where it is worked lengthwise) of the strip takes along it, from its end, inside the bag.',
         inputs: [input('Overlap at each foot', strap.overlapMm, 'mm'), inputFrom(gauge.rowHeight)],
         source: GEOMETRY,
       }),
@@ -196,18 +218,44 @@ export function plainStrapStage(strap: PlainStrap, design: Design, gauge: GaugeS
   };
 }
 
-function footAt(strapStitches: number, footRows: number, pouch: PouchStage): StrapFoot {
-  const seamRows = pouch.figures.seamRows.value;
-  const frontFrom = pouch.frontRows - seamRows + 1;
-  const backTo = pouch.frontRows + seamRows;
+const FOOT_UNITS = { row: 'Rows', stitch: 'Stitches' } as const;
+
+/** The ends of a gusset or a band, where there is one; else the sides, from the mouth down. */
+function footOf(strapStitches: number, overlapMm: number, pouch: PouchStage, { pieces, tracks }: PieceSet): StrapFoot {
+  const strip = pieces.find((piece) => piece.kind === 'rows' && (piece.id === 'gusset' || piece.id === 'band'));
+  if (strip?.kind === 'rows') {
+    const lengthwise = strip.rows.length * strip.rowMm < strip.startStitches * strip.stitchMm;
+    const stepMm = lengthwise ? strip.stitchMm : strip.rowMm;
+    const most = Math.max(1, Math.floor((lengthwise ? strip.startStitches : strip.rows.length) / 2));
+    const count = Math.min(most, Math.max(1, Math.round(overlapMm / stepMm)));
+    return {
+      on: 'strip-ends',
+      piece: strip.id,
+      count,
+      unit: lengthwise ? 'stitch' : 'row',
+      depthMm: count * stepMm,
+    };
+  }
+  const rows = Math.min(Math.max(1, Math.round(overlapMm / pouch.rowMm)), pouch.frontRows);
+  const seamRows = Math.min(pouch.frontRows, pouch.backRows);
+  const span = (track: Track, faceRows: number): { piece: PieceId; rows: RowSpan } => {
+    const first = faceRows - seamRows + 1;
+    const ends = [trackRow(track, first), trackRow(track, Math.min(faceRows, first + rows - 1))];
+    return { piece: track.piece, rows: { from: Math.min(...ends), to: Math.max(...ends) } };
+  };
   const frontStitches = Math.floor(strapStitches / 2);
   return {
-    frontRows: { from: frontFrom, to: frontFrom + footRows - 1 },
-    backRows: { from: backTo - footRows + 1, to: backTo },
+    on: 'sides',
+    front: span(tracks.front, pouch.frontRows),
+    back: span(tracks.back, pouch.backRows),
     frontStitches,
     backStitches: strapStitches - frontStitches,
   };
 }
+
+/** How far down into the bag a foot reaches, mm. */
+export const footDepthMm = ({ foot }: StrapStage, { rowMm }: PouchStage): number =>
+  foot.on === 'sides' ? (foot.front.rows.to - foot.front.rows.from + 1) * rowMm : foot.depthMm;
 
 function strapProblems(strap: PlainStrap, growth: number): Problem[] {
   const problems: Problem[] = [

@@ -1,5 +1,5 @@
 import fc from 'fast-check';
-import { SEAM_KINDS, readDesign, thingIdSchema, type Design } from '@/core/design';
+import { SEAM_KINDS, readDesign, thingIdSchema, type BodyKind, type Design } from '@/core/design';
 import { PANEL_STITCH_IDS } from '@/core/stitches';
 import { fullDesign } from './designs';
 
@@ -13,16 +13,72 @@ const whole = (min: number, max: number): fc.Arbitrary<number> =>
   fc.oneof({ weight: 1, arbitrary: fc.constantFrom(min, max) }, { weight: 5, arbitrary: fc.integer({ min, max }) });
 const orNull = <T>(arbitrary: fc.Arbitrary<T>): fc.Arbitrary<T | null> => fc.option(arbitrary, { nil: null });
 
+const INCREASES = ['staggered', 'stacked', 'as-needed'] as const;
+
 const readings = fc.array(fc.record({ count: whole(2, 200), lengthMm: from(5, 2000) }), { minLength: 1, maxLength: 4 });
 const chosen = orNull(whole(1, 1200));
-const flapBase = { dropMm: from(10, 800), widthMm: orNull(from(10, 800)) };
+const flapBase = { dropMm: from(10, 800), widthMm: orNull(from(10, 800)), hemMm: orNull(from(5, 100)) };
 
 const flap = fc.oneof(
   fc.record({ kind: fc.constantFrom('none', 'straight', 'round'), ...flapBase }),
   fc.record({ kind: fc.constant('tapered'), ...flapBase, edgeWidthMm: from(5, 800) }),
   fc.record({ kind: fc.constant('pointed'), ...flapBase, pointMm: from(5, 800) }),
   fc.record({ kind: fc.constant('rounded-corners'), ...flapBase, radiusMm: from(5, 400) }),
+  fc.record({ kind: fc.constant('scalloped'), ...flapBase, scallops: whole(2, 40), depthMm: from(5, 800) }),
+  fc.record({ kind: fc.constant('half-disc'), ...flapBase, increases: fc.constantFrom(...INCREASES) }),
 );
+
+const bodyBase = {
+  sizesFrom: fc.constantFrom('outside', 'inside', 'contents'),
+  widthMm: from(20, 800),
+  heightMm: from(20, 800),
+  chosenStitches: orNull(whole(2, 600)),
+  chosenRows: fc.record({ front: chosen, back: chosen, bridge: orNull(whole(0, 1200)), flap: chosen }),
+  seam: fc.record({
+    kind: fc.constantFrom(...SEAM_KINDS),
+    finish: fc.constantFrom('turned', 'showing'),
+    takeUpStitches: from(0, 2),
+  }),
+};
+const depthMm = from(10, 400);
+const workedFrom = fc.constantFrom('front-edge', 'flap-edge');
+const stripTrial = orNull(fc.record({ rows: whole(4, 400), lengthMm: from(20, 2000) }));
+const inRounds = {
+  rounds: fc.constantFrom('joined', 'spiral'),
+  narrowing: orNull(whole(2, 40)),
+  roundWalk: orNull(fc.record({ rounds: whole(1, 200), stitches: from(-100, 100) })),
+};
+const increases = fc.constantFrom(...INCREASES);
+
+/** Any body of each construction. */
+const BODIES: Record<BodyKind, fc.Arbitrary<unknown>> = {
+  'fold-over-strip': fc.record({ kind: fc.constant('fold-over-strip'), ...bodyBase, workedFrom }),
+  'boxed-corners': fc.record({ kind: fc.constant('boxed-corners'), ...bodyBase, workedFrom, depthMm }),
+  gusset: fc.record({
+    kind: fc.constant('gusset'),
+    ...bodyBase,
+    depthMm,
+    radiusMm: from(0, 400),
+    gussetWorked: fc.constantFrom('crosswise', 'lengthwise'),
+    stripTrial,
+  }),
+  'round-purse': fc.record({
+    kind: fc.constant('round-purse'),
+    ...bodyBase,
+    depthMm,
+    openMm: from(10, 2000),
+    increases,
+    stripTrial,
+  }),
+  'around-chain': fc.record({
+    kind: fc.constant('around-chain'),
+    ...bodyBase,
+    start: fc.constantFrom('chain', 'ring'),
+    endStitches: whole(0, 2),
+    ...inRounds,
+  }),
+  'oval-base': fc.record({ kind: fc.constant('oval-base'), ...bodyBase, depthMm, increases, ...inRounds }),
+};
 
 const thing = fc.record({
   widthMm: from(1, 3000),
@@ -36,91 +92,86 @@ const thing = fc.record({
  * Any design that can be written down, up to the limits of the file: two stitches wide or a blanket, loads thicker than the bag, flaps
  * wider than the back. Many can't be planned; none may make a plan fail.
  */
+export const anyDesignOf = (kind: BodyKind): fc.Arbitrary<Design> => designWith(BODIES[kind]);
+
+/** The same for every construction alike. */
 export const anyDesign: fc.Arbitrary<Design> = fc
-  .record({
-    settings: fc.record({
-      lengthUnit: fc.constantFrom('cm', 'in'),
-      terms: fc.constantFrom('us', 'uk'),
-      hand: fc.constantFrom('left', 'right'),
-      turningChain: fc.constantFrom('counts', 'does-not-count'),
-      foundation: fc.constantFrom('chain', 'foundation-stitches'),
-    }),
-    things: fc.array(thing, { maxLength: 3 }),
-    contents: fc.record({
-      thicknessMm: orNull(from(0, 200)),
-      massG: orNull(from(0, 20000)),
-      firmness: fc.constantFrom('soft', 'stiff'),
-      easeMm: from(0, 100),
-      carried: fc.constantFrom('in-the-hand', 'on-the-wrist', 'across-the-body'),
-    }),
-    stitchReadings: readings,
-    rowReadings: readings,
-    thicknessMm: from(0.2, 20),
-    stitch: fc.constantFrom(...PANEL_STITCH_IDS),
-    swatchStitch: fc.constantFrom(...PANEL_STITCH_IDS),
-    plainEdge: whole(0, 12),
-    body: fc.record({
-      kind: fc.constant('fold-over-strip'),
-      workedFrom: fc.constant('front-edge'),
-      sizesFrom: fc.constantFrom('outside', 'inside', 'contents'),
-      widthMm: from(20, 800),
-      heightMm: from(20, 800),
-      chosenStitches: orNull(whole(2, 600)),
-      chosenRows: fc.record({ front: chosen, back: chosen, bridge: orNull(whole(0, 1200)), flap: chosen }),
-      seam: fc.record({
-        kind: fc.constantFrom(...SEAM_KINDS),
-        finish: fc.constantFrom('turned', 'showing'),
-        takeUpStitches: from(0, 2),
+  .oneof(...Object.values(BODIES))
+  .chain((body) => designWith(fc.constant(body)));
+
+const designWith = (body: fc.Arbitrary<unknown>): fc.Arbitrary<Design> =>
+  fc
+    .record({
+      settings: fc.record({
+        lengthUnit: fc.constantFrom('cm', 'in'),
+        terms: fc.constantFrom('us', 'uk'),
+        hand: fc.constantFrom('left', 'right'),
+        turningChain: fc.constantFrom('counts', 'does-not-count'),
+        foundation: fc.constantFrom('chain', 'foundation-stitches'),
       }),
-    }),
-    flap,
-    snap: orNull(
-      fc.record({
-        diameterMm: from(6, 40),
-        insetMm: from(3, 400),
-        layout: fc.constantFrom('centre', 'pair'),
-        mate: fc.constantFrom('loaded', 'between', 'both'),
+      things: fc.array(thing, { maxLength: 3 }),
+      contents: fc.record({
+        thicknessMm: orNull(from(0, 200)),
+        massG: orNull(from(0, 20000)),
+        firmness: fc.constantFrom('soft', 'stiff'),
+        easeMm: from(0, 100),
+        carried: fc.constantFrom('in-the-hand', 'on-the-wrist', 'across-the-body'),
       }),
-    ),
-    strap: orNull(
-      fc.record({
-        widthMm: from(5, 150),
-        wornLengthMm: from(50, 2500),
-        school: fc.constantFrom('pulled', 'slack'),
-        overlapMm: from(5, 100),
-      }),
-    ),
-    lining: orNull(fc.record({ allowanceMm: from(5, 40), insetMm: from(0, 20), thicknessMm: from(0.05, 5) })),
-  })
-  .map((made): unknown => {
-    const base = fullDesign();
-    return {
-      ...base,
-      settings: made.settings,
-      contents: {
-        ...base.contents,
-        ...made.contents,
-        items: made.things.map((one, index) => ({
-          count: 1 + (index % 2),
-          thing: { ...one, id: thingIdSchema.parse(`t${index}`), name: `Thing ${index}`, known: null },
-        })),
-      },
-      swatch: {
-        ...base.swatch,
-        stitchReadings: made.stitchReadings,
-        rowReadings: made.rowReadings,
-        thicknessMm: made.thicknessMm,
-        stitch: made.swatchStitch,
-      },
-      stitch: made.stitch,
-      plainEdge: made.plainEdge,
-      body: made.body,
-      flap: made.flap,
-      hardware: made.snap ? [{ ...base.hardware[0], ...made.snap }] : [],
-      strap: made.strap ? { ...base.strap, ...made.strap } : null,
-      lining: made.lining ? { ...base.lining, ...made.lining } : null,
-    };
-  })
-  .map((document) => readDesign(document))
-  .filter((read) => read.ok)
-  .map((read) => (read as { ok: true; design: Design }).design);
+      stitchReadings: readings,
+      rowReadings: readings,
+      thicknessMm: from(0.2, 20),
+      stitch: fc.constantFrom(...PANEL_STITCH_IDS),
+      swatchStitch: fc.constantFrom(...PANEL_STITCH_IDS),
+      plainEdge: whole(0, 12),
+      body,
+      flap,
+      snap: orNull(
+        fc.record({
+          diameterMm: from(6, 40),
+          insetMm: from(3, 400),
+          layout: fc.constantFrom('centre', 'pair'),
+          mate: fc.constantFrom('loaded', 'between', 'both'),
+        }),
+      ),
+      strap: orNull(
+        fc.record({
+          widthMm: from(5, 150),
+          wornLengthMm: from(50, 2500),
+          school: fc.constantFrom('pulled', 'slack'),
+          overlapMm: from(5, 100),
+        }),
+      ),
+      lining: orNull(fc.record({ allowanceMm: from(5, 40), insetMm: from(0, 20), thicknessMm: from(0.05, 5) })),
+    })
+    .map((made): unknown => {
+      const base = fullDesign();
+      return {
+        ...base,
+        settings: made.settings,
+        contents: {
+          ...base.contents,
+          ...made.contents,
+          items: made.things.map((one, index) => ({
+            count: 1 + (index % 2),
+            thing: { ...one, id: thingIdSchema.parse(`t${index}`), name: `Thing ${index}`, known: null },
+          })),
+        },
+        swatch: {
+          ...base.swatch,
+          stitchReadings: made.stitchReadings,
+          rowReadings: made.rowReadings,
+          thicknessMm: made.thicknessMm,
+          stitch: made.swatchStitch,
+        },
+        stitch: made.stitch,
+        plainEdge: made.plainEdge,
+        body: made.body,
+        flap: made.flap,
+        hardware: made.snap ? [{ ...base.hardware[0], ...made.snap }] : [],
+        strap: made.strap ? { ...base.strap, ...made.strap } : null,
+        lining: made.lining ? { ...base.lining, ...made.lining } : null,
+      };
+    })
+    .map((document) => readDesign(document))
+    .filter((read) => read.ok)
+    .map((read) => (read as { ok: true; design: Design }).design);

@@ -111,7 +111,7 @@ export const plannableDesign: fc.Arbitrary<Design> = fc
             heightMm: made.heightMm,
             seam: { kind: made.seam, finish: made.finish, takeUpStitches: made.takeUpStitches },
           },
-          flap: { kind: 'straight', dropMm: Math.max(10, made.heightMm * made.dropShare), widthMm: null },
+          flap: { kind: 'straight', dropMm: Math.max(10, made.heightMm * made.dropShare), widthMm: null, hemMm: null },
           hardware: made.parts.snap
             ? [{ ...base.hardware[0], insetMm: made.insetMm, layout: made.layout, mate: made.mate }]
             : [],

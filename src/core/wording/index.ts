@@ -13,5 +13,8 @@ export { formatDifference, formatPlusMinus, formatQuantity, formatSource } from 
 export { bareRowText, patternRowText } from './rowText';
 export { readRow, rowFaultSentence, type ReadRow, type RowWordsFault } from './readRow';
 export { abbreviation, stitchLegend, stitchName } from './stitchText';
-export { ordinal, placeText, stepTexts, type StepText } from './stepText';
+export { placeText, stepTexts } from './stepText';
+export { ordinal, type StepText } from './stepWords';
+export { PIECE_NAMES, pieceLines } from './pieceText';
+export { JOIN_NAMES, joinLines } from './joinText';
 export { term, translateTerms, type TermSet } from './terms';

@@ -1,15 +1,17 @@
 import { patternOf, type Design } from '@/core/design';
 import type { Figure } from '@/core/figures';
 import type { Plan } from '@/core/plan';
-import { patternRowCount, rowOf } from '@/core/stitches';
 import { formatPlusMinus, formatQuantity } from './quantity';
-import { firstRowText, furtherRowText, inPlainStitch, patternRowText } from './rowText';
-import { isPlainFlap, shapedFlapLines } from './flapText';
+import type { PieceId } from '@/core/pieces';
+import { JOIN_NAMES, joinLines } from './joinText';
+import { PIECE_NAMES, pieceLines } from './pieceText';
+import { firstRowText, furtherRowText, inPlainStitch } from './rowText';
 import { stepTexts } from './stepText';
-import { singleStitch, stitchLegend, stitchName } from './stitchText';
+import { stitchLegend, stitchName } from './stitchText';
 import { term } from './terms';
 
-export type PatternSectionId = 'sizes' | 'materials' | 'gauge' | 'conventions' | 'panel' | 'strap' | 'order' | 'notes';
+export type PatternSectionId =
+  'sizes' | 'materials' | 'gauge' | 'conventions' | PieceId | 'joins' | 'strap' | 'order' | 'notes';
 
 export interface PatternSection {
   id: PatternSectionId;
@@ -29,8 +31,13 @@ export function writePattern(design: Design, plan: Plan): Pattern {
     { id: 'sizes', heading: 'Finished sizes', lines: sizeLines(design, plan) },
     { id: 'materials', heading: 'You need', lines: materialLines(design, plan) },
     { id: 'gauge', heading: capital(term('gauge', design.settings.terms)), lines: gaugeLines(design, plan) },
-    { id: 'conventions', heading: 'Words and counts', lines: conventionLines(design) },
-    { id: 'panel', heading: 'Panel', lines: panelLines(design, plan) },
+    { id: 'conventions', heading: 'Words and counts', lines: conventionLines(design, plan) },
+    ...plan.pieces.map((piece) => ({
+      id: piece.id,
+      heading: piece.copies === 2 ? `${PIECE_NAMES[piece.id]}s, two alike` : PIECE_NAMES[piece.id],
+      lines: pieceLines(design, plan, piece),
+    })),
+    ...joinSection(design, plan),
     ...(plan.strap ? [{ id: 'strap' as const, heading: 'Strap', lines: strapLines(design, plan.strap) }] : []),
     {
       id: 'order',
@@ -57,10 +64,24 @@ export const patternAsMarkdown = ({ title, sections }: Pattern): string =>
 
 const asItem = (line: string): string => (/^\d+\. /.test(line) ? line : `- ${line}`);
 
+/** How edges of different pieces meet; nothing for a strip, whose sides meet row by row. */
+function joinSection(design: Design, plan: Plan): PatternSection[] {
+  const between = plan.joins.filter(({ sewn, edges: [one, other] }) => sewn && one.piece !== other.piece);
+  if (between.length === 0) return [];
+  return [
+    {
+      id: 'joins',
+      heading: 'How the edges meet',
+      lines: between.flatMap((join) => joinLines(design, join).map((line) => `${JOIN_NAMES[join.id]}. ${line}`)),
+    },
+  ];
+}
+
 function sizeLines(design: Design, plan: Plan): string[] {
   const { pouch, flap } = plan;
   const drops = flap.hasFlap ? [flap.figures.dropLoaded, flap.figures.dropEmpty] : [];
-  return [pouch.figures.width, pouch.figures.height, ...drops]
+  const depth = pouch.figures.depth ? [pouch.figures.depth] : [];
+  return [pouch.figures.width, pouch.figures.height, ...depth, ...drops]
     .map((figure) => figureLine(design, figure))
     .concat(plan.strap ? [figureLine(design, plan.strap.figures.pulledPlanned)] : []);
 }
@@ -84,7 +105,12 @@ function materialLines(design: Design, plan: Plan): string[] {
       : []),
     ...(plan.lining
       ? [
-          `Lining cloth: ${formatQuantity(plan.lining.figures.cutWidth.value, 'mm', lengthUnit)} by ${formatQuantity(plan.lining.figures.cutLength.value, 'mm', lengthUnit)}.`,
+          `Lining cloth: ${plan.lining.pieces
+            .map(
+              ({ copies, cutWidth, cutLength }) =>
+                `${copies > 1 ? `${copies} of ` : ''}${formatQuantity(cutWidth.value, 'mm', lengthUnit)} by ${formatQuantity(cutLength.value, 'mm', lengthUnit)}`,
+            )
+            .join('; ')}.`,
         ]
       : []),
     ...(design.strap?.school === 'slack' ? ['Cotton tape to reinforce the strap.'] : []),
@@ -102,7 +128,7 @@ function gaugeLines(design: Design, plan: Plan): string[] {
   ];
 }
 
-function conventionLines(design: Design): string[] {
+function conventionLines(design: Design, plan: Plan): string[] {
   const { terms, turningChain, hand } = design.settings;
   const pattern = patternOf(design);
   const hasChains = [...pattern.setupRows, ...pattern.rows].some(({ repeat }) =>
@@ -114,55 +140,7 @@ function conventionLines(design: Design): string[] {
     turningChain === 'counts'
       ? 'The turning chain counts as the first stitch of its row.'
       : 'The turning chain does not count as a stitch.',
-    `Odd rows show the right side. Stitches are counted from the ${hand} edge, seen from the right side with row 1 at the bottom.`,
-  ];
-}
-
-function panelLines(design: Design, plan: Plan): string[] {
-  const { pouch, flap } = plan;
-  const baseRow = pouch.frontRows;
-  const topRow = pouch.frontRows + pouch.backRows;
-  const count = pouch.stitchCount;
-  const rows = (from: number, to: number) => (from === to ? `Row ${from}` : `Rows ${from} to ${to}`);
-  const further = (from: number, to: number) => (from > to ? [] : [furtherRowText(design, count, rows(from, to))]);
-  if (patternRowCount(patternOf(design)) > 1) return texturedPanelLines(design, plan);
-  const beyondBack = isPlainFlap(flap) ? further(topRow + 1, flap.totalRows) : shapedFlapLines(design, plan);
-  return [
-    ...(design.settings.foundation === 'chain' ? [`Ch ${pouch.figures.startingChain.value}.`] : []),
-    firstRowText(design, count),
-    ...further(2, baseRow),
-    `Marker at both ends of row ${baseRow}: base fold.`,
-    ...further(baseRow + 1, topRow),
-    ...(flap.hasFlap ? [`Marker at both ends of row ${topRow}: top fold.`] : []),
-    ...beyondBack,
-    'Fasten off, leaving a tail to sew with.',
-  ];
-}
-
-/** A panel in a pattern of several rows: each row once, then how far they go on, part by part. */
-function texturedPanelLines(design: Design, plan: Plan): string[] {
-  const { pouch, flap } = plan;
-  const pattern = patternOf(design);
-  const { stitchCount } = pouch;
-  const written = Math.min(flap.totalRows, patternRowCount(pattern));
-  const setup = pattern.setupRows.length;
-  const topRow = pouch.frontRows + pouch.backRows;
-  const withoutChain = design.settings.foundation === 'foundation-stitches';
-  const plainFirst = singleStitch(rowOf(pattern, 1)) !== null;
-  return [
-    ...(withoutChain ? [] : [`Ch ${pouch.figures.startingChain.value}.`]),
-    ...(withoutChain && !plainFirst
-      ? [`Foundation row (not counted): work ${stitchCount} foundation ${term('sc', design.settings.terms)}, turn.`]
-      : []),
-    ...Array.from({ length: written }, (_, index) => patternRowText(pattern, index + 1, stitchCount, design.settings)),
-    ...(flap.totalRows > written
-      ? [`Repeat ${pattern.rows.length === 1 ? `row ${setup + 1}` : `rows ${setup + 1} to ${written}`} throughout.`]
-      : []),
-    `Work to row ${pouch.frontRows}. Marker at both ends of row ${pouch.frontRows}: base fold.`,
-    ...(flap.hasFlap ? [`Work on to row ${topRow}. Marker at both ends of row ${topRow}: top fold.`] : []),
-    ...(isPlainFlap(flap)
-      ? [`Work on to row ${flap.totalRows}. Fasten off, leaving a tail to sew with.`]
-      : [...shapedFlapLines(design, plan), 'Fasten off, leaving a tail to sew with.']),
+    `${plan.pieces.some((piece) => piece.kind === 'rows' && piece.roundCount === 0) ? 'Odd rows show the right side. ' : ''}Stitches are counted from the ${hand} edge, seen from the right side with row 1 at the bottom.`,
   ];
 }
 

@@ -1,9 +1,8 @@
 import type { Problem, ProblemCode, Repair, RepairCode } from '@/core/problems';
 import type { LengthUnit } from '@/core/units';
+import { BODY_PROBLEMS, BODY_REPAIRS } from './bodyProblemText';
+import type { Sentence, Values } from './sentence';
 import { formatQuantity } from './quantity';
-
-type Values = Record<string, number>;
-type Sentence = (values: Values, length: (mm: number | undefined) => string, names: Record<string, string>) => string;
 
 /** What is wrong with the rows of a pattern of her own, and what would fit. */
 function ownPatternSentence(v: Values, { fault, name }: Record<string, string>): string {
@@ -32,6 +31,7 @@ const FLAP_SIZES: Record<string, string> = {
   edgeWidthMm: 'A width at the edge',
   pointMm: 'A point',
   radiusMm: 'A radius',
+  depthMm: 'A scallop depth',
 };
 
 const percent = (share: number | undefined): string => `${Math.round((share ?? 0) * 100)} %`;
@@ -44,7 +44,9 @@ const PROBLEMS: Record<ProblemCode, Sentence> = {
   'swatch-other-stitch': (v) =>
     `The swatch was worked in another stitch than the bag, so its sizes are foretold, to ± ${percent(v.share)}. Work a swatch in the bag’s stitch before you begin.`,
   'swatch-other-piece': (v) =>
-    `This swatch is a trial for another piece. A panel can differ from it by ${percent(v.share)}, in its rows above all.`,
+    v.isRounds
+      ? `This swatch was not worked in rounds, and this bag is. Rounds can differ from turned rows by ${percent(v.share)}.`
+      : `This swatch is a trial for another piece. A panel can differ from it by ${percent(v.share)}, in its rows above all.`,
   'swatch-under-two-repeats': (v) =>
     `The widest reading counts ${v.widest} stitches. Over two repeats of the pattern (${v.stitches}) it would tell more.`,
   'hook-letter-differs': (v) =>
@@ -55,8 +57,12 @@ const PROBLEMS: Record<ProblemCode, Sentence> = {
     `For a bag makers take a hook 0.5 to 1.5 mm under the label’s, ${v.fromMm} to ${v.toMm} mm with this yarn. A ${v.hookMm} mm hook may leave it loose.`,
   'fold-on-texture': (v) =>
     `The fold after row ${v.row} lies on a raised or open row, where it is thick and hard to keep straight.`,
-  'motif-upside-down': () =>
-    'This pattern has an up. Worked from the front’s edge, it stands upright on the back, upside down on front and flap.',
+  'motif-upside-down': (v) =>
+    v.strip
+      ? v.fromFlap
+        ? 'This pattern has an up. Worked from the flap’s edge, it stands upright on front and flap, upside down on the back.'
+        : `This pattern has an up. Worked from the front’s edge, it stands upright on the back, upside down on the front${v.hasFlap ? ' and the flap' : ''}.`
+      : 'This pattern has an up. It stands upright on front and back, and upside down on the flap, which folds over.',
   'open-without-lining': () => 'This fabric is open: small things slip through and it snags. A lining mends both.',
   'width-under-one-repeat': (v, length) =>
     `This is narrower than one repeat of the stitch (${length(v.oneRepeatMm)}). Make the bag wider.`,
@@ -117,11 +123,13 @@ const PROBLEMS: Record<ProblemCode, Sentence> = {
   'swatch-not-weighed': () => 'Weigh the swatch and measure its outline, and the yarn can be worked out.',
   magnets: () =>
     'Strong small magnets are dangerous when swallowed: not on bags for young children. Keep them about 15 cm (6 in) from implanted devices, and off cards. Follow your local rules.',
+  ...BODY_PROBLEMS,
   'strap-load': () =>
     'Try the strap with the real load before you rely on it. What it can bear depends on yarn and sewing, and isn’t promised here.',
 };
 
 const REPAIRS: Record<RepairCode, Sentence> = {
+  ...BODY_REPAIRS,
   'flap-drop-to': (v, length) => `Make the flap come down ${length(v.dropMm)}`,
   'flap-shape-to': (v, length) => `Make it ${length(v.mostMm)}`,
   'take-snap-off': () => 'Take the snap off',

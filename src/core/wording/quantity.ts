@@ -10,6 +10,7 @@ const G_PER_OUNCE = 28.349523125;
 const COUNTED: Partial<Record<Unit, [string, string]>> = {
   stitch: ['stitch', 'stitches'],
   row: ['row', 'rows'],
+  round: ['round', 'rounds'],
   chain: ['chain', 'chains'],
   ball: ['ball', 'balls'],
 };
@@ -33,6 +34,8 @@ export function formatQuantity(value: number, unit: Unit, lengthUnit: LengthUnit
       return Math.abs(value) < FINE_BELOW_MM ? formatFine(value, lengthUnit) : formatLength(value, lengthUnit);
     case 'mm2':
       return lengthUnit === 'cm' ? `${(value / 100).toFixed(0)} cm²` : `${(value / MM_PER_INCH ** 2).toFixed(1)} in²`;
+    case 'mm3':
+      return lengthUnit === 'cm' ? `${(value / 1000).toFixed(0)} cm³` : `${(value / MM_PER_INCH ** 3).toFixed(1)} in³`;
     case 'mm/stitch':
     case 'mm/row':
       return lengthUnit === 'cm' ? `${value.toFixed(2)} mm` : `${(value / MM_PER_INCH).toFixed(3)} in`;

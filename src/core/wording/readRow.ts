@@ -35,6 +35,18 @@ export function readRow(words: string, terms: TermSet): ReadRow {
     .replace(/\.$/, '')
     .trim();
   if (bare === '') return { ok: false, fault: { code: 'nothing-written' } };
+  const toLast = /^(?:(.*), )?([^,]+ in) each (?:st|ch) to last (?:(\d+) )?(?:sts?|chs?), (.+)$/i.exec(bare);
+  if (toLast && !bare.includes('*')) {
+    const read = rowOf(
+      readSteps(toLast[1] ?? '', terms),
+      readSteps(`${toLast[2]} next st`, terms),
+      readSteps(toLast[4] as string, terms),
+    );
+    const takes = read.ok ? endTakes(read.row.after) : null;
+    return takes === null || takes === Number(toLast[3] ?? 1)
+      ? read
+      : { ok: false, fault: { code: 'end-differs', said: Number(toLast[3] ?? 1), takes } };
+  }
   const each = readEach(bare, terms);
   if (each) return { ok: true, row: { before: [], repeat: [each], after: [] } };
 
@@ -42,7 +54,7 @@ export function readRow(words: string, terms: TermSet): ReadRow {
   if (star < 0) return rowOf(readSteps(bare, terms), [], []);
   const rest = bare.slice(star + 1);
   const end =
-    /;\s*(?:rep(?:eat)? from \*)\s*(?:across|to end|to last (?:(\d+) )?(ch-sps?|sts?|chs?|stitch(?:es)?|chains?))?/i.exec(
+    /;\s*(?:rep(?:eat)? from \*)\s*(?:across|around|to end|to last (?:(\d+) )?(ch-sps?|sts?|chs?|stitch(?:es)?|chains?))?/i.exec(
       rest,
     );
   if (!end) return { ok: false, fault: { code: 'repeat-without-end' } };
@@ -135,7 +147,7 @@ function readStep(phrase: string, terms: TermSet): Step | RowWordsFault {
 
 /** `sc in each st across`: one stitch all along. */
 function readEach(words: string, terms: TermSet): Worked | null {
-  const found = /^(.+ )each (st|ch|stitch|chain) across$/i.exec(words);
+  const found = /^(.+ )each (st|ch|stitch|chain) (?:across|around)$/i.exec(words);
   if (!found) return null;
   const step = readStep(`${found[1]}next st`, terms);
   return 'work' in step ? step : null;

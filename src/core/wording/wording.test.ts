@@ -57,7 +57,7 @@ describe('the pattern text', () => {
         else {
           expect(written).toEqual(upTo(setupRows.length + repeated.length));
           expect(repeats).toEqual([setupRows.length + 1, setupRows.length + repeated.length]);
-          expect(panel.at(-1)).toContain(`to row ${plan.flap.totalRows}.`);
+          expect(panel.at(-2)).toContain(`to row ${plan.flap.totalRows}.`);
         }
       }),
     );

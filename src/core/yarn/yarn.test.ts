@@ -16,7 +16,7 @@ describe('yarn', () => {
     // 10 g over 100 × 100 mm.
     expect(figures?.fabric.value).toBeCloseTo(areaMm2 / 1000, 9);
     // Two whipped seams at 3.9 times their length and six tails of 150 mm (common practice), at half a gram a metre.
-    const sewnM = (3.9 * 2 * plan.pouch.figures.seamLength.value + 6 * 150) / 1000;
+    const sewnM = (3.9 * 2 * (plan.pouch.figures.seamLength?.value ?? NaN) + 6 * 150) / 1000;
     expect(figures?.sewing.value).toBeCloseTo(sewnM / 2, 9);
     expect(figures?.mass.value).toBeCloseTo(1.1 * (areaMm2 / 1000 + sewnM / 2), 9);
     expect(figures?.length.value).toBeCloseTo((figures?.mass.value ?? NaN) * 2, 9);

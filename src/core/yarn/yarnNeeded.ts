@@ -8,11 +8,11 @@ import {
 } from '@/core/defaults';
 import { patternOf, swatchPatternOf, type Design } from '@/core/design';
 import { COMMON_PRACTICE, GEOMETRY, input, inputFrom, makeFigure, type Figure } from '@/core/figures';
-import type { FlapStage } from '@/core/flap';
 import { SEAMS, type PouchStage } from '@/core/body';
+import type { PiecesFigures } from '@/core/pieces';
 import type { Problem } from '@/core/problems';
 import { estimateGauge } from '@/core/gauge';
-import type { StrapStage } from '@/core/strap';
+import { footDepthMm, type StrapStage } from '@/core/strap';
 
 import { heldTogether, yarnClassProblems } from './yarnClass';
 
@@ -42,7 +42,12 @@ const COVERAGE_OF_LIMITS = 1.96 / Math.sqrt(3);
  * Yarn for the whole bag: the area of panel and strap times the swatch's mass for its area, plus the yarn that sews
  * the seams and the tails, plus a reserve.
  */
-export function yarnStage(design: Design, pouch: PouchStage, flap: FlapStage, strap: StrapStage | null): YarnStage {
+export function yarnStage(
+  design: Design,
+  pouch: PouchStage,
+  { area: panelArea, seams, pieceCount }: PiecesFigures,
+  strap: StrapStage | null,
+): YarnStage {
   const { weighed } = design.swatch;
   const held = heldFigure(design.swatch);
   const classProblems = yarnClassProblems(
@@ -94,8 +99,6 @@ export function yarnStage(design: Design, pouch: PouchStage, flap: FlapStage, st
     gPerMm2 * 1e6 * densityShare,
   );
 
-  const { seamLength } = pouch.figures;
-  const { panelArea } = flap.figures;
   const strapAreaMm2 = strap ? strap.figures.width.value * strap.figures.slackPlanned.value : 0;
   const areaMm2 = panelArea.value + strapAreaMm2;
   const areaShare = relative(panelArea);
@@ -106,7 +109,7 @@ export function yarnStage(design: Design, pouch: PouchStage, flap: FlapStage, st
     fabricG,
     'g',
     {
-      rule: 'Area of panel and strap, times the mass of the fabric.',
+      rule: 'Area of all pieces and the strap, times the mass of the fabric.',
       inputs: [
         inputFrom(panelArea),
         ...(strap ? [inputFrom(strap.figures.width), inputFrom(strap.figures.slackPlanned)] : []),
@@ -120,15 +123,14 @@ export function yarnStage(design: Design, pouch: PouchStage, flap: FlapStage, st
   // What sews is one strand of the first yarn.
   const [first] = yarnsHeld(design.swatch);
   const gPerMm = first.ballMassG / (first.ballLengthM * 1000);
-  const sideSeamsMm = 2 * seamLength.value;
-  const tailCount = 2 + 4 + (strap ? 2 + 4 : 0);
+  const tailCount = 2 * pieceCount + 4 + (strap ? 2 + 4 : 0);
   const seam = SEAMS[design.body.seam.kind];
   const feetMm = strap ? 2 * footOutlineMm(strap, pouch) : 0;
-  const sewingG = (seam.yarnRatio * sideSeamsMm + SEAM_YARN_RATIO * feetMm + tailCount * TAIL_MM) * gPerMm;
+  const sewingG = (seam.yarnRatio * seams.value + SEAM_YARN_RATIO * feetMm + tailCount * TAIL_MM) * gPerMm;
   const sewing = makeFigure('yarn.sewing', 'Yarn to sew with, and tails', sewingG, 'g', {
-    rule: `Length of the side seams times ${seam.yarnRatio}, what strap feet are whipped with times ${SEAM_YARN_RATIO} (usual for whipping: 3.6 to 3.9), plus a tail of ${TAIL_MM} mm at each end of a yarn.`,
+    rule: `Length of the seams times ${seam.yarnRatio}, what strap feet are whipped with times ${SEAM_YARN_RATIO} (usual for whipping: 3.6 to 3.9), plus a tail of ${TAIL_MM} mm at each end of a yarn.`,
     inputs: [
-      input('Both side seams', sideSeamsMm, 'mm'),
+      inputFrom(seams),
       input('Round the strap’s feet', feetMm, 'mm'),
       input('Tails', tailCount, 'count'),
       input('One ball', first.ballMassG, 'g'),
@@ -246,7 +248,7 @@ function yarnLots(
 
 /** A foot is sewn round its four sides. */
 function footOutlineMm(strap: StrapStage, pouch: PouchStage): number {
-  return 2 * (strap.figures.width.value + strap.figures.footRows.value * pouch.rowMm);
+  return 2 * (strap.figures.width.value + footDepthMm(strap, pouch));
 }
 
 const relative = (figure: Figure): number => (figure.plusMinus ?? 0) / figure.value;

@@ -25,7 +25,10 @@ describe('shareUnchanged', () => {
   it('keeps the figures that a change of the flap leaves alone', () => {
     const design = fullDesign();
     const before = planOf(design);
-    const next = shareUnchanged(before, planOf({ ...design, flap: { kind: 'straight', dropMm: 70, widthMm: null } }));
+    const next = shareUnchanged(
+      before,
+      planOf({ ...design, flap: { kind: 'straight', dropMm: 70, widthMm: null, hemMm: null } }),
+    );
     expect(next.pouch).toBe(before.pouch);
     expect(next.flap.figures.dropLoaded).not.toBe(before.flap.figures.dropLoaded);
   });

@@ -4,9 +4,10 @@ import { Box, Button, Grid } from '@chakra-ui/react';
 import { releaseRowsEdits } from '@/core/body';
 import { useBag, useBagStore } from '@/ui/bag/BagProvider';
 import { PlaceLayout } from '@/ui/bag/PlaceLayout';
-import { PanelView } from '@/ui/drawing/PanelView';
+import { SheetView } from '@/ui/drawing/SheetView';
 import { SectionView } from '@/ui/drawing/SectionView';
 import { ProblemSlips } from '@/ui/problems/ProblemSlips';
+import { ConstructionGroup } from './ConstructionGroup';
 import { CountsGroup } from './CountsGroup';
 import { FlapGroup } from './FlapGroup';
 import { Ledger } from './Ledger';
@@ -18,7 +19,7 @@ const PANEL_HIDES = ['lining'] as const;
 /** The heart: the flat panel with lines that move, the section beside it, and the ledger of finished sizes. */
 export function BodyPlace() {
   return (
-    <PlaceLayout title="Body" drawing={<PanelView movable hide={PANEL_HIDES} />}>
+    <PlaceLayout title="Body" drawing={<SheetView movable hide={PANEL_HIDES} />}>
       <Grid templateColumns={{ base: 'minmax(0, 1fr)', md: '180px minmax(0, 1fr)' }} gap="4">
         <SectionView widthPx={180} heightPx={300} />
         <Box overflowX="auto" tabIndex={0} role="region" aria-label="Finished sizes">
@@ -27,6 +28,7 @@ export function BodyPlace() {
         </Box>
       </Grid>
       <ProblemSlips place="body" />
+      <ConstructionGroup />
       <FlapGroup />
       <CountsGroup />
       <SnapGroup />

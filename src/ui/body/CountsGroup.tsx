@@ -9,12 +9,15 @@ export function CountsGroup() {
   const pouch = useBagNumbers((state) => state.plan.pouch.figures);
   const flap = useBagNumbers((state) => state.plan.flap.figures);
   const hasFlap = useBag((state) => state.plan.flap.hasFlap);
+  // A strip without a flap still has its rows in all.
+  const onPiece = useBag((state) => state.plan.flap.onPiece || state.plan.pouch.figures.baseFold !== null);
+  const seams = useBagNumbers((state) => state.plan.whole.seams);
   return (
     <Group title="Counts">
       <Row>
         <FigureTicket figure={pouch.stitches} />
-        <FigureTicket figure={pouch.startingChain} />
-        <FigureTicket figure={flap.totalRows} />
+        {pouch.startingChain && <FigureTicket figure={pouch.startingChain} />}
+        {onPiece && <FigureTicket figure={flap.totalRows} />}
         <FigureTicket figure={pouch.frontRows} mark="part.front" />
         <FigureTicket figure={pouch.backRows} mark="part.back" />
         {hasFlap && (
@@ -23,17 +26,24 @@ export function CountsGroup() {
             <FigureTicket figure={flap.flapRows} mark="part.flap" />
           </>
         )}
-        <FigureTicket figure={pouch.baseFold} label="Base fold lies at" mark="fold.base" />
-        {hasFlap && (
+        {pouch.baseFold && <FigureTicket figure={pouch.baseFold} label="Base fold lies at" mark="fold.base" />}
+        {hasFlap && onPiece && (
           <>
             <FigureTicket figure={flap.topFold} label="Top fold lies at" mark="fold.top" />
             <FigureTicket figure={flap.flapStart} label="Flap starts at" mark="fold.flap" />
           </>
         )}
-        <FigureTicket figure={flap.panelLength} label="Whole strip, flat" mark="edge.flap" />
-        <FigureTicket figure={pouch.panelWidth} label="Its width, flat" />
-        <FigureTicket figure={pouch.seamRows} mark="seam.sides" />
-        <FigureTicket figure={pouch.seamLength} mark="seam.sides" />
+        {onPiece && (
+          <FigureTicket
+            figure={flap.panelLength}
+            label={pouch.baseFold ? 'Whole strip, flat' : undefined}
+            mark="edge.flap"
+          />
+        )}
+        <FigureTicket figure={pouch.panelWidth} label={onPiece ? 'Its width, flat' : undefined} />
+        {pouch.seamRows && <FigureTicket figure={pouch.seamRows} mark="seam.sides" />}
+        {pouch.seamLength && <FigureTicket figure={pouch.seamLength} mark="seam.sides" />}
+        <FigureTicket figure={seams} />
       </Row>
     </Group>
   );

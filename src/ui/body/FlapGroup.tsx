@@ -1,15 +1,17 @@
 'use client';
 
-import { Box, chakra } from '@chakra-ui/react';
-import { FLAP_KINDS, flapSize, usualFlap, wishableFlap } from '@/core/flap';
+import { Box } from '@chakra-ui/react';
+import { FLAP_KINDS, canHaveHem, flapSize, usualFlap, wishableFlap } from '@/core/flap';
+import { constructionOf } from '@/core/body';
 import type { FieldFault, FlapKind } from '@/core/design';
 import { flapIcon } from '@/drawing';
 import { useBag, useBagNumbers, useBagStore } from '@/ui/bag/BagProvider';
 import { Group, Row } from '@/ui/bag/PlaceLayout';
-import { LengthField } from '@/ui/fields';
+import { LengthField, NumberField } from '@/ui/fields';
+import { DrawnChoice } from '@/ui/fields/DrawnChoice';
 import { FigureTicket } from '@/ui/figures/FigureTicket';
-import { ShapeView } from '@/ui/drawing/ShapeView';
-import { clothStyle } from '@/ui/theme/system';
+import { IncreaseField } from './ConstructionGroup';
+import { FlapSplits } from './FlapSplits';
 
 const NAMES: Record<FlapKind, string> = {
   none: 'Open, no flap',
@@ -18,15 +20,18 @@ const NAMES: Record<FlapKind, string> = {
   pointed: 'Pointed',
   'rounded-corners': 'Rounded corners',
   round: 'Full round',
+  scalloped: 'Scalloped',
+  'half-disc': 'Half disc, sewn on',
 };
 
 const SIZE_LABELS = {
   edgeWidthMm: 'Width at its edge',
   pointMm: 'Depth of the point',
   radiusMm: 'Radius of the corners',
+  depthMm: 'Depth of the scallops',
 } as const;
 
-const ICONS = FLAP_KINDS.map((kind) => ({ kind, drawing: flapIcon(kind) }));
+const CHOICES = FLAP_KINDS.map((value) => ({ value, label: NAMES[value], drawing: flapIcon(value) }));
 
 /** The flap's shape, chosen by its drawing; its width and its own size; and how near to the outline the rows come. */
 export function FlapGroup() {
@@ -42,54 +47,34 @@ export function FlapGroup() {
       },
     ]);
   };
-  const set = (field: string, value: number | null) =>
+  const set = (field: string, value: number | string | null) =>
     store.getState().edit('Shape of the flap', [{ path: ['flap', field], value }]);
   return (
     <Group title="Flap">
-      <Box as="fieldset" display="flex" flexWrap="wrap" gap="2" mb="3">
-        <chakra.legend srOnly>Shape of the flap</chakra.legend>
-        {ICONS.map(({ kind, drawing }) => (
-          <chakra.label
-            key={kind}
-            display="grid"
-            justifyItems="center"
-            gap="1"
-            p="2"
-            bg="paper"
-            border="1px solid"
-            borderColor={kind === flap.kind ? 'ink' : 'paperEdge'}
-            boxShadow={kind === flap.kind ? 'inset 0 -4px 0 var(--chakra-colors-brass)' : undefined}
-            fontWeight={kind === flap.kind ? 700 : 400}
-            fontSize="13px"
-            cursor="pointer"
-          >
-            <svg
-              width={drawing.box.widthMm * 2}
-              height={drawing.box.heightMm * 2}
-              viewBox={`-1 -1 ${drawing.box.widthMm + 2} ${drawing.box.heightMm + 2}`}
-              style={clothStyle(colour)}
-              aria-hidden
-            >
-              {drawing.shapes.map((shape, index) => (
-                <ShapeView key={index} shape={shape} />
-              ))}
-            </svg>
-            <span>
-              <input type="radio" name="flap" checked={kind === flap.kind} onChange={() => choose(kind)} />{' '}
-              {NAMES[kind]}
-            </span>
-          </chakra.label>
-        ))}
-      </Box>
+      <DrawnChoice
+        legend="Shape of the flap"
+        name="flap"
+        choices={CHOICES}
+        value={flap.kind}
+        cloth={colour}
+        scale={2}
+        onChange={choose}
+      />
+      <FlapSplits />
       <FlapSizes set={set} />
     </Group>
   );
 }
 
 /** Its width, its own size, and the counts that follow; nothing for an open bag. */
-function FlapSizes({ set }: { set: (field: string, value: number | null) => FieldFault[] }) {
+function FlapSizes({ set }: { set: (field: string, value: number | string | null) => FieldFault[] }) {
   const flap = useBag((state) => state.design.flap);
   const figures = useBagNumbers((state) => state.plan.flap.figures);
+  const takesFlap = useBag((state) => constructionOf(state.plan.pouch.kind).takesFlap);
+  if (!takesFlap)
+    return (
+      <Box fontSize="14.5px">A round rim has no straight edge for a flap. A zipper along the opening closes it.</Box>
+    );
   if (flap.kind === 'none')
     return (
       <Box fontSize="14.5px">
@@ -98,15 +83,35 @@ function FlapSizes({ set }: { set: (field: string, value: number | null) => Fiel
     );
   return (
     <Row>
-      <LengthField
-        label="Width of the flap"
-        width="6.5em"
-        empty="as the back"
-        valueMm={flap.widthMm}
-        onChange={(mm) => set('widthMm', mm)}
-        onClear={() => set('widthMm', null)}
-      />
+      {flap.kind !== 'half-disc' && (
+        <LengthField
+          label="Width of the flap"
+          width="6.5em"
+          empty="as the back"
+          valueMm={flap.widthMm}
+          onChange={(mm) => set('widthMm', mm)}
+          onClear={() => set('widthMm', null)}
+        />
+      )}
       <ShapeSize set={set} />
+      {flap.kind === 'scalloped' && (
+        <NumberField label="Scallops" width="4em" value={flap.scallops} onChange={(value) => set('scallops', value)} />
+      )}
+      {flap.kind === 'half-disc' && (
+        <IncreaseField value={flap.increases} onChange={(value) => set('increases', value)} />
+      )}
+      {canHaveHem(flap.kind) && (
+        <LengthField
+          label="Hem turned back"
+          width="5em"
+          fine
+          empty="none"
+          help="Over the prongs of a snap."
+          valueMm={flap.hemMm}
+          onChange={(mm) => set('hemMm', mm)}
+          onClear={() => set('hemMm', null)}
+        />
+      )}
       <FigureTicket figure={figures.startStitches} mark="flap.outline" />
       <FigureTicket figure={figures.edgeStitches} mark="edge.flap" />
       <FigureTicket figure={figures.edgeWidth} mark="edge.flap" />
@@ -116,7 +121,7 @@ function FlapSizes({ set }: { set: (field: string, value: number | null) => Fiel
 }
 
 /** The size of its own that a shape has. */
-function ShapeSize({ set }: { set: (field: string, value: number) => FieldFault[] }) {
+function ShapeSize({ set }: { set: (field: string, value: number | string | null) => FieldFault[] }) {
   const flap = useBag((state) => state.design.flap);
   const field = (Object.keys(SIZE_LABELS) as (keyof typeof SIZE_LABELS)[]).find((name) => name in flap);
   if (!field) return null;

@@ -2,20 +2,32 @@
 
 import { memo } from 'react';
 import { wantedSizeEdits, type WantedSize } from '@/core/body';
-import type { Figure } from '@/core/figures';
+import { figureId, type Figure } from '@/core/figures';
 import { useBag, useBagNumbers, useBagStore } from '@/ui/bag/BagProvider';
 import { LengthField } from '@/ui/fields';
 import { AskableNumber } from '@/ui/figures/FigureTicket';
 import { showTheSame } from '@/ui/figures/showTheSame';
+
+const MOUTH_BEFORE = figureId('mouth.before');
+const MOUTH_AFTER = figureId('mouth.after');
 
 /** The ledger of finished sizes: wanted, planned with its ±, and by how much they differ. */
 export function Ledger() {
   const widthMm = useBag((state) => state.plan.contents.settled.body.widthMm);
   const heightMm = useBag((state) => state.plan.contents.settled.body.heightMm);
   const dropMm = useBag((state) => state.design.flap.dropMm);
-  const { width, widthOff, height, heightOff, heightLoaded } = useBagNumbers((state) => state.plan.pouch.figures);
-  const { opening } = useBagNumbers((state) => state.plan.fit.figures);
-  const { dropLoaded, dropEmpty, dropOff, panelArea } = useBagNumbers((state) => state.plan.flap.figures);
+  const { width, widthOff, height, heightOff, heightLoaded, depth, depthOff } = useBagNumbers(
+    (state) => state.plan.pouch.figures,
+  );
+  const { opening, volume } = useBagNumbers((state) => state.plan.fit.figures);
+  const before = useBagNumbers((state) => state.plan.pouch.own.find(({ id }) => id === MOUTH_BEFORE));
+  const narrowed = useBagNumbers((state) => state.plan.pouch.own.find(({ id }) => id === MOUTH_AFTER));
+  const { dropLoaded, dropEmpty, dropOff } = useBagNumbers((state) => state.plan.flap.figures);
+  const { area, seams } = useBagNumbers((state) => state.plan.whole);
+  const sewing = useBagNumbers((state) => state.plan.yarn.figures?.sewing);
+  const depthMm = useBag((state) =>
+    'depthMm' in state.plan.contents.settled.body ? state.plan.contents.settled.body.depthMm : 0,
+  );
   const hasFlap = useBag((state) => state.plan.flap.hasFlap);
   return (
     <table className="ledger">
@@ -31,15 +43,24 @@ export function Ledger() {
       <tbody>
         <Line name="Width" size="width" wantedMm={widthMm} figure={width} off={widthOff} />
         <Line name="Height, empty" size="height" wantedMm={heightMm} figure={height} off={heightOff} />
-        <Line name="Height, loaded" figure={heightLoaded} />
+        {depth ? (
+          <Line name="Depth" size="depth" wantedMm={depthMm} figure={depth} off={depthOff ?? undefined} />
+        ) : (
+          <Line name="Height, loaded" figure={heightLoaded} />
+        )}
         {hasFlap && (
           <>
             <Line name="Flap drop, loaded" size="drop" wantedMm={dropMm} figure={dropLoaded} off={dropOff} />
             <Line name="Flap drop, empty" figure={dropEmpty} />
           </>
         )}
+        {narrowed && before && <Line name="Mouth before narrowing" figure={before} />}
+        {narrowed && <Line name="Mouth, narrowed" figure={narrowed} />}
         <Line name="Opening, all round" figure={opening} />
-        <Line name="Area of the fabric" figure={panelArea} />
+        <Line name="Volume inside" figure={volume} />
+        <Line name="Area of the fabric" figure={area} />
+        <Line name="Seams in all" figure={seams} />
+        {sewing && <Line name="Yarn to sew with" figure={sewing} />}
       </tbody>
     </table>
   );

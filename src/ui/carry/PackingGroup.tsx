@@ -2,7 +2,7 @@
 
 import { Box, Button, Flex, Progress } from '@chakra-ui/react';
 import { useEffect, useMemo } from 'react';
-import { fabricRoundMm2, packingFigures, type Lot, type PackingFigures } from '@/core/contents';
+import { fabricRoundMm2, packingFigures, wrapOf, type Lot, type PackingFigures, type Wrap } from '@/core/contents';
 import type { Figure } from '@/core/figures';
 import { formatQuantity } from '@/core/wording';
 import { useBag, useBagNumbers, useBagStore } from '@/ui/bag/BagProvider';
@@ -88,8 +88,9 @@ function SearchNote() {
 }
 
 /** Those that take the least fabric, and the one that is planned. */
-function shownOf(lots: readonly Lot[], packed: Lot | null, easeMm: number): Lot[] {
-  const least = [...lots].sort((a, b) => fabricRoundMm2(a, easeMm) - fabricRoundMm2(b, easeMm)).slice(0, SHOWN);
+function shownOf(lots: readonly Lot[], packed: Lot | null, easeMm: number, wrap: Wrap): Lot[] {
+  const fabric = (lot: Lot) => fabricRoundMm2(lot, easeMm, wrap);
+  const least = [...lots].sort((a, b) => fabric(a) - fabric(b)).slice(0, SHOWN);
   return packed === null || least.includes(packed) ? least : [...least.slice(0, SHOWN - 1), packed];
 }
 
@@ -97,7 +98,8 @@ function OtherPackings() {
   const { packings, packed } = useBag((state) => state.plan.contents);
   const { easeMm, chosenPacking } = useBag((state) => state.design.contents);
   const store = useBagStore();
-  const shown = useMemo(() => shownOf(packings.lots, packed, easeMm), [packings.lots, packed, easeMm]);
+  const wrap = useBag((state) => wrapOf(state.design.body.kind));
+  const shown = useMemo(() => shownOf(packings.lots, packed, easeMm, wrap), [packings.lots, packed, easeMm, wrap]);
   if (!packed || packings.lots.length < 2) return null;
   const choose = (lot: Lot | null) =>
     store
@@ -118,12 +120,13 @@ interface PackingTableProps {
 
 function PackingTable({ lots, packed, chosen, choose }: PackingTableProps) {
   const layers = useBag((state) => state.plan.pouch.layers);
+  const wrap = useBag((state) => wrapOf(state.design.body.kind));
   const easeMm = useBag((state) => state.design.contents.easeMm);
   const unit = useBag((state) => state.design.settings.lengthUnit);
   const store = useBagStore();
   const figures = useMemo(
-    () => lots.map((lot, index) => packingFigures(lot, easeMm, layers, String(index))),
-    [lots, easeMm, layers],
+    () => lots.map((lot, index) => packingFigures(lot, easeMm, layers, wrap, String(index))),
+    [lots, easeMm, layers, wrap],
   );
   useEffect(
     () => store.getState().showBesides(figures.flatMap((one) => Object.values<Figure>({ ...one }))),

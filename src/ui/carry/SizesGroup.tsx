@@ -1,6 +1,13 @@
 'use client';
 
-import { outsideSizeEdits, sheetsAcrossMm, sheetsUpMm, sizesFromEdits } from '@/core/contents';
+import {
+  depthSizeEdits,
+  outsideSizeEdits,
+  sheetsAcrossMm,
+  sheetsAlongMm,
+  sizesFromEdits,
+  wrapOf,
+} from '@/core/contents';
 import { useBag, useBagNumbers, useBagStore } from '@/ui/bag/BagProvider';
 import { Group, Row } from '@/ui/bag/PlaceLayout';
 import { ChoiceField, LengthField } from '@/ui/fields';
@@ -14,19 +21,20 @@ const SIZES_FROM = [
 
 /** What the bag's sizes follow from, the two kinds of size with what lies between them, and the room that is left. */
 export function SizesGroup() {
-  const { sizesFrom, widthMm, heightMm } = useBag((state) => state.design.body);
+  const body = useBag((state) => state.design.body);
+  const { sizesFrom, widthMm, heightMm } = body;
   const easeMm = useBag((state) => state.design.contents.easeMm);
   const hasThings = useBag((state) => state.plan.contents.packed !== null);
-  const { width, height } = useBagNumbers((state) => state.plan.pouch.figures);
-  const { needsWidth, needsHeight } = useBagNumbers((state) => state.plan.contents.figures);
-  const { insideWidth, insideHeight, easeAcross, easeUp, belowMouth } = useBagNumbers(
+  const { width, height, depth } = useBagNumbers((state) => state.plan.pouch.figures);
+  const { needsWidth, needsHeight, needsDepth } = useBagNumbers((state) => state.plan.contents.figures);
+  const { insideWidth, insideHeight, insideDepth, easeAcross, easeUp, easeThrough, belowMouth } = useBagNumbers(
     (state) => state.plan.fit.figures,
   );
   const store = useBagStore();
   const setFrom = (value: (typeof SIZES_FROM)[number]['value']) => {
     const { plan, edit } = store.getState();
     const { layers } = plan.pouch;
-    const sheets = { acrossMm: sheetsAcrossMm(layers), upMm: sheetsUpMm(layers) };
+    const sheets = { acrossMm: sheetsAcrossMm(layers), upMm: sheetsAlongMm(layers, wrapOf(plan.pouch.kind)) };
     edit('What the sizes follow from', sizesFromEdits(plan.contents.settled, value, sheets));
   };
   const setSize = (size: { widthMm: number } | { heightMm: number }) => {
@@ -49,11 +57,22 @@ export function SizesGroup() {
         {sizesFrom !== 'contents' && (
           <>
             <LengthField label={`Width, ${word}`} valueMm={widthMm} onChange={(value) => setSize({ widthMm: value })} />
-            <LengthField
-              label={`Height, ${word}`}
-              valueMm={heightMm}
-              onChange={(value) => setSize({ heightMm: value })}
-            />
+            {body.kind !== 'round-purse' && (
+              <LengthField
+                label={`Height, ${word}`}
+                valueMm={heightMm}
+                onChange={(value) => setSize({ heightMm: value })}
+              />
+            )}
+            {'depthMm' in body && (
+              <LengthField
+                label="Depth, outside"
+                valueMm={body.depthMm}
+                onChange={(value) =>
+                  store.getState().edit('Wanted depth', depthSizeEdits(store.getState().plan.contents.settled, value))
+                }
+              />
+            )}
           </>
         )}
         <LengthField
@@ -78,6 +97,14 @@ export function SizesGroup() {
         {easeUp && <FigureTicket figure={easeUp} />}
         {belowMouth && hasThings && <FigureTicket figure={belowMouth} />}
       </Row>
+      {depth && (
+        <Row>
+          <FigureTicket figure={depth} />
+          {insideDepth && <FigureTicket figure={insideDepth} />}
+          {needsDepth && <FigureTicket figure={needsDepth} label="What goes in needs, front to back" />}
+          {easeThrough && <FigureTicket figure={easeThrough} />}
+        </Row>
+      )}
     </Group>
   );
 }

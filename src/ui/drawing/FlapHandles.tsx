@@ -1,106 +1,59 @@
 'use client';
 
-import { useDrag } from '@use-gesture/react';
-import { memo, type KeyboardEvent } from 'react';
+import { useRef } from 'react';
 import { flapHandles, pullFlapEdits, type FlapHandle } from '@/core/flap';
-import { formatLength, type LengthUnit } from '@/core/units';
+import { trackAlongMm } from '@/core/pieces';
 import { useBag, useBagStore } from '@/ui/bag/BagProvider';
-import { arrowSteps } from './arrowSteps';
+import { Grip } from './Grip';
+import type { PieceOnScreen } from './pieceOnScreen';
 
 const NAMES: Record<FlapHandle['field'], string> = {
   widthMm: 'Width of the flap',
   edgeWidthMm: 'Width at the flap’s edge',
   pointMm: 'Depth of the point',
   radiusMm: 'Radius of the corners',
+  depthMm: 'Depth of the scallops',
 };
 
-const GRIP_PX = 7;
-const REACH_PX = 14;
-
-interface FlapHandlesProps {
-  /** The middle of the flap, and where it starts, on the screen. */
-  middlePx: number;
-  startPx: number;
-  pxPerMm: number;
-}
-
 /** Grips on the flap's outline: pulled, or moved by the arrow keys, the shape follows and every count with it. */
-export function FlapHandles({ middlePx, startPx, pxPerMm }: FlapHandlesProps) {
+export function FlapHandles({ place }: { place: PieceOnScreen }) {
   const flap = useBag((state) => state.design.flap);
   const pouch = useBag((state) => state.plan.pouch);
   const stage = useBag((state) => state.plan.flap);
+  const track = useBag((state) => state.plan.tracks.flap);
   const unit = useBag((state) => state.design.settings.lengthUnit);
-  return flapHandles(flap, pouch, stage).map((handle) => (
-    <Grip
-      key={handle.field}
-      handle={handle}
-      x={middlePx + handle.at.acrossMm * pxPerMm}
-      y={startPx - handle.at.downMm * pxPerMm}
-      pxPerMm={pxPerMm}
-      stepMm={handle.pulled === 'across' ? pouch.stitchMm : pouch.rowMm}
-      unit={unit}
-    />
-  ));
-}
-
-interface GripProps {
-  handle: FlapHandle;
-  x: number;
-  y: number;
-  pxPerMm: number;
-  /** How far one press of an arrow key pulls: a stitch across, or a row. */
-  stepMm: number;
-  unit: LengthUnit;
-}
-
-const Grip = memo(function Grip({ handle, x, y, pxPerMm, stepMm, unit }: GripProps) {
   const store = useBagStore();
-  const pull = (from: FlapHandle, movedMm: number) =>
-    store.getState().edit(NAMES[from.field], pullFlapEdits(from, movedMm), `pull ${from.field}`);
-  const bindDrag = useDrag(
-    ({ first, last, movement: [rightPx, downPx], memo: from }) => {
-      const start = first || from === undefined ? handle : (from as FlapHandle);
-      // On the screen the strip runs upwards, so that down the flap is up.
-      pull(start, (handle.pulled === 'across' ? rightPx : -downPx) / pxPerMm);
-      if (last) store.getState().endMerge();
-      return start;
-    },
-    { pointer: { touch: true }, eventOptions: { passive: false } },
-  );
-  const onKeyDown = (event: KeyboardEvent) => {
-    const step = arrowSteps(event.key, 5);
-    if (step === 0) return;
-    event.preventDefault();
-    pull(handle, step * stepMm);
-  };
-  return (
-    <g
-      {...bindDrag()}
-      role="slider"
-      tabIndex={0}
-      aria-label={NAMES[handle.field]}
-      aria-valuemin={Math.round(handle.leastMm)}
-      aria-valuemax={Math.round(handle.mostMm)}
-      aria-valuenow={Math.round(handle.valueMm)}
-      aria-valuetext={formatLength(handle.valueMm, unit)}
-      onKeyDown={onKeyDown}
-      onKeyUp={() => store.getState().endMerge()}
-      onFocus={() => store.getState().select('flap.outline')}
-      data-handle={handle.field}
-      style={{ cursor: handle.pulled === 'across' ? 'ew-resize' : 'ns-resize', touchAction: 'none' }}
-    >
-      <title>{NAMES[handle.field]}</title>
-      <circle cx={x} cy={y} r={REACH_PX} fill="transparent" />
-      <rect
-        x={x - GRIP_PX}
-        y={y - GRIP_PX}
-        width={2 * GRIP_PX}
-        height={2 * GRIP_PX}
-        transform={`rotate(45 ${x} ${y})`}
-        fill="var(--chakra-colors-paper)"
-        stroke="var(--chakra-colors-ink)"
-        strokeWidth="1.5"
+  const taken = useRef<FlapHandle | null>(null);
+  if (!track) return null;
+  const startMm = stage.bridgeRows * pouch.rowMm;
+  return flapHandles(flap, pouch, stage).map((handle) => {
+    const alongMm = trackAlongMm(track, startMm + handle.at.downMm, pouch.rowMm);
+    const at = place.at(place.widthMm / 2 + handle.at.acrossMm, alongMm);
+    const pull = (movedMm: number, isStart: boolean) => {
+      if (isStart || taken.current === null) taken.current = handle;
+      const from = taken.current;
+      // Up on the screen is down the flap where the strip runs upwards.
+      const down = from.pulled === 'down' ? track.step * movedMm : movedMm;
+      store.getState().edit(NAMES[from.field], pullFlapEdits(from, down), `pull ${from.field}`);
+    };
+    return (
+      <Grip
+        key={handle.field}
+        name={NAMES[handle.field]}
+        field={handle.field}
+        valueMm={handle.valueMm}
+        leastMm={handle.leastMm}
+        mostMm={handle.mostMm}
+        x={at.x}
+        y={at.y}
+        pulled={handle.pulled === 'across' ? 'right' : 'up'}
+        pxPerMm={place.pxPerMm}
+        stepMm={handle.pulled === 'across' ? pouch.stitchMm : pouch.rowMm}
+        unit={unit}
+        onPull={pull}
+        onEnd={() => store.getState().endMerge()}
+        onFocus={() => store.getState().select('flap.outline')}
       />
-    </g>
-  );
-});
+    );
+  });
+}

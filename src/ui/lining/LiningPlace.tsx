@@ -6,7 +6,7 @@ import { usualLining, type FlatLining } from '@/core/design';
 import { liningDrawing } from '@/drawing';
 import { useBag, useBagStore } from '@/ui/bag/BagProvider';
 import { Group, PlaceLayout, Row } from '@/ui/bag/PlaceLayout';
-import { PanelView } from '@/ui/drawing/PanelView';
+import { SheetView } from '@/ui/drawing/SheetView';
 import { StillView } from '@/ui/drawing/StillView';
 import { AddOrTake, LengthField } from '@/ui/fields';
 import { FigureTicket } from '@/ui/figures/FigureTicket';
@@ -28,7 +28,7 @@ export function LiningPlace() {
             label="The lining as cut, its pressing line dashed, the panel outlined"
           />
         ) : (
-          <PanelView />
+          <SheetView />
         )
       }
     >
@@ -62,7 +62,7 @@ function LiningPlan({ lining }: { lining: FlatLining }) {
   if (!stage) return null;
   const set = (label: string, key: keyof FlatLining, value: number) =>
     store.getState().edit(label, [{ path: ['lining', key], value }]);
-  const { figures } = stage;
+  const { pieces, turnUnder } = stage;
   return (
     <>
       <Group
@@ -102,16 +102,20 @@ function LiningPlan({ lining }: { lining: FlatLining }) {
       </Group>
       <Group title="Cut">
         <Row>
-          <FigureTicket figure={figures.cutWidth} mark="lining.cut" />
-          <FigureTicket figure={figures.cutLength} mark="lining.cut" />
+          {pieces.flatMap(({ cutWidth, cutLength }) =>
+            [cutWidth, cutLength].map((figure) => <FigureTicket key={figure.id} figure={figure} mark="lining.cut" />),
+          )}
         </Row>
         <Box fontSize="14px">Solid edge: cut here, along the grain.</Box>
       </Group>
       <Group title="Press">
         <Row>
-          <FigureTicket figure={figures.turnUnder} mark="lining.press" />
-          <FigureTicket figure={figures.finishedWidth} mark="lining.press" />
-          <FigureTicket figure={figures.finishedLength} mark="lining.press" />
+          <FigureTicket figure={turnUnder} mark="lining.press" />
+          {pieces.flatMap(({ finishedWidth, finishedLength }) =>
+            [finishedWidth, finishedLength].map((figure) => (
+              <FigureTicket key={figure.id} figure={figure} mark="lining.press" />
+            )),
+          )}
         </Row>
         <Box fontSize="14px">
           Dashed line: press the edges under here. The coloured line is the panel’s edge, a little outside it. Mind the

@@ -7,7 +7,7 @@ import type { StepId } from '@/core/making';
 import { stepFigures, stepTexts } from '@/core/wording';
 import { useBag, useBagStore } from '@/ui/bag/BagProvider';
 import { Group, PlaceLayout } from '@/ui/bag/PlaceLayout';
-import { PanelView } from '@/ui/drawing/PanelView';
+import { SheetView } from '@/ui/drawing/SheetView';
 import { WhyThese } from '@/ui/figures/WhyThese';
 
 /** The mark on the drawing that a step is about. */
@@ -31,7 +31,7 @@ export function OrderPlace() {
   const store = useBagStore();
   const steps = useMemo(() => stepTexts(design, plan), [design, plan]);
   return (
-    <PlaceLayout title="Order of making" columns="minmax(0, 9fr) minmax(0, 11fr)" drawing={<PanelView />}>
+    <PlaceLayout title="Order of making" columns="minmax(0, 9fr) minmax(0, 11fr)" drawing={<SheetView />}>
       <Group title="Order of making">
         <List.Root as="ol" listStyleType="none" ps="0" gap="2">
           {steps.map((step, index) => (

@@ -3,11 +3,11 @@
 import { Box } from '@chakra-ui/react';
 import { useMemo } from 'react';
 import { usualStrap, type PlainStrap } from '@/core/design';
-import { formatQuantity } from '@/core/wording';
+import { formatQuantity, stepTexts } from '@/core/wording';
 import { strapDrawing } from '@/drawing';
 import { useBag, useBagStore } from '@/ui/bag/BagProvider';
 import { Group, PlaceLayout, Row } from '@/ui/bag/PlaceLayout';
-import { PanelView } from '@/ui/drawing/PanelView';
+import { SheetView } from '@/ui/drawing/SheetView';
 import { StillView } from '@/ui/drawing/StillView';
 import { AddOrTake, ChoiceField, LengthField, NumberField } from '@/ui/fields';
 import { FigureTicket } from '@/ui/figures/FigureTicket';
@@ -17,7 +17,7 @@ import { ProblemSlips } from '@/ui/problems/ProblemSlips';
 export function StrapPlace() {
   const strap = useBag((state) => state.design.strap);
   return (
-    <PlaceLayout title="Strap" drawing={<PanelView hide={['hardware', 'lining']} />}>
+    <PlaceLayout title="Strap" drawing={<SheetView hide={['hardware', 'lining']} />}>
       {strap ? <StrapPlan strap={strap} /> : <NoStrap />}
     </PlaceLayout>
   );
@@ -41,6 +41,7 @@ function NoStrap() {
 }
 
 function StrapPlan({ strap }: { strap: PlainStrap }) {
+  const design = useBag((state) => state.design);
   const plan = useBag((state) => state.plan);
   const unit = useBag((state) => state.design.settings.lengthUnit);
   const store = useBagStore();
@@ -48,6 +49,7 @@ function StrapPlan({ strap }: { strap: PlainStrap }) {
   const stage = plan.strap;
   if (!stage || !drawing) return null;
   const { figures } = stage;
+  const feet = stepTexts(design, plan).find(({ id }) => id === 'attach-strap');
   const set = (label: string, path: (string | number)[], value: unknown) =>
     store.getState().edit(label, [{ path: ['strap', ...path], value }]);
   const length = (mm: number) => formatQuantity(mm, 'mm', unit);
@@ -145,11 +147,7 @@ function StrapPlan({ strap }: { strap: PlainStrap }) {
           <FigureTicket figure={figures.width} />
           <FigureTicket figure={figures.footRows} mark="strap.feet" />
         </Row>
-        <Box fontSize="14px">
-          Each foot lies inside, centred on the side seam: front rows {stage.foot.frontRows.from}–
-          {stage.foot.frontRows.to}, {stage.foot.frontStitches} stitches in from the side; back rows{' '}
-          {stage.foot.backRows.from}–{stage.foot.backRows.to}, {stage.foot.backStitches} stitches in.
-        </Box>
+        <Box fontSize="14px">{feet?.what}</Box>
       </Group>
       <ProblemSlips place="strap" />
     </>

@@ -9,7 +9,7 @@ export interface FlapSize {
 /** A size of a flap's shape that she can pull on the drawing. */
 export interface FlapHandle {
   /** The field of the flap that it is. */
-  field: 'widthMm' | 'edgeWidthMm' | 'pointMm' | 'radiusMm';
+  field: 'widthMm' | 'edgeWidthMm' | 'pointMm' | 'radiusMm' | 'depthMm';
   valueMm: number;
   leastMm: number;
   mostMm: number;
@@ -28,6 +28,8 @@ export interface FlapShape<F extends Flap> {
   halfWidthMm(flap: F, size: FlapSize): (downMm: number) => number;
   /** What can be pulled besides the width; none for a shape that has no size of its own. */
   handle(flap: F, size: FlapSize): FlapHandle | null;
+  /** Its edge from one side to the other where half a width can't say it: across from the middle, and down from where it starts, mm. */
+  edge?(flap: F, size: FlapSize, steps: number): { x: number; y: number }[];
 }
 
 /** A size no larger than fits. */

@@ -1,0 +1,243 @@
+import { CHOSEN, GEOMETRY, input, inputFrom, makeFigure, offFigure, type Figure } from '@/core/figures';
+import type { LoadState } from '@/core/contents';
+import type { Problem } from '@/core/problems';
+import { nearestCount } from '@/core/stitches';
+import { MOST_COUNT } from '../limits';
+import { chainFigure, productFigure } from './sizeFigures';
+import type { BodyInput, PouchResult, PouchStage, Sizing } from './construction';
+
+/** Fewer stitches than this are no fabric. */
+const LEAST_STITCHES = 2;
+
+/** What of a pouch is the construction's own to say. */
+export interface FacesOwn {
+  sizing: Sizing;
+  /** Between the middles of front and back, mm; nought where the bag lies flat. */
+  depthMm: number;
+  /** A strip's front and back can differ; other backs have as many rows as the front. */
+  backFollows: boolean;
+  heightLoadedMm(rows: number): number;
+  /** Fabric of a face from the mouth to the base, and under the base, mm. */
+  sideMm(rows: number): number;
+  baseMm: number;
+  flatFrontMm(rows: number, state: LoadState): number;
+  rowsBeforeFlap(frontRows: number, backRows: number): number;
+  /** The thickest load that it can close over with so many rows, mm; none where any load only bulges it. */
+  mostLoadMm?(rows: number): number;
+  names: { stitches: string; frontRows: string; backRows: string; backRule: string };
+}
+
+/**
+ * Plans front and back of any construction that is counted across: counts from the wanted sizes, then the finished sizes from the
+ * counts.
+ */
+export function planFaces(inputs: BodyInput, own: FacesOwn): PouchResult {
+  const { design, body, gauge, cloth, wanted } = inputs;
+  const { sizing } = own;
+  const { across } = sizing;
+  if (across === null) throw new Error('a body without faces is not planned by them');
+
+  const wished = across.stitchesFor(body.widthMm);
+  // A count she settled on for another stitch is kept as near as this one's repeat allows.
+  const stitchCount = nearestCount(body.chosenStitches ?? wished, across.allowed);
+  if (
+    stitchCount === null ||
+    stitchCount < LEAST_STITCHES ||
+    across.widthMm(stitchCount) <= 0 ||
+    across.seenStitches(stitchCount) <= 0
+  )
+    return stop({ code: 'width-under-one-repeat', path: ['body', 'widthMm'], values: { oneRepeatMm: cloth.stitchMm } });
+  if (stitchCount > MOST_COUNT)
+    return stop({
+      code: 'too-many-stitches',
+      path: ['body', 'widthMm'],
+      values: { stitches: stitchCount, mostStitches: MOST_COUNT },
+    });
+
+  const nearestRows = Math.max(1, Math.round(sizing.rowsFor(body.heightMm)));
+  const frontRows = body.chosenRows.front ?? nearestRows;
+  const backRows = own.backFollows ? frontRows : (body.chosenRows.back ?? frontRows);
+  const fewerRows = Math.min(frontRows, backRows);
+  if (body.chosenRows.front === null && nearestRows > MOST_COUNT)
+    return stop({
+      code: 'too-many-stitches',
+      path: ['body', 'heightMm'],
+      values: { rows: nearestRows, mostStitches: MOST_COUNT },
+    });
+  if (fewerRows * cloth.rowMm <= sizing.bendMm)
+    return stop({ code: 'front-too-short', path: ['body', 'heightMm'], values: { bendMm: sizing.bendMm } });
+  const mostLoadMm = own.mostLoadMm?.(fewerRows);
+  const { thicknessMm: loadMm } = design.contents;
+  if (mostLoadMm !== undefined && (loadMm >= mostLoadMm || loadMm >= body.widthMm))
+    return stop({
+      code: 'load-too-thick',
+      path: ['contents', 'thicknessMm'],
+      values: { loadMm, mostLoadMm: Math.max(0, Math.floor(Math.min(mostLoadMm, body.widthMm) - 1)) },
+    });
+
+  const stitches = makeFigure('panel.stitches', own.names.stitches, stitchCount, 'stitch', {
+    rule:
+      body.chosenStitches === null
+        ? `${across.stitches.rule}: ${wished.toFixed(1)}. To the nearest count that the stitch allows.`
+        : body.chosenStitches === stitchCount
+          ? 'You settled on this count.'
+          : `You settled on ${body.chosenStitches}; this is the nearest count that the stitch allows.`,
+    inputs: [inputFrom(wanted.width), ...across.stitches.inputs, inputFrom(gauge.stitchWidth)],
+    source: body.chosenStitches === null ? GEOMETRY : CHOSEN,
+  });
+  const rows = (id: string, label: string, value: number, chosen: boolean, rule: string) =>
+    makeFigure(
+      id,
+      label,
+      value,
+      'row',
+      chosen
+        ? { rule: 'You set this on the drawing.', inputs: [inputFrom(gauge.rowHeight)], source: CHOSEN }
+        : {
+            rule,
+            inputs: [inputFrom(wanted.height), ...sizing.rows.inputs, inputFrom(gauge.rowHeight)],
+            source: GEOMETRY,
+          },
+    );
+  const front = rows(
+    'panel.frontRows',
+    own.names.frontRows,
+    frontRows,
+    body.chosenRows.front !== null,
+    `${sizing.rows.rule} Divided by the row height, to the nearest row.`,
+  );
+  const back = rows(
+    'panel.backRows',
+    own.names.backRows,
+    backRows,
+    !own.backFollows && body.chosenRows.back !== null,
+    own.names.backRule,
+  );
+  const width = makeFigure(
+    'size.width',
+    'Width, outside',
+    across.widthMm(stitchCount),
+    'mm',
+    {
+      rule: across.width.rule,
+      inputs: [inputFrom(stitches), ...across.width.inputs, inputFrom(gauge.stitchWidth)],
+      source: GEOMETRY,
+    },
+    across.seenStitches(stitchCount) * (gauge.stitchWidth.plusMinus ?? 0),
+  );
+  const heightOf = (id: string, label: string, mm: number, load: number) =>
+    makeFigure(
+      id,
+      label,
+      mm,
+      'mm',
+      {
+        rule: sizing.height.rule,
+        inputs: [
+          inputFrom(front),
+          inputFrom(gauge.rowHeight),
+          ...sizing.height.inputs,
+          input('Thickness of the load', load, 'mm'),
+        ],
+        source: GEOMETRY,
+      },
+      frontRows * (gauge.rowHeight.plusMinus ?? 0),
+    );
+  const height = heightOf('size.height', 'Height to the mouth, empty', sizing.heightMm(frontRows), 0);
+  const startStitches = across.firstRow(stitchCount, frontRows);
+
+  return {
+    ok: true,
+    pouch: {
+      kind: body.kind,
+      stitchCount,
+      topStitches: stitchCount,
+      backStitches: stitchCount,
+      frontRows,
+      backRows,
+      rowsBeforeFlap: own.rowsBeforeFlap(frontRows, backRows),
+      layers: { fabricMm: cloth.fabricMm, liningMm: cloth.liningMm },
+      loadMm,
+      stitchMm: cloth.stitchMm,
+      rowMm: cloth.rowMm,
+      depthMm: own.depthMm,
+      sectionMm: { front: own.sideMm(frontRows), back: own.sideMm(backRows), base: own.baseMm },
+      flatFrontMm: {
+        empty: own.flatFrontMm(frontRows, 'empty'),
+        loaded: own.flatFrontMm(frontRows, 'loaded'),
+      },
+      figures: {
+        stitches,
+        startingChain: chainFigure(design, startStitches, stitches),
+        panelWidth: productFigure('panel.width', 'Width, flat', stitches, gauge.stitchWidth),
+        frontRows: front,
+        backRows: back,
+        baseFold: null,
+        seamRows: null,
+        seamLength: null,
+        width,
+        widthOff: offFigure('size.widthOff', width, wanted.width),
+        height,
+        heightOff: offFigure('size.heightOff', height, wanted.height),
+        heightLoaded: heightOf(
+          'size.heightLoaded',
+          'Height to the mouth, loaded',
+          own.heightLoadedMm(frontRows),
+          loadMm,
+        ),
+        ...depthFigures(inputs, own.depthMm),
+      },
+      own: [],
+      problems: [],
+    },
+  };
+}
+
+/** Depth outside, and by how much it is off; nothing for a bag that lies flat. */
+export function depthFigures(
+  { gauge, wanted, cloth }: BodyInput,
+  depthMm: number,
+  plusMinus: number | null = null,
+): Pick<PouchStage['figures'], 'depth' | 'depthOff'> {
+  if (depthMm === 0 || wanted.depth === null) return { depth: null, depthOff: null };
+  const depth: Figure = makeFigure(
+    'size.depth',
+    'Depth, outside',
+    depthMm + cloth.fabricMm,
+    'mm',
+    {
+      rule: 'From the middle of the front to the middle of the back, plus half the fabric on either side.',
+      inputs: [input('Between the middles of the fabric', depthMm, 'mm'), inputFrom(gauge.fabricThickness)],
+      source: GEOMETRY,
+    },
+    plusMinus,
+  );
+  return { depth, depthOff: offFigure('size.depthOff', depth, wanted.depth) };
+}
+
+/** A problem of the body that prevents a plan. */
+export function stop(problem: Pick<Problem, 'code' | 'values'> & { path: (string | number)[] }): {
+  ok: false;
+  problems: Problem[];
+} {
+  return { ok: false, problems: [{ severity: 'stop', place: 'body', repairs: [], ...problem }] };
+}
+
+/** A pouch with more figures and problems of its construction's own. */
+export const withOwn = (
+  pouch: PouchStage,
+  { own = [], problems = [], ...rest }: Partial<PouchStage>,
+): { ok: true; pouch: PouchStage } => ({
+  ok: true,
+  pouch: { ...pouch, ...rest, own: [...pouch.own, ...own], problems: [...pouch.problems, ...problems] },
+});
+
+/** Prevents a plan of more rows or stitches than a strip or a base is planned with; nothing where there are fewer. */
+export const tooMany = (
+  counted: { rows: number } | { stitches: number },
+  most: number,
+  path: (string | number)[],
+): ReturnType<typeof stop> | null =>
+  Math.max(...Object.values(counted)) <= most
+    ? null
+    : stop({ code: 'too-many-stitches', path, values: { ...counted, mostStitches: most } });

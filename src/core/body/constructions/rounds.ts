@@ -1,0 +1,153 @@
+import type { AroundChain, OvalBase } from '@/core/design';
+import { GEOMETRY, MEASURED, input, inputFrom, makeFigure, offFigure, type Figure } from '@/core/figures';
+import type { FlapStage } from '@/core/flap';
+import type { RowsPiece } from '@/core/pieces';
+import type { Problem } from '@/core/problems';
+import { shapedRows, type ShapedRow } from '@/core/shaping';
+import { patternRowCount } from '@/core/stitches';
+import { tailZones } from './gusset';
+import type { BodyInput, PouchStage } from './construction';
+import { tailLines } from './strip';
+
+/** Bodies whose sides are worked in rounds. */
+export type InRounds = AroundChain | OvalBase;
+
+/**
+ * Stitches of one face after a last round that narrows the mouth: in each face every so-manieth pair is worked together.
+ * Source: geometry.
+ *
+ * @example
+ * narrowedFace(40, 4) // => 35
+ */
+export const narrowedFace = (stitches: number, everyPair: number): number =>
+  stitches - Math.floor(Math.floor(stitches / 2) / everyPair);
+
+/** The sides as they lie flat, front on back, with what is worked on from the back. */
+export function sidesPiece({ cloth, body }: BodyInput<InRounds>, pouch: PouchStage, flap: FlapStage): RowsPiece {
+  const { stitchCount, frontRows, topStitches } = pouch;
+  const level = Array<number>(frontRows).fill(stitchCount);
+  const rounds = shapedRows(stitchCount, level);
+  // The round that narrows decreases all round, not at its sides.
+  if (body.narrowing !== null)
+    rounds[frontRows - 1] = { stitches: topStitches, changeEachSide: 0, by: 'nothing' } satisfies ShapedRow;
+  return {
+    kind: 'rows',
+    id: 'sides',
+    copies: 1,
+    plain: false,
+    stitchMm: cloth.stitchMm,
+    rowMm: cloth.rowMm,
+    startStitches: stitchCount,
+    rows: [...rounds, ...flap.tail],
+    roundCount: frontRows,
+    zones: [{ id: 'sides', fromRow: 1, toRow: frontRows }, ...(flap.onPiece ? tailZones(flap, frontRows) : [])],
+    lines: [
+      { mark: 'base.sides', kind: 'edge', afterRow: 0 },
+      ...(flap.onPiece
+        ? tailLines(flap, frontRows, (mark, kind, afterRow) => ({ mark, kind, afterRow }))
+        : [{ mark: 'edge.sides', kind: 'edge' as const, afterRow: frontRows }]),
+    ],
+  };
+}
+
+/** What is counted in rounds besides the faces: all round, the mouth before and after narrowing, and where the sides really are. */
+export function roundFigures({ body, gauge, cloth }: BodyInput<InRounds>, pouch: PouchStage): Figure[] {
+  const all = 2 * pouch.stitchCount;
+  const round = makeFigure('round.stitches', 'Stitches in a round', all, 'stitch', {
+    rule: 'Both faces together.',
+    inputs: [inputFrom(pouch.figures.stitches)],
+    source: GEOMETRY,
+  });
+  const mouth = (id: string, label: string, stitches: number, rule: string, inputs: Figure[]) =>
+    makeFigure(
+      id,
+      label,
+      stitches * cloth.stitchMm,
+      'mm',
+      { rule, inputs: [...inputs.map(inputFrom), inputFrom(gauge.stitchWidth)], source: GEOMETRY },
+      stitches * (gauge.stitchWidth.plusMinus ?? 0),
+    );
+  const before = mouth(
+    'mouth.before',
+    body.narrowing === null ? 'Mouth, all round outside' : 'Mouth before it is narrowed',
+    all,
+    'Stitches of a round, times the width of one stitch.',
+    [round],
+  );
+  return [round, before, ...narrowingFigures(body, pouch, before, mouth), ...walkFigures(body, pouch)];
+}
+
+function narrowingFigures(
+  { narrowing }: InRounds,
+  { stitchCount, topStitches }: PouchStage,
+  before: Figure,
+  mouth: (id: string, label: string, stitches: number, rule: string, inputs: Figure[]) => Figure,
+): Figure[] {
+  if (narrowing === null) return [];
+  const stitches = makeFigure('mouth.stitches', 'Stitches after narrowing', 2 * topStitches, 'stitch', {
+    rule: `In each face every ${narrowing}th pair of stitches is worked together, in the last round.`,
+    inputs: [input('Stitches of a face', stitchCount, 'stitch'), input('Every so-manieth pair', narrowing, 'count')],
+    source: GEOMETRY,
+  });
+  const after = mouth(
+    'mouth.after',
+    'Mouth, narrowed',
+    2 * topStitches,
+    'Stitches after narrowing, times the width of one stitch.',
+    [stitches],
+  );
+  return [stitches, after, offFigure('mouth.narrowedBy', after, before)];
+}
+
+function walkFigures({ roundWalk }: InRounds, { stitchCount, frontRows }: PouchStage): Figure[] {
+  if (roundWalk === null) return [];
+  const all = 2 * stitchCount;
+  const perRound = roundWalk.stitches / roundWalk.rounds;
+  const walked = frontRows * perRound;
+  const walk = makeFigure('walk.total', 'The start of the last round has walked', walked, 'stitch', {
+    rule: 'What you measured, for each round, times the rounds of the sides.',
+    inputs: [
+      input('You measured over', roundWalk.rounds, 'round'),
+      input('It had walked', roundWalk.stitches, 'stitch'),
+      input('Rounds of the sides', frontRows, 'round'),
+    ],
+    source: MEASURED,
+  });
+  const side = (id: string, label: string, beyond: number) =>
+    makeFigure(id, label, (((Math.round(walked) + beyond) % all) + all) % all, 'stitch', {
+      rule: 'The start walks towards the working hand; so many stitches on from it, the way you work, is the side of the bag.',
+      inputs: [inputFrom(walk), input('Stitches in a round', all, 'stitch')],
+      source: GEOMETRY,
+    });
+  return [
+    walk,
+    side('side.first', 'One side: so many stitches after the start', 0),
+    side('side.second', 'Other side: so many after the start', stitchCount),
+  ];
+}
+
+/** What working in rounds asks of the maker: a measured walk, a level end, and a pattern that can be worked so. */
+export function roundProblems({ body, pattern }: BodyInput<InRounds>): Problem[] {
+  const at: Pick<Problem, 'severity' | 'place' | 'values' | 'repairs'> = {
+    severity: 'mind',
+    place: 'body',
+    values: {},
+    repairs: [],
+  };
+  const problems: Problem[] = [];
+  if (body.roundWalk === null) problems.push({ ...at, code: 'walk-not-measured', path: ['body', 'roundWalk'] });
+  if (body.rounds === 'spiral') problems.push({ ...at, code: 'spiral-step', path: ['body', 'rounds'] });
+  if (patternRowCount(pattern) > 1)
+    problems.push(
+      body.rounds === 'spiral'
+        ? {
+            ...at,
+            code: 'pattern-in-spiral',
+            severity: 'decide',
+            path: ['body', 'rounds'],
+            repairs: [{ code: 'rounds-joined', values: {}, edits: [{ path: ['body', 'rounds'], value: 'joined' }] }],
+          }
+        : { ...at, code: 'pattern-in-rounds', path: ['body', 'rounds'] },
+    );
+  return problems;
+}

@@ -1,0 +1,85 @@
+import type { WorkedFrom } from '@/core/body';
+import type { BodyKind, Design } from '@/core/design';
+import type { Join, Piece } from '@/core/pieces';
+import { step, type Step, type StepId } from './step';
+
+/** What of a plan the order of making depends on. */
+export interface Made {
+  pieces: readonly Piece[];
+  joins: readonly Join[];
+  workedFrom: WorkedFrom;
+  hasFlap: boolean;
+}
+
+/** How a body is made: its pieces, what has to be worked of them before they are blocked, and how they are joined. */
+interface BodySteps {
+  work: Step[];
+  /** The steps with which the pieces are done. */
+  worked: StepId[];
+  /** Joining, in order, from the step before which everything flat has to be done. */
+  join: Step[];
+}
+
+/** A strip is worked in one, from either end; its folds are marked as they are passed. */
+function stripSteps({ hasFlap, pieces, workedFrom }: Made, boxed: boolean): BodySteps {
+  const flapOn = hasFlap && !pieces.some(({ id }) => id === 'half-disc');
+  const fromFlap = workedFrom === 'flap-edge';
+  const forward: StepId[] = [
+    'work-front',
+    'mark-base',
+    'work-back',
+    ...(flapOn ? (['mark-top', 'work-flap'] as const) : []),
+  ];
+  const order: StepId[] = ['start', ...(fromFlap ? [...forward].reverse() : forward)];
+  return {
+    work: order.map((id, index) => step(id, index === 0 ? [] : [order[index - 1] as StepId])),
+    worked: [order.at(-1) as StepId],
+    join: [
+      step('fold', ['check-pieces']),
+      step('seam-sides', ['fold']),
+      ...(boxed ? [step('box-corners', ['seam-sides'])] : []),
+    ],
+  };
+}
+
+const roundSteps = (design: Design, { hasFlap, pieces, joins }: Made): BodySteps => {
+  const flapOn = hasFlap && !pieces.some(({ id }) => id === 'half-disc');
+  const narrowed = 'narrowing' in design.body && design.body.narrowing !== null;
+  const order: StepId[] = [
+    'start',
+    ...(pieces.some(({ id }) => id === 'base') ? (['work-base'] as const) : []),
+    'work-sides',
+    ...(narrowed ? (['narrow-mouth'] as const) : []),
+    ...(flapOn ? (['work-flap'] as const) : []),
+  ];
+  return {
+    work: order.map((id, index) => step(id, index === 0 ? [] : [order[index - 1] as StepId])),
+    worked: [order.at(-1) as StepId],
+    join: joins.some(({ id }) => id === 'bottom') ? [step('sew-bottom', ['check-pieces'])] : [],
+  };
+};
+
+/** The steps of every construction. */
+const BODY_STEPS: Record<BodyKind, (design: Design, made: Made) => BodySteps> = {
+  'fold-over-strip': (_, made) => stripSteps(made, false),
+  'boxed-corners': (_, made) => stripSteps(made, true),
+  gusset: () => ({
+    work: [
+      step('work-front-piece', []),
+      step('work-back-piece', ['work-front-piece']),
+      step('work-gusset', ['work-back-piece']),
+    ],
+    worked: ['work-front-piece', 'work-back-piece', 'work-gusset'],
+    join: [step('join-gusset-front', ['check-pieces']), step('join-gusset-back', ['join-gusset-front'])],
+  }),
+  'round-purse': () => ({
+    work: [step('work-discs', []), step('work-band', ['work-discs'])],
+    worked: ['work-discs', 'work-band'],
+    join: [step('join-band', ['check-pieces'])],
+  }),
+  'around-chain': roundSteps,
+  'oval-base': roundSteps,
+};
+
+/** How a bag's body is made. */
+export const bodySteps = (design: Design, made: Made): BodySteps => BODY_STEPS[design.body.kind](design, made);

@@ -1,0 +1,27 @@
+export {
+  joinLengthMm,
+  joinedCount,
+  type EdgeId,
+  type Join,
+  type JoinId,
+  type JoinedEdge,
+  type JoinedStretch,
+  type StretchName,
+} from './join';
+export { areaMm2, flatSize, radiusMm, rowCountOf, stitchesInAll, widestStitches } from './measures';
+export {
+  trackAlongMm,
+  trackRow,
+  type DiscPiece,
+  type OvalPiece,
+  type Piece,
+  type PieceId,
+  type PieceLine,
+  type RowsPiece,
+  type Track,
+  type Zone,
+  type ZoneId,
+} from './piece';
+export { shapedPatternRow } from './shapedPatternRow';
+export { piecesFigures, type PiecesFigures } from './piecesFigures';
+export { increaseGroups, roundRow, type IncreaseGroup } from './roundRow';

@@ -1,0 +1,50 @@
+import type { ProblemCode, RepairCode } from '@/core/problems';
+import type { Sentence } from './sentence';
+
+const percent = (share: number | undefined): string => `${Math.round((share ?? 0) * 100)} %`;
+
+/** What is to be said of how a body is made: gussets, rounds, discs, corners. */
+export const BODY_PROBLEMS = {
+  'strip-gauge-guessed': (v) =>
+    `A strip of ${v.stitches} stitches works up differently from a panel, by about ${percent(v.share)}. Work a short one, write down its rows and length, and its rows are sure.`,
+  'corner-radius-too-large': (v, length) =>
+    `Corners of ${length(v.wishedMm)} have no room on this bag: ${length(v.mostMm)} is the most, and it is planned so.`,
+  'walk-not-measured': () =>
+    'In rounds the start walks round the bag by a fraction of a stitch each time. Measure once how far it has gone over ten rounds or more, and the sides are named to the stitch.',
+  'spiral-step': () =>
+    'A spiral ends one round higher than it began: what is set on the same round can be up to one round apart. A slip stitch or two levels the end.',
+  'pattern-in-spiral': () =>
+    'This pattern has more than one row, and a spiral has no place where one row ends and the next begins.',
+  'pattern-in-rounds': () =>
+    'This pattern was thought out in turned rows. In joined rounds turn after each one; what stands before and after its repeat is left out.',
+  'ends-over-face': (v) =>
+    `A face of ${v.stitches} stitches leaves no chain to work around once its ends have theirs. It is planned around one chain.`,
+  'disc-not-flat': (v) =>
+    `${v.increase?.toFixed(0)} more in every round is ${percent(v.ratio)} of the ${v.flat?.toFixed(1)} that lie flat in this gauge: it will ${v.ruffles ? 'ruffle' : 'cup'}.`,
+  'oval-without-sides': (v, length) =>
+    `${length(v.depthMm)} deep and ${length(v.widthMm)} wide, the base has no straight sides left: it comes out round. Make the bag wider, or less deep.`,
+  'opening-over-rim': (v, length) =>
+    `An opening of ${length(v.openMm)} is more than the whole rim (${length(v.rimMm)}), so nothing would be left to join. It is planned with one stitch joined.`,
+  'deeper-than-the-bag': (v, length) =>
+    `At ${length(v.depthMm)} the bag is deeper than it is wide or high (${length(v.leastMm)}). Is that what you want?`,
+  'flap-without-edge': () =>
+    'A flap goes on from a straight upper edge, and this bag has a round one: it is left out. A zipper closes it.',
+  'scallops-worked-last': () =>
+    'Scallops are worked each on its own, at the end, so the strip is begun at the front’s edge.',
+  'snap-in-scallop': (v, length) =>
+    `${length(v.insetMm)} from the edge the snap would sit among the scallops (${length(v.scallopMm)}). Set it above them.`,
+  'contents-too-deep': (v, length) =>
+    `What goes in is ${length(v.shortMm)} too thick for the inside: front and back would bulge.`,
+} satisfies Partial<Record<ProblemCode, Sentence>>;
+
+export const BODY_REPAIRS = {
+  'corner-radius-to': (v, length) => `Make the corners ${length(v.radiusMm)}`,
+  'rounds-joined': () => 'Join the rounds',
+  'no-end-stitches': () => 'Add no stitches at the ends',
+  'increase-as-needed': () => 'Spread the increases as the gauge needs them',
+  'open-to': (v, length) => `Leave ${length(v.openMm)} open`,
+  'take-flap-off': () => 'Take the flap off',
+  'swatch-was-for-this': (v) => (v.isRounds ? 'It was worked in rounds after all' : 'It was for a panel after all'),
+  'bag-deeper': (v, length) => `Make the bag ${length(v.depthMm)} deep`,
+  'work-from-other-end': (v) => (v.fromFlap ? 'Work from the front’s edge' : 'Work from the flap’s edge'),
+} satisfies Partial<Record<RepairCode, Sentence>>;

@@ -1,0 +1,83 @@
+import type { Design } from '@/core/design';
+import type { Join, JoinId, JoinedStretch, PieceId, StretchName } from '@/core/pieces';
+import { spread } from '@/core/shaping';
+import { formatQuantity } from './quantity';
+
+/** What each join is called. */
+export const JOIN_NAMES: Record<JoinId, string> = {
+  sides: 'Side seams',
+  corners: 'Across the corners',
+  'gusset-front': 'Gusset to the front',
+  'gusset-back': 'Gusset to the back',
+  'band-rim': 'Band to the discs',
+  'base-rim': 'Base to the sides',
+  bottom: 'Across the bottom',
+  flap: 'Half disc to the back',
+};
+
+const STRETCHES: Record<StretchName, string> = {
+  side: 'side',
+  corner: 'corner',
+  base: 'base',
+  rim: 'rim',
+  'back-edge': 'upper edge',
+};
+
+/** How edges of different counts meet: stretch by stretch, between the anchors, with where two of one go to one of the other. */
+export function joinLines(design: Design, join: Join): string[] {
+  const [one, other] = join.edges;
+  const length = (mm: number) => formatQuantity(mm, 'mm', design.settings.lengthUnit);
+  return join.stretches.map(
+    (stretch) =>
+      `${capital(STRETCHES[stretch.name])}, ${length(stretch.lengthMm)}: ${meetWords(stretch, NAMES[one.piece], one.piece === other.piece ? 'the other edge' : NAMES[other.piece])}`,
+  );
+}
+
+const NAMES: Record<PieceId, string> = {
+  panel: 'the panel',
+  front: 'the front',
+  back: 'the back',
+  gusset: 'the gusset',
+  disc: 'the disc',
+  band: 'the band',
+  base: 'the base',
+  sides: 'the sides',
+  'half-disc': 'the half disc',
+};
+
+/** More than so many places are said by how they are spread, not one by one. */
+const MOST_NAMED = 10;
+
+/**
+ * How two counts meet, in words.
+ *
+ * @example
+ * meetWords({ name: 'side', first: 7, second: 5, lengthMm: 40 }, 'the front', 'the gusset') // => '7 of the front to 5 of the gusset; two to one at the 2nd and 4th of the gusset.'
+ */
+export function meetWords({ first, second }: JoinedStretch, one: string, other: string): string {
+  const met = `${first} of ${one} to ${second} of ${other}`;
+  if (first === second) return `${met}, one to one.`;
+  if (first === 0 || second === 0) return `${met}: ease ${first === 0 ? 'them' : 'these'} in.`;
+  const [more, fewer, fewerName] = first > second ? [first, second, other] : [second, first, one];
+  const taken = spread(more, fewer);
+  const least = Math.min(...taken);
+  const places = taken.flatMap((count, index) => (count > least ? [index + 1] : []));
+  const words = (count: number) => ['none', 'one', 'two', 'three', 'four'][count] ?? String(count);
+  if (places.length === 0) return `${met}, ${words(least)} to one throughout.`;
+  const rest = least === 1 ? '' : `, ${words(least)} to one elsewhere`;
+  const where =
+    places.length > MOST_NAMED
+      ? `${places.length} times, evenly spread`
+      : `at the ${listed(places.map(ordinal))} of ${fewerName}`;
+  return `${met}; ${words(least + 1)} to one ${where}${rest}.`;
+}
+
+const listed = (items: readonly string[]): string =>
+  items.length < 2 ? items.join('') : `${items.slice(0, -1).join(', ')} and ${items.at(-1)}`;
+
+function ordinal(value: number): string {
+  const lastTwo = value % 100;
+  return `${value}${lastTwo >= 11 && lastTwo <= 13 ? 'th' : (['th', 'st', 'nd', 'rd'][value % 10] ?? 'th')}`;
+}
+
+const capital = (text: string): string => text.charAt(0).toUpperCase() + text.slice(1);

@@ -1,0 +1,40 @@
+import type { Design } from '@/core/design';
+import type { StepId } from '@/core/making';
+import type { Plan } from '@/core/plan';
+import { formatQuantity } from './quantity';
+
+/** A step in words: what to do, why not later where that matters, and what to check. */
+export interface StepText {
+  id: StepId;
+  title: string;
+  what: string;
+  check: string | null;
+  notLater: string | null;
+}
+
+export type LengthWriter = (mm: number) => string;
+export type StepWords = Omit<StepText, 'id'>;
+export type StepWriter = (design: Design, plan: Plan, length: LengthWriter) => StepWords;
+
+export const lengthWriterFor =
+  (design: Design): LengthWriter =>
+  (mm) =>
+    formatQuantity(mm, 'mm', design.settings.lengthUnit);
+
+export const stepWords = (
+  title: string,
+  what: string,
+  check: string | null = null,
+  notLater: string | null = null,
+): StepWords => ({ title, what, check, notLater });
+
+/**
+ * @example
+ * ordinal(22) // => '22nd'
+ * ordinal(11) // => '11th'
+ */
+export function ordinal(value: number): string {
+  const lastTwo = value % 100;
+  const suffix = lastTwo >= 11 && lastTwo <= 13 ? 'th' : (['th', 'st', 'nd', 'rd'][value % 10] ?? 'th');
+  return `${value}${suffix}`;
+}

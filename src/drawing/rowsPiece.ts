@@ -1,0 +1,162 @@
+import type { RowsPiece } from '@/core/pieces';
+import { widestStitches } from '@/core/pieces';
+import type { FlapStage } from '@/core/flap';
+import { spread } from '@/core/shaping';
+import { lineSegments, polyline, type Point, type Segment, type Shape } from './shape';
+
+/** A flat piece of rows on paper: its width and length, and where a distance along it lies, row 1 at the bottom. */
+export interface RowsPlace {
+  piece: RowsPiece;
+  widthMm: number;
+  lengthMm: number;
+  y(alongMm: number): number;
+  /** Half the width of a row, mm. */
+  half(stitches: number): number;
+}
+
+export function rowsPlace(piece: RowsPiece): RowsPlace {
+  const widthMm = widestStitches(piece) * piece.stitchMm;
+  const lengthMm = piece.rows.length * piece.rowMm;
+  return {
+    piece,
+    widthMm,
+    lengthMm,
+    y: (alongMm) => lengthMm - alongMm,
+    half: (stitches) => (stitches / 2) * piece.stitchMm,
+  };
+}
+
+/** Stitches of a piece after a row; after row 0 what it begins with. */
+export const stitchesAfter = (piece: RowsPiece, row: number): number =>
+  row === 0 ? piece.startStitches : (piece.rows[row - 1]?.stitches ?? piece.startStitches);
+
+/** The scallops of a piece that ends in them. */
+export type Scallops = FlapStage['scallops'];
+
+/** Whether every row of a piece is as wide as the first. */
+export const isStraight = (piece: RowsPiece): boolean =>
+  piece.rows.every(({ stitches }) => stitches === piece.startStitches);
+
+/**
+ * One side of a piece, from its beginning: half its width and how far along, mm, wherever the outline turns. Stitches that are left or
+ * added make a step, others a slope.
+ */
+export function sideOf({ piece, half }: RowsPlace, toRow = piece.rows.length, fromRow = 0): Point[] {
+  let before = stitchesAfter(piece, fromRow);
+  const points: Point[] = [{ x: half(before), y: fromRow * piece.rowMm }];
+  for (let row = fromRow + 1; row <= toRow; row += 1) {
+    const { stitches, by } = piece.rows[row - 1] as RowsPiece['rows'][number];
+    if (stitches === before) continue;
+    const startMm = (row - 1) * piece.rowMm;
+    points.push({ x: half(before), y: startMm });
+    points.push({ x: half(stitches), y: by === 'leaving' || by === 'adding' ? startMm : row * piece.rowMm });
+    before = stitches;
+  }
+  points.push({ x: half(before), y: toRow * piece.rowMm });
+  return points;
+}
+
+/** The outline of a piece: a rectangle, or row by row as it is worked. */
+export function clothShape(place: RowsPlace, scallops: Scallops): Shape {
+  const { piece, widthMm, lengthMm, y } = place;
+  const base = { role: 'cloth', layer: 'cloth' } as const;
+  if (isStraight(piece) && !scallops) return { kind: 'rect', ...base, x: 0, y: 0, widthMm, heightMm: lengthMm };
+  const middle = widthMm / 2;
+  const plainRows = scallops ? piece.rows.length - scallops.rows.length : piece.rows.length;
+  const side = sideOf(place, plainRows);
+  const points = [
+    ...side.map((point) => ({ x: middle - point.x, y: y(point.y) })),
+    ...(scallops ? scallopEdge(place, scallops) : []),
+    ...side.map((point) => ({ x: middle + point.x, y: y(point.y) })).reverse(),
+  ];
+  return { kind: 'path', ...base, closed: true, segments: polyline(points) };
+}
+
+/** Where each scallop has its middle, across from the left, mm; what does not divide lies between them. */
+function scallopMiddles(
+  { piece, widthMm, half }: RowsPlace,
+  { count, stitchesEach, leftOver }: NonNullable<Scallops>,
+): number[] {
+  const startMm = widthMm / 2 - half(count * stitchesEach + leftOver);
+  const gaps = count > 1 ? spread(leftOver, count - 1) : [];
+  let at = startMm;
+  return Array.from({ length: count }, (_, index) => {
+    const middle = at + half(stitchesEach);
+    at += (stitchesEach + (gaps[index] ?? 0)) * piece.stitchMm;
+    return middle;
+  });
+}
+
+/** The scallops from left to right, each row by row. */
+function scallopEdge(place: RowsPlace, scallops: NonNullable<Scallops>): Point[] {
+  const { piece, y, half } = place;
+  const firstRow = piece.rows.length - scallops.rows.length;
+  const side = scallops.rows.flatMap(({ stitches }, index) => [
+    {
+      x: half(index === 0 ? scallops.stitchesEach : (scallops.rows[index - 1]?.stitches ?? stitches)),
+      y: (firstRow + index) * piece.rowMm,
+    },
+    { x: half(stitches), y: (firstRow + index + 1) * piece.rowMm },
+  ]);
+  return scallopMiddles(place, scallops).flatMap((middle) => [
+    ...side.map((point) => ({ x: middle - point.x, y: y(point.y) })),
+    ...side.map((point) => ({ x: middle + point.x, y: y(point.y) })).reverse(),
+  ]);
+}
+
+/** Row lines, every second one apart from the others, so that the side a row shows can be told. */
+export function rowLineShapes(place: RowsPlace, scallops: Scallops): Shape[] {
+  const { piece, widthMm, y } = place;
+  if (isStraight(piece) && !scallops) {
+    const betweenRows = piece.rows.length - 1;
+    const every2nd = (role: 'rowPublic' | 'row', first: number): Shape => {
+      const count = Math.max(0, Math.ceil((betweenRows - first + 1) / 2));
+      const top = first + 2 * (count - 1);
+      const stepMm = 2 * piece.rowMm;
+      return { kind: 'lines', role, layer: 'rows', x: 0, y: y(top * piece.rowMm), lengthMm: widthMm, stepMm, count };
+    };
+    return [every2nd('rowPublic', 1), every2nd('row', 2)];
+  }
+  const lines = (role: 'rowPublic' | 'row', first: number): Shape => {
+    const segments: Segment[] = [];
+    for (let row = first; row < piece.rows.length; row += 2)
+      for (const [middle, halfMm] of stretchesAcross(place, row, scallops)) {
+        const at = y(row * piece.rowMm);
+        segments.push(...lineSegments({ x: middle - halfMm, y: at }, { x: middle + halfMm, y: at }));
+      }
+    return { kind: 'path', role, layer: 'rows', segments, closed: false };
+  };
+  return [lines('rowPublic', 1), lines('row', 2)];
+}
+
+/** What there is of a row: its middle and half its width, mm; several where it is among scallops. */
+function stretchesAcross(place: RowsPlace, row: number, scallops: Scallops): [middle: number, halfMm: number][] {
+  const { piece, widthMm, half } = place;
+  const among = scallops ? row - (piece.rows.length - scallops.rows.length) : 0;
+  const each = scallops && among > 0 ? scallops.rows[among - 1] : undefined;
+  if (!scallops || !each) return [[widthMm / 2, half(stitchesAfter(piece, row))]];
+  return scallopMiddles(place, scallops).map((middle) => [middle, half(each.stitches)]);
+}
+
+/** Folds and edges across a piece. */
+export function lineShapes(place: RowsPlace): Shape[] {
+  const { piece, widthMm, y, half } = place;
+  return piece.lines.map(({ mark, kind, afterRow }) => {
+    const first = piece.rows[afterRow]?.stitches ?? Infinity;
+    // Where a narrower part goes on, its line is as wide as that part.
+    const halfMm = half(
+      kind === 'fold' && mark !== 'fold.top'
+        ? Math.min(stitchesAfter(piece, afterRow), first)
+        : stitchesAfter(piece, afterRow),
+    );
+    const at = y(afterRow * piece.rowMm);
+    return {
+      kind: 'path',
+      role: kind,
+      layer: 'folds',
+      mark,
+      segments: lineSegments({ x: widthMm / 2 - halfMm, y: at }, { x: widthMm / 2 + halfMm, y: at }),
+      closed: false,
+    };
+  });
+}

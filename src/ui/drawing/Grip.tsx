@@ -1,0 +1,78 @@
+'use client';
+
+import { useDrag } from '@use-gesture/react';
+import { memo, type KeyboardEvent } from 'react';
+import { formatLength, type LengthUnit } from '@/core/units';
+import { arrowSteps } from './arrowSteps';
+
+const GRIP_PX = 7;
+const REACH_PX = 14;
+
+interface GripProps {
+  /** What it is called, and the field that tells it from others. */
+  name: string;
+  field: string;
+  valueMm: number;
+  leastMm: number;
+  mostMm: number;
+  x: number;
+  y: number;
+  /** The way it is pulled on the screen: to the right, or upwards. */
+  pulled: 'right' | 'up';
+  pxPerMm: number;
+  /** How far one press of an arrow key pulls: a stitch across, or a row. */
+  stepMm: number;
+  unit: LengthUnit;
+  /** Pulled by so much from where it was when it was taken hold of. */
+  onPull: (movedMm: number, isStart: boolean) => void;
+  onEnd: () => void;
+  onFocus: () => void;
+}
+
+/** A grip on an outline: pulled, or moved by the arrow keys. */
+export const Grip = memo(function Grip(props: GripProps) {
+  const { name, field, valueMm, leastMm, mostMm, x, y, pulled, pxPerMm, stepMm, unit, onPull, onEnd, onFocus } = props;
+  const bindDrag = useDrag(
+    ({ first, last, movement: [rightPx, downPx] }) => {
+      onPull((pulled === 'right' ? rightPx : -downPx) / pxPerMm, first);
+      if (last) onEnd();
+    },
+    { pointer: { touch: true }, eventOptions: { passive: false } },
+  );
+  const onKeyDown = (event: KeyboardEvent) => {
+    const step = arrowSteps(event.key, 5);
+    if (step === 0) return;
+    event.preventDefault();
+    onPull(step * stepMm, true);
+  };
+  return (
+    <g
+      {...bindDrag()}
+      role="slider"
+      tabIndex={0}
+      aria-label={name}
+      aria-valuemin={Math.round(leastMm)}
+      aria-valuemax={Math.round(mostMm)}
+      aria-valuenow={Math.round(valueMm)}
+      aria-valuetext={formatLength(valueMm, unit)}
+      onKeyDown={onKeyDown}
+      onKeyUp={onEnd}
+      onFocus={onFocus}
+      data-handle={field}
+      style={{ cursor: pulled === 'right' ? 'ew-resize' : 'ns-resize', touchAction: 'none' }}
+    >
+      <title>{name}</title>
+      <circle cx={x} cy={y} r={REACH_PX} fill="transparent" />
+      <rect
+        x={x - GRIP_PX}
+        y={y - GRIP_PX}
+        width={2 * GRIP_PX}
+        height={2 * GRIP_PX}
+        transform={`rotate(45 ${x} ${y})`}
+        fill="var(--chakra-colors-paper)"
+        stroke="var(--chakra-colors-ink)"
+        strokeWidth="1.5"
+      />
+    </g>
+  );
+});

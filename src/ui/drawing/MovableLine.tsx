@@ -1,0 +1,127 @@
+'use client';
+
+import { useDrag } from '@use-gesture/react';
+import { memo, type KeyboardEvent } from 'react';
+import type { PanelLine, PanelLineId } from '@/core/body';
+import { arrowSteps } from './arrowSteps';
+import { RULER_PX } from './Ruler';
+
+/** Room on the right for the tags of the lines, px. */
+export const TAGS_PX = 148;
+export const TAG_HEIGHT_PX = 34;
+
+interface MovableLineProps {
+  line: PanelLine;
+  name: string;
+  atPx: number;
+  /** Where its tag stands: so far down, beside the piece or upon it. */
+  tagPx: number;
+  tagBeside: boolean;
+  fromPx: number;
+  toPx: number;
+  pxPerRow: number;
+  lengthText: string;
+  lit: boolean;
+  movable: boolean;
+  onMove: (id: PanelLineId, row: number) => void;
+  onEnd: () => void;
+  onSelect: (id: PanelLineId) => void;
+  /** The line is asked why it lies there, and where the answer may stand on the screen. */
+  onAsk: (id: PanelLineId, at: { x: number; y: number }) => void;
+}
+
+/** A line across a piece with its tag. Dragged, or moved by the arrow keys, it goes from row to row. */
+export const MovableLine = memo(function MovableLine(props: MovableLineProps) {
+  const { line, name, atPx, tagPx, tagBeside, fromPx, toPx, pxPerRow, lengthText, lit, movable } = props;
+  const { onMove, onEnd, onSelect, onAsk } = props;
+  const bindDrag = useDrag(
+    ({ first, last, tap, xy: [x, y], movement: [, movedPx], memo }) => {
+      const startRow = first || memo === undefined ? line.afterRow : (memo as number);
+      if (first || tap) onSelect(line.id);
+      if (tap) {
+        onAsk(line.id, { x, y });
+        return memo;
+      }
+      onMove(line.id, startRow - Math.round(movedPx / pxPerRow));
+      if (last) onEnd();
+      return startRow;
+    },
+    { enabled: movable, filterTaps: true, pointer: { touch: true }, eventOptions: { passive: false } },
+  );
+  const onKeyDown = (event: KeyboardEvent<SVGElement>) => {
+    if (event.key === 'Enter') {
+      const { left, bottom } = event.currentTarget.getBoundingClientRect();
+      return onAsk(line.id, { x: left, y: bottom });
+    }
+    const target =
+      event.key === 'Home'
+        ? line.leastRow
+        : event.key === 'End'
+          ? line.mostRow
+          : line.afterRow + arrowSteps(event.key, 5);
+    if (target === line.afterRow) return;
+    event.preventDefault();
+    onMove(line.id, target);
+  };
+  const tagWidth = TAGS_PX - 20;
+  const tagLeft = tagBeside ? toPx + RULER_PX + 14 : (fromPx + toPx - tagWidth) / 2;
+  const stroke = lit ? 'var(--chakra-colors-chalk)' : 'var(--chakra-colors-ink)';
+
+  return (
+    <g
+      {...(movable
+        ? {
+            ...bindDrag(),
+            role: 'slider',
+            tabIndex: 0,
+            'aria-orientation': 'vertical' as const,
+            'aria-valuemin': line.leastRow,
+            'aria-valuemax': line.mostRow,
+            'aria-valuenow': line.afterRow,
+            'aria-valuetext': `after row ${line.afterRow}, ${lengthText}`,
+            'aria-label': name,
+            'aria-description': 'Arrow keys move it; Enter asks why',
+            onKeyDown,
+            onKeyUp: onEnd,
+            onFocus: () => onSelect(line.id),
+          }
+        : {})}
+      data-line={line.id}
+      style={{ cursor: movable ? 'ns-resize' : undefined, touchAction: 'none' }}
+    >
+      <rect x={fromPx} y={atPx - 9} width={toPx - fromPx + (tagBeside ? RULER_PX : 0)} height={18} fill="transparent" />
+      {tagBeside && (
+        <polyline
+          points={`${toPx},${atPx} ${toPx + RULER_PX},${atPx} ${tagLeft},${tagPx}`}
+          fill="none"
+          stroke={stroke}
+          strokeWidth={lit ? 2 : 1}
+        />
+      )}
+      <rect
+        x={tagLeft}
+        y={tagPx - TAG_HEIGHT_PX / 2}
+        width={tagWidth}
+        height={TAG_HEIGHT_PX}
+        rx="2"
+        fill="var(--chakra-colors-paper)"
+        stroke={lit ? 'var(--chakra-colors-chalk)' : 'var(--chakra-colors-paper-edge)'}
+        strokeWidth={lit ? 2.5 : 1}
+      />
+      <text style={{ fontSize: 13, fontWeight: 600 }} x={tagLeft + 8} y={tagPx - 4} fill="var(--chakra-colors-ink)">
+        {movable ? `↕ ${name}` : name}
+      </text>
+      <text style={{ fontSize: 12 }} x={tagLeft + 8} y={tagPx + 11} fill="var(--chakra-colors-ink-soft)">
+        after row {line.afterRow} · {lengthText}
+      </text>
+    </g>
+  );
+});
+
+/** Moves tags that would lie on each other apart, from the bottom up, keeping their order. */
+export function spreadTags(wishedPx: readonly number[]): number[] {
+  const spaced = [...wishedPx];
+  for (let index = 1; index < spaced.length; index += 1)
+    spaced[index] = Math.min(spaced[index] as number, (spaced[index - 1] as number) - TAG_HEIGHT_PX - 3);
+  return spaced;
+}

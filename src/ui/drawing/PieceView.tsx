@@ -1,0 +1,96 @@
+'use client';
+
+import { memo } from 'react';
+import type { Piece, ZoneId } from '@/core/pieces';
+import { PIECE_NAMES, formatQuantity } from '@/core/wording';
+import type { Drawing, Layer } from '@/drawing';
+import type { PieceOnScreen } from './pieceOnScreen';
+import { ShapeView } from './ShapeView';
+
+interface PieceShapesProps {
+  drawing: Drawing;
+  transform: string;
+  hide: readonly Layer[];
+  selection: string | null;
+}
+
+/** A piece's shapes in mm, put on the screen. Redrawn only when the piece, its place or what is lit on it changes. */
+export const PieceShapes = memo(function PieceShapes({ drawing, transform, hide, selection }: PieceShapesProps) {
+  return (
+    <g transform={transform}>
+      {drawing.shapes
+        .filter((shape) => !hide.includes(shape.layer))
+        .map((shape, index) => (
+          <ShapeView key={index} shape={shape} lit={shape.mark !== undefined && shape.mark === selection} />
+        ))}
+    </g>
+  );
+});
+
+const ZONE_NAMES: Record<ZoneId, string> = {
+  front: 'Front',
+  back: 'Back',
+  bridge: 'Over the top',
+  flap: 'Flap',
+  hem: 'Hem',
+  sides: 'Front and back',
+  gusset: 'Gusset',
+  band: 'Band',
+};
+
+/** The names of the parts of a piece with their rows, chalked on it, clear of what is set in its middle. */
+export const PieceNames = memo(function PieceNames({ piece, place }: { piece: Piece; place: PieceOnScreen }) {
+  const { pxPerMm, widthMm, lengthMm, turned } = place;
+  const words = (name: string, count: string, x: number, y: number, anchor: 'start' | 'middle' = 'start') => (
+    <text
+      key={name}
+      x={x}
+      y={y}
+      textAnchor={anchor}
+      dominantBaseline="central"
+      stroke="var(--cloth)"
+      strokeWidth="4"
+      paintOrder="stroke"
+    >
+      <tspan style={{ fontFamily: 'var(--chakra-fonts-heading)' }}>{name}</tspan>
+      <tspan dx="8">{count}</tspan>
+    </text>
+  );
+  const times = piece.copies > 1 ? `${piece.copies} ×, ` : '';
+  if (piece.kind !== 'rows') {
+    const at = place.at(widthMm / 2, piece.kind === 'half-disc' ? lengthMm * 0.3 : lengthMm * 0.62);
+    const unit = piece.kind === 'half-disc' ? 'row' : 'round';
+    return named(
+      words(PIECE_NAMES[piece.id], `${times}${formatQuantity(piece.counts.length, unit, 'cm')}`, at.x, at.y, 'middle'),
+    );
+  }
+  if (turned || piece.zones.length === 1) {
+    const [zone] = piece.zones;
+    if (!zone) return null;
+    const count = formatQuantity(piece.rows.length, piece.roundCount > 0 ? 'round' : 'row', 'cm');
+    const at = turned ? place.at(widthMm / 2, lengthMm / 2) : place.at(widthMm / 2, lengthMm * 0.86);
+    const narrow = !turned && widthMm * pxPerMm < 130;
+    return named(words(ZONE_NAMES[zone.id], narrow ? '' : count, at.x, at.y, 'middle'));
+  }
+  return named(
+    piece.zones
+      .filter(({ fromRow, toRow }) => (toRow - fromRow + 1) * piece.rowMm * pxPerMm > 15)
+      .map(({ id, fromRow, toRow }) => {
+        const rows = toRow - fromRow + 1;
+        const highPx = rows * piece.rowMm * pxPerMm;
+        const stitches = Math.max(piece.rows[fromRow - 1]?.stitches ?? 0, piece.rows[toRow - 1]?.stitches ?? 0);
+        const left = place.at((widthMm - stitches * piece.stitchMm) / 2, toRow * piece.rowMm);
+        const upper = Math.min(20, highPx / 2);
+        // A part that gets narrower has its name where it is still wide.
+        const narrows = (piece.rows[toRow - 1]?.stitches ?? 0) < (piece.rows[fromRow - 1]?.stitches ?? 0);
+        const count = formatQuantity(rows, fromRow <= piece.roundCount ? 'round' : 'row', 'cm');
+        return words(ZONE_NAMES[id], count, left.x + 26, left.y + (narrows ? highPx - upper : upper));
+      }),
+  );
+});
+
+const named = (children: React.ReactNode) => (
+  <g fill="var(--cloth-chalk)" style={{ fontSize: 14, pointerEvents: 'none' }} aria-hidden>
+    {children}
+  </g>
+);

@@ -1,0 +1,274 @@
+'use client';
+
+import { useCallback, useEffect, useMemo, useRef, useState, type KeyboardEvent } from 'react';
+import { moveLineEdits, panelLines, type PanelLineId } from '@/core/body';
+import { figureId, type FigureId } from '@/core/figures';
+import type { PieceId } from '@/core/pieces';
+import { formatLength } from '@/core/units';
+import { PIECE_NAMES } from '@/core/wording';
+import { sheetDrawing, type JoinMark, type Layer } from '@/drawing';
+import { useBag, useBagStore } from '@/ui/bag/BagProvider';
+import { clothStyle } from '@/ui/theme/system';
+import { BodyHandles } from './BodyHandles';
+import { FlapHandles } from './FlapHandles';
+import { MovableLine, TAGS_PX, spreadTags } from './MovableLine';
+import { PieceNames, PieceShapes } from './PieceView';
+import { PieceRulers } from './PieceRulers';
+import { pieceOnScreen, type PieceOnScreen } from './pieceOnScreen';
+import { RULER_PX } from './Ruler';
+import { DrawingDefs } from './ShapeView';
+import { useShared } from './useShared';
+import { useSize } from './useSize';
+import { ZOOMS, ZoomBar } from './ZoomBar';
+
+const LINE_NAMES: Record<PanelLineId, string> = {
+  'fold.base': 'Base fold',
+  'fold.top': 'Top fold',
+  'fold.flap': 'Flap starts',
+  'edge.flap': 'Flap’s edge',
+  'edge.back': 'Back’s upper edge',
+  'edge.front': 'Front’s upper edge',
+};
+
+/** The figure of a line's distance from the start: what pressing its tag asks. */
+const LINE_FIGURES: Record<PanelLineId, FigureId> = {
+  'fold.base': figureId('fold.base'),
+  'fold.top': figureId('fold.top'),
+  'fold.flap': figureId('fold.flap'),
+  'edge.flap': figureId('panel.length'),
+  'edge.back': figureId('panel.length'),
+  'edge.front': figureId('size.height'),
+};
+
+const MARGIN_PX = 6;
+const MARK_PX = 9;
+
+interface SheetViewProps {
+  /** Layers left out, where a place has no use for them. */
+  hide?: readonly Layer[];
+  /** Whether the lines can be moved here. */
+  movable?: boolean;
+}
+
+/**
+ * All flat pieces to one scale, brass rules along the one in hand: counts to the left and below, lengths to the right and above. The
+ * one component for it, wherever it is shown.
+ */
+export function SheetView({ hide = [], movable = false }: SheetViewProps) {
+  const [ref, size, measured] = useSize<HTMLDivElement>({ width: 560, height: 600 });
+  const [zoom, setZoom] = useState(1);
+  const [chosen, setChosen] = useState<PieceId | null>(null);
+  const design = useBag((state) => state.design);
+  const plan = useBag((state) => state.plan);
+  const selection = useBag((state) => state.selection);
+  const store = useBagStore();
+
+  const width = size.width * zoom;
+  const height = size.height * zoom;
+  const roomX = width - 2 * (RULER_PX + MARGIN_PX) - TAGS_PX;
+  const roomY = height - 2 * (RULER_PX + MARGIN_PX);
+  // Rounded, so that a scroll bar that comes and goes does not lay everything out anew.
+  const aspect = Math.round((size.width / size.height) * 10) / 10;
+  const sheet = useShared(useMemo(() => sheetDrawing(design, plan, aspect), [design, plan, aspect]));
+  const lines = useShared(useMemo(() => panelLines(plan), [plan]));
+  const { widthMm, heightMm } = sheet.box;
+  const unit = design.settings.lengthUnit;
+
+  const pxPerMm = Math.max(0.2, Math.min(roomX / widthMm, roomY / heightMm));
+  const originX = RULER_PX + MARGIN_PX + Math.max(0, (roomX - widthMm * pxPerMm) / 2);
+  const originY = RULER_PX + MARGIN_PX + Math.max(0, (roomY - heightMm * pxPerMm) / 2);
+  const places = useMemo(
+    () => new Map(sheet.pieces.map((placed) => [placed.id, pieceOnScreen(placed, originX, originY, pxPerMm)])),
+    [sheet, originX, originY, pxPerMm],
+  );
+  const inHand = pieceInHand(plan.tracks.back.piece, chosen, places);
+  const place = places.get(inHand) as PieceOnScreen;
+  const piece = plan.pieces.find(({ id }) => id === inHand);
+  const mostRight = Math.max(...[...places.values()].map(({ right }) => right));
+
+  const move = useCallback(
+    (id: PanelLineId, row: number) => {
+      const { plan: planNow, edit } = store.getState();
+      edit(`Move: ${LINE_NAMES[id]}`, moveLineEdits(planNow, id, row), `move ${id}`);
+    },
+    [store],
+  );
+  const ask = useCallback(
+    (id: PanelLineId, at: { x: number; y: number }) => store.getState().ask({ figure: LINE_FIGURES[id], ...at }),
+    [store],
+  );
+  const onKeyDown = (event: KeyboardEvent) => {
+    if (event.ctrlKey || event.metaKey || event.altKey) return;
+    const by = { '+': 1, '=': 1, '-': -1 }[event.key];
+    if (event.key === '0') setZoom(1);
+    else if (by) setZoom(ZOOMS[Math.min(ZOOMS.length - 1, Math.max(0, ZOOMS.indexOf(zoom as 1) + by))] ?? 1);
+    else if (event.key === '[' || event.key === ']') {
+      const ids = plan.pieces.map(({ id }) => id);
+      setChosen(ids[(ids.indexOf(inHand) + (event.key === ']' ? 1 : ids.length - 1)) % ids.length] ?? null);
+    } else return;
+    event.preventDefault();
+  };
+  const scroller = useWheelZoom(zoom, setZoom);
+
+  return (
+    <div
+      ref={ref}
+      style={{
+        position: 'relative',
+        width: '100%',
+        height: '100%',
+        minHeight: 380,
+        ...clothStyle(design.swatch.yarn.colour),
+      }}
+    >
+      <div
+        ref={scroller}
+        style={{ width: '100%', height: '100%', overflow: zoom > 1 ? 'auto' : 'hidden' }}
+        tabIndex={zoom > 1 ? 0 : undefined}
+        role={zoom > 1 ? 'region' : undefined}
+        aria-label={zoom > 1 ? 'The pieces, drawn larger' : undefined}
+        onKeyDown={onKeyDown}
+      >
+        <svg
+          width={width}
+          height={height}
+          viewBox={`0 0 ${width} ${height}`}
+          role="group"
+          aria-label={sheetLabel(plan)}
+          data-testid="panel"
+          data-measured={measured}
+          style={{ display: 'block', touchAction: zoom > 1 ? 'pan-x pan-y' : 'pan-y', contain: 'strict' }}
+        >
+          <DrawingDefs />
+          {piece && (
+            <PieceRulers piece={piece} place={place} unit={unit} rightHanded={design.settings.hand === 'right'} />
+          )}
+          {plan.pieces.map((one) => {
+            const on = places.get(one.id);
+            if (!on) return null;
+            return (
+              <g
+                key={one.id}
+                data-piece={one.id}
+                onPointerDown={plan.pieces.length > 1 ? () => setChosen(one.id) : undefined}
+              >
+                <PieceShapes drawing={on.placed.drawing} transform={on.transform} hide={hide} selection={selection} />
+                <PieceNames piece={one} place={on} />
+              </g>
+            );
+          })}
+          {sheet.marks.map((mark, index) => (
+            <MatchingMark
+              key={index}
+              mark={mark}
+              x={originX + mark.at.x * pxPerMm}
+              y={originY + mark.at.y * pxPerMm}
+              lit={selection === `seam.${mark.join}`}
+              onSelect={() => store.getState().select(`seam.${mark.join}`)}
+            />
+          ))}
+          {[...places.values()].map((on) => {
+            const own = lines.filter((line) => line.piece === on.placed.id);
+            const rowMm = plan.pieces.find(({ id }) => id === on.placed.id)?.rowMm ?? 1;
+            const atPx = own.map((line) => on.bottom - line.afterRow * rowMm * pxPerMm);
+            const beside = on.right === mostRight;
+            const tags = beside ? spreadTags(atPx) : atPx;
+            return own.map((line, index) => (
+              <MovableLine
+                key={line.id}
+                line={line}
+                name={LINE_NAMES[line.id]}
+                atPx={atPx[index] as number}
+                tagPx={tags[index] as number}
+                tagBeside={beside}
+                fromPx={on.left}
+                toPx={on.right}
+                pxPerRow={rowMm * pxPerMm}
+                lengthText={formatLength(line.afterRow * rowMm, unit)}
+                lit={selection === line.id}
+                movable={movable}
+                onMove={move}
+                onEnd={store.getState().endMerge}
+                onSelect={store.getState().select}
+                onAsk={ask}
+              />
+            ));
+          })}
+          {movable && <FlapHandlesOn places={places} />}
+          {movable && <BodyHandles places={places} />}
+        </svg>
+      </div>
+      <ZoomBar zoom={zoom} onZoom={setZoom} />
+    </div>
+  );
+}
+
+/** The piece that the rules lie along: the one she took, else the one that the back is on. */
+const pieceInHand = (back: PieceId, chosen: PieceId | null, places: ReadonlyMap<PieceId, unknown>): PieceId =>
+  chosen !== null && places.has(chosen) ? chosen : back;
+
+function FlapHandlesOn({ places }: { places: ReadonlyMap<PieceId, PieceOnScreen> }) {
+  const piece = useBag((state) => state.plan.tracks.flap?.piece);
+  const place = piece && places.get(piece);
+  return place ? <FlapHandles place={place} /> : null;
+}
+
+/** What the sheet shows, for those who don't see it. */
+function sheetLabel({ pieces, pouch, flap }: ReturnType<typeof useBag<BagPlan>>): string {
+  const [first] = pieces;
+  if (pieces.length === 1 && first?.kind === 'rows' && first.roundCount === 0)
+    return `The flat panel: ${pouch.stitchCount} stitches by ${flap.totalRows + flap.hemRows} rows`;
+  return `The flat pieces: ${pieces.map(({ id, copies }) => `${copies > 1 ? `${copies} ` : ''}${PIECE_NAMES[id].toLowerCase()}`).join(', ')}`;
+}
+type BagPlan = Parameters<Parameters<typeof useBag>[0]>[0]['plan'];
+
+interface MatchingMarkProps {
+  mark: JoinMark;
+  x: number;
+  y: number;
+  lit: boolean;
+  onSelect: () => void;
+}
+
+/** A letter on an edge: it is joined where the same letter stands. */
+function MatchingMark({ mark, x, y, lit, onSelect }: MatchingMarkProps) {
+  return (
+    <g onClick={onSelect} style={{ cursor: 'pointer' }} data-join={mark.join} aria-hidden>
+      <circle
+        cx={x}
+        cy={y}
+        r={MARK_PX}
+        fill={lit ? 'var(--chakra-colors-brass)' : 'var(--chakra-colors-paper)'}
+        stroke="var(--chakra-colors-ink)"
+      />
+      <text
+        x={x}
+        y={y}
+        textAnchor="middle"
+        dominantBaseline="central"
+        style={{ fontSize: 11, fontWeight: 700 }}
+        fill="var(--chakra-colors-ink)"
+      >
+        {mark.letter}
+      </text>
+    </g>
+  );
+}
+
+/** Ctrl and the wheel, or a pinch on a touch pad, make the drawing larger and smaller. */
+function useWheelZoom(zoom: number, setZoom: (zoom: number) => void) {
+  const element = useRef<HTMLDivElement | null>(null);
+  useEffect(() => {
+    const node = element.current;
+    if (!node) return;
+    const onWheel = (event: WheelEvent) => {
+      if (!event.ctrlKey && !event.metaKey) return;
+      event.preventDefault();
+      const at = ZOOMS.findIndex((one) => one >= zoom);
+      setZoom(ZOOMS[Math.min(ZOOMS.length - 1, Math.max(0, at + (event.deltaY < 0 ? 1 : -1)))] ?? 1);
+    };
+    node.addEventListener('wheel', onWheel, { passive: false });
+    return () => node.removeEventListener('wheel', onWheel);
+  }, [zoom, setZoom]);
+  return element;
+}
