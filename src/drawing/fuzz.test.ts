@@ -65,7 +65,7 @@ test.each(BODY_KINDS)(
           liningDrawing(plan),
           plan.strap && design.strap ? strapDrawing(plan, design.strap.overlapMm) : null,
         ];
-        const sheet = sheetDrawing(design, plan, 0.9);
+        const sheet = sheetDrawing(design, plan, { widthPx: 500, heightPx: 560, gapPx: 70 });
         expect(JSON.stringify(sheet, namingWhatIsNoNumber)).not.toContain(NOT_FINITE);
         for (const drawing of drawings)
           if (drawing) expect(JSON.stringify(drawing, namingWhatIsNoNumber)).not.toContain(NOT_FINITE);

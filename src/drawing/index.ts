@@ -4,7 +4,14 @@ export { foldedDrawing } from './foldedDrawing';
 export { liningDrawing } from './liningDrawing';
 export { pieceDrawing } from './pieceDrawing';
 export { bodyIcon } from './bodyIcon';
-export { onSheet, sheetDrawing, type JoinMark, type PlacedPiece, type SheetDrawing } from './sheetDrawing';
+export {
+  onSheet,
+  sheetDrawing,
+  type JoinMark,
+  type PlacedPiece,
+  type SheetDrawing,
+  type SheetRoom,
+} from './sheetDrawing';
 export { countTicks, lengthTicks, type Tick } from './rulerTicks';
 export { sectionDrawing } from './sectionDrawing';
 export {

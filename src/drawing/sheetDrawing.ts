@@ -29,9 +29,12 @@ export interface SheetDrawing {
   marks: JoinMark[];
 }
 
-/** Room between pieces, as a share of the largest, and at least so much, mm. */
-const GAP_SHARE = 0.09;
-const LEAST_GAP_MM = 22;
+/** A place for a sheet, and the room to leave between its pieces. */
+export interface SheetRoom {
+  widthPx: number;
+  heightPx: number;
+  gapPx: number;
+}
 
 /** A piece so many times longer than wide may be laid on its side. */
 const LONG = 2.2;
@@ -40,10 +43,10 @@ const LONG = 2.2;
  * Lays all pieces of a plan out on a sheet, in the order they are worked, so that they are as large as a place of given proportions
  * allows.
  *
- * @param aspect width of the place over its height
+ * @param room the place on the screen or on paper, and the room between pieces, in one unit
  */
-export function sheetDrawing(design: Design, plan: Plan, aspect: number): SheetDrawing {
-  const layout = layOut(plan.pieces, aspect);
+export function sheetDrawing(design: Design, plan: Plan, room: SheetRoom): SheetDrawing {
+  const layout = layOut(plan.pieces, room);
   const pieces = plan.pieces.map((piece, index): PlacedPiece => {
     const place = layout.places[index] as Place;
     return { id: piece.id, copies: piece.copies, ...place, drawing: pieceDrawing(design, plan, piece) };
@@ -58,15 +61,19 @@ interface Place {
 }
 
 /** Goes through every way to break the row of pieces into lines, long pieces upright or on their side, and takes the largest. */
-function layOut(pieces: readonly Piece[], aspect: number): { box: SheetDrawing['box']; places: Place[] } {
+function layOut(pieces: readonly Piece[], room: SheetRoom): { box: SheetDrawing['box']; places: Place[] } {
   const sizes = pieces.map(flatSize);
-  const largest = Math.max(...sizes.flatMap(({ widthMm, lengthMm }) => [widthMm, lengthMm]));
-  const gapMm = Math.max(LEAST_GAP_MM, GAP_SHARE * largest);
+  const baseBelow = pieces[0]?.kind === 'oval';
   let best: { scale: number; box: SheetDrawing['box']; places: Place[] } | null = null;
   for (const turnLong of [false, true])
     for (let breaks = 0; breaks < 2 ** (pieces.length - 1); breaks += 1) {
-      const laid = layLines(sizes, breaks, turnLong, gapMm);
-      const scale = Math.min(aspect / laid.box.widthMm, 1 / laid.box.heightMm);
+      // The gap is given on the screen, and the scale is not known before the pieces are laid: it is found in a few steps.
+      let scale = scaleOf(layLines(sizes, breaks, turnLong, 0, baseBelow), room);
+      let laid = layLines(sizes, breaks, turnLong, room.gapPx / scale, baseBelow);
+      for (let round = 0; round < 4; round += 1) {
+        scale = scaleOf(laid, room);
+        laid = layLines(sizes, breaks, turnLong, room.gapPx / scale, baseBelow);
+      }
       if (best === null || scale > best.scale * 1.02) best = { scale, ...laid };
     }
   return best as NonNullable<typeof best>;
@@ -74,7 +81,10 @@ function layOut(pieces: readonly Piece[], aspect: number): { box: SheetDrawing['
 
 type FlatSize = ReturnType<typeof flatSize>;
 
-function layLines(sizes: readonly FlatSize[], breaks: number, turnLong: boolean, gapMm: number) {
+const scaleOf = ({ box }: { box: SheetDrawing['box'] }, { widthPx, heightPx }: SheetRoom): number =>
+  Math.max(0.01, Math.min(widthPx / box.widthMm, heightPx / box.heightMm));
+
+function layLines(sizes: readonly FlatSize[], breaks: number, turnLong: boolean, gapMm: number, baseBelow: boolean) {
   const places: Place[] = [];
   let [x, y, lineHigh, widest] = [0, 0, 0, 0];
   const lines: { from: number; to: number; wide: number; high: number }[] = [];
@@ -102,7 +112,14 @@ function layLines(sizes: readonly FlatSize[], breaks: number, turnLong: boolean,
       place.y += high - (place.turned ? widthMm : lengthMm);
       place.x += (widest - wide) / 2;
     }
-  return { box: { widthMm: widest, heightMm: y + lineHigh }, places };
+  const heightMm = y + lineHigh;
+  // A base lies below the sides that go on from it, as rows are read upwards.
+  if (baseBelow)
+    places.forEach((place, index) => {
+      const { widthMm, lengthMm } = sizes[index] as FlatSize;
+      place.y = heightMm - place.y - (place.turned ? widthMm : lengthMm);
+    });
+  return { box: { widthMm: widest, heightMm }, places };
 }
 
 /** A point of a piece, on the sheet. */

@@ -63,7 +63,7 @@ describe('checkedDesign', () => {
   });
 
   it('answers a design that can’t be read at its field', () => {
-    expect(faultsOf({ ...fullDesign(), flap: { kind: 'straight', dropMm: 700, widthMm: null } })).toEqual([
+    expect(faultsOf({ ...fullDesign(), flap: { kind: 'straight', dropMm: 700, widthMm: null, hemMm: null } })).toEqual([
       'flap.dropMm',
     ]);
   });

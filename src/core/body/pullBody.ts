@@ -44,7 +44,7 @@ export function bodyHandles(settled: SettledDesign, pouch: PouchStage, pieces: r
       const grip = {
         ...depth,
         piece: id,
-        at: lengthwise ? { acrossMm: widthMm / 2, alongMm: lengthMm } : { acrossMm: widthMm, alongMm: lengthMm / 2 },
+        at: lengthwise ? { acrossMm: widthMm / 4, alongMm: lengthMm } : { acrossMm: widthMm, alongMm: lengthMm / 4 },
         pulled: lengthwise ? ('along' as const) : ('across' as const),
         perMm: 1,
       } as const;

@@ -241,7 +241,7 @@ const stripTrial = z.strictObject({ rows: count(4, 400), lengthMm: lengthMm(20, 
 /** Which stitches of a round are increases: in line with those below, which makes corners, or between them. */
 const increases = z.enum(['staggered', 'stacked', 'as-needed']);
 
-/** The last round narrows the mouth: in each face every so-manieth pair of stitches is worked together. Null: it does not. */
+/** The last round narrows the mouth: in each face, of every so many pairs of stitches one is worked together. Null: it does not. */
 const narrowing = count(2, 40).nullable();
 
 /** How far the start of a round has walked, once she has measured it: over so many rounds, by so many stitches. */

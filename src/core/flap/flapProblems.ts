@@ -52,7 +52,9 @@ function tallerRepairs(design: SettledDesign, heightMm: number, rowMm: number): 
 }
 
 /** The repair that has the flap come down so far; none where that can't be wished for. */
-function dropRepairs({ body, wishedMm }: SettledDesign, dropMm: number): Repair[] {
+function dropRepairs({ body, flap, wishedMm }: SettledDesign, dropMm: number): Repair[] {
+  // How far a half disc comes down follows from the width of the back.
+  if (flap.kind === 'half-disc') return [];
   const mostMm = body.sizesFrom === 'contents' ? MOST_SIZE_MM : Math.min(body.heightMm, wishedMm.heightMm);
   if (dropMm < LEAST_DROP_MM || dropMm > mostMm) return [];
   return [

@@ -45,7 +45,7 @@ export function flatLiningStage(lining: FlatLining, { pieces }: PieceSet, gauge:
   const covered = pieces.flatMap((piece) => coveredBy(piece, gauge));
   const lined = covered.map(({ width, length, ...rest }, index): LiningPiece => {
     const name = index === 0 ? '' : `.${rest.for}`;
-    const label = index === 0 && pieces.length === 1 ? '' : ` (${LINING_NAMES[rest.for]})`;
+    const label = covered.length === 1 ? '' : ` (${LINING_NAMES[rest.for]})`;
     const cut = (id: string, what: string, covered: Figure) =>
       makeFigure(
         `lining.${id}${name}`,

@@ -5,7 +5,7 @@ import type { Plan } from '@/core/plan';
 import { shapedFlapNote } from './flapText';
 import { joinLines } from './joinText';
 import { inPlainStitch, stitchCountWord } from './rowText';
-import { stepWords as words, type LengthWriter, type StepWriter } from './stepWords';
+import { ordinal, stepWords as words, type LengthWriter, type StepWriter } from './stepWords';
 import { term } from './terms';
 
 const SEAM_VERBS: Record<SeamKind, string> = {
@@ -226,10 +226,10 @@ export const BODY_STEP_WORDS: Pick<
       `${plan.pouch.frontRows} rounds of ${2 * plan.pouch.stitchCount} stitches, ${length(plan.pouch.frontRows * plan.pouch.rowMm)}.${plan.flap.onPiece || plan.pouch.topStitches < plan.pouch.stitchCount ? '' : ' Fasten off.'}`,
       'A marker in the first stitch of every round; the count the same in each.',
     ),
-  'narrow-mouth': (_, { pouch }) =>
+  'narrow-mouth': (design, { pouch }) =>
     words(
       'Narrow the mouth',
-      `In the last round, over each face, work every so-manieth pair together as written: ${2 * pouch.topStitches} stitches are left.`,
+      `In the last round, over each face, work every ${'narrowing' in design.body ? ordinal(design.body.narrowing ?? 0) : ''} pair together: ${2 * pouch.topStitches} stitches are left.`,
     ),
   'work-half-disc': (_, plan, length) =>
     words(

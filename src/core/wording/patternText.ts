@@ -64,15 +64,23 @@ export const patternAsMarkdown = ({ title, sections }: Pattern): string =>
 
 const asItem = (line: string): string => (/^\d+\. /.test(line) ? line : `- ${line}`);
 
-/** How edges of different pieces meet; nothing for a strip, whose sides meet row by row. */
+/** How edges of different pieces meet, those that meet alike said once; nothing for a strip, whose sides meet row by row. */
 function joinSection(design: Design, plan: Plan): PatternSection[] {
-  const between = plan.joins.filter(({ sewn, edges: [one, other] }) => sewn && one.piece !== other.piece);
-  if (between.length === 0) return [];
+  const byLines = new Map<string, string[]>();
+  for (const join of plan.joins) {
+    const [one, other] = join.edges;
+    if (!join.sewn || one.piece === other.piece) continue;
+    // Front and back are spoken of together where the same is done to both.
+    const lines = joinLines(design, join).map((line) => line.replace(/the (front|back)\b/g, 'the panel'));
+    const key = lines.join('\n');
+    byLines.set(key, [...(byLines.get(key) ?? []), JOIN_NAMES[join.id]]);
+  }
+  if (byLines.size === 0) return [];
   return [
     {
       id: 'joins',
       heading: 'How the edges meet',
-      lines: between.flatMap((join) => joinLines(design, join).map((line) => `${JOIN_NAMES[join.id]}. ${line}`)),
+      lines: [...byLines].flatMap(([lines, names]) => [`${names.join('; ')}:`, ...lines.split('\n')]),
     },
   ];
 }

@@ -27,8 +27,9 @@ export function BodyPlace() {
           <ReleaseRows />
         </Box>
       </Grid>
-      <ProblemSlips place="body" />
+      <ProblemSlips place="body" only="decide" />
       <ConstructionGroup />
+      <ProblemSlips place="body" only="mind" />
       <FlapGroup />
       <CountsGroup />
       <SnapGroup />

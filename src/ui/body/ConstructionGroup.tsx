@@ -39,7 +39,7 @@ export function ConstructionGroup() {
         choices={CHOICES}
         value={kind}
         cloth={colour}
-        scale={1.9}
+        scale={1.55}
         onChange={choose}
       />
       <OwnChoices />
@@ -216,8 +216,8 @@ function RoundFields({ body, set }: { body: Extract<Body, { kind: 'around-chain'
         onChange={(value) => set('rounds', value)}
       />
       <NumberField
-        label="Last round joins every"
-        suffix="th pair"
+        label="Last round joins one of"
+        suffix="pairs"
         width="4.5em"
         value={body.narrowing}
         empty="none"

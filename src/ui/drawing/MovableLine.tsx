@@ -64,7 +64,8 @@ export const MovableLine = memo(function MovableLine(props: MovableLineProps) {
     onMove(line.id, target);
   };
   const tagWidth = TAGS_PX - 20;
-  const tagLeft = tagBeside ? toPx + RULER_PX + 14 : (fromPx + toPx - tagWidth) / 2;
+  const small = smallTag(name);
+  const tagLeft = toPx + RULER_PX + 14;
   const stroke = lit ? 'var(--chakra-colors-chalk)' : 'var(--chakra-colors-ink)';
 
   return (
@@ -90,33 +91,60 @@ export const MovableLine = memo(function MovableLine(props: MovableLineProps) {
       style={{ cursor: movable ? 'ns-resize' : undefined, touchAction: 'none' }}
     >
       <rect x={fromPx} y={atPx - 9} width={toPx - fromPx + (tagBeside ? RULER_PX : 0)} height={18} fill="transparent" />
-      {tagBeside && (
-        <polyline
-          points={`${toPx},${atPx} ${toPx + RULER_PX},${atPx} ${tagLeft},${tagPx}`}
-          fill="none"
-          stroke={stroke}
-          strokeWidth={lit ? 2 : 1}
-        />
+      {tagBeside ? (
+        <>
+          <polyline
+            points={`${toPx},${atPx} ${toPx + RULER_PX},${atPx} ${tagLeft},${tagPx}`}
+            fill="none"
+            stroke={stroke}
+            strokeWidth={lit ? 2 : 1}
+          />
+          <Paper x={tagLeft} y={tagPx} width={tagWidth} height={TAG_HEIGHT_PX} lit={lit} />
+          <text style={{ fontSize: 13, fontWeight: 600 }} x={tagLeft + 8} y={tagPx - 4} fill="var(--chakra-colors-ink)">
+            {movable ? `↕ ${name}` : name}
+          </text>
+          <text style={{ fontSize: 12 }} x={tagLeft + 8} y={tagPx + 11} fill="var(--chakra-colors-ink-soft)">
+            after row {line.afterRow} · {lengthText}
+          </text>
+        </>
+      ) : (
+        <>
+          <Paper x={toPx - small.width} y={tagPx} {...small} lit={lit} />
+          <text
+            style={{ fontSize: 11.5, fontWeight: 600 }}
+            x={toPx - small.width / 2}
+            y={tagPx}
+            textAnchor="middle"
+            dominantBaseline="central"
+            fill="var(--chakra-colors-ink)"
+          >
+            {movable ? '↕ ' : ''}
+            {name}, {line.afterRow}
+          </text>
+        </>
       )}
-      <rect
-        x={tagLeft}
-        y={tagPx - TAG_HEIGHT_PX / 2}
-        width={tagWidth}
-        height={TAG_HEIGHT_PX}
-        rx="2"
-        fill="var(--chakra-colors-paper)"
-        stroke={lit ? 'var(--chakra-colors-chalk)' : 'var(--chakra-colors-paper-edge)'}
-        strokeWidth={lit ? 2.5 : 1}
-      />
-      <text style={{ fontSize: 13, fontWeight: 600 }} x={tagLeft + 8} y={tagPx - 4} fill="var(--chakra-colors-ink)">
-        {movable ? `↕ ${name}` : name}
-      </text>
-      <text style={{ fontSize: 12 }} x={tagLeft + 8} y={tagPx + 11} fill="var(--chakra-colors-ink-soft)">
-        after row {line.afterRow} · {lengthText}
-      </text>
     </g>
   );
 });
+
+/** The tag of a line on a sheet of several pieces, where there is no room beside them: its name and its row, on the line's end. */
+const smallTag = (name: string) => ({ width: 6.2 * name.length + 44, height: 17 });
+
+function Paper(props: { x: number; y: number; width: number; height: number; lit: boolean }) {
+  const { x, y, width, height, lit } = props;
+  return (
+    <rect
+      x={x}
+      y={y - height / 2}
+      width={width}
+      height={height}
+      rx="2"
+      fill="var(--chakra-colors-paper)"
+      stroke={lit ? 'var(--chakra-colors-chalk)' : 'var(--chakra-colors-paper-edge)'}
+      strokeWidth={lit ? 2.5 : 1}
+    />
+  );
+}
 
 /** Moves tags that would lie on each other apart, from the bottom up, keeping their order. */
 export function spreadTags(wishedPx: readonly number[]): number[] {

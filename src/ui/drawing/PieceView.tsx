@@ -61,7 +61,13 @@ export const PieceNames = memo(function PieceNames({ piece, place }: { piece: Pi
     const at = place.at(widthMm / 2, piece.kind === 'half-disc' ? lengthMm * 0.3 : lengthMm * 0.62);
     const unit = piece.kind === 'half-disc' ? 'row' : 'round';
     return named(
-      words(PIECE_NAMES[piece.id], `${times}${formatQuantity(piece.counts.length, unit, 'cm')}`, at.x, at.y, 'middle'),
+      words(
+        piece.id === 'half-disc' ? 'Half disc' : PIECE_NAMES[piece.id],
+        `${times}${formatQuantity(piece.counts.length, unit, 'cm')}`,
+        at.x,
+        at.y,
+        'middle',
+      ),
     );
   }
   if (turned || piece.zones.length === 1) {
@@ -84,7 +90,12 @@ export const PieceNames = memo(function PieceNames({ piece, place }: { piece: Pi
         // A part that gets narrower has its name where it is still wide.
         const narrows = (piece.rows[toRow - 1]?.stitches ?? 0) < (piece.rows[fromRow - 1]?.stitches ?? 0);
         const count = formatQuantity(rows, fromRow <= piece.roundCount ? 'round' : 'row', 'cm');
-        return words(ZONE_NAMES[id], count, left.x + 26, left.y + (narrows ? highPx - upper : upper));
+        return words(
+          ZONE_NAMES[id],
+          count,
+          left.x + (highPx > 60 || widthMm * pxPerMm > 240 ? 26 : 8),
+          left.y + (narrows ? highPx - upper : upper),
+        );
       }),
   );
 });

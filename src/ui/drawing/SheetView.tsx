@@ -41,6 +41,9 @@ const LINE_FIGURES: Record<PanelLineId, FigureId> = {
 };
 
 const MARGIN_PX = 6;
+/** Between pieces there is room for a brass rule on either side. */
+const GAP_PX = 2 * RULER_PX + 10;
+const STEP_PX = 20;
 const MARK_PX = 9;
 
 interface SheetViewProps {
@@ -65,11 +68,17 @@ export function SheetView({ hide = [], movable = false }: SheetViewProps) {
 
   const width = size.width * zoom;
   const height = size.height * zoom;
-  const roomX = width - 2 * (RULER_PX + MARGIN_PX) - TAGS_PX;
+  const alone = plan.pieces.length === 1;
+  // Beside a single piece there is room for the tags of its lines; among several they lie on the lines.
+  const roomX = width - 2 * (RULER_PX + MARGIN_PX) - (alone ? TAGS_PX : 0);
   const roomY = height - 2 * (RULER_PX + MARGIN_PX);
-  // Rounded, so that a scroll bar that comes and goes does not lay everything out anew.
-  const aspect = Math.round((size.width / size.height) * 10) / 10;
-  const sheet = useShared(useMemo(() => sheetDrawing(design, plan, aspect), [design, plan, aspect]));
+  // In steps, so that a scroll bar that comes and goes does not lay everything out anew.
+  const room = useShared({
+    widthPx: STEP_PX * Math.round(roomX / STEP_PX),
+    heightPx: STEP_PX * Math.round(roomY / STEP_PX),
+    gapPx: GAP_PX,
+  });
+  const sheet = useShared(useMemo(() => sheetDrawing(design, plan, room), [design, plan, room]));
   const lines = useShared(useMemo(() => panelLines(plan), [plan]));
   const { widthMm, heightMm } = sheet.box;
   const unit = design.settings.lengthUnit;
@@ -84,7 +93,6 @@ export function SheetView({ hide = [], movable = false }: SheetViewProps) {
   const inHand = pieceInHand(plan.tracks.back.piece, chosen, places);
   const place = places.get(inHand) as PieceOnScreen;
   const piece = plan.pieces.find(({ id }) => id === inHand);
-  const mostRight = Math.max(...[...places.values()].map(({ right }) => right));
 
   const move = useCallback(
     (id: PanelLineId, row: number) => {
@@ -171,7 +179,7 @@ export function SheetView({ hide = [], movable = false }: SheetViewProps) {
             const own = lines.filter((line) => line.piece === on.placed.id);
             const rowMm = plan.pieces.find(({ id }) => id === on.placed.id)?.rowMm ?? 1;
             const atPx = own.map((line) => on.bottom - line.afterRow * rowMm * pxPerMm);
-            const beside = on.right === mostRight;
+            const beside = alone;
             const tags = beside ? spreadTags(atPx) : atPx;
             return own.map((line, index) => (
               <MovableLine

@@ -17,7 +17,7 @@ export function ZoomBar({ zoom, onZoom }: ZoomBarProps) {
   const step = (by: number) => onZoom(ZOOMS[Math.min(ZOOMS.length - 1, Math.max(0, at + by))] ?? 1);
   const button = { size: 'xs', variant: 'outline', bg: 'paper', borderColor: 'paperEdge' } as const;
   return (
-    <Box position="absolute" left="4px" bottom="4px" display="flex" gap="1" zIndex={2}>
+    <Box position="absolute" right="4px" bottom="4px" display="flex" gap="1" zIndex={2}>
       <IconButton
         {...button}
         aria-label="Draw it larger"

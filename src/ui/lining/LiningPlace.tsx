@@ -66,7 +66,7 @@ function LiningPlan({ lining }: { lining: FlatLining }) {
   return (
     <>
       <Group
-        title="Flat lining, body and flap in one"
+        title="Flat lining"
         action={
           <AddOrTake
             label="Take the lining out"

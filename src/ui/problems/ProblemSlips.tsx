@@ -8,13 +8,16 @@ import { useBag, useBagNumbers, useBagStore } from '@/ui/bag/BagProvider';
 import { WhyThese } from '@/ui/figures/WhyThese';
 
 /** What the maker should know here, each with the ways out. What needs her decision has the one warm colour. */
-export function ProblemSlips({ place }: { place: Problem['place'] }) {
+export function ProblemSlips({ place, only }: { place: Problem['place']; only?: 'decide' | 'mind' }) {
   const problems = useBagNumbers((state) => state.plan.problems);
-  const here = problems.filter((problem) => problem.place === place);
+  const here = problems.filter(
+    (problem) =>
+      problem.place === place && (only === undefined || (problem.severity === 'decide') === (only === 'decide')),
+  );
   if (here.length === 0) return null;
   const decideFirst = [...here].sort((a, b) => Number(b.severity === 'decide') - Number(a.severity === 'decide'));
   return (
-    <section className="slips" aria-label="Worth knowing">
+    <section className="slips" aria-label={only === 'decide' ? 'To decide' : 'Worth knowing'}>
       {decideFirst.map((problem) => (
         <Slip key={`${problem.code}-${problem.path?.join('.')}`} problem={problem} />
       ))}

@@ -13,7 +13,7 @@ import { tailLines } from './strip';
 export type InRounds = AroundChain | OvalBase;
 
 /**
- * Stitches of one face after a last round that narrows the mouth: in each face every so-manieth pair is worked together.
+ * Stitches of one face after a last round that narrows the mouth: in each face, of every so many pairs one is worked together.
  * Source: geometry.
  *
  * @example
@@ -85,8 +85,11 @@ function narrowingFigures(
 ): Figure[] {
   if (narrowing === null) return [];
   const stitches = makeFigure('mouth.stitches', 'Stitches after narrowing', 2 * topStitches, 'stitch', {
-    rule: `In each face every ${narrowing}th pair of stitches is worked together, in the last round.`,
-    inputs: [input('Stitches of a face', stitchCount, 'stitch'), input('Every so-manieth pair', narrowing, 'count')],
+    rule: 'In each face, of every so many pairs of stitches one is worked together, in the last round.',
+    inputs: [
+      input('Stitches of a face', stitchCount, 'stitch'),
+      input('Of so many pairs one is joined', narrowing, 'count'),
+    ],
     source: GEOMETRY,
   });
   const after = mouth(
