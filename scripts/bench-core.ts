@@ -1,7 +1,9 @@
 /** Times what the core computes, in Node: prints the milliseconds of each run as JSON, by what was run. */
 import { alternatives } from '../src/core/alternatives';
+import { BODY_KINDS, usualBody } from '../src/core/body';
+import { pieceOfBody } from '../src/core/gauge';
 import { KNOWN_THINGS, packQuickly, packStepwise, piecesOf, seededRandom, type Box } from '../src/core/contents';
-import { swatchIdSchema, type Design, type Swatch } from '../src/core/design';
+import { starterDesign, swatchIdSchema, type BodyKind, type Design, type Swatch } from '../src/core/design';
 import { planBag } from '../src/core/plan';
 import { demoBags, demoSwatches } from '../src/demo/demoBags';
 
@@ -23,6 +25,35 @@ const designs: Design[] = Array.from({ length: 3300 }, (_, index) => {
   const design = bags[index % bags.length] as Design;
   return { ...design, body: { ...design.body, widthMm: design.body.widthMm + (index % 97) } };
 });
+
+/** A bag of a construction whose front has 200 stitches and 300 rows, never the same one twice in a row. */
+const large = (kind: BodyKind, index = 0): Design => {
+  const base = starterDesign('rounded', swatchIdSchema.parse('bench-large'));
+  const readings = (mm: number) => [20, 30].map((count) => ({ count, lengthMm: count * mm }));
+  const body = usualBody(kind, base.body, base.body);
+  const round = kind === 'round-purse';
+  return {
+    ...base,
+    hardware: round ? [] : (demoBags().slice(-1)[0]?.hardware ?? []),
+    swatch: {
+      ...base.swatch,
+      thicknessMm: 1,
+      stitchReadings: readings(2),
+      rowReadings: readings(1.4),
+      standsFor: pieceOfBody(kind),
+    },
+    body: {
+      ...body,
+      widthMm: round ? 780 : 400 + 0.1 * (index % 31),
+      heightMm: round ? 780 : 420,
+      ...('depthMm' in body ? { depthMm: 60 } : {}),
+      ...('radiusMm' in body ? { radiusMm: 60 } : {}),
+    } as Design['body'],
+    flap: round
+      ? { kind: 'none', dropMm: 100, widthMm: null, hemMm: null }
+      : { kind: 'rounded-corners', dropMm: 250, widthMm: null, hemMm: null, radiusMm: 80 },
+  };
+};
 
 const random = seededRandom(7);
 const between = (least: number, most: number) => Math.round(least + random() * (most - least));
@@ -78,6 +109,18 @@ process.stdout.write(
         packings: packQuickly(piecesOf(design.contents.items).map(({ box }) => box)),
       })),
       ({ design, packings }) => planBag(design, packings),
+    ),
+    threePieces: large('gusset'),
+    constructions: Object.fromEntries(
+      BODY_KINDS.map((kind) => [
+        kind,
+        timesOf(
+          Array.from({ length: 330 }, (_, index) => large(kind, index)),
+          (design) => {
+            if (!planBag(design).ok) throw new Error(`no plan of a large ${kind}`);
+          },
+        ),
+      ]),
     ),
     planAndPack: timesOf(designs, (design) => planBag(design)),
     packing: timesOf(lists(44, eightKnown), (things) => runOut(packStepwise(things))),

@@ -12,6 +12,7 @@ const DRAG_STEPS = 240;
 /** Steps before the measured ones, so that the browser has compiled what a drag runs. Measured on their own. */
 const DRAG_FIRST_STEPS = 80;
 const FIRST_VIEWS = 12;
+const DEMO_BAGS = 7;
 const rows = [];
 
 installPackages();
@@ -20,18 +21,24 @@ const scratch = mkdtempSync(join(tmpdir(), 'ruelle-bench-'));
 
 const core = JSON.parse(execFileSync(tsx, ['scripts/bench-core.ts'], { cwd: ROOT }));
 report('planBag, whole', core.plan, 'ms', 2);
+for (const [kind, times] of Object.entries(core.constructions))
+  report(`planBag, 200 stitches by 300 rows: ${kind}`, times, 'ms', 5);
 report('What goes in was changed: packed and planned', core.planAndPack, 'ms', 16);
 report('Eight known things packed exactly', core.packing, 'ms', 300);
 report('Eight boxes of any proportions', core.packingBoxes, 'ms', 300);
 report('Alternatives, the catalogue on eight hooks', core.alternatives, 'ms', 200);
 const browser = await launchBrowser({ flat: true });
-await onShelf(3, async (address) => {
+await onShelf(DEMO_BAGS, async (address) => {
   const { times, scriptBytes } = await firstViews(address);
-  report('First view of the shelf, 3 bags', times, 'ms', 1000);
+  report(`First view of the shelf, ${DEMO_BAGS} bags`, times, 'ms', 1000);
   report('JavaScript of the first view, compressed', [scriptBytes / 1000], 'kB', 350);
-  const drag = await dragSteps(address);
+  const drag = await dragSteps(address, { line: 'fold.base' });
   report('Drag step, change to painted drawing', drag.later, 'ms', 16);
   report('The same, the first steps after opening', drag.first, 'ms', 16);
+  const large = await newBagOf(address, core.threePieces);
+  const three = await dragSteps(address, { line: 'fold.top', bag: large });
+  report('Drag step, three pieces of 200 by 300', three.later, 'ms', 16);
+  report('The same, the first steps after opening', three.first, 'ms', 16);
 });
 await onShelf(1000, async (address) => {
   report('First view of the shelf, 1000 bags', (await firstViews(address)).times, 'ms', 1000);
@@ -79,21 +86,21 @@ async function firstViews(address) {
  * frame has been painted: the change, the new plan, React, style, layout and paint. Numbers beside the drawing follow up to a
  * twelfth of a second later; what they cost falls into the steps as well.
  */
-async function dragSteps(address) {
+async function dragSteps(address, { line: lineId, bag = null }) {
   const page = await browser.newPage({ viewport: { width: 1280, height: 800 } });
-  await page.goto(address);
-  await page.locator('[data-bag] a').first().click();
+  await page.goto(bag === null ? address : `${address}/bags/${bag}/body`);
+  if (bag === null) await page.locator('[data-bag] a').first().click();
   await page.locator('[data-testid=panel][data-measured=true]').waitFor();
   await page.locator('[data-save=saved]').waitFor();
-  const box = await page.locator('[data-line="fold.base"] rect').first().boundingBox();
+  const box = await page.locator(`[data-line="${lineId}"] rect`).first().boundingBox();
   const x = box.x + box.width / 3;
   const y = box.y + box.height / 2;
   await page.mouse.move(x, y);
   await page.mouse.down();
   await page.mouse.move(x, y + 5);
   const times = await page.evaluate(
-    async ({ x, y, steps }) => {
-      const line = document.querySelector('[data-line="fold.base"]');
+    async ({ x, y, steps, lineId }) => {
+      const line = document.querySelector(`[data-line="${lineId}"]`);
       const painted = () =>
         new Promise((resolve) => {
           const { port1, port2 } = new MessageChannel();
@@ -117,7 +124,7 @@ async function dragSteps(address) {
       }
       return measured;
     },
-    { x, y, steps: DRAG_FIRST_STEPS + DRAG_STEPS },
+    { x, y, steps: DRAG_FIRST_STEPS + DRAG_STEPS, lineId },
   );
   await page.mouse.up();
   await page.close();
@@ -126,6 +133,18 @@ async function dragSteps(address) {
   );
   if (later.length < DRAG_STEPS / 3) throw new Error(`only ${later.length} of ${DRAG_STEPS} drag steps moved the fold`);
   return { first, later };
+}
+
+/** Puts a bag on the shelf. */
+async function newBagOf(address, design) {
+  const response = await fetch(`${address}/api/bags`, {
+    method: 'POST',
+    headers: { 'content-type': 'application/json', origin: address },
+    body: JSON.stringify({ design }),
+  });
+  const answer = await response.json();
+  if (!response.ok) throw new Error(JSON.stringify(answer));
+  return answer.id;
 }
 
 function isFirst({ step }) {

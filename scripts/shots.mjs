@@ -54,6 +54,20 @@ try {
   await page.locator('[data-save=saved]').waitFor();
   await page.waitForTimeout(700);
   await page.screenshot({ path: join(folder, 'flap.png') });
+  for (const [name, view] of [
+    ['satchel', 'gusset'],
+    ['Basket', 'oval-base'],
+    ['Raffle', 'round-purse'],
+  ]) {
+    await page.goto(address);
+    await page
+      .getByRole('link', { name: new RegExp(name) })
+      .first()
+      .click();
+    await page.locator('[data-save=saved]').waitFor();
+    await page.waitForTimeout(700);
+    await page.screenshot({ path: join(folder, `${view}.png`) });
+  }
 } finally {
   await browser.close();
   child.kill();

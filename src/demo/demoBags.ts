@@ -3,9 +3,14 @@ import {
   starterDesign,
   swatchIdSchema,
   thingIdSchema,
+  type AroundChain,
+  type Body,
   type Contents,
   type Design,
   type FoldOverStrip,
+  type Gusset,
+  type OvalBase,
+  type RoundPurse,
   type Swatch,
   type Thing,
 } from '@/core/design';
@@ -126,6 +131,24 @@ const meadowCotton = swatch('demo-meadow', {
   weighed: { massG: 21, widthMm: 148, heightMm: 151 },
 });
 
+/** The same yarn and hook in rounds, which work up a little differently. */
+const meadowRounds: Swatch = {
+  ...meadowCotton,
+  id: swatchIdSchema.parse('demo-meadow-rounds'),
+  name: 'Meadow cotton, double, in rounds',
+  standsFor: 'rounds',
+  stitchReadings: [
+    { count: 15, lengthMm: 92 },
+    { count: 21, lengthMm: 130 },
+    { count: 18, lengthMm: 111 },
+  ],
+  rowReadings: [
+    { count: 16, lengthMm: 91 },
+    { count: 13, lengthMm: 75 },
+    { count: 20, lengthMm: 114 },
+  ],
+};
+
 const thing = (id: string, parts: Omit<Thing, 'id' | 'known' | 'turns'> & Partial<Thing>): Thing => ({
   turns: 'in-the-plane',
   known: null,
@@ -179,6 +202,20 @@ const carrying = (
   items: items.map(([one, count]) => ({ thing: one, count })),
 });
 
+/** A body of another construction, in its own sizes. */
+const made = <B extends Body>(
+  own: Omit<B, keyof typeof SHARED | 'widthMm' | 'heightMm'>,
+  widthMm: number,
+  heightMm: number,
+): B => ({ ...SHARED, ...own, widthMm, heightMm }) as unknown as B;
+
+const SHARED = {
+  sizesFrom: 'contents',
+  chosenStitches: null,
+  chosenRows: { front: null, back: null, bridge: null, flap: null },
+  seam: { kind: 'mattress', finish: 'turned', takeUpStitches: 0.75 },
+} as const;
+
 const body = (widthMm: number, heightMm: number): FoldOverStrip => ({
   ...(starterDesign('thirds', harbourCotton.id).body as FoldOverStrip),
   sizesFrom: 'contents',
@@ -189,7 +226,122 @@ const body = (widthMm: number, heightMm: number): FoldOverStrip => ({
 /** The bags of the demo, the first to be shown last. */
 export function demoBags(): Design[] {
   const base = starterDesign('thirds', harbourCotton.id);
+  const plain = { hardware: [], strap: null, lining: null };
   return [
+    {
+      ...base,
+      ...plain,
+      name: 'Raffle purse',
+      notes: 'Goes round the hall between the pieces.',
+      contents: carrying([[THINGS.coinBag, 1]], { firmness: 'soft', carried: 'in-the-hand' }),
+      swatch: meadowRounds,
+      body: made<RoundPurse>(
+        {
+          kind: 'round-purse',
+          depthMm: 44,
+          openMm: 172,
+          increases: 'staggered',
+          stripTrial: { rows: 18, lengthMm: 103 },
+        },
+        148,
+        148,
+      ),
+      flap: { kind: 'none', dropMm: 70, widthMm: null, hemMm: null },
+    },
+    {
+      ...base,
+      ...plain,
+      name: 'Oil and rag pouch',
+      notes: 'One for every valve instrument.',
+      contents: carrying([[THINGS.mouthpiece, 1]], { firmness: 'soft', carried: 'in-the-hand' }),
+      swatch: meadowRounds,
+      body: made<AroundChain>(
+        {
+          kind: 'around-chain',
+          start: 'chain',
+          rounds: 'joined',
+          endStitches: 1,
+          narrowing: null,
+          roundWalk: { rounds: 14, stitches: 3.5 },
+        },
+        118,
+        126,
+      ),
+      flap: { kind: 'scalloped', dropMm: 71, widthMm: null, hemMm: null, scallops: 4, depthMm: 18 },
+    },
+    {
+      ...base,
+      ...plain,
+      name: 'Basket for the tea urn keeper',
+      notes: '',
+      contents: carrying(
+        [
+          [THINGS.pastilles, 2],
+          [THINGS.hallKeys, 1],
+          [THINGS.glasses, 1],
+        ],
+        { firmness: 'soft', carried: 'in-the-hand' },
+      ),
+      swatch: meadowRounds,
+      body: made<OvalBase>(
+        {
+          kind: 'oval-base',
+          depthMm: 78,
+          rounds: 'joined',
+          increases: 'staggered',
+          narrowing: 8,
+          roundWalk: null,
+        },
+        214,
+        163,
+      ),
+      flap: { kind: 'none', dropMm: 70, widthMm: null, hemMm: null },
+    },
+    {
+      ...base,
+      name: 'Librarian’s satchel',
+      notes: 'For the band’s librarian: the part books of one concert.',
+      contents: carrying(
+        [
+          [THINGS.marchCards, 2],
+          [THINGS.pencil, 2],
+        ],
+        { firmness: 'stiff', carried: 'across-the-body' },
+      ),
+      swatch: bandstandLinen,
+      stitch: 'hdc',
+      body: made<Gusset>(
+        {
+          kind: 'gusset',
+          depthMm: 61,
+          radiusMm: 29,
+          gussetWorked: 'crosswise',
+          stripTrial: { rows: 17, lengthMm: 131 },
+        },
+        223,
+        168,
+      ),
+      flap: { kind: 'round', dropMm: 117, widthMm: null, hemMm: null },
+      hardware: [
+        {
+          kind: 'magnetic-snap',
+          id: hardwareIdSchema.parse('snap'),
+          diameterMm: 18,
+          insetMm: 31,
+          layout: 'centre',
+          mate: 'loaded',
+        },
+      ],
+      strap: {
+        kind: 'plain',
+        widthMm: 33,
+        wornLengthMm: 1090,
+        school: 'slack',
+        sample: { rows: 26, slackMm: 199, pulledMm: 223 },
+        overlapMm: 34,
+      },
+      lining: { kind: 'flat', allowanceMm: 18, insetMm: 3.5, thicknessMm: 0.35 },
+    },
     {
       ...base,
       name: 'Pouch for march cards',

@@ -19,20 +19,78 @@ import {
   type SwatchId,
 } from './schema';
 
+/** Bodies of the starters, besides what every body has. Sizes ours, rough. */
+const STRIP = { kind: 'fold-over-strip', workedFrom: 'front-edge' } as const;
+const IN_ROUNDS = { rounds: 'joined', narrowing: null, roundWalk: null } as const;
+
 /** Small working bags to start from, so that nobody begins with an empty form. Their sizes are ours, rough. */
 export const STARTERS = [
-  { id: 'thirds', name: 'Clutch in thirds', widthMm: 228, heightMm: 132, flap: { kind: 'straight', dropMm: 104 } },
-  { id: 'letter', name: 'Letter pouch', widthMm: 190, heightMm: 146, flap: { kind: 'straight', dropMm: 66 } },
-  { id: 'tall', name: 'Tall pouch', widthMm: 124, heightMm: 176, flap: { kind: 'straight', dropMm: 92 } },
-  { id: 'envelope', name: 'Envelope', widthMm: 206, heightMm: 134, flap: { kind: 'pointed', dropMm: 96, pointMm: 68 } },
+  {
+    id: 'thirds',
+    name: 'Clutch in thirds',
+    size: [228, 132],
+    body: STRIP,
+    flap: { kind: 'straight', dropMm: 104 },
+  },
+  { id: 'letter', name: 'Letter pouch', size: [190, 146], body: STRIP, flap: { kind: 'straight', dropMm: 66 } },
+  { id: 'tall', name: 'Tall pouch', size: [124, 176], body: STRIP, flap: { kind: 'straight', dropMm: 92 } },
+  {
+    id: 'envelope',
+    name: 'Envelope',
+    size: [206, 134],
+    body: STRIP,
+    flap: { kind: 'pointed', dropMm: 96, pointMm: 68 },
+  },
   {
     id: 'rounded',
     name: 'Rounded satchel',
-    widthMm: 218,
-    heightMm: 172,
+    size: [218, 172],
+    body: STRIP,
     flap: { kind: 'rounded-corners', dropMm: 118, radiusMm: 52 },
   },
-  { id: 'open', name: 'Open pouch', widthMm: 152, heightMm: 196, flap: { kind: 'none', dropMm: 98 } },
+  { id: 'open', name: 'Open pouch', size: [152, 196], body: STRIP, flap: { kind: 'none', dropMm: 98 } },
+  {
+    id: 'half-moon',
+    name: 'Half-moon clutch',
+    size: [214, 138],
+    body: STRIP,
+    flap: { kind: 'half-disc', dropMm: 88, increases: 'staggered' },
+  },
+  {
+    id: 'gusset',
+    name: 'Satchel with a gusset',
+    size: [232, 178],
+    body: { kind: 'gusset', depthMm: 58, radiusMm: 37, gussetWorked: 'crosswise', stripTrial: null },
+    flap: { kind: 'round', dropMm: 122 },
+  },
+  {
+    id: 'boxed',
+    name: 'Box bag',
+    size: [186, 141],
+    body: { kind: 'boxed-corners', workedFrom: 'front-edge', depthMm: 66 },
+    flap: { kind: 'tapered', dropMm: 84, edgeWidthMm: 132 },
+  },
+  {
+    id: 'round',
+    name: 'Round purse',
+    size: [168, 168],
+    body: { kind: 'round-purse', depthMm: 46, openMm: 178, increases: 'staggered', stripTrial: null },
+    flap: { kind: 'none', dropMm: 84 },
+  },
+  {
+    id: 'seamless',
+    name: 'Seamless pouch',
+    size: [172, 153],
+    body: { kind: 'around-chain', start: 'chain', endStitches: 1, ...IN_ROUNDS },
+    flap: { kind: 'scalloped', dropMm: 82, scallops: 5, depthMm: 21 },
+  },
+  {
+    id: 'oval',
+    name: 'Oval shopper',
+    size: [246, 207],
+    body: { kind: 'oval-base', depthMm: 92, increases: 'staggered', ...IN_ROUNDS, narrowing: 9 },
+    flap: { kind: 'none', dropMm: 96 },
+  },
 ] as const;
 export type StarterId = (typeof STARTERS)[number]['id'];
 
@@ -48,6 +106,8 @@ export const USUAL_SETTINGS: Settings = {
 /** A whole, workable design from one of the starters, in settings that the maker used last. */
 export function starterDesign(starterId: StarterId, swatchId: SwatchId, settings: Settings = USUAL_SETTINGS): Design {
   const starter = STARTERS.find(({ id }) => id === starterId) ?? STARTERS[0];
+  const [widthMm, heightMm] = starter.size;
+  const inRounds = starter.body.kind !== 'gusset' && !('workedFrom' in starter.body);
   return {
     format: DESIGN_FORMAT,
     version: DESIGN_VERSION,
@@ -72,7 +132,7 @@ export function starterDesign(starterId: StarterId, swatchId: SwatchId, settings
       strands: 1,
       heldWith: [],
       stitch: 'sc',
-      standsFor: 'panel',
+      standsFor: inRounds ? 'rounds' : 'panel',
       state: 'as-worked',
       stitchReadings: [
         { count: 19, lengthMm: 100 },
@@ -91,11 +151,10 @@ export function starterDesign(starterId: StarterId, swatchId: SwatchId, settings
     ownStitches: [],
     plainEdge: 0,
     body: {
-      kind: 'fold-over-strip',
-      workedFrom: 'front-edge',
+      ...starter.body,
       sizesFrom: 'outside',
-      widthMm: starter.widthMm,
-      heightMm: starter.heightMm,
+      widthMm,
+      heightMm,
       chosenStitches: null,
       chosenRows: { front: null, back: null, bridge: null, flap: null },
       seam: { kind: 'whip', finish: 'turned', takeUpStitches: WHIP_TAKE_UP_STITCHES },

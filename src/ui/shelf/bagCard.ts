@@ -51,7 +51,9 @@ export function bagCard({ id, design, archived, updatedAt }: ShelvedBag): BagCar
   return {
     ...base,
     drawing: foldedDrawing(plan),
-    sizes: `${length(plan.pouch.figures.width.value)} × ${length(plan.pouch.figures.height.value)}`,
+    sizes: [plan.pouch.figures.width, plan.pouch.figures.height, plan.pouch.figures.depth]
+      .flatMap((figure) => (figure ? [length(figure.value)] : []))
+      .join(' × '),
     decisions: plan.problems.filter(({ severity }) => severity === 'decide').length,
   };
 }

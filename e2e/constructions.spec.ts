@@ -1,0 +1,125 @@
+import { AxeBuilder } from '@axe-core/playwright';
+import { expect, test, type Page } from '@playwright/test';
+import { figure, goTo, line, newBag, rowOf, saved } from './bag';
+
+async function openBody(page: Page, starter?: string) {
+  await newBag(page, starter);
+  await goTo(page, 'Body');
+  await expect(page.getByTestId('panel')).toHaveAttribute('data-measured', 'true');
+}
+
+const made = (page: Page, name: string) => page.getByRole('radio', { name, exact: true });
+const pieces = (page: Page) =>
+  page
+    .getByTestId('panel')
+    .locator('[data-piece]')
+    .evaluateAll((all) => all.map((one) => one.getAttribute('data-piece')));
+const count = async (page: Page, id: string) => Number(/\d+/.exec((await figure(page, id).textContent()) ?? '')?.[0]);
+
+const CONSTRUCTIONS: [name: string, pieces: string[], written: RegExp][] = [
+  ['Boxed corners', ['panel'], /Seam straight across it/],
+  ['Two panels, gusset', ['front', 'back', 'gusset'], /Gusset to the front; Gusset to the back/],
+  ['Round, with a band', ['disc', 'band'], /Discs, two alike/],
+  ['Round a chain', ['sides'], /along the other side of the chain/],
+  ['Oval base', ['base', 'sides'], /Go on from the rim of the base/],
+];
+
+test('every construction is chosen by its drawing, drawn in its pieces, written and ordered; undo brings the other back', async ({
+  page,
+}) => {
+  test.slow();
+  await openBody(page);
+  const before = await figure(page, 'size.width').textContent();
+  for (const [name, drawn, written] of CONSTRUCTIONS) {
+    await made(page, name).check();
+    await expect.poll(() => pieces(page)).toEqual(drawn);
+    await goTo(page, 'Write-up');
+    await expect(page.getByTestId('pattern')).toContainText(written);
+    await goTo(page, 'Order of making');
+    await expect(page.locator('[data-step="inspect"]')).toBeVisible();
+    await goTo(page, 'Body');
+  }
+  for (let back = 0; back < CONSTRUCTIONS.length; back += 1) await page.keyboard.press('Control+z');
+  await expect.poll(() => pieces(page)).toEqual(['panel']);
+  await expect(figure(page, 'size.width')).toHaveText(before ?? '');
+});
+
+test('depth and corners are pulled on the pieces, by hand and by keys, and the counts follow', async ({ page }) => {
+  await openBody(page, 'Satchel with a gusset');
+  const across = await count(page, 'gusset.stitches');
+  await page.locator('[data-handle="body.depth"]').focus();
+  for (let press = 0; press < 4; press += 1) await page.keyboard.press('PageUp');
+  await expect.poll(() => count(page, 'gusset.stitches')).toBeGreaterThan(across);
+
+  const long = await figure(page, 'gusset.length').textContent();
+  const grip = await page.locator('[data-handle="body.radius"]').boundingBox();
+  if (!grip) throw new Error('no grip');
+  const [x, y] = [grip.x + grip.width / 2, grip.y + grip.height / 2];
+  await page.mouse.move(x, y);
+  await page.mouse.down();
+  for (let step = 1; step <= 6; step += 1) await page.mouse.move(x - 4 * step, y);
+  await page.mouse.up();
+  // A larger round is a shorter way.
+  await expect(figure(page, 'gusset.length')).not.toHaveText(long ?? '');
+  await page.keyboard.press('Control+z');
+  await expect(figure(page, 'gusset.length')).toHaveText(long ?? '');
+});
+
+test('both upper edges move together, and the gusset with them', async ({ page }) => {
+  await openBody(page, 'Satchel with a gusset');
+  const [front, rows] = [await rowOf(page, 'edge.front'), await count(page, 'gusset.rows')];
+  await line(page, 'fold.top').focus();
+  await page.keyboard.press('PageUp');
+  await expect(line(page, 'edge.front')).toHaveAttribute('aria-valuenow', String(front + 5));
+  await expect.poll(() => count(page, 'gusset.rows')).toBeGreaterThan(rows);
+});
+
+test('a joined edge is lit where it meets the other; the rules lie along the piece in hand', async ({ page }) => {
+  await openBody(page, 'Satchel with a gusset');
+  const panel = page.getByTestId('panel');
+  await panel.locator('[data-join="gusset-front"]').first().click();
+  await expect(panel.locator('[data-mark="seam.gusset-front"][data-lit]')).toHaveCount(2);
+  await expect(panel.getByRole('img', { name: /^Rows, from row 1 at the bottom/ })).toBeVisible();
+  await panel.locator('[data-piece="gusset"]').click({ position: { x: 40, y: 12 } });
+  await expect(panel.getByRole('img', { name: /^Rows, from row 1 at the (left|bottom)/ })).toBeVisible();
+});
+
+test('the sheet is drawn larger, moved, and fitted again', async ({ page }) => {
+  await openBody(page, 'Satchel with a gusset');
+  const wide = async () => (await page.locator('[data-piece="back"]').boundingBox())?.width ?? 0;
+  const before = await wide();
+  await page.getByRole('button', { name: 'Draw it larger' }).click();
+  await page.getByRole('button', { name: 'Draw it larger' }).click();
+  await expect.poll(wide).toBeGreaterThan(1.6 * before);
+  const region = page.getByRole('region', { name: 'The pieces, drawn larger' });
+  await region.focus();
+  await page.keyboard.press('ArrowRight');
+  await expect.poll(() => region.evaluate((node) => node.scrollLeft)).toBeGreaterThan(0);
+  await page.getByRole('button', { name: 'Draw it as it fits' }).click();
+  await expect.poll(wide).toBeCloseTo(before, 0);
+});
+
+test('a strip is begun at its flap, with increases, and a hem is turned back over the snap', async ({ page }) => {
+  await openBody(page, 'Envelope');
+  await page.getByRole('combobox', { name: 'Worked from' }).selectOption('flap-edge');
+  await goTo(page, 'Write-up');
+  await expect(page.getByTestId('pattern')).toContainText(/2 sc in next st, sc in each st to last st, 2 sc in last st/);
+  await goTo(page, 'Body');
+  await made(page, 'Straight').check();
+  const hem = page.getByRole('textbox', { name: 'Hem turned back', exact: true });
+  await hem.fill('2');
+  await hem.press('Enter');
+  await goTo(page, 'Order of making');
+  await expect(page.locator('[data-step="turn-hem"]')).toBeVisible();
+});
+
+test('every new bag can be begun from its drawing, and its pieces pass the accessibility checks', async ({ page }) => {
+  test.slow();
+  for (const starter of ['Half-moon clutch', 'Box bag', 'Round purse', 'Seamless pouch', 'Oval shopper']) {
+    await openBody(page, starter);
+    await saved(page);
+    await expect(figure(page, 'size.width')).toBeVisible();
+  }
+  const { violations } = await new AxeBuilder({ page }).analyze();
+  expect(violations.map(({ id, nodes }) => `${id}: ${nodes[0]?.html}`)).toEqual([]);
+});
