@@ -107,7 +107,7 @@ test('a strip is begun at its flap, with increases, and a hem is turned back ove
   await goTo(page, 'Body');
   await made(page, 'Straight').check();
   const hem = page.getByRole('textbox', { name: 'Hem turned back', exact: true });
-  await hem.fill('2');
+  await hem.fill('20');
   await hem.press('Enter');
   await goTo(page, 'Order of making');
   await expect(page.locator('[data-step="turn-hem"]')).toBeVisible();

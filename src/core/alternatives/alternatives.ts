@@ -1,4 +1,4 @@
-import { constructionOf, type ClothMm, type Sizing } from '@/core/body';
+import { MOST_COUNT, constructionOf, type ClothMm, type Sizing } from '@/core/body';
 import { patternNamed, swatchPatternOf, type Design, type StitchChoice, type Swatch } from '@/core/design';
 import type { SettledDesign } from '@/core/contents';
 import { carriedOver, estimateGauge, gaugeOnHook, openShare, pieceOfBody, type Measure } from '@/core/gauge';
@@ -172,7 +172,7 @@ const mostOff = ({ mm, plusMinusMm }: Measure, wantedMm: number): number => Math
 /** Rows of the front for the wanted height, and the height that they give; null when the bend would use it up. */
 function frontOf(design: SettledDesign, sizing: Sizing, rowMm: Measure): { rows: number; height: Measure } | null {
   const rows = Math.max(1, Math.round(sizing.rowsFor(design.body.heightMm)));
-  if (rows * rowMm.mm <= sizing.bendMm) return null;
+  if (rows * rowMm.mm <= sizing.bendMm || rows > MOST_COUNT) return null;
   return { rows, height: { mm: sizing.heightMm(rows), plusMinusMm: rows * rowMm.plusMinusMm } };
 }
 
@@ -183,7 +183,13 @@ function countsNear(design: SettledDesign, across: NonNullable<Sizing['across']>
   return Array.from(
     { length: 2 * COUNTS_BESIDE + 1 },
     (_, at) => middle + (at - COUNTS_BESIDE) * allowed.repeatStitches,
-  ).filter((count) => count > allowed.edgeStitches && across.seenStitches(count) > 0 && across.widthMm(count) > 0);
+  ).filter(
+    (count) =>
+      count > allowed.edgeStitches &&
+      count <= MOST_COUNT &&
+      across.seenStitches(count) > 0 &&
+      across.widthMm(count) > 0,
+  );
 }
 
 function takeEdits(

@@ -5,6 +5,7 @@ import type { GaugeStage } from '@/core/gauge';
 import type { DesignEdit } from '@/core/problems';
 import { isPlainAt } from '@/core/stitches';
 import { clothOf } from './clothOf';
+import { MOST_COUNT } from './limits';
 import { constructionOf, type PouchStage } from './constructions';
 
 /** A number of rows for front and back near the wanted height, with what it would give. */
@@ -29,8 +30,10 @@ export function rowOffers(design: SettledDesign, gauge: GaugeStage, pouch: Pouch
   const rowMm = gauge.rowHeight.value;
   const sizing = constructionOf(design.body.kind).sizing(design.body, clothOf(design, gauge), pattern);
   const middle = Math.round(sizing.rowsFor(wanted.value));
+  // A side has to go round the load as well.
+  const bendMm = pouch.sectionMm.front - Math.min(pouch.flatFrontMm.empty, pouch.flatFrontMm.loaded);
   return Array.from({ length: OFFERED }, (_, index) => middle - Math.floor(OFFERED / 2) + index)
-    .filter((rows) => rows >= 1 && rows * rowMm > sizing.bendMm)
+    .filter((rows) => rows >= 1 && rows <= MOST_COUNT && rows * rowMm > Math.max(sizing.bendMm, bendMm))
     .map((rows): RowOffer => {
       const height = makeFigure(
         `offer.height.${rows}`,

@@ -79,7 +79,7 @@ export function shapeProblems(design: SettledDesign, pouch: PouchStage, size: Fl
   const tooLarge: [field: string, wishedMm: number, mostMm: number, fits: number | null][] = [];
   if (flap.widthMm !== null && flap.widthMm > backMm + pouch.stitchMm)
     tooLarge.push(['widthMm', flap.widthMm, backMm, null]);
-  if (handle && typeof wished === 'number' && wished > handle.mostMm + pouch.stitchMm / 2)
+  if (handle && typeof wished === 'number' && wished > Math.max(handle.mostMm, LEAST_SHAPE_MM) + pouch.stitchMm / 2)
     tooLarge.push([handle.field, wished, handle.mostMm, Math.max(LEAST_SHAPE_MM, Math.floor(handle.mostMm))]);
   return tooLarge.map(([field, wishedMm, mostMm, fits]) => ({
     code: 'flap-shape-too-large',

@@ -10,6 +10,7 @@ export {
 } from './join';
 export { areaMm2, flatSize, radiusMm, rowCountOf, stitchesInAll, widestStitches } from './measures';
 export {
+  standsUpright,
   trackAlongMm,
   trackRow,
   type DiscPiece,

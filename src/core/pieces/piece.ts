@@ -96,3 +96,16 @@ export const trackRow = ({ beforeRow, step }: Track, k: number): number => befor
  */
 export const trackAlongMm = ({ beforeRow, step }: Track, mm: number, rowMm: number): number =>
   step === 1 ? beforeRow * rowMm + mm : (beforeRow - 1) * rowMm - mm;
+
+/**
+ * Whether the rows of a part stand upright on the finished bag, as they were worked: towards the mouth on front and back, towards the fold
+ * on a flap that hangs. Null for a part that has no up of its own.
+ *
+ * @example
+ * standsUpright('front', { front: { piece: 'panel', beforeRow: 0, step: 1 }, back: { piece: 'panel', beforeRow: 61, step: -1 }, flap: null }) // => false
+ */
+export function standsUpright(zone: ZoneId, tracks: { front: Track; back: Track; flap: Track | null }): boolean | null {
+  if (zone === 'front' || zone === 'sides') return tracks.front.step === -1;
+  if (zone === 'back') return tracks.back.step === -1;
+  return zone === 'flap' && tracks.flap ? tracks.flap.step === -1 : null;
+}

@@ -7,13 +7,16 @@ import { Sheet, type SheetProps } from './Sheet';
 export const SHORTCUTS: readonly { keys: string; does: string }[] = [
   {
     keys: 'Alt + 1 … 9',
-    does: 'Go to a place: Swatch, Stitch, Body, Strap, Lining, Stores, Order of making, Write-up',
+    does: 'Go to a place: Carry, Swatch, Stitch, Body, Strap, Lining, Stores, Order of making, Write-up',
   },
   { keys: 'Ctrl + Z', does: 'Undo' },
   { keys: 'Ctrl + Y, or Ctrl + Shift + Z', does: 'Redo' },
   { keys: 'Tab, then ↑ ↓', does: 'Move a fold or the flap’s edge by one row' },
   { keys: 'Page up, Page down', does: 'Move it by five rows' },
   { keys: 'Home, End', does: 'Move it as far as it goes' },
+  { keys: 'Arrows on a grip', does: 'Pull the depth, the corners, or the flap’s shape by a stitch or a row' },
+  { keys: '+, −, 0 on the drawing', does: 'Draw it larger, smaller, as it fits' },
+  { keys: '[ and ] on the drawing', does: 'Take the piece before, or the next one, in hand' },
   { keys: 'Enter on a number or a line', does: 'Ask why' },
   { keys: 'Esc', does: 'Turn the ticket back; take back what was typed' },
   { keys: 'Alt + U', does: 'Change between centimetres and inches' },

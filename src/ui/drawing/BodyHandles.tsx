@@ -5,7 +5,7 @@ import { bodyHandles, pullBodyEdits, type BodyHandle } from '@/core/body';
 import type { PieceId } from '@/core/pieces';
 import { useBag, useBagStore } from '@/ui/bag/BagProvider';
 import { Grip } from './Grip';
-import type { PieceOnScreen } from './pieceOnScreen';
+import { pointOn, type PieceOnScreen } from './pieceOnScreen';
 
 const NAMES: Record<BodyHandle['size'], string> = {
   depth: 'Depth of the bag',
@@ -23,10 +23,11 @@ export function BodyHandles({ places }: { places: ReadonlyMap<PieceId, PieceOnSc
   return bodyHandles(settled, pouch, pieces).map((handle) => {
     const place = places.get(handle.piece);
     if (!place) return null;
-    const at = place.at(handle.at.acrossMm, handle.at.alongMm);
+    const at = pointOn(place, handle.at.acrossMm, handle.at.alongMm);
     // On a piece that lies on its side, across runs down and along runs right.
     const right = (handle.pulled === 'across') !== place.turned;
     const sign = place.turned && handle.pulled === 'across' ? -1 : 1;
+    const stepMm = handle.pulled === 'across' ? pouch.stitchMm : pouch.rowMm;
     const pull = (movedMm: number, isStart: boolean) => {
       if (isStart || taken.current === null) taken.current = handle;
       const from = taken.current;
@@ -50,9 +51,10 @@ export function BodyHandles({ places }: { places: ReadonlyMap<PieceId, PieceOnSc
         y={at.y}
         pulled={right ? 'right' : 'up'}
         pxPerMm={place.pxPerMm}
-        stepMm={handle.pulled === 'across' ? pouch.stitchMm : pouch.rowMm}
         unit={unit}
         onPull={pull}
+        // Up and right make it larger, whichever way it is pulled.
+        onStep={(steps) => pull((sign * steps * stepMm) / handle.perMm, true)}
         onEnd={() => store.getState().endMerge()}
         onFocus={() => store.getState().select(handle.size === 'radius' ? 'corner.radius' : null)}
       />

@@ -5,7 +5,7 @@ import { flapHandles, pullFlapEdits, type FlapHandle } from '@/core/flap';
 import { trackAlongMm } from '@/core/pieces';
 import { useBag, useBagStore } from '@/ui/bag/BagProvider';
 import { Grip } from './Grip';
-import type { PieceOnScreen } from './pieceOnScreen';
+import { pointOn, type PieceOnScreen } from './pieceOnScreen';
 
 const NAMES: Record<FlapHandle['field'], string> = {
   widthMm: 'Width of the flap',
@@ -28,7 +28,7 @@ export function FlapHandles({ place }: { place: PieceOnScreen }) {
   const startMm = stage.bridgeRows * pouch.rowMm;
   return flapHandles(flap, pouch, stage).map((handle) => {
     const alongMm = trackAlongMm(track, startMm + handle.at.downMm, pouch.rowMm);
-    const at = place.at(place.widthMm / 2 + handle.at.acrossMm, alongMm);
+    const at = pointOn(place, place.widthMm / 2 + handle.at.acrossMm, alongMm);
     const pull = (movedMm: number, isStart: boolean) => {
       if (isStart || taken.current === null) taken.current = handle;
       const from = taken.current;
@@ -48,9 +48,9 @@ export function FlapHandles({ place }: { place: PieceOnScreen }) {
         y={at.y}
         pulled={handle.pulled === 'across' ? 'right' : 'up'}
         pxPerMm={place.pxPerMm}
-        stepMm={handle.pulled === 'across' ? pouch.stitchMm : pouch.rowMm}
         unit={unit}
         onPull={pull}
+        onStep={(steps) => pull(steps * (handle.pulled === 'across' ? pouch.stitchMm : pouch.rowMm), true)}
         onEnd={() => store.getState().endMerge()}
         onFocus={() => store.getState().select('flap.outline')}
       />

@@ -20,18 +20,18 @@ interface GripProps {
   /** The way it is pulled on the screen: to the right, or upwards. */
   pulled: 'right' | 'up';
   pxPerMm: number;
-  /** How far one press of an arrow key pulls: a stitch across, or a row. */
-  stepMm: number;
   unit: LengthUnit;
   /** Pulled by so much from where it was when it was taken hold of. */
   onPull: (movedMm: number, isStart: boolean) => void;
+  /** Moved by so many steps of the arrow keys. */
+  onStep: (steps: number) => void;
   onEnd: () => void;
   onFocus: () => void;
 }
 
 /** A grip on an outline: pulled, or moved by the arrow keys. */
 export const Grip = memo(function Grip(props: GripProps) {
-  const { name, field, valueMm, leastMm, mostMm, x, y, pulled, pxPerMm, stepMm, unit, onPull, onEnd, onFocus } = props;
+  const { name, field, valueMm, leastMm, mostMm, x, y, pulled, pxPerMm, unit, onPull, onStep, onEnd, onFocus } = props;
   const bindDrag = useDrag(
     ({ first, last, movement: [rightPx, downPx] }) => {
       onPull((pulled === 'right' ? rightPx : -downPx) / pxPerMm, first);
@@ -43,7 +43,7 @@ export const Grip = memo(function Grip(props: GripProps) {
     const step = arrowSteps(event.key, 5);
     if (step === 0) return;
     event.preventDefault();
-    onPull(step * stepMm, true);
+    onStep(step);
   };
   return (
     <g

@@ -1,10 +1,10 @@
 'use client';
 
 import { memo } from 'react';
-import type { Piece, ZoneId } from '@/core/pieces';
+import { standsUpright, type Piece, type Track, type ZoneId } from '@/core/pieces';
 import { PIECE_NAMES, formatQuantity } from '@/core/wording';
 import type { Drawing, Layer } from '@/drawing';
-import type { PieceOnScreen } from './pieceOnScreen';
+import { pointOn, type PieceOnScreen } from './pieceOnScreen';
 import { ShapeView } from './ShapeView';
 
 interface PieceShapesProps {
@@ -38,8 +38,15 @@ const ZONE_NAMES: Record<ZoneId, string> = {
   band: 'Band',
 };
 
+interface PieceNamesProps {
+  piece: Piece;
+  place: PieceOnScreen;
+  /** Where front, back and flap lie, for a pattern that has an up; else null. */
+  tracks: { front: Track; back: Track; flap: Track | null } | null;
+}
+
 /** The names of the parts of a piece with their rows, chalked on it, clear of what is set in its middle. */
-export const PieceNames = memo(function PieceNames({ piece, place }: { piece: Piece; place: PieceOnScreen }) {
+export const PieceNames = memo(function PieceNames({ piece, place, tracks }: PieceNamesProps) {
   const { pxPerMm, widthMm, lengthMm, turned } = place;
   const words = (name: string, count: string, x: number, y: number, anchor: 'start' | 'middle' = 'start') => (
     <text
@@ -58,7 +65,7 @@ export const PieceNames = memo(function PieceNames({ piece, place }: { piece: Pi
   );
   const times = piece.copies > 1 ? `${piece.copies} ×, ` : '';
   if (piece.kind !== 'rows') {
-    const at = place.at(widthMm / 2, piece.kind === 'half-disc' ? lengthMm * 0.3 : lengthMm * 0.62);
+    const at = pointOn(place, widthMm / 2, piece.kind === 'half-disc' ? lengthMm * 0.3 : lengthMm * 0.62);
     const unit = piece.kind === 'half-disc' ? 'row' : 'round';
     return named(
       words(
@@ -74,7 +81,7 @@ export const PieceNames = memo(function PieceNames({ piece, place }: { piece: Pi
     const [zone] = piece.zones;
     if (!zone) return null;
     const count = formatQuantity(piece.rows.length, piece.roundCount > 0 ? 'round' : 'row', 'cm');
-    const at = turned ? place.at(widthMm / 2, lengthMm / 2) : place.at(widthMm / 2, lengthMm * 0.86);
+    const at = turned ? pointOn(place, widthMm / 2, lengthMm / 2) : pointOn(place, widthMm / 2, lengthMm * 0.86);
     const narrow = !turned && widthMm * pxPerMm < 130;
     return named(words(ZONE_NAMES[zone.id], narrow ? '' : count, at.x, at.y, 'middle'));
   }
@@ -85,11 +92,13 @@ export const PieceNames = memo(function PieceNames({ piece, place }: { piece: Pi
         const rows = toRow - fromRow + 1;
         const highPx = rows * piece.rowMm * pxPerMm;
         const stitches = Math.max(piece.rows[fromRow - 1]?.stitches ?? 0, piece.rows[toRow - 1]?.stitches ?? 0);
-        const left = place.at((widthMm - stitches * piece.stitchMm) / 2, toRow * piece.rowMm);
+        const left = pointOn(place, (widthMm - stitches * piece.stitchMm) / 2, toRow * piece.rowMm);
         const upper = Math.min(20, highPx / 2);
         // A part that gets narrower has its name where it is still wide.
         const narrows = (piece.rows[toRow - 1]?.stitches ?? 0) < (piece.rows[fromRow - 1]?.stitches ?? 0);
-        const count = formatQuantity(rows, fromRow <= piece.roundCount ? 'round' : 'row', 'cm');
+        const upright = tracks && standsUpright(id, tracks);
+        const stands = upright === null ? '' : upright ? ', upright' : ', on its head';
+        const count = `${formatQuantity(rows, fromRow <= piece.roundCount ? 'round' : 'row', 'cm')}${stands}`;
         return words(
           ZONE_NAMES[id],
           count,

@@ -2,6 +2,7 @@
 
 import { useCallback, useEffect, useMemo, useRef, useState, type KeyboardEvent } from 'react';
 import { moveLineEdits, panelLines, type PanelLineId } from '@/core/body';
+import { patternOf } from '@/core/design';
 import { figureId, type FigureId } from '@/core/figures';
 import type { PieceId } from '@/core/pieces';
 import { formatLength } from '@/core/units';
@@ -82,17 +83,20 @@ export function SheetView({ hide = [], movable = false }: SheetViewProps) {
   const lines = useShared(useMemo(() => panelLines(plan), [plan]));
   const { widthMm, heightMm } = sheet.box;
   const unit = design.settings.lengthUnit;
+  const { firstRowPublic, nature } = useMemo(() => patternOf(design), [design]);
+  const { hasUp } = nature;
 
   const pxPerMm = Math.max(0.2, Math.min(roomX / widthMm, roomY / heightMm));
   const originX = RULER_PX + MARGIN_PX + Math.max(0, (roomX - widthMm * pxPerMm) / 2);
   const originY = RULER_PX + MARGIN_PX + Math.max(0, (roomY - heightMm * pxPerMm) / 2);
-  const places = useMemo(
-    () => new Map(sheet.pieces.map((placed) => [placed.id, pieceOnScreen(placed, originX, originY, pxPerMm)])),
-    [sheet, originX, originY, pxPerMm],
-  );
+  const pieces = useShared(plan.pieces);
+  const tracks = useShared(plan.tracks);
+  // A drag redraws what changes: a piece that stays where it is keeps its place, and with it its rules and names.
+  const placed = useShared(sheet.pieces.map((one) => pieceOnScreen(one, originX, originY, pxPerMm)));
+  const places = useMemo(() => new Map(placed.map((one) => [one.id, one])), [placed]);
   const inHand = pieceInHand(plan.tracks.back.piece, chosen, places);
   const place = places.get(inHand) as PieceOnScreen;
-  const piece = plan.pieces.find(({ id }) => id === inHand);
+  const piece = pieces.find(({ id }) => id === inHand);
 
   const move = useCallback(
     (id: PanelLineId, row: number) => {
@@ -151,17 +155,18 @@ export function SheetView({ hide = [], movable = false }: SheetViewProps) {
           {piece && (
             <PieceRulers piece={piece} place={place} unit={unit} rightHanded={design.settings.hand === 'right'} />
           )}
-          {plan.pieces.map((one) => {
-            const on = places.get(one.id);
-            if (!on) return null;
+          {sheet.pieces.map(({ id, drawing }) => {
+            const one = pieces.find((candidate) => candidate.id === id);
+            const on = places.get(id);
+            if (!on || !one) return null;
             return (
               <g
                 key={one.id}
                 data-piece={one.id}
-                onPointerDown={plan.pieces.length > 1 ? () => setChosen(one.id) : undefined}
+                onPointerDown={pieces.length > 1 ? () => setChosen(one.id) : undefined}
               >
-                <PieceShapes drawing={on.placed.drawing} transform={on.transform} hide={hide} selection={selection} />
-                <PieceNames piece={one} place={on} />
+                <PieceShapes drawing={drawing} transform={on.transform} hide={hide} selection={selection} />
+                <PieceNames piece={one} place={on} tracks={hasUp && !one.plain ? tracks : null} />
               </g>
             );
           })}
@@ -175,9 +180,9 @@ export function SheetView({ hide = [], movable = false }: SheetViewProps) {
               onSelect={() => store.getState().select(`seam.${mark.join}`)}
             />
           ))}
-          {[...places.values()].map((on) => {
-            const own = lines.filter((line) => line.piece === on.placed.id);
-            const rowMm = plan.pieces.find(({ id }) => id === on.placed.id)?.rowMm ?? 1;
+          {placed.map((on) => {
+            const own = lines.filter((line) => line.piece === on.id);
+            const rowMm = pieces.find(({ id }) => id === on.id)?.rowMm ?? 1;
             const atPx = own.map((line) => on.bottom - line.afterRow * rowMm * pxPerMm);
             const beside = alone;
             const tags = beside ? spreadTags(atPx) : atPx;
@@ -206,6 +211,7 @@ export function SheetView({ hide = [], movable = false }: SheetViewProps) {
           {movable && <BodyHandles places={places} />}
         </svg>
       </div>
+      <div className="sheet-note">Outer face up; row 1 shows the {firstRowPublic ? 'right' : 'wrong'} side.</div>
       <ZoomBar zoom={zoom} onZoom={setZoom} />
     </div>
   );

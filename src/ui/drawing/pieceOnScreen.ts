@@ -1,8 +1,9 @@
+import type { PieceId } from '@/core/pieces';
 import type { PlacedPiece } from '@/drawing';
 
-/** Where a piece of the sheet is on the screen. */
+/** Where a piece of the sheet is on the screen: plain numbers, so that one that has not moved can be told. */
 export interface PieceOnScreen {
-  placed: PlacedPiece;
+  id: PieceId;
   pxPerMm: number;
   /** Of the piece itself, mm. */
   widthMm: number;
@@ -15,8 +16,6 @@ export interface PieceOnScreen {
   bottom: number;
   /** The SVG transform from the piece's own mm to the screen. */
   transform: string;
-  /** A point of the piece, across from its left and along from where it begins, mm, on the screen. */
-  at(acrossMm: number, alongMm: number): { x: number; y: number };
 }
 
 /**
@@ -25,14 +24,14 @@ export interface PieceOnScreen {
  * @param originX where the sheet's left upper corner is, px
  */
 export function pieceOnScreen(placed: PlacedPiece, originX: number, originY: number, pxPerMm: number): PieceOnScreen {
-  const { x, y, turned, drawing } = placed;
+  const { id, x, y, turned, drawing } = placed;
   const { widthMm, heightMm: lengthMm } = drawing.box;
   const left = originX + x * pxPerMm;
   const top = originY + y * pxPerMm;
   const wide = (turned ? lengthMm : widthMm) * pxPerMm;
   const high = (turned ? widthMm : lengthMm) * pxPerMm;
   return {
-    placed,
+    id,
     pxPerMm,
     widthMm,
     lengthMm,
@@ -44,9 +43,15 @@ export function pieceOnScreen(placed: PlacedPiece, originX: number, originY: num
     transform: turned
       ? `translate(${left + wide} ${top}) rotate(90) scale(${pxPerMm})`
       : `translate(${left} ${top}) scale(${pxPerMm})`,
-    at: (acrossMm, alongMm) =>
-      turned
-        ? { x: left + alongMm * pxPerMm, y: top + acrossMm * pxPerMm }
-        : { x: left + acrossMm * pxPerMm, y: top + high - alongMm * pxPerMm },
   };
 }
+
+/** A point of a piece, across from its left and along from where it begins, mm, on the screen. */
+export const pointOn = (
+  { turned, left, top, bottom, pxPerMm }: PieceOnScreen,
+  acrossMm: number,
+  alongMm: number,
+): { x: number; y: number } =>
+  turned
+    ? { x: left + alongMm * pxPerMm, y: top + acrossMm * pxPerMm }
+    : { x: left + acrossMm * pxPerMm, y: bottom - alongMm * pxPerMm };

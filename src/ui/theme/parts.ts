@@ -18,6 +18,16 @@ export const PARTS = {
   },
   '.group-head h2': { fontSize: '17px' },
   '.row': { display: 'flex', flexWrap: 'wrap', gap: '3', alignItems: 'flex-start', marginBottom: '2' },
+  '.sheet-note': {
+    position: 'absolute',
+    right: '6px',
+    top: '0',
+    maxWidth: '150px',
+    textAlign: 'right',
+    fontSize: '12.5px',
+    lineHeight: 1.25,
+    color: 'inkSoft',
+  },
   '.slips': { display: 'flex', flexDirection: 'column', gap: '2' },
   '.ticket': {
     position: 'relative',
