@@ -104,30 +104,51 @@ function scallopEdge(place: RowsPlace, scallops: NonNullable<Scallops>): Point[]
   ]);
 }
 
-/** Row lines, every second one apart from the others, so that the side a row shows can be told. */
+/**
+ * Row lines, every second one apart from the others, so that the side a row shows can be told. Rows of one width, one above the other,
+ * are one shape, so that a long piece is little to compare and to draw.
+ */
 export function rowLineShapes(place: RowsPlace, scallops: Scallops): Shape[] {
-  const { piece, widthMm, y } = place;
-  if (isStraight(piece) && !scallops) {
-    const betweenRows = piece.rows.length - 1;
-    const every2nd = (role: 'rowPublic' | 'row', first: number): Shape => {
-      const count = Math.max(0, Math.ceil((betweenRows - first + 1) / 2));
-      const top = first + 2 * (count - 1);
-      const stepMm = 2 * piece.rowMm;
-      return { kind: 'lines', role, layer: 'rows', x: 0, y: y(top * piece.rowMm), lengthMm: widthMm, stepMm, count };
-    };
-    return [every2nd('rowPublic', 1), every2nd('row', 2)];
-  }
-  const lines = (role: 'rowPublic' | 'row', first: number): Shape => {
-    const segments: Segment[] = [];
-    for (let row = first; row < piece.rows.length; row += 2)
-      for (const [middle, halfMm] of stretchesAcross(place, row, scallops)) {
-        const at = y(row * piece.rowMm);
-        segments.push(...lineSegments({ x: middle - halfMm, y: at }, { x: middle + halfMm, y: at }));
+  const { piece, widthMm, y, half } = place;
+  const { rowMm } = piece;
+  const shapes: Shape[] = [];
+  const single: Record<'rowPublic' | 'row', Segment[]> = { rowPublic: [], row: [] };
+  const lastRow = piece.rows.length - 1;
+  const amongScallops = scallops ? piece.rows.length - scallops.rows.length : Infinity;
+  for (let from = 1; from <= lastRow;) {
+    const stitches = stitchesAfter(piece, from);
+    let to = from;
+    while (to < lastRow && to < amongScallops && stitchesAfter(piece, to + 1) === stitches) to += 1;
+    if (to - from >= 3 && to <= amongScallops)
+      for (const first of [from, from + 1]) {
+        const count = Math.floor((to - first) / 2) + 1;
+        shapes.push({
+          kind: 'lines',
+          role: roleOf(first),
+          layer: 'rows',
+          x: widthMm / 2 - half(stitches),
+          y: y((first + 2 * (count - 1)) * rowMm),
+          lengthMm: 2 * half(stitches),
+          stepMm: 2 * rowMm,
+          count,
+        });
       }
-    return { kind: 'path', role, layer: 'rows', segments, closed: false };
-  };
-  return [lines('rowPublic', 1), lines('row', 2)];
+    else
+      for (let row = from; row <= to; row += 1)
+        for (const [middle, halfMm] of stretchesAcross(place, row, scallops)) {
+          const at = y(row * rowMm);
+          single[roleOf(row)].push(...lineSegments({ x: middle - halfMm, y: at }, { x: middle + halfMm, y: at }));
+        }
+    from = to + 1;
+  }
+  for (const role of ['rowPublic', 'row'] as const)
+    if (single[role].length > 0)
+      shapes.push({ kind: 'path', role, layer: 'rows', segments: single[role], closed: false });
+  return shapes;
 }
+
+/** The line after an odd row is the heavier one. */
+const roleOf = (row: number): 'rowPublic' | 'row' => (row % 2 === 1 ? 'rowPublic' : 'row');
 
 /** What there is of a row: its middle and half its width, mm; several where it is among scallops. */
 function stretchesAcross(place: RowsPlace, row: number, scallops: Scallops): [middle: number, halfMm: number][] {

@@ -11,6 +11,12 @@ import { lineSegments, type Segment, type Shape } from './shape';
  */
 export function textureShapes(design: Design, piece: RowsPiece, y: (alongMm: number) => number): Shape[] {
   const pattern = patternOf(design);
+  const steps = [...pattern.setupRows, ...pattern.rows].flatMap(({ before, repeat, after }) => [
+    ...before,
+    ...repeat,
+    ...after,
+  ]);
+  if (!steps.some((step) => 'work' in step && isRaised(step))) return [];
   const { stitchMm, rowMm } = piece;
   const stitchCount = textureWidth(piece, pattern);
   const setup = pattern.setupRows.length;

@@ -25,6 +25,7 @@ export const Ruler = memo(function Ruler({ ticks, originPx, pxPerMm, side, edgeP
   const start = Math.min(fromPx, toPx);
   const length = Math.abs(toPx - fromPx);
   const near = Math.min(edgePx, edgePx + outward * RULER_PX);
+  const strokes = { originPx, pxPerMm, upright, edgePx, outward };
   return (
     <g role="img" aria-label={title}>
       <rect
@@ -34,33 +35,57 @@ export const Ruler = memo(function Ruler({ ticks, originPx, pxPerMm, side, edgeP
         height={upright ? length : RULER_PX}
         fill="var(--chakra-colors-brass)"
       />
+      <path d={ticksData(ticks.filter(isHeavy), strokes)} stroke="#2c2208" strokeWidth={1} />
+      <path
+        d={ticksData(
+          ticks.filter((tick) => !isHeavy(tick)),
+          strokes,
+        )}
+        stroke="#2c2208"
+        strokeWidth={0.6}
+      />
       {ticks.map((tick) => {
+        if (tick.label === null) return null;
         const along = originPx + tick.atMm * pxPerMm;
-        const reach = edgePx + outward * 11 * tick.weight;
         const label = edgePx + outward * 20;
         return (
-          <g key={tick.atMm} stroke="#2c2208" strokeWidth={tick.weight > 0.6 ? 1 : 0.6}>
-            {upright ? (
-              <line x1={edgePx} x2={reach} y1={along} y2={along} />
-            ) : (
-              <line y1={edgePx} y2={reach} x1={along} x2={along} />
-            )}
-            {tick.label !== null && (
-              <text
-                x={upright ? label : along}
-                y={upright ? along : label}
-                fill="#2c2208"
-                stroke="none"
-                textAnchor="middle"
-                dominantBaseline="central"
-                style={{ fontSize: 11, fontVariantNumeric: 'tabular-nums' }}
-              >
-                {tick.label}
-              </text>
-            )}
-          </g>
+          <text
+            key={tick.label}
+            x={upright ? label : along}
+            y={upright ? along : label}
+            fill="#2c2208"
+            textAnchor="middle"
+            dominantBaseline="central"
+            style={LABEL}
+          >
+            {tick.label}
+          </text>
         );
       })}
     </g>
   );
 });
+
+const LABEL = { fontSize: 11, fontVariantNumeric: 'tabular-nums' } as const;
+
+const isHeavy = ({ weight }: Tick): boolean => weight > 0.6;
+
+interface Strokes {
+  originPx: number;
+  pxPerMm: number;
+  upright: boolean;
+  edgePx: number;
+  outward: number;
+}
+
+/** The `d` of many ticks: one path for all, since a rule of three hundred rows would else be as many elements. */
+const ticksData = (ticks: readonly Tick[], { originPx, pxPerMm, upright, edgePx, outward }: Strokes): string =>
+  ticks
+    .map(({ atMm, weight }) => {
+      const along = tenth(originPx + atMm * pxPerMm);
+      const reach = tenth(outward * 11 * weight);
+      return upright ? `M${edgePx} ${along}h${reach}` : `M${along} ${edgePx}v${reach}`;
+    })
+    .join('');
+
+const tenth = (px: number): number => Math.round(px * 10) / 10;
