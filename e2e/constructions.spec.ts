@@ -18,8 +18,8 @@ const count = async (page: Page, id: string) => Number(/\d+/.exec((await figure(
 
 const CONSTRUCTIONS: [name: string, pieces: string[], written: RegExp][] = [
   ['Boxed corners', ['panel'], /Seam straight across it/],
-  ['Two panels, gusset', ['front', 'back', 'gusset'], /Gusset to the front; Gusset to the back/],
-  ['Round, with a band', ['disc', 'band'], /Discs, two alike/],
+  ['With a gusset', ['front', 'back', 'gusset'], /Gusset to the front; Gusset to the back/],
+  ['Round, banded', ['disc', 'band'], /Discs, two alike/],
   ['Round a chain', ['sides'], /along the other side of the chain/],
   ['Oval base', ['base', 'sides'], /Go on from the rim of the base/],
 ];

@@ -42,7 +42,9 @@ export function packedDrawing(plan: Plan): PackedDrawing {
   const sheet = layers.fabricMm + layers.liningMm;
   // A flat bag's base rounds under the load; a deep one has a floor.
   const roundsMm = plan.pouch.depthMm > 0 || !packed ? 0 : Math.min(packed.thicknessMm, plan.pouch.loadMm) / 2;
-  const standsMm = sheet + roundsMm;
+  const round = plan.pouch.kind === 'round-purse';
+  // Into a round bag the lot goes corner to corner, so it lies in the middle.
+  const standsMm = round && packed ? (outsideHigh - packed.heightMm) / 2 : sheet + roundsMm;
   const topMm = Math.max(outsideHigh, packed ? standsMm + packed.heightMm : 0);
   const sideMm = Math.max(0, ((packed?.widthMm ?? 0) - outsideWide) / 2);
   const left = sideMm + (outsideWide - (packed?.widthMm ?? 0)) / 2;
@@ -59,24 +61,7 @@ export function packedDrawing(plan: Plan): PackedDrawing {
   return {
     box: { x: 0, y: 0, widthMm: outsideWide + 2 * sideMm + SPAN_MM, heightMm: topMm + SPAN_MM },
     shapes: [
-      {
-        kind: 'rect',
-        role: 'cloth',
-        layer: 'cloth',
-        x: sideMm,
-        y: topMm - outsideHigh,
-        widthMm: outsideWide,
-        heightMm: outsideHigh,
-      },
-      {
-        kind: 'rect',
-        role: 'inside',
-        layer: 'load',
-        x: sideMm + sheet,
-        y: topMm - outsideHigh,
-        widthMm: Math.max(0, outsideWide - 2 * sheet),
-        heightMm: Math.max(0, outsideHigh - sheet),
-      },
+      ...bagShapes(round, { x: sideMm, y: topMm - outsideHigh, widthMm: outsideWide, heightMm: outsideHigh }, sheet),
       ...things.map(({ index, ...rect }): Shape => ({
         kind: 'rect',
         role: 'thing',
@@ -103,4 +88,32 @@ export function packedDrawing(plan: Plan): PackedDrawing {
       mm: packed.heightMm,
     },
   };
+}
+
+/** The outside and, within its sheets, the inside: a rectangle open at the top, or a disc. */
+function bagShapes(
+  round: boolean,
+  outside: { x: number; y: number; widthMm: number; heightMm: number },
+  sheet: number,
+): Shape[] {
+  const { x, y, widthMm, heightMm } = outside;
+  if (round) {
+    const disc = { kind: 'circle', x: x + widthMm / 2, y: y + heightMm / 2 } as const;
+    return [
+      { ...disc, role: 'cloth', layer: 'cloth', radiusMm: widthMm / 2 },
+      { ...disc, role: 'inside', layer: 'load', radiusMm: Math.max(0, widthMm / 2 - sheet) },
+    ];
+  }
+  return [
+    { kind: 'rect', role: 'cloth', layer: 'cloth', ...outside },
+    {
+      kind: 'rect',
+      role: 'inside',
+      layer: 'load',
+      x: x + sheet,
+      y,
+      widthMm: Math.max(0, widthMm - 2 * sheet),
+      heightMm: Math.max(0, heightMm - sheet),
+    },
+  ];
 }

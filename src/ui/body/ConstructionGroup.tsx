@@ -13,8 +13,8 @@ import { FigureTicket } from '@/ui/figures/FigureTicket';
 const NAMES: Record<BodyKind, string> = {
   'fold-over-strip': 'Folded strip',
   'boxed-corners': 'Boxed corners',
-  gusset: 'Two panels, gusset',
-  'round-purse': 'Round, with a band',
+  gusset: 'With a gusset',
+  'round-purse': 'Round, banded',
   'around-chain': 'Round a chain',
   'oval-base': 'Oval base',
 };

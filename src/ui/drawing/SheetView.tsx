@@ -190,7 +190,7 @@ export function SheetView({ hide = [], movable = false }: SheetViewProps) {
               <MovableLine
                 key={line.id}
                 line={line}
-                name={LINE_NAMES[line.id]}
+                name={line.id === 'edge.back' && line.piece === 'sides' ? 'Mouth' : LINE_NAMES[line.id]}
                 atPx={atPx[index] as number}
                 tagPx={tags[index] as number}
                 tagBeside={beside}

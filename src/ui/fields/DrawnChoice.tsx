@@ -29,7 +29,8 @@ export function DrawnChoice<Value extends string>(props: DrawnChoiceProps<Value>
           justifyItems="center"
           alignContent="end"
           gap="1"
-          p="2"
+          px="1.5"
+          py="2"
           bg="paper"
           border="1px solid"
           borderColor={one === value ? 'ink' : 'paperEdge'}
