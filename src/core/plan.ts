@@ -23,6 +23,7 @@ import {
   type SettledDesign,
 } from './contents';
 import { ownStitchProblems, type Design } from './design';
+import { edgingStage, type EdgingStage } from './edging';
 import type { Figure, FigureId } from './figures';
 import { flapSplits, flapStage, withHalfDisc, type FlapStage, type Split } from './flap';
 import { gaugeStage, type GaugeStage } from './gauge';
@@ -57,6 +58,8 @@ export interface Plan {
   snap: SnapStage | null;
   strap: StrapStage | null;
   lining: LiningStage | null;
+  /** What a round of edging would take; null where no piece has row ends to pick up from. */
+  edging: EdgingStage | null;
   yarn: YarnStage;
   section: Record<LoadState, SectionPiece[]>;
   steps: Step[];
@@ -96,6 +99,7 @@ export function planBag(wished: Design, packings?: Packings): PlanResult {
   const snap = closure && flap.hasFlap ? magneticSnapStage(closure, design, gauge, pouch, flap, set) : null;
   const strap = design.strap ? plainStrapStage(design.strap, design, gauge, pouch, set) : null;
   const lining = design.lining ? flatLiningStage(design.lining, set, gauge) : null;
+  const edging = edgingStage(set, gauge);
   const yarn = yarnStage(design, pouch, whole, strap);
   const offers = countOffers(design, gauge, pouch, contents.wanted.width);
   const splits = flap.onPiece ? flapSplits(design, pouch, flap) : [];
@@ -112,6 +116,7 @@ export function planBag(wished: Design, packings?: Packings): PlanResult {
     snap,
     strap,
     lining,
+    edging,
     yarn,
   };
 
@@ -130,7 +135,7 @@ export function planBag(wished: Design, packings?: Packings): PlanResult {
         gauge.fabricThickness,
         gauge.widerForHalf,
         gauge.tallerForHalf,
-        ...[contents, fit, pouch, flap, snap, strap, lining, yarn].flatMap((stage) =>
+        ...[contents, fit, pouch, flap, snap, strap, lining, edging, yarn].flatMap((stage) =>
           Object.values(stage?.figures ?? {}),
         ),
         ...pouch.own,

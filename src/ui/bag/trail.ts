@@ -29,15 +29,28 @@ export function trail<T>(leader: StoreApi<T>, afterPaint: AfterPaint): { followe
   return { follower, stop };
 }
 
-/** Waits for the browser: a timer runs between frames, never within one. */
+/** A follower that finds no idle moment goes on after so many ms all the same. */
+const MOST_WAIT_MS = 120;
+
+/** Calls when the browser has nothing more pressing to do: what is under the hand comes first. Where it can't say so, at once. */
+const whenIdle = (call: () => void): void => {
+  if (typeof requestIdleCallback === 'function') requestIdleCallback(() => call(), { timeout: MOST_WAIT_MS });
+  else call();
+};
+
+/** Waits for the browser: a timer runs between frames, never within one, and then for an idle moment after one. */
 export const afterBrowserPaint = (): AfterPaint => {
   let lastMs = -Infinity;
   return (call, ms) =>
     requestAnimationFrame(() => {
       const waitMs = Math.max(0, lastMs + ms - performance.now());
-      setTimeout(() => {
-        lastMs = performance.now();
-        call();
-      }, waitMs);
+      setTimeout(
+        () =>
+          whenIdle(() => {
+            lastMs = performance.now();
+            call();
+          }),
+        waitMs,
+      );
     });
 };

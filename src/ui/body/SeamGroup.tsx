@@ -1,5 +1,6 @@
 'use client';
 
+import { Box } from '@chakra-ui/react';
 import { SEAMS } from '@/core/body';
 import { SEAM_KINDS, type SeamKind } from '@/core/design';
 import { formatSource } from '@/core/wording';
@@ -37,41 +38,65 @@ export function SeamGroup() {
   const { takeUp, ridge } = SEAMS[kind];
   const usual = takeUp.least === takeUp.most ? `${takeUp.usual}` : `${takeUp.least} to ${takeUp.most}`;
   return (
-    <Group title={hasFlap ? 'Seams, and over the top' : 'Seams'}>
+    <>
+      <Group title={hasFlap ? 'Seams, and over the top' : 'Seams'}>
+        <Row>
+          <ChoiceField
+            label="The sides are joined"
+            width="11em"
+            value={kind}
+            choices={SEAM_KINDS.map((one) => ({ value: one, label: NAMES[one] }))}
+            onChange={(one) => set(`Seam: ${NAMES[one]}`, { kind: one, takeUpStitches: SEAMS[one].takeUp.usual })}
+          />
+          <ChoiceField
+            label="Sewn"
+            width="12em"
+            value={finish}
+            choices={FINISHES}
+            help={ridge ? 'This join stands up as a ridge.' : undefined}
+            onChange={(one) => set('How the seam is sewn', { finish: one })}
+          />
+          <NumberField
+            label="Each side seam takes"
+            suffix="stitches"
+            width="4.5em"
+            help={`Usual: ${usual}. ${formatSource(takeUp.source)}.`}
+            value={takeUpStitches}
+            onChange={(value) => set('Seam take-up', { takeUpStitches: value })}
+          />
+        </Row>
+        <Row>
+          <FigureTicket figure={load} />
+          {hasFlap && (
+            <>
+              <FigureTicket figure={bridgeLoaded} />
+              <FigureTicket figure={bridgeEmpty} />
+            </>
+          )}
+        </Row>
+      </Group>
+      <EdgingGroup />
+    </>
+  );
+}
+
+/** What a round of edging would take, for those who neaten their panels so. */
+function EdgingGroup() {
+  const figures = useBagNumbers((state) => state.plan.edging?.figures);
+  if (!figures) return null;
+  return (
+    <Group title="A round of edging">
       <Row>
-        <ChoiceField
-          label="The sides are joined"
-          width="11em"
-          value={kind}
-          choices={SEAM_KINDS.map((one) => ({ value: one, label: NAMES[one] }))}
-          onChange={(one) => set(`Seam: ${NAMES[one]}`, { kind: one, takeUpStitches: SEAMS[one].takeUp.usual })}
-        />
-        <ChoiceField
-          label="Sewn"
-          width="12em"
-          value={finish}
-          choices={FINISHES}
-          help={ridge ? 'This join stands up as a ridge.' : undefined}
-          onChange={(one) => set('How the seam is sewn', { finish: one })}
-        />
-        <NumberField
-          label="Each side seam takes"
-          suffix="stitches"
-          width="4.5em"
-          help={`Usual: ${usual}. ${formatSource(takeUp.source)}.`}
-          value={takeUpStitches}
-          onChange={(value) => set('Seam take-up', { takeUpStitches: value })}
-        />
+        <FigureTicket figure={figures.alongSides} />
+        <FigureTicket figure={figures.flatness} />
+        <FigureTicket figure={figures.stitches} />
+        <FigureTicket figure={figures.length} />
+        <FigureTicket figure={figures.adds} />
       </Row>
-      <Row>
-        <FigureTicket figure={load} />
-        {hasFlap && (
-          <>
-            <FigureTicket figure={bridgeLoaded} />
-            <FigureTicket figure={bridgeEmpty} />
-          </>
-        )}
-      </Row>
+      <Box fontSize="14px">
+        One stitch in each stitch of both ends; in the corners three in one, or one, chain 1, one, or a single chain.
+        The sizes above are without it.
+      </Box>
     </Group>
   );
 }

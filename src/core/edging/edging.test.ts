@@ -1,0 +1,59 @@
+import fc from 'fast-check';
+import { describe, expect, it } from 'vitest';
+import { bagOf } from '@/core/testing/bodies';
+import { planOf } from '@/core/testing/designs';
+import { FLAT_EDGE, edgeFlatness, pickUpRatio } from '.';
+
+describe('picking up along row ends', () => {
+  it.each([
+    // Common practice, no source: by how tall the rows are against the edging's stitches.
+    ['single crochet', 5, 5, [1, 1]],
+    ['half double', 7.4, 5, [3, 2]],
+    ['double', 10, 5, [2, 1]],
+  ])('%s takes the usual ratio', (_, rowMm, stitchMm, [stitches, rows]) => {
+    expect(pickUpRatio(rowMm, stitchMm)).toEqual({ stitches, rows });
+  });
+
+  it('lies flat wherever a ratio over four rows at most can', () => {
+    fc.assert(
+      fc.property(fc.double({ min: 0.95, max: 3.15, noNaN: true }), (share) => {
+        const flatness = edgeFlatness(pickUpRatio(share, 1), share, 1);
+        const possible = [1, 2, 3, 4].some((rows) =>
+          [1, 2, 3, 4, 5, 6].some((stitches) => {
+            const one = stitches / (rows * share);
+            return one >= FLAT_EDGE.least && one <= FLAT_EDGE.most;
+          }),
+        );
+        if (possible) {
+          expect(flatness).toBeGreaterThanOrEqual(FLAT_EDGE.least);
+          expect(flatness).toBeLessThanOrEqual(FLAT_EDGE.most);
+        }
+      }),
+    );
+  });
+
+  it('comes nearest where nothing lies flat', () => {
+    const all = [1, 2, 3, 4].flatMap((rows) => [1, 2, 3, 4, 5, 6].map((stitches) => ({ stitches, rows })));
+    const off = (one: { stitches: number; rows: number }) => Math.abs(edgeFlatness(one, 12, 1) - 1);
+    expect(off(pickUpRatio(12, 1))).toBeCloseTo(Math.min(...all.map(off)), 12);
+  });
+});
+
+describe('a round of edging', () => {
+  it('counts every stitch and row end once, and three in each corner', () => {
+    const plan = planOf({
+      ...bagOf('fold-over-strip'),
+      flap: { kind: 'none', dropMm: 80, widthMm: null, hemMm: null },
+    });
+    const { stitchCount, frontRows, backRows } = plan.pouch;
+    // Stitches as wide as rows are high: one in each, and two more in each corner.
+    expect(plan.edging?.figures.stitches.value).toBe(2 * stitchCount + 2 * (frontRows + backRows) + 8);
+    expect(plan.edging?.figures.length.value).toBeCloseTo(2 * 5 * (stitchCount + frontRows + backRows), 9);
+  });
+
+  it('is not said of discs and rounds, which have no row ends', () => {
+    expect(planOf(bagOf('round-purse')).edging).toBeNull();
+    expect(planOf(bagOf('around-chain')).edging).toBeNull();
+    expect(planOf(bagOf('gusset')).edging).not.toBeNull();
+  });
+});

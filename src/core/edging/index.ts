@@ -1,0 +1,2 @@
+export { edgingStage, type EdgingStage } from './edgingStage';
+export { FLAT_EDGE, edgeFlatness, pickUpRatio, type PickUp } from './pickUp';
