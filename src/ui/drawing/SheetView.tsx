@@ -211,7 +211,7 @@ export function SheetView({ hide = [], movable = false }: SheetViewProps) {
           {movable && <BodyHandles places={places} />}
         </svg>
       </div>
-      <div className="sheet-note">Outer face up; row 1 shows the {firstRowPublic ? 'right' : 'wrong'} side.</div>
+      <div className="sheet-note">Outer face up; row 1 {firstRowPublic ? 'RS' : 'WS'}</div>
       <ZoomBar zoom={zoom} onZoom={setZoom} />
     </div>
   );

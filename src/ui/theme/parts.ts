@@ -22,8 +22,9 @@ export const PARTS = {
     position: 'absolute',
     right: '6px',
     top: '0',
-    maxWidth: '150px',
-    textAlign: 'right',
+    // It lies over the drawing and lets every press through.
+    pointerEvents: 'none',
+    whiteSpace: 'nowrap',
     fontSize: '12.5px',
     lineHeight: 1.25,
     color: 'inkSoft',
