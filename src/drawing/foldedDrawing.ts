@@ -1,7 +1,7 @@
 import { rowStitches } from '@/core/flap';
 import type { Plan } from '@/core/plan';
 import { cornerRadiusMm } from './pieceDrawing';
-import { lineSegments, polyline, type Drawing, type Segment, type Shape } from './shape';
+import { lineSegments, polyline, type Drawing, type Point, type Segment, type Shape } from './shape';
 
 /** How much of the height a short drawing of the strap may take above the bag. */
 const STRAP_RISE_SHARE = 0.3;
@@ -88,14 +88,43 @@ function flapShapes(plan: Plan, widthMm: number, riseMm: number, dropMm: number)
     if (y > riseMm && k < tailRows)
       rowLines.push(...lineSegments({ x: widthMm / 2 - half(k), y }, { x: widthMm / 2 + half(k), y }));
   }
-  const points = [
-    ...side.map(([mm, y]) => ({ x: widthMm / 2 - mm, y })),
-    ...side.map(([mm, y]) => ({ x: widthMm / 2 + mm, y })).reverse(),
-  ];
+  const points = flap.scallops
+    ? scallopedPoints(flap.scallops, half(flap.bridgeRows), widthMm / 2, riseMm, dropMm, pouch.rowMm, mmPerStitch)
+    : [
+        ...side.map(([mm, y]) => ({ x: widthMm / 2 - mm, y })),
+        ...side.map(([mm, y]) => ({ x: widthMm / 2 + mm, y })).reverse(),
+      ];
+  if (flap.scallops) rowLines.length = 0;
   return [
     { kind: 'path', ...base, closed: true, segments: polyline(points) },
     { kind: 'path', role: 'row', layer: 'rows', closed: false, segments: rowLines },
   ];
+}
+
+/** Straight sides, then every scallop row by row, from left to right. */
+function scallopedPoints(
+  { count, stitchesEach, rows }: NonNullable<Plan['flap']['scallops']>,
+  halfMm: number,
+  middleMm: number,
+  riseMm: number,
+  dropMm: number,
+  rowMm: number,
+  mmPerStitch: number,
+): Point[] {
+  const edgeMm = riseMm + dropMm;
+  const at = (row: number) => Math.max(riseMm, edgeMm - (rows.length - row) * rowMm);
+  const side = [
+    { half: (stitchesEach * mmPerStitch) / 2, y: at(0) },
+    ...rows.map(({ stitches }, index) => ({ half: (stitches * mmPerStitch) / 2, y: at(index + 1) })),
+  ];
+  const lobes = Array.from({ length: count }, (_, index) => {
+    const x = middleMm - halfMm + ((2 * halfMm) / count) * (index + 0.5);
+    return [
+      ...side.map(({ half, y }) => ({ x: x - half, y })),
+      ...side.map(({ half, y }) => ({ x: x + half, y })).reverse(),
+    ];
+  });
+  return [{ x: middleMm - halfMm, y: riseMm }, ...lobes.flat(), { x: middleMm + halfMm, y: riseMm }];
 }
 
 /** The rows between two heights, counted from the upper one. */

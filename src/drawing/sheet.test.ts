@@ -10,7 +10,7 @@ import { bagOf, withBody } from '@/core/testing/bodies';
 import { anyDesignOf } from '@/core/testing/anyDesign';
 import { planBag } from '@/core/plan';
 import { planOf } from '@/core/testing/designs';
-import { onSheet, pieceDrawing, sheetDrawing, type Drawing, type Point } from '.';
+import { foldedDrawing, onSheet, pieceDrawing, sheetDrawing, type Drawing, type Point } from '.';
 
 const ROOM = { widthPx: 500, heightPx: 620, gapPx: 70 };
 
@@ -185,5 +185,22 @@ describe('the sheet', () => {
         expect(new Set(letters.map(({ letter }) => letter)).size).toBe(1);
       }
     }
+  });
+});
+
+describe('the folded bag', () => {
+  it('shows every scallop of its flap, none below the flap’s edge', () => {
+    const design: Design = {
+      ...bagOf('around-chain'),
+      flap: { kind: 'scalloped', dropMm: 80, widthMm: null, hemMm: null, scallops: 5, depthMm: 20 },
+    };
+    const plan = planOf(design);
+    const [flap] = foldedDrawing(plan).shapes.filter(({ role }) => role === 'flap');
+    if (flap?.kind !== 'path') throw new Error('no flap');
+    const lowest = Math.max(...flap.segments.map(({ y }) => y));
+    expect(lowest).toBeCloseTo(plan.flap.dropMm.loaded, 6);
+    // Each scallop reaches down to the edge once, on a run of points of its own.
+    const down = flap.segments.map(({ y }) => Math.abs(y - lowest) < 1e-6);
+    expect(down.filter((is, index) => is && !down[index - 1])).toHaveLength(5);
   });
 });
