@@ -287,6 +287,12 @@ describe('a gusset', () => {
     expect(rowsPiece(plan, 'back').rows.slice(0, front.rows.length)).toEqual(front.rows);
   });
 
+  it('with a round of less than half a row has square corners, and its strip none of them', () => {
+    const plan = planOf(withBody(bagOf('gusset'), { radiusMm: 2 }));
+    expect(figure(plan, 'corner.radius')).toBe(0);
+    expect(plan.joins[0]?.stretches.map(({ name }) => name)).toEqual(['side', 'base', 'side']);
+  });
+
   it('with corners too large for it is planned as near as can be, and the repair settles it', () => {
     const design = withBody(bagOf('gusset'), { radiusMm: 400 });
     const problem = planOf(design).problems.find(({ code }) => code === 'corner-radius-too-large');

@@ -155,7 +155,8 @@ function panelCounts(
   const roomMm = Math.min(widthMm / 2 - cloth.stitchMm, rows * cloth.rowMm);
   const radiusMm = Math.max(0, Math.min(body.radiusMm, roomMm));
   const cornerRows = Math.min(rows, Math.round(radiusMm / cloth.rowMm));
-  if (cornerRows === 0) return { counts: Array<number>(rows).fill(stitches), cornerRows, radiusMm, offStitches: 0 };
+  // A round of less than half a row is none: the corner is square.
+  if (cornerRows === 0) return { counts: Array<number>(rows).fill(stitches), cornerRows, radiusMm: 0, offStitches: 0 };
   const lengthMm = cornerRows * cloth.rowMm;
   const round = outlineRows(
     (downMm) => widthMm / 2 - radiusMm + radiusMm * Math.sqrt(Math.max(0, 1 - (downMm / lengthMm) ** 2)),
