@@ -3,9 +3,8 @@ import { roundRow, type DiscPiece, type OvalPiece, type Piece, type PieceId, typ
 import type { Plan } from '@/core/plan';
 import type { ShapedRow } from '@/core/shaping';
 import { patternRowCount, rowOf, startingChain, turningChainOf } from '@/core/stitches';
-import { formatQuantity } from './quantity';
 import { bareRowText, firstRowText, inPlainStitch, patternRowText } from './rowText';
-import { countedWords, runText, runsOf } from './shapedRowText';
+import { runText, runsOf } from './shapedRowText';
 import { abbreviation, singleStitch } from './stitchText';
 import { term } from './terms';
 
@@ -314,13 +313,3 @@ function ovalLines(design: Design, piece: OvalPiece): string[] {
       ),
   ];
 }
-
-/** What is to be said of a piece besides its rows: how large it lies. */
-export function pieceSizeLine(design: Design, piece: Piece, size: { widthMm: number; lengthMm: number }): string {
-  const length = (mm: number) => formatQuantity(mm, 'mm', design.settings.lengthUnit);
-  return piece.kind === 'disc'
-    ? `Flat, it is ${length(size.widthMm)} across.`
-    : `Flat, it is ${length(size.widthMm)} by ${length(size.lengthMm)}.`;
-}
-
-export { countedWords };

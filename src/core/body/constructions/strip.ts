@@ -1,4 +1,4 @@
-import { input, inputFrom, makeFigure, GEOMETRY, type Figure } from '@/core/figures';
+import { input, inputFrom, makeFigure, GEOMETRY } from '@/core/figures';
 import type { BoxedCorners, FoldOverStrip } from '@/core/design';
 import type { FlapStage } from '@/core/flap';
 import { reversedCounts, shapedRows, type ShapedRow } from '@/core/shaping';
@@ -174,6 +174,3 @@ export function tailLines(
 /** What each side seam takes, as an input of a reason. */
 export const takesInput = (takeUpStitches: number): ReturnType<typeof input> =>
   input('Each side seam takes', takeUpStitches, 'stitch');
-
-/** A figure's ± as a share that its rows bring, for sizes that are counted in them. */
-export const rowsPlusMinus = (rows: number, rowHeight: Figure): number => rows * (rowHeight.plusMinus ?? 0);
