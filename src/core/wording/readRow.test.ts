@@ -1,6 +1,17 @@
 import fc from 'fast-check';
 import { describe, expect, it, test } from 'vitest';
-import { PANEL_STITCH_IDS, STITCHES, chain, inSpace, skip, together, work, type StitchPattern } from '@/core/stitches';
+import {
+  PANEL_STITCH_IDS,
+  STITCHES,
+  chain,
+  everywhere,
+  inSpace,
+  skip,
+  together,
+  work,
+  type Into,
+  type StitchPattern,
+} from '@/core/stitches';
 import { bareRowText, patternRowText, readRow, rowFaultSentence } from '.';
 
 const TERMS = ['us', 'uk'] as const;
@@ -20,6 +31,24 @@ describe('a row read from its words', () => {
     },
   );
 
+  const INTO: readonly Into[] = [
+    'stitch',
+    'back-loop',
+    'third-loop',
+    'two-layers',
+    'spike',
+    'front-post',
+    'front-post-two-below',
+  ];
+
+  test.each(TERMS.flatMap((terms) => INTO.map((into) => [into, terms] as const)))(
+    'one stitch all along, worked into %s, in %s terms',
+    (into, terms) => {
+      const row = everywhere(work('dc', 1, into));
+      expect(readRow(bareRowText(row, terms), terms)).toEqual({ ok: true, row });
+    },
+  );
+
   it('gives any steps back that it can be made to say', () => {
     const step = fc.oneof(
       fc
@@ -32,9 +61,7 @@ describe('a row read from its words', () => {
       fc.integer({ min: 1, max: 9 }).map(skip),
       fc.integer({ min: 2, max: 5 }).map((over) => together('dc', over)),
       fc.integer({ min: 1, max: 4 }).map((each) => inSpace('sc', each)),
-      fc
-        .constantFrom('back-loop' as const, 'front-post' as const, 'front-post-two-below' as const)
-        .map((into) => work('dc', 1, into)),
+      fc.constantFrom(...INTO).map((into) => work('dc', 1, into)),
     );
     const steps = fc.array(step, { maxLength: 4 });
     fc.assert(
@@ -49,6 +76,7 @@ describe('a row read from its words', () => {
           expect(read.ok && bareRowText(read.row, terms)).toBe(bareRowText(row, terms));
         },
       ),
+      { numRuns: 1000 },
     );
   });
 

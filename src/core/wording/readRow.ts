@@ -145,11 +145,14 @@ function readStep(phrase: string, terms: TermSet): Step | RowWordsFault {
   return { code: 'not-understood', words: phrase };
 }
 
-/** `sc in each st across`: one stitch all along. */
+/** `sc in each st across`, `FPdc round each st two rows below across`: one stitch all along. */
 function readEach(words: string, terms: TermSet): Worked | null {
-  const found = /^(.+ )each (st|ch|stitch|chain) (?:across|around)$/i.exec(words);
+  const found =
+    /^(.+ )each (?:st|ch|stitch|chain)((?: two rows below| and the free loop below it)?) (?:across|around)$/i.exec(
+      words,
+    );
   if (!found) return null;
-  const step = readStep(`${found[1]}next st`, terms);
+  const step = readStep(`${found[1]}next st${found[2]}`, terms);
   return 'work' in step ? step : null;
 }
 
