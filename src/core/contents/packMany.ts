@@ -1,4 +1,4 @@
-import type { Room } from './packExactly';
+import type { Room } from './packFront';
 import { WAYS, joined, joinedSize, turnedSizes, type Lot, type Size, type Box, type Way } from './packTree';
 import type { Random } from './seededRandom';
 

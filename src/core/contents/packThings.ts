@@ -1,5 +1,6 @@
 import { LARGEST_BAG_MM, THICKEST_LOAD_MM } from '@/core/defaults';
-import { lotCount, packStepByStep, type Room } from './packExactly';
+import { lotCount, packStepByStep } from './packExactly';
+import type { Room } from './packFront';
 import { packMany } from './packMany';
 import { turnedSizes, type Lot, type Box } from './packTree';
 import { seededRandom } from './seededRandom';

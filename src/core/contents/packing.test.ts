@@ -57,6 +57,52 @@ describe('packing exactly', () => {
     );
   });
 
+  it('finds, for up to six things, just the sizes that a plain search over all lots finds', () => {
+    const isNoLarger = (a: number[], b: number[]) => a.every((size, at) => size <= (b[at] as number));
+    const best = (sizes: number[][]) => {
+      const different = [...new Map(sizes.map((size) => [size.join(), size])).values()];
+      return different.filter((size) => !different.some((other) => other !== size && isNoLarger(other, size)));
+    };
+    const plainSearch = (things: readonly Box[]): Set<string> => {
+      const all = 2 ** things.length - 1;
+      const found: number[][][] = [];
+      for (let lot = 1; lot <= all; lot += 1) {
+        const alone = things.findIndex((_, index) => lot === 2 ** index);
+        const sizes =
+          alone < 0
+            ? []
+            : turnedSizes(things[alone] as Box).map(({ widthMm, heightMm, thicknessMm }) => [
+                widthMm,
+                heightMm,
+                thicknessMm,
+              ]);
+        for (let part = 1; part < lot; part += 1)
+          if ((part & lot) === part)
+            for (const [w1, h1, t1] of found[part] as [number, number, number][])
+              for (const [w2, h2, t2] of found[lot - part] as [number, number, number][])
+                sizes.push(
+                  [w1 + w2, Math.max(h1, h2), Math.max(t1, t2)],
+                  [Math.max(w1, w2), h1 + h2, Math.max(t1, t2)],
+                  [Math.max(w1, w2), Math.max(h1, h2), t1 + t2],
+                );
+        found[lot] = best(
+          lot === all ? (sizes as [number, number, number][]).map(([w, h, t]) => [w + t, h + t / 2, t]) : sizes,
+        );
+      }
+      return new Set((found[all] as number[][]).map((size) => size.join()));
+    };
+    fc.assert(
+      fc.property(fc.array(someBox(), { minLength: 4, maxLength: 6 }), (things) => {
+        const needs = packExactly(things, { mostAcrossMm: 1e6, mostThickMm: 1e6 }).map(
+          ({ widthMm: w, heightMm: h, thicknessMm: t }) => [w + t, h + t / 2, t].join(),
+        );
+        expect(new Set(needs)).toEqual(plainSearch(things));
+        expect(new Set(needs).size).toBe(needs.length);
+      }),
+      { numRuns: 12 },
+    );
+  });
+
   it('lays every thing in once, in one of its turns, none into another, within the size it says', () => {
     fc.assert(
       fc.property(fc.array(someBox(), { minLength: 1, maxLength: 6 }), (things) => {
