@@ -39,6 +39,31 @@ test('a fold line is dragged from row to row, and every number follows', async (
   expect(await rowOf(page, 'fold.base')).toBe(after);
 });
 
+test('what is dragged stays under the hand, to one scale, and is laid out anew when the hand is lifted', async ({
+  page,
+}) => {
+  await openBody(page);
+  const edge = line(page, 'edge.flap').locator('rect').first();
+  const foot = async () => {
+    const cloth = await page.getByTestId('panel').locator('[data-role="cloth"]').boundingBox();
+    return cloth ? Math.round(cloth.y + cloth.height) : 0;
+  };
+  const before = await edge.boundingBox();
+  if (!before) throw new Error('no edge on the drawing');
+  const footBefore = await foot();
+  const [x, y] = [before.x + before.width / 3, before.y + before.height / 2];
+  await page.mouse.move(x, y);
+  await page.mouse.down();
+  for (let step = 1; step <= 8; step += 1) await page.mouse.move(x, y + 9 * step);
+  const under = await edge.boundingBox();
+  // It lies on the row that is nearest to the hand.
+  expect(Math.abs((under?.y ?? 0) + (under?.height ?? 0) / 2 - (y + 72))).toBeLessThan(8);
+  expect(await foot()).toBe(footBefore);
+  await page.mouse.up();
+  // The shorter strip is drawn larger, over all the room there is.
+  await expect(async () => expect((await edge.boundingBox())?.y).toBeLessThan(under?.y ?? 0)).toPass();
+});
+
 test('the flap’s edge is dragged, and the drop follows', async ({ page }) => {
   await openBody(page);
   const drop = page.locator('[data-figure="flap.drop.loaded"]').first();

@@ -11,6 +11,7 @@ import {
   liningDrawing,
   packedDrawing,
   sheetDrawing,
+  sheetLayout,
   sectionDrawing,
   strapDrawing,
   type Drawing,
@@ -65,7 +66,7 @@ test.each(BODY_KINDS)(
           liningDrawing(plan),
           plan.strap && design.strap ? strapDrawing(plan, design.strap.overlapMm) : null,
         ];
-        const sheet = sheetDrawing(design, plan, { widthPx: 500, heightPx: 560, gapPx: 70 });
+        const sheet = sheetDrawing(design, plan, sheetLayout(plan.pieces, { widthPx: 500, heightPx: 560, gapPx: 70 }));
         expect(JSON.stringify(sheet, namingWhatIsNoNumber)).not.toContain(NOT_FINITE);
         for (const drawing of drawings)
           if (drawing) expect(JSON.stringify(drawing, namingWhatIsNoNumber)).not.toContain(NOT_FINITE);

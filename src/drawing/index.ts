@@ -3,15 +3,10 @@ export { flapIcon } from './flapIcon';
 export { foldedDrawing } from './foldedDrawing';
 export { liningDrawing } from './liningDrawing';
 export { pieceDrawing } from './pieceDrawing';
+export { rowsPerLine } from './rowsPiece';
 export { bodyIcon } from './bodyIcon';
-export {
-  onSheet,
-  sheetDrawing,
-  type JoinMark,
-  type PlacedPiece,
-  type SheetDrawing,
-  type SheetRoom,
-} from './sheetDrawing';
+export { onSheet, sheetDrawing, type JoinMark, type PlacedPiece, type SheetDrawing } from './sheetDrawing';
+export { heldLayout, sheetLayout, type SheetLayout, type SheetRoom } from './sheetLayout';
 export { countTicks, lengthTicks, type Tick } from './rulerTicks';
 export { sectionDrawing } from './sectionDrawing';
 export {

@@ -5,15 +5,17 @@ import { trackAlongMm, type Piece, type RowsPiece } from '@/core/pieces';
 import type { Plan } from '@/core/plan';
 import { edgeLines } from './edges';
 import { roundPieceDrawing } from './roundPiece';
-import { clothShape, isStraight, lineShapes, rowLineShapes, rowsPlace, type RowsPlace } from './rowsPiece';
+import { clothShape, isStraight, lineShapes, rowLineShapes, rowsPerLine, rowsPlace, type RowsPlace } from './rowsPiece';
 import { polyline, type Drawing, type Point, type Shape } from './shape';
 import { textureShapes } from './textureShapes';
 
 /**
  * One flat piece to scale, its outer face up and row 1 at the bottom, as charts are read. Along the piece y runs up from
  * row 1, so on paper y = length − along. Stitches are counted from the working hand's edge.
+ *
+ * @param finestMm lines of rows are no nearer to each other than this
  */
-export function pieceDrawing(design: Design, plan: Plan, piece: Piece): Drawing {
+export function pieceDrawing(design: Design, plan: Plan, piece: Piece, finestMm = 0): Drawing {
   if (piece.kind !== 'rows') {
     const drawing = roundPieceDrawing(piece);
     return {
@@ -28,7 +30,7 @@ export function pieceDrawing(design: Design, plan: Plan, piece: Piece): Drawing 
     box: { x: 0, y: 0, widthMm, heightMm: lengthMm },
     shapes: [
       clothShape(place, scallops),
-      ...rowLineShapes(place, scallops),
+      ...rowLineShapes(place, scallops, rowsPerLine(piece.rowMm, finestMm)),
       ...(piece.plain ? [] : textureShapes(design, piece, place.y)),
       ...liningShapes(plan, place),
       ...lineShapes(place),

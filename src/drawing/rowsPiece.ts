@@ -104,37 +104,59 @@ function scallopEdge(place: RowsPlace, scallops: NonNullable<Scallops>): Point[]
   ]);
 }
 
+/** Lines are drawn after every so many rows where every row is too fine: steps that are counted in easily. */
+const ROW_STEPS = [1, 2, 5, 10, 20, 50, 100];
+
+/**
+ * After how many rows there is a line, so that lines are no nearer to each other than can be told apart.
+ *
+ * @param finestMm the least distance of two lines, mm
+ *
+ * @example
+ * rowsPerLine(1.4, 5) // => 5
+ * rowsPerLine(1.4, 0) // => 1
+ */
+export const rowsPerLine = (rowMm: number, finestMm: number): number =>
+  ROW_STEPS.find((rows) => rows * rowMm >= finestMm) ?? 100;
+
 /**
  * Row lines, every second one apart from the others, so that the side a row shows can be told. Rows of one width, one above the other,
  * are one shape, so that a long piece is little to compare and to draw.
+ *
+ * @param rowStep a line is drawn after so many rows; only lines after every row tell the sides apart
  */
-export function rowLineShapes(place: RowsPlace, scallops: Scallops): Shape[] {
+export function rowLineShapes(place: RowsPlace, scallops: Scallops, rowStep = 1): Shape[] {
   const { piece, widthMm, y, half } = place;
   const { rowMm } = piece;
   const shapes: Shape[] = [];
   const single: Record<'rowPublic' | 'row', Segment[]> = { rowPublic: [], row: [] };
   const lastRow = piece.rows.length - 1;
   const amongScallops = scallops ? piece.rows.length - scallops.rows.length : Infinity;
+  // The line after an odd row is the heavier one.
+  const roleOf = (row: number) => (rowStep === 1 && row % 2 === 1 ? 'rowPublic' : 'row');
   for (let from = 1; from <= lastRow;) {
     const stitches = stitchesAfter(piece, from);
     let to = from;
     while (to < lastRow && to < amongScallops && stitchesAfter(piece, to + 1) === stitches) to += 1;
+    const firstLine = rowStep * Math.ceil(from / rowStep);
     if (to - from >= 3 && to <= amongScallops)
-      for (const first of [from, from + 1]) {
-        const count = Math.floor((to - first) / 2) + 1;
+      for (const first of rowStep === 1 ? [from, from + 1] : [firstLine]) {
+        const step = rowStep === 1 ? 2 : rowStep;
+        const count = Math.floor((to - first) / step) + 1;
+        if (count < 1) continue;
         shapes.push({
           kind: 'lines',
           role: roleOf(first),
           layer: 'rows',
           x: widthMm / 2 - half(stitches),
-          y: y((first + 2 * (count - 1)) * rowMm),
+          y: y((first + step * (count - 1)) * rowMm),
           lengthMm: 2 * half(stitches),
-          stepMm: 2 * rowMm,
+          stepMm: step * rowMm,
           count,
         });
       }
     else
-      for (let row = from; row <= to; row += 1)
+      for (let row = firstLine; row <= to; row += rowStep)
         for (const [middle, halfMm] of stretchesAcross(place, row, scallops)) {
           const at = y(row * rowMm);
           single[roleOf(row)].push(...lineSegments({ x: middle - halfMm, y: at }, { x: middle + halfMm, y: at }));
@@ -146,9 +168,6 @@ export function rowLineShapes(place: RowsPlace, scallops: Scallops): Shape[] {
       shapes.push({ kind: 'path', role, layer: 'rows', segments: single[role], closed: false });
   return shapes;
 }
-
-/** The line after an odd row is the heavier one. */
-const roleOf = (row: number): 'rowPublic' | 'row' => (row % 2 === 1 ? 'rowPublic' : 'row');
 
 /** What there is of a row: its middle and half its width, mm; several where it is among scallops. */
 function stretchesAcross(place: RowsPlace, row: number, scallops: Scallops): [middle: number, halfMm: number][] {

@@ -10,7 +10,17 @@ import { bagOf, withBody } from '@/core/testing/bodies';
 import { anyDesignOf } from '@/core/testing/anyDesign';
 import { planBag } from '@/core/plan';
 import { planOf } from '@/core/testing/designs';
-import { foldedDrawing, onSheet, pieceDrawing, sheetDrawing, type Drawing, type Point } from '.';
+import {
+  foldedDrawing,
+  onSheet,
+  pieceDrawing,
+  heldLayout,
+  sheetDrawing,
+  sheetLayout,
+  type SheetLayout,
+  type Drawing,
+  type Point,
+} from '.';
 
 const ROOM = { widthPx: 500, heightPx: 620, gapPx: 70 };
 
@@ -150,7 +160,7 @@ describe('the sheet', () => {
         fc.pre(result.ok);
         const { plan } = result as { ok: true; plan: Plan };
         fc.pre(plan.pieces.every((piece) => (piece.kind === 'rows' ? piece.rows.length : piece.counts.length) < 400));
-        const sheet = sheetDrawing(design, plan, { ...ROOM, widthPx });
+        const sheet = sheetDrawing(design, plan, sheetLayout(plan.pieces, { ...ROOM, widthPx }));
         const boxes = sheet.pieces.map((placed) => {
           const { widthMm, heightMm } = placed.drawing.box;
           const [a, b] = [onSheet(placed, { x: 0, y: 0 }), onSheet(placed, { x: widthMm, y: heightMm })];
@@ -174,11 +184,57 @@ describe('the sheet', () => {
     );
   });
 
+  it.each(BODY_KINDS)('%s: held, a change keeps every piece on its foot and in its middle', (kind) => {
+    const before = planOf(bagOf(kind));
+    const grown = bagOf(kind);
+    const after = planOf({
+      ...grown,
+      body: { ...grown.body, widthMm: grown.body.widthMm + 24, heightMm: grown.body.heightMm + 35 },
+    });
+    const laid = sheetLayout(before.pieces, ROOM);
+    const held = heldLayout(laid, after.pieces);
+    expect(held.box).toEqual(laid.box);
+    expect(heldLayout(laid, before.pieces)).toEqual(laid);
+    expect(held.sizes).not.toEqual(laid.sizes);
+    /** Where row 1 begins: the middle of a piece's foot; of one on its side, of its left end. */
+    const foot = ({ places, sizes }: SheetLayout, index: number) => {
+      const { x, y, turned } = places[index] as SheetLayout['places'][number];
+      const { widthMm, lengthMm } = sizes[index] as SheetLayout['sizes'][number];
+      return turned ? { x, y: y + widthMm / 2 } : { x: x + widthMm / 2, y: y + lengthMm };
+    };
+    laid.places.forEach((_, index) => {
+      expect(foot(held, index).x).toBeCloseTo(foot(laid, index).x, 9);
+      expect(foot(held, index).y).toBeCloseTo(foot(laid, index).y, 9);
+    });
+  });
+
+  it('draws fewer lines where rows are too fine to be told apart, each after a row that is counted in easily', () => {
+    const design = bagOf('gusset');
+    const plan = planOf(design);
+    const back = plan.pieces.find(({ id }) => id === 'back');
+    if (back?.kind !== 'rows') throw new Error('no back');
+    const heights = (finestMm: number) => {
+      const { shapes, box: outline } = pieceDrawing(design, plan, back, finestMm);
+      return shapes
+        .flatMap((shape) => {
+          if (shape.layer !== 'rows') return [];
+          if (shape.kind === 'lines')
+            return Array.from({ length: shape.count }, (_, at) => shape.y + at * shape.stepMm);
+          return shape.kind === 'path' ? shape.segments.map(({ y }) => y) : [];
+        })
+        .map((y) => Math.round((outline.heightMm - y) / back.rowMm));
+    };
+    const all = new Set(heights(0));
+    expect(all.size).toBe(back.rows.length - 1);
+    const few = new Set(heights(4.5 * back.rowMm));
+    expect(few).toEqual(new Set([...all].filter((row) => row % 5 === 0)));
+  });
+
   it('marks both edges of every join with the same letter, on the edge of the piece', () => {
     for (const kind of ['gusset', 'round-purse', 'oval-base'] as const) {
       const design = bagOf(kind);
       const plan = planOf(design);
-      const sheet = sheetDrawing(design, plan, ROOM);
+      const sheet = sheetDrawing(design, plan, sheetLayout(plan.pieces, ROOM));
       for (const join of plan.joins) {
         const letters = sheet.marks.filter((mark) => mark.join === join.id);
         expect(letters.length).toBeGreaterThanOrEqual(2);

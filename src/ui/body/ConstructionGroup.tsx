@@ -1,10 +1,12 @@
 'use client';
 
 import { Box } from '@chakra-ui/react';
+import { memo } from 'react';
 import { BODY_KINDS, usualBody } from '@/core/body';
 import type { Body, BodyKind, FieldFault } from '@/core/design';
 import { bodyIcon } from '@/drawing';
 import { useBag, useBagNumbers, useBagStore } from '@/ui/bag/BagProvider';
+import { useShared } from '@/ui/drawing/useShared';
 import { Group, Row } from '@/ui/bag/PlaceLayout';
 import { ChoiceField, LengthField, NumberField } from '@/ui/fields';
 import { DrawnChoice } from '@/ui/fields/DrawnChoice';
@@ -50,9 +52,16 @@ export function ConstructionGroup() {
 
 type Set = (field: string, value: unknown) => FieldFault[];
 
-/** The choices that a construction has of its own. */
+/** The choices that a construction has of its own. Counts and rows that are dragged are none of them: while they change the fields hold still. */
 function OwnChoices() {
   const body = useBag((state) => state.design.body);
+  const own = useShared<Body>({ ...body, chosenStitches: null, chosenRows: NO_ROWS });
+  return <ChoicesOf body={own} />;
+}
+
+const NO_ROWS: Body['chosenRows'] = { front: null, back: null, bridge: null, flap: null };
+
+const ChoicesOf = memo(function ChoicesOf({ body }: { body: Body }) {
   const store = useBagStore();
   const set: Set = (field, value) => store.getState().edit('How it is made', [{ path: ['body', field], value }]);
   return (
@@ -127,7 +136,7 @@ function OwnChoices() {
       {'increases' in body && <IncreaseField value={body.increases} onChange={(value) => set('increases', value)} />}
     </Row>
   );
-}
+});
 
 /** Where a disc or an oval grows. */
 export function IncreaseField({

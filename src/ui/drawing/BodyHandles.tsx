@@ -40,24 +40,25 @@ export function BodyHandles({ places }: { places: ReadonlyMap<PieceId, PieceOnSc
         );
     };
     return (
-      <Grip
-        key={handle.size}
-        name={NAMES[handle.size]}
-        field={`body.${handle.size}`}
-        valueMm={handle.valueMm}
-        leastMm={handle.leastMm}
-        mostMm={handle.mostMm}
-        x={at.x}
-        y={at.y}
-        pulled={right ? 'right' : 'up'}
-        pxPerMm={place.pxPerMm}
-        unit={unit}
-        onPull={pull}
-        // Up and right make it larger, whichever way it is pulled.
-        onStep={(steps) => pull((sign * steps * stepMm) / handle.perMm, true)}
-        onEnd={() => store.getState().endMerge()}
-        onFocus={() => store.getState().select(handle.size === 'radius' ? 'corner.radius' : null)}
-      />
+      <g key={handle.size} data-on={handle.piece}>
+        <Grip
+          name={NAMES[handle.size]}
+          field={`body.${handle.size}`}
+          valueMm={handle.valueMm}
+          leastMm={handle.leastMm}
+          mostMm={handle.mostMm}
+          x={at.x}
+          y={at.y}
+          pulled={right ? 'right' : 'up'}
+          pxPerMm={place.pxPerMm}
+          unit={unit}
+          onPull={pull}
+          // Up and right make it larger, whichever way it is pulled.
+          onStep={(steps) => pull((sign * steps * stepMm) / handle.perMm, true)}
+          onEnd={() => store.getState().endMerge()}
+          onFocus={() => store.getState().select(handle.size === 'radius' ? 'corner.radius' : null)}
+        />
+      </g>
     );
   });
 }

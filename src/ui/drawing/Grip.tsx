@@ -59,16 +59,17 @@ export const Grip = memo(function Grip(props: GripProps) {
       onKeyUp={onEnd}
       onFocus={onFocus}
       data-handle={field}
+      transform={`translate(${x} ${y})`}
       style={{ cursor: pulled === 'right' ? 'ew-resize' : 'ns-resize', touchAction: 'none' }}
     >
       <title>{name}</title>
-      <circle cx={x} cy={y} r={REACH_PX} fill="transparent" />
+      <circle r={REACH_PX} fill="transparent" />
       <rect
-        x={x - GRIP_PX}
-        y={y - GRIP_PX}
+        x={-GRIP_PX}
+        y={-GRIP_PX}
         width={2 * GRIP_PX}
         height={2 * GRIP_PX}
-        transform={`rotate(45 ${x} ${y})`}
+        transform="rotate(45)"
         fill="var(--chakra-colors-paper)"
         stroke="var(--chakra-colors-ink)"
         strokeWidth="1.5"

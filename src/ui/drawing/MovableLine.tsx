@@ -63,10 +63,6 @@ export const MovableLine = memo(function MovableLine(props: MovableLineProps) {
     event.preventDefault();
     onMove(line.id, target);
   };
-  const tagWidth = TAGS_PX - 20;
-  const small = smallTag(name);
-  const tagLeft = toPx + RULER_PX + 14;
-  const stroke = lit ? 'var(--chakra-colors-chalk)' : 'var(--chakra-colors-ink)';
 
   return (
     <g
@@ -88,47 +84,82 @@ export const MovableLine = memo(function MovableLine(props: MovableLineProps) {
           }
         : {})}
       data-line={line.id}
+      transform={`translate(0 ${atPx})`}
       style={{ cursor: movable ? 'ns-resize' : undefined, touchAction: 'none' }}
     >
-      <rect x={fromPx} y={atPx - 9} width={toPx - fromPx + (tagBeside ? RULER_PX : 0)} height={18} fill="transparent" />
-      {tagBeside ? (
+      <LineMarks
+        name={movable ? `↕ ${name}` : name}
+        afterRow={line.afterRow}
+        lengthText={tagBeside ? lengthText : null}
+        tagPx={tagPx - atPx}
+        fromPx={fromPx}
+        toPx={toPx}
+        lit={lit}
+      />
+    </g>
+  );
+});
+
+interface LineMarksProps {
+  name: string;
+  afterRow: number;
+  /** How far along the line lies, for a tag beside the piece; null for one on the line. */
+  lengthText: string | null;
+  /** Where the tag stands: so far below the line. */
+  tagPx: number;
+  fromPx: number;
+  toPx: number;
+  lit: boolean;
+}
+
+/** What a line shows, about its own height: while the line is moved only what it says changes. */
+const LineMarks = memo(function LineMarks(props: LineMarksProps) {
+  const { name, afterRow, lengthText, tagPx, fromPx, toPx, lit } = props;
+  const tagWidth = TAGS_PX - 20;
+  const tagLeft = toPx + RULER_PX + 14;
+  const small = smallTag(name);
+  const stroke = lit ? 'var(--chakra-colors-chalk)' : 'var(--chakra-colors-ink)';
+  const beside = lengthText !== null;
+  return (
+    <>
+      <rect x={fromPx} y={-9} width={toPx - fromPx + (beside ? RULER_PX : 0)} height={18} fill="transparent" />
+      {beside ? (
         <>
           <polyline
-            points={`${toPx},${atPx} ${toPx + RULER_PX},${atPx} ${tagLeft},${tagPx}`}
+            points={`${toPx},0 ${toPx + RULER_PX},0 ${tagLeft},${tagPx}`}
             fill="none"
             stroke={stroke}
             strokeWidth={lit ? 2 : 1}
           />
           <Paper x={tagLeft} y={tagPx} width={tagWidth} height={TAG_HEIGHT_PX} lit={lit} />
           <text style={{ fontSize: 13, fontWeight: 600 }} x={tagLeft + 8} y={tagPx - 4} fill="var(--chakra-colors-ink)">
-            {movable ? `↕ ${name}` : name}
+            {name}
           </text>
           <text style={{ fontSize: 12 }} x={tagLeft + 8} y={tagPx + 11} fill="var(--chakra-colors-ink-soft)">
-            after row {line.afterRow} · {lengthText}
+            after row {afterRow} · {lengthText}
           </text>
         </>
       ) : (
         <>
-          <Paper x={toPx - small.width} y={tagPx} {...small} lit={lit} />
+          <Paper x={toPx - small.width} y={0} {...small} lit={lit} />
           <text
             style={{ fontSize: 11.5, fontWeight: 600 }}
             x={toPx - small.width / 2}
-            y={tagPx}
+            y={0}
             textAnchor="middle"
             dominantBaseline="central"
             fill="var(--chakra-colors-ink)"
           >
-            {movable ? '↕ ' : ''}
-            {name}, {line.afterRow}
+            {name}, {afterRow}
           </text>
         </>
       )}
-    </g>
+    </>
   );
 });
 
 /** The tag of a line on a sheet of several pieces, where there is no room beside them: its name and its row, on the line's end. */
-const smallTag = (name: string) => ({ width: 6.2 * name.length + 44, height: 17 });
+const smallTag = (name: string) => ({ width: 6.2 * name.length + 32, height: 17 });
 
 function Paper(props: { x: number; y: number; width: number; height: number; lit: boolean }) {
   const { x, y, width, height, lit } = props;

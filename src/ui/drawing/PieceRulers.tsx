@@ -94,7 +94,12 @@ export const PieceRulers = memo(function PieceRulers({ piece, place, unit, right
 
 function RulerEnd({ x, y, text, anchor }: { x: number; y: number; text: string; anchor: 'start' | 'end' }) {
   return (
-    <text style={{ fontSize: 12 }} x={x} y={y} fill="var(--chakra-colors-ink)" textAnchor={anchor}>
+    <text
+      style={{ fontSize: 12 }}
+      transform={`translate(${x} ${y})`}
+      fill="var(--chakra-colors-ink)"
+      textAnchor={anchor}
+    >
       {text}
     </text>
   );

@@ -3,7 +3,7 @@
 import { memo } from 'react';
 import { standsUpright, type Piece, type Track, type ZoneId } from '@/core/pieces';
 import { PIECE_NAMES, formatQuantity } from '@/core/wording';
-import type { Drawing, Layer } from '@/drawing';
+import type { Drawing, Layer, Shape } from '@/drawing';
 import { pointOn, type PieceOnScreen } from './pieceOnScreen';
 import { ShapeView } from './ShapeView';
 
@@ -18,14 +18,23 @@ interface PieceShapesProps {
 export const PieceShapes = memo(function PieceShapes({ drawing, transform, hide, selection }: PieceShapesProps) {
   return (
     <g transform={transform}>
-      {drawing.shapes
-        .filter((shape) => !hide.includes(shape.layer))
-        .map((shape, index) => (
-          <ShapeView key={index} shape={shape} lit={shape.mark !== undefined && shape.mark === selection} />
-        ))}
+      {keyed(drawing.shapes.filter((shape) => !hide.includes(shape.layer))).map(([key, shape]) => (
+        <ShapeView key={key} shape={shape} lit={shape.mark !== undefined && shape.mark === selection} />
+      ))}
     </g>
   );
 });
+
+/** Shapes by what they are and the how-manieth of it: one that comes or goes leaves the others what they were. */
+function keyed(shapes: readonly Shape[]): [string, Shape][] {
+  const met = new Map<string, number>();
+  return shapes.map((shape) => {
+    const what = [shape.kind, shape.role, shape.mark].join(' ');
+    const count = (met.get(what) ?? 0) + 1;
+    met.set(what, count);
+    return [`${what} ${count}`, shape];
+  });
+}
 
 const ZONE_NAMES: Record<ZoneId, string> = {
   front: 'Front',

@@ -19,20 +19,44 @@ interface RulerProps {
 }
 
 /** A brass rule let into the counter along one edge of the cloth, its ticks on the cloth's side. */
-export const Ruler = memo(function Ruler({ ticks, originPx, pxPerMm, side, edgePx, fromPx, toPx, title }: RulerProps) {
+export function Ruler({ ticks, originPx, pxPerMm, side, edgePx, fromPx, toPx, title }: RulerProps) {
+  const upright = side === 'left' || side === 'right';
+  return (
+    <g
+      role="img"
+      aria-label={title}
+      transform={upright ? `translate(${edgePx} ${originPx})` : `translate(${originPx} ${edgePx})`}
+    >
+      <RulerMarks
+        ticks={ticks}
+        pxPerMm={pxPerMm}
+        side={side}
+        startPx={tenth(Math.min(fromPx, toPx) - originPx)}
+        lengthPx={tenth(Math.abs(toPx - fromPx))}
+      />
+    </g>
+  );
+}
+
+interface RulerMarksProps extends Pick<RulerProps, 'ticks' | 'pxPerMm' | 'side'> {
+  /** Where the rule begins, from its 0, and how long it is. */
+  startPx: number;
+  lengthPx: number;
+}
+
+/** What is on a rule, about its 0 at the cloth's edge: it holds still while the rule is moved. */
+const RulerMarks = memo(function RulerMarks({ ticks, pxPerMm, side, startPx, lengthPx }: RulerMarksProps) {
   const upright = side === 'left' || side === 'right';
   const outward = side === 'left' || side === 'top' ? -1 : 1;
-  const start = Math.min(fromPx, toPx);
-  const length = Math.abs(toPx - fromPx);
-  const near = Math.min(edgePx, edgePx + outward * RULER_PX);
-  const strokes = { originPx, pxPerMm, upright, edgePx, outward };
+  const near = Math.min(0, outward * RULER_PX);
+  const strokes = { pxPerMm, upright, outward };
   return (
-    <g role="img" aria-label={title}>
+    <>
       <rect
-        x={upright ? near : start}
-        y={upright ? start : near}
-        width={upright ? RULER_PX : length}
-        height={upright ? length : RULER_PX}
+        x={upright ? near : startPx}
+        y={upright ? startPx : near}
+        width={upright ? RULER_PX : lengthPx}
+        height={upright ? lengthPx : RULER_PX}
         fill="var(--chakra-colors-brass)"
       />
       <path d={ticksData(ticks.filter(isHeavy), strokes)} stroke="#2c2208" strokeWidth={1} />
@@ -46,13 +70,12 @@ export const Ruler = memo(function Ruler({ ticks, originPx, pxPerMm, side, edgeP
       />
       {ticks.map((tick) => {
         if (tick.label === null) return null;
-        const along = originPx + tick.atMm * pxPerMm;
-        const label = edgePx + outward * 20;
+        const along = tick.atMm * pxPerMm;
         return (
           <text
             key={tick.label}
-            x={upright ? label : along}
-            y={upright ? along : label}
+            x={upright ? outward * 20 : along}
+            y={upright ? along : outward * 20}
             fill="#2c2208"
             textAnchor="middle"
             dominantBaseline="central"
@@ -62,7 +85,7 @@ export const Ruler = memo(function Ruler({ ticks, originPx, pxPerMm, side, edgeP
           </text>
         );
       })}
-    </g>
+    </>
   );
 });
 
@@ -71,20 +94,18 @@ const LABEL = { fontSize: 11, fontVariantNumeric: 'tabular-nums' } as const;
 const isHeavy = ({ weight }: Tick): boolean => weight > 0.6;
 
 interface Strokes {
-  originPx: number;
   pxPerMm: number;
   upright: boolean;
-  edgePx: number;
   outward: number;
 }
 
 /** The `d` of many ticks: one path for all, since a rule of three hundred rows would else be as many elements. */
-const ticksData = (ticks: readonly Tick[], { originPx, pxPerMm, upright, edgePx, outward }: Strokes): string =>
+const ticksData = (ticks: readonly Tick[], { pxPerMm, upright, outward }: Strokes): string =>
   ticks
     .map(({ atMm, weight }) => {
-      const along = tenth(originPx + atMm * pxPerMm);
+      const along = tenth(atMm * pxPerMm);
       const reach = tenth(outward * 11 * weight);
-      return upright ? `M${edgePx} ${along}h${reach}` : `M${along} ${edgePx}v${reach}`;
+      return upright ? `M0 ${along}h${reach}` : `M${along} 0v${reach}`;
     })
     .join('');
 

@@ -1,13 +1,13 @@
 'use client';
 
 import { useCallback, useEffect, useMemo, useRef, useState, type KeyboardEvent } from 'react';
-import { moveLineEdits, panelLines, type PanelLineId } from '@/core/body';
+import { moveLineEdits, type PanelLineId } from '@/core/body';
 import { patternOf } from '@/core/design';
 import { figureId, type FigureId } from '@/core/figures';
 import type { PieceId } from '@/core/pieces';
 import { formatLength } from '@/core/units';
 import { PIECE_NAMES } from '@/core/wording';
-import { sheetDrawing, type JoinMark, type Layer } from '@/drawing';
+import { rowsPerLine, type JoinMark, type Layer, type SheetLayout } from '@/drawing';
 import { useBag, useBagStore } from '@/ui/bag/BagProvider';
 import { clothStyle } from '@/ui/theme/system';
 import { BodyHandles } from './BodyHandles';
@@ -19,6 +19,7 @@ import { pieceOnScreen, type PieceOnScreen } from './pieceOnScreen';
 import { RULER_PX } from './Ruler';
 import { DrawingDefs } from './ShapeView';
 import { useShared } from './useShared';
+import { useSheet } from './useSheet';
 import { useSize } from './useSize';
 import { ZOOMS, ZoomBar } from './ZoomBar';
 
@@ -46,6 +47,8 @@ const MARGIN_PX = 6;
 const GAP_PX = 2 * RULER_PX + 10;
 const STEP_PX = 20;
 const MARK_PX = 9;
+/** Lines of rows nearer to each other than this run into one. */
+const FINEST_PX = 3;
 
 interface SheetViewProps {
   /** Layers left out, where a place has no use for them. */
@@ -79,24 +82,25 @@ export function SheetView({ hide = [], movable = false }: SheetViewProps) {
     heightPx: STEP_PX * Math.round(roomY / STEP_PX),
     gapPx: GAP_PX,
   });
-  const sheet = useShared(useMemo(() => sheetDrawing(design, plan, room), [design, plan, room]));
-  const lines = useShared(useMemo(() => panelLines(plan), [plan]));
+  const scaleOf = ({ box }: Pick<SheetLayout, 'box'>) =>
+    Math.max(0.2, Math.min(roomX / box.widthMm, roomY / box.heightMm));
+  const sheet = useSheet(room, (layout) => FINEST_PX / scaleOf(layout));
+  const pxPerMm = scaleOf(sheet);
   const { widthMm, heightMm } = sheet.box;
   const unit = design.settings.lengthUnit;
   const { firstRowPublic, nature } = useMemo(() => patternOf(design), [design]);
   const { hasUp } = nature;
 
-  const pxPerMm = Math.max(0.2, Math.min(roomX / widthMm, roomY / heightMm));
   const originX = RULER_PX + MARGIN_PX + Math.max(0, (roomX - widthMm * pxPerMm) / 2);
   const originY = RULER_PX + MARGIN_PX + Math.max(0, (roomY - heightMm * pxPerMm) / 2);
-  const pieces = useShared(plan.pieces);
   const tracks = useShared(plan.tracks);
   // A drag redraws what changes: a piece that stays where it is keeps its place, and with it its rules and names.
-  const placed = useShared(sheet.pieces.map((one) => pieceOnScreen(one, originX, originY, pxPerMm)));
+  const placed = useShared(sheet.pieces.map((one) => pieceOnScreen(one.placed, originX, originY, pxPerMm)));
   const places = useMemo(() => new Map(placed.map((one) => [one.id, one])), [placed]);
   const inHand = pieceInHand(plan.tracks.back.piece, chosen, places);
   const place = places.get(inHand) as PieceOnScreen;
-  const piece = pieces.find(({ id }) => id === inHand);
+  const piece = sheet.pieces.find((one) => one.piece.id === inHand)?.piece;
+  const rowStep = piece ? rowsPerLine(piece.rowMm, FINEST_PX / pxPerMm) : 1;
 
   const move = useCallback(
     (id: PanelLineId, row: number) => {
@@ -149,22 +153,17 @@ export function SheetView({ hide = [], movable = false }: SheetViewProps) {
           aria-label={sheetLabel(plan)}
           data-testid="panel"
           data-measured={measured}
+          onPointerDownCapture={movable ? sheet.onTakeHold : undefined}
           style={{ display: 'block', touchAction: zoom > 1 ? 'pan-x pan-y' : 'pan-y', contain: 'strict' }}
         >
           <DrawingDefs />
           {piece && (
             <PieceRulers piece={piece} place={place} unit={unit} rightHanded={design.settings.hand === 'right'} />
           )}
-          {sheet.pieces.map(({ id, drawing }) => {
-            const one = pieces.find((candidate) => candidate.id === id);
-            const on = places.get(id);
-            if (!on || !one) return null;
+          {sheet.pieces.map(({ piece: one, placed: { drawing } }) => {
+            const on = places.get(one.id) as PieceOnScreen;
             return (
-              <g
-                key={one.id}
-                data-piece={one.id}
-                onPointerDown={pieces.length > 1 ? () => setChosen(one.id) : undefined}
-              >
+              <g key={one.id} data-piece={one.id} onPointerDown={alone ? undefined : () => setChosen(one.id)}>
                 <PieceShapes drawing={drawing} transform={on.transform} hide={hide} selection={selection} />
                 <PieceNames piece={one} place={on} tracks={hasUp && !one.plain ? tracks : null} />
               </g>
@@ -180,38 +179,43 @@ export function SheetView({ hide = [], movable = false }: SheetViewProps) {
               onSelect={() => store.getState().select(`seam.${mark.join}`)}
             />
           ))}
-          {placed.map((on) => {
-            const own = lines.filter((line) => line.piece === on.id);
-            const rowMm = pieces.find(({ id }) => id === on.id)?.rowMm ?? 1;
+          {sheet.pieces.map(({ piece: { id, rowMm }, lines: own }) => {
+            const on = places.get(id) as PieceOnScreen;
             const atPx = own.map((line) => on.bottom - line.afterRow * rowMm * pxPerMm);
-            const beside = alone;
-            const tags = beside ? spreadTags(atPx) : atPx;
-            return own.map((line, index) => (
-              <MovableLine
-                key={line.id}
-                line={line}
-                name={line.id === 'edge.back' && line.piece === 'sides' ? 'Mouth' : LINE_NAMES[line.id]}
-                atPx={atPx[index] as number}
-                tagPx={tags[index] as number}
-                tagBeside={beside}
-                fromPx={on.left}
-                toPx={on.right}
-                pxPerRow={rowMm * pxPerMm}
-                lengthText={formatLength(line.afterRow * rowMm, unit)}
-                lit={selection === line.id}
-                movable={movable}
-                onMove={move}
-                onEnd={store.getState().endMerge}
-                onSelect={store.getState().select}
-                onAsk={ask}
-              />
-            ));
+            const tags = alone ? spreadTags(atPx) : atPx;
+            return (
+              <g key={id} data-on={id}>
+                {own.map((line, index) => (
+                  <MovableLine
+                    key={line.id}
+                    line={line}
+                    name={line.id === 'edge.back' && line.piece === 'sides' ? 'Mouth' : LINE_NAMES[line.id]}
+                    atPx={atPx[index] as number}
+                    tagPx={tags[index] as number}
+                    tagBeside={alone}
+                    fromPx={on.left}
+                    toPx={on.right}
+                    pxPerRow={rowMm * pxPerMm}
+                    lengthText={formatLength(line.afterRow * rowMm, unit)}
+                    lit={selection === line.id}
+                    movable={movable}
+                    onMove={move}
+                    onEnd={store.getState().endMerge}
+                    onSelect={store.getState().select}
+                    onAsk={ask}
+                  />
+                ))}
+              </g>
+            );
           })}
           {movable && <FlapHandlesOn places={places} />}
           {movable && <BodyHandles places={places} />}
         </svg>
       </div>
-      <div className="sheet-note">Outer face up; row 1 {firstRowPublic ? 'RS' : 'WS'}</div>
+      <div className="sheet-note">
+        Outer face up; row 1 {firstRowPublic ? 'RS' : 'WS'}
+        {rowStep > 1 && `; a line every ${rowStep} rows`}
+      </div>
       <ZoomBar zoom={zoom} onZoom={setZoom} />
     </div>
   );
@@ -224,7 +228,11 @@ const pieceInHand = (back: PieceId, chosen: PieceId | null, places: ReadonlyMap<
 function FlapHandlesOn({ places }: { places: ReadonlyMap<PieceId, PieceOnScreen> }) {
   const piece = useBag((state) => state.plan.tracks.flap?.piece);
   const place = piece && places.get(piece);
-  return place ? <FlapHandles place={place} /> : null;
+  return place ? (
+    <g data-on={place.id}>
+      <FlapHandles place={place} />
+    </g>
+  ) : null;
 }
 
 /** What the sheet shows, for those who don't see it. */
@@ -247,17 +255,19 @@ interface MatchingMarkProps {
 /** A letter on an edge: it is joined where the same letter stands. */
 function MatchingMark({ mark, x, y, lit, onSelect }: MatchingMarkProps) {
   return (
-    <g onClick={onSelect} style={{ cursor: 'pointer' }} data-join={mark.join} aria-hidden>
+    <g
+      onClick={onSelect}
+      style={{ cursor: 'pointer' }}
+      data-join={mark.join}
+      aria-hidden
+      transform={`translate(${x} ${y})`}
+    >
       <circle
-        cx={x}
-        cy={y}
         r={MARK_PX}
         fill={lit ? 'var(--chakra-colors-brass)' : 'var(--chakra-colors-paper)'}
         stroke="var(--chakra-colors-ink)"
       />
       <text
-        x={x}
-        y={y}
         textAnchor="middle"
         dominantBaseline="central"
         style={{ fontSize: 11, fontWeight: 700 }}

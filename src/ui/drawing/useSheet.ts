@@ -1,0 +1,117 @@
+import { useEffect, useMemo, useState, type PointerEvent } from 'react';
+import { panelLines, type PanelLine } from '@/core/body';
+import type { Design } from '@/core/design';
+import type { Piece, PieceId } from '@/core/pieces';
+import type { Plan } from '@/core/plan';
+import {
+  heldLayout,
+  sheetDrawing,
+  sheetLayout,
+  type JoinMark,
+  type PlacedPiece,
+  type SheetLayout,
+  type SheetRoom,
+} from '@/drawing';
+import { useBag, useBagSection } from '@/ui/bag/BagProvider';
+import { useShared } from './useShared';
+
+/** A piece as the sheet shows it. */
+export interface ShownPiece {
+  piece: Piece;
+  placed: PlacedPiece;
+  lines: PanelLine[];
+}
+
+export interface ShownSheet {
+  box: SheetLayout['box'];
+  pieces: ShownPiece[];
+  marks: JoinMark[];
+  /** To be called when a hand takes hold of something on the sheet: its element, or one around it, says in `data-on` which piece it is on. */
+  onTakeHold: (event: PointerEvent) => void;
+}
+
+/** A hand on the sheet: the layout when it came down, and the piece it is on. */
+interface Hand {
+  layout: SheetLayout;
+  piece: PieceId | null;
+}
+
+/**
+ * The pieces where they lie on the sheet. While a hand is down on it nothing is laid out anew, so that what is dragged stays under the
+ * hand, and the piece under the hand is drawn at once while the others follow; when it is lifted all are laid out as large as
+ * they can be again.
+ *
+ * @param room the place on the screen; the same object as long as it is the same
+ * @param finestOf the least distance of two lines of rows for a layout, mm
+ */
+export function useSheet(room: SheetRoom, finestOf: (layout: SheetLayout) => number): ShownSheet {
+  const design = useBag((state) => state.design);
+  const plan = useBag((state) => state.plan);
+  const behind = useBagSection((state) => state);
+  const [taken, setHand] = useHand();
+  // Another construction, which has other pieces, is laid out anew, hand or no hand.
+  const hand = taken?.layout.places.length === plan.pieces.length ? taken : null;
+  const free = useMemo(() => (hand ? null : sheetLayout(plan.pieces, room)), [hand, plan.pieces, room]);
+  const layout = (free ?? hand?.layout) as SheetLayout;
+  const finestMm = finestOf(layout);
+  const apart = hand?.piece ?? null;
+  const following = behind.plan.pieces.length === plan.pieces.length ? behind : null;
+  const under = useMemo(
+    () => shown(design, plan, layout, finestMm, apart === null ? () => true : (id) => id === apart),
+    [design, plan, layout, finestMm, apart],
+  );
+  const others = useMemo(
+    () =>
+      apart === null || following === null
+        ? null
+        : shown(following.design, following.plan, layout, finestMm, (id) => id !== apart),
+    [following, layout, finestMm, apart],
+  );
+  const drawn = [...under.pieces, ...(others?.pieces ?? [])];
+  return {
+    box: layout.box,
+    // In the order of the plan, whichever was drawn first.
+    pieces: useShared(plan.pieces.flatMap(({ id }) => drawn.filter(({ piece }) => piece.id === id))),
+    marks: useShared((others ?? under).marks),
+    onTakeHold: (event) => setHand({ layout, piece: pieceUnder(event) }),
+  };
+}
+
+/** The hand on the sheet, until it is lifted, wherever that is. */
+function useHand() {
+  const [hand, setHand] = useState<Hand | null>(null);
+  const isDown = hand !== null;
+  useEffect(() => {
+    if (!isDown) return;
+    const lift = () => setHand(null);
+    addEventListener('pointerup', lift);
+    addEventListener('pointercancel', lift);
+    return () => {
+      removeEventListener('pointerup', lift);
+      removeEventListener('pointercancel', lift);
+    };
+  }, [isDown]);
+  return [hand, setHand] as const;
+}
+
+const pieceUnder = ({ target }: PointerEvent): PieceId | null =>
+  ((target as Element).closest('[data-on]')?.getAttribute('data-on') as PieceId | undefined) ?? null;
+
+/** The pieces of a plan on a sheet laid out for it, or for it as it was when a hand came down. */
+function shown(
+  design: Design,
+  plan: Plan,
+  layout: SheetLayout,
+  finestMm: number,
+  isWanted: (id: PieceId) => boolean = () => true,
+): Pick<ShownSheet, 'pieces' | 'marks'> {
+  const sheet = sheetDrawing(design, plan, heldLayout(layout, plan.pieces), finestMm, isWanted);
+  const lines = panelLines(plan);
+  return {
+    marks: sheet.marks,
+    pieces: sheet.pieces.flatMap((placed) => {
+      const piece = plan.pieces.find(({ id }) => id === placed.id);
+      return piece ? [{ piece, placed, lines: lines.filter((line) => line.piece === piece.id) }] : [];
+    }),
+  };
+}
