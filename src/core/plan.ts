@@ -32,7 +32,7 @@ import { flatLiningStage, type LiningStage } from './lining';
 import { makingSteps, type Step } from './making';
 import { piecesFigures, type Join, type Piece, type PiecesFigures } from './pieces';
 import type { Problem } from './problems';
-import { plainStrapStage, type StrapStage } from './strap';
+import { grownFigures, plainStrapStage, type StrapStage } from './strap';
 import { yarnStage, type YarnStage } from './yarn';
 
 /** A whole bag, computed from a design. Nothing in it is ever stored. */
@@ -97,7 +97,7 @@ export function planBag(wished: Design, packings?: Packings): PlanResult {
   const whole = piecesFigures(set, gauge);
   const [closure] = design.hardware;
   const snap = closure && flap.hasFlap ? magneticSnapStage(closure, design, gauge, pouch, flap, set) : null;
-  const strap = design.strap ? plainStrapStage(design.strap, design, gauge, pouch, set) : null;
+  const strap = design.strap ? plainStrapStage(design.strap, design, gauge, pouch, flap, set) : null;
   const lining = design.lining ? flatLiningStage(design.lining, set, gauge) : null;
   const edging = edgingStage(set, gauge);
   const yarn = yarnStage(design, pouch, whole, strap);
@@ -139,6 +139,7 @@ export function planBag(wished: Design, packings?: Packings): PlanResult {
           Object.values(stage?.figures ?? {}),
         ),
         ...pouch.own,
+        ...grownFigures(strap?.grown ?? null),
         ...set.figures,
         whole.area,
         whole.seams,

@@ -77,6 +77,47 @@ describe('the packed bag', () => {
     expect(depths).toEqual([...depths].sort((a, b) => b - a));
   });
 
+  it('writes a name only where its thing can be seen, and as large as it can', () => {
+    fc.assert(
+      fc.property(someThings, (sizes) => {
+        const { shapes, labels } = packedDrawing(planOf(holding(sizes)));
+        const things = thingsOf(shapes);
+        labels.forEach((label, index) => {
+          const own = things[index] as Rect;
+          expect(label.mark).toBe(own.mark);
+          const room = {
+            left: label.at.x - label.widthMm / 2,
+            top: label.at.y - label.heightMm / 2,
+            right: label.at.x + label.widthMm / 2,
+            low: label.at.y + label.heightMm / 2,
+          };
+          expect(room.left).toBeGreaterThanOrEqual(own.x - 1e-9);
+          expect(room.right).toBeLessThanOrEqual(own.x + own.widthMm + 1e-9);
+          expect(room.top).toBeGreaterThanOrEqual(own.y - 1e-9);
+          expect(room.low).toBeLessThanOrEqual(own.y + own.heightMm + 1e-9);
+          const shared = things.slice(index + 1).map((before) => {
+            const wide = Math.min(room.right, before.x + before.widthMm) - Math.max(room.left, before.x);
+            const high = Math.min(room.low, before.y + before.heightMm) - Math.max(room.top, before.y);
+            return Math.max(0, wide) * Math.max(0, high);
+          });
+          for (const mm2 of shared) expect(mm2).toBeLessThan(1e-6);
+          // What nothing covers has its whole face for its name.
+          const covered = things
+            .slice(index + 1)
+            .some(
+              (before) =>
+                before.x < own.x + own.widthMm &&
+                before.x + before.widthMm > own.x &&
+                before.y < own.y + own.heightMm &&
+                before.y + before.heightMm > own.y,
+            );
+          if (!covered) expect([label.widthMm, label.heightMm]).toEqual([own.widthMm, own.heightMm]);
+        });
+      }),
+      { numRuns: 60 },
+    );
+  });
+
   it('is an empty bag where nothing goes in', () => {
     const drawing = packedDrawing(planOf(holding([], 'outside')));
     expect([thingsOf(drawing.shapes), drawing.labels, drawing.across, drawing.up]).toEqual([[], [], null, null]);

@@ -1,7 +1,7 @@
 import type { Plan } from '@/core/plan';
 import type { Drawing, Point, Shape } from './shape';
 
-/** A thing's name where it lies on the drawing, with the room that there is to write it. */
+/** A thing's name where it can be seen on the drawing, with the room that there is to write it; none where others cover it. */
 export interface ThingLabel {
   name: string;
   at: Point;
@@ -70,13 +70,16 @@ export function packedDrawing(plan: Plan): PackedDrawing {
         ...rect,
       })),
     ],
-    labels: things.map(({ index, x, y, widthMm, heightMm }) => ({
-      name: pieces[index]?.name ?? '',
-      at: { x: x + widthMm / 2, y: y + heightMm / 2 },
-      widthMm,
-      heightMm,
-      mark: thingMark(index),
-    })),
+    labels: things.map(({ index, ...face }, at) => {
+      const { x, y, widthMm, heightMm } = seenPart(face, things.slice(at + 1));
+      return {
+        name: pieces[index]?.name ?? '',
+        at: { x: x + widthMm / 2, y: y + heightMm / 2 },
+        widthMm,
+        heightMm,
+        mark: thingMark(index),
+      };
+    }),
     across: packed && {
       from: { x: left, y: topMm + SPAN_MM / 2 },
       to: { x: left + packed.widthMm, y: topMm + SPAN_MM / 2 },
@@ -88,6 +91,34 @@ export function packedDrawing(plan: Plan): PackedDrawing {
       mm: packed.heightMm,
     },
   };
+}
+
+interface Rect extends Point {
+  widthMm: number;
+  heightMm: number;
+}
+
+/** The largest strip along a side of a thing that nothing before it covers: all of it, where nothing does; without area where all is covered. */
+function seenPart(face: Rect, before: readonly Rect[]): Rect {
+  const right = face.x + face.widthMm;
+  const low = face.y + face.heightMm;
+  const covering = before.filter(
+    ({ x, y, widthMm, heightMm }) => x < right && x + widthMm > face.x && y < low && y + heightMm > face.y,
+  );
+  if (covering.length === 0) return face;
+  const from = { x: Math.min(...covering.map(({ x }) => x)), y: Math.min(...covering.map(({ y }) => y)) };
+  const to = {
+    x: Math.max(...covering.map(({ x, widthMm }) => x + widthMm)),
+    y: Math.max(...covering.map(({ y, heightMm }) => y + heightMm)),
+  };
+  const strips: Rect[] = [
+    { ...face, heightMm: Math.max(0, from.y - face.y) },
+    { ...face, y: Math.min(low, to.y), heightMm: Math.max(0, low - to.y) },
+    { ...face, widthMm: Math.max(0, from.x - face.x) },
+    { ...face, x: Math.min(right, to.x), widthMm: Math.max(0, right - to.x) },
+  ];
+  const area = ({ widthMm, heightMm }: Rect) => widthMm * heightMm;
+  return strips.reduce((largest, strip) => (area(strip) > area(largest) ? strip : largest));
 }
 
 /** The outside and, within its sheets, the inside: a rectangle open at the top, or a disc. */

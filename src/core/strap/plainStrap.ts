@@ -3,9 +3,11 @@ import { trackRow, type PieceId, type Track } from '@/core/pieces';
 import { STRAP_STRETCH_ADVICE, TAPE_ERROR_MM } from '@/core/defaults';
 import { patternOf, type Design, type PlainStrap } from '@/core/design';
 import { COMMON_PRACTICE, GEOMETRY, input, inputFrom, makeFigure, type Figure } from '@/core/figures';
+import type { FlapStage } from '@/core/flap';
 import type { GaugeStage } from '@/core/gauge';
 import type { Problem } from '@/core/problems';
 import { plainStitchOf, startingChain } from '@/core/stitches';
+import { grownStrap, type GrownStrap } from './grownStrap';
 
 /** Rows from one to another, both counted. */
 export interface RowSpan {
@@ -31,6 +33,8 @@ export interface StrapStage {
   stitchCount: number;
   rowCount: number;
   foot: StrapFoot;
+  /** What it would take up if it were grown from the body instead; null where the mouth has not as many stitches to give. */
+  grown: GrownStrap | null;
   figures: {
     stitches: Figure;
     startingChain: Figure;
@@ -81,6 +85,7 @@ export function plainStrapStage(
   design: Design,
   gauge: GaugeStage,
   pouch: PouchStage,
+  flap: FlapStage,
   set: PieceSet,
 ): StrapStage {
   const { sample } = strap;
@@ -150,6 +155,7 @@ export function plainStrapStage(
     stitchCount,
     rowCount,
     foot,
+    grown: grownStrap(stitches, gauge, pouch, flap, set),
     figures: {
       stitches,
       startingChain: makeFigure(

@@ -13,6 +13,7 @@ export { formatDifference, formatPlusMinus, formatQuantity, formatSource } from 
 export { bareRowText, patternRowText } from './rowText';
 export { readRow, rowFaultSentence, type ReadRow, type RowWordsFault } from './readRow';
 export { abbreviation, stitchLegend, stitchName } from './stitchText';
+export { grownStrapText } from './grownStrapText';
 export { placeText, stepTexts } from './stepText';
 export { ordinal, type StepText } from './stepWords';
 export { PIECE_NAMES, pieceLines } from './pieceText';

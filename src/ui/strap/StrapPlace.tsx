@@ -3,7 +3,8 @@
 import { Box } from '@chakra-ui/react';
 import { useMemo } from 'react';
 import { usualStrap, type PlainStrap } from '@/core/design';
-import { formatQuantity, stepTexts } from '@/core/wording';
+import { grownFigures } from '@/core/strap';
+import { formatQuantity, grownStrapText, stepTexts } from '@/core/wording';
 import { strapDrawing } from '@/drawing';
 import { useBag, useBagStore } from '@/ui/bag/BagProvider';
 import { Group, PlaceLayout, Row } from '@/ui/bag/PlaceLayout';
@@ -148,6 +149,16 @@ function StrapPlan({ strap }: { strap: PlainStrap }) {
           <FigureTicket figure={figures.footRows} mark="strap.feet" />
         </Row>
         <Box fontSize="14px">{feet?.what}</Box>
+      </Group>
+      <Group title="Grown from the body instead">
+        <Box fontSize="14px" mb="2">
+          {grownStrapText(plan)}
+        </Box>
+        <Row>
+          {grownFigures(stage.grown).map((figure) => (
+            <FigureTicket key={figure.id} figure={figure} />
+          ))}
+        </Row>
       </Group>
       <ProblemSlips place="strap" />
     </>
