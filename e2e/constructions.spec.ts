@@ -130,5 +130,7 @@ test('a strap that grows from the body is told to the stitch, wherever the sides
   await page.getByRole('button', { name: 'Add a plain strap' }).click();
   await expect(page.getByText(/At each side take up the last \d+ stitches of the front’s upper edge/)).toBeVisible();
   await figure(page, 'grown.backRows').click();
-  await expect(page.getByRole('dialog', { name: /^Why: / })).toContainText('at the ratio that lies flat along row ends');
+  await expect(page.getByRole('dialog', { name: /^Why: / })).toContainText(
+    'at the ratio that lies flat along row ends',
+  );
 });
