@@ -1,5 +1,6 @@
 import {
   bodyStage,
+  constructionOf,
   countOffers,
   rowOffers,
   sectionPieces,
@@ -96,6 +97,7 @@ export function planBag(wished: Design, packings?: Packings): PlanResult {
   const set = withHalfDisc(body.pieces(flap), design, pouch, flap);
   const whole = piecesFigures(set, gauge);
   const [closure] = design.hardware;
+  const { takesFlap } = constructionOf(pouch.kind);
   const snap = closure && flap.hasFlap ? magneticSnapStage(closure, design, gauge, pouch, flap, set) : null;
   const strap = design.strap ? plainStrapStage(design.strap, design, gauge, pouch, flap, set) : null;
   const lining = design.lining ? flatLiningStage(design.lining, set, gauge) : null;
@@ -153,7 +155,7 @@ export function planBag(wished: Design, packings?: Packings): PlanResult {
         ...[gauge, fit, pouch, flap, set].flatMap(({ problems }) => problems),
         ...textureProblems(design, { pouch, flap, workedFrom: set.workedFrom }),
         ...[snap, strap, yarn].flatMap((stage) => stage?.problems ?? []),
-        ...(closure && !flap.hasFlap ? [snapWithoutFlap(design)] : []),
+        ...(closure && !flap.hasFlap ? [snapWithoutFlap(design, takesFlap)] : []),
       ],
     },
   };

@@ -7,7 +7,7 @@ import { WORN_LENGTHS } from './carrying';
 import type { ContentsStage } from './contentsStage';
 import { fitsLargestBag } from './packThings';
 import { insideNeeded, sheetsAcrossMm, sheetsAlongMm, wrapOf, type Wrap } from './inside';
-import { outsideSizeRepairs } from './outsideSizeEdits';
+import { keepPacking, outsideSizeRepairs } from './outsideSizeEdits';
 
 /** How what goes in sits in the bag as it is planned. */
 export interface FitStage {
@@ -373,12 +373,8 @@ function fitProblems(design: Design, stage: ContentsStage, ease: Eases, clampedL
 }
 
 /** What goes in is thicker than the bag is deep: it bulges, and its mouth does not close. */
-function tooDeepProblem(
-  { contents, body }: Design,
-  { wanted }: ContentsStage,
-  ease: Figure,
-  fromContents: Repair,
-): Problem {
+function tooDeepProblem({ contents, body }: Design, stage: ContentsStage, ease: Figure, fromContents: Repair): Problem {
+  const { wanted } = stage;
   const depthMm = Math.ceil((wanted.depth?.value ?? 0) - ease.value + contents.easeMm);
   // Where the depth follows from what goes in, a wish would change nothing.
   const fits = depthMm <= MOST_DEPTH_MM && body.sizesFrom !== 'contents';
@@ -395,7 +391,7 @@ function tooDeepProblem(
             {
               code: 'bag-deeper' as const,
               values: { depthMm },
-              edits: [{ path: ['body', 'depthMm'], value: depthMm }],
+              edits: [{ path: ['body', 'depthMm'], value: depthMm }, ...keepPacking(stage.settled)],
             },
           ]
         : []),

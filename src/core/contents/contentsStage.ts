@@ -101,6 +101,7 @@ export function contentsStage(design: Design, sheets: Sheets, packings?: Packing
     settled: {
       ...design,
       wishedMm: { widthMm: body.widthMm, heightMm: body.heightMm },
+      packed,
       body: {
         ...body,
         widthMm: width.value,

@@ -1,4 +1,5 @@
 import type { Design } from '@/core/design';
+import type { Size } from './packTree';
 
 /** What a folded bag carries, in one of the two states every plan is looked at in. */
 export type LoadState = 'empty' | 'loaded';
@@ -12,6 +13,8 @@ export const LOAD_STATES: readonly LoadState[] = ['empty', 'loaded'];
 export type SettledDesign = Omit<Design, 'contents'> & {
   /** The sizes as she wrote them, before they were settled. */
   wishedMm: { widthMm: number; heightMm: number };
+  /** The size that the things are packed to; null where nothing goes in. */
+  packed: Size | null;
   contents: Omit<Design['contents'], 'thicknessMm' | 'massG'> & { thicknessMm: number; massG: number };
 };
 

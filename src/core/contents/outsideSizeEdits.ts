@@ -47,13 +47,24 @@ export function outsideSizeEdits(
 
 /** The repair that gives a bag an outside size; none where the size can't be wished for. */
 export function outsideSizeRepairs(settled: SettledDesign, size: { widthMm: number } | { heightMm: number }): Repair[] {
-  const edits = outsideSizeEdits(settled, size);
+  const edits = [...outsideSizeEdits(settled, size), ...keepPacking(settled)];
   const canBeWished = edits.every(
     ({ path, value }) =>
       !SIZE_FIELDS.has(path.join('.')) || (Number(value) >= LEAST_SIZE_MM && Number(value) <= MOST_SIZE_MM),
   );
   return canBeWished ? [{ code: 'widthMm' in size ? 'bag-wider' : 'bag-taller', values: { ...size }, edits }] : [];
 }
+
+/** Keeps things packed as they are: in a bag of another size another packing could be taken, which lacks room elsewhere. */
+export const keepPacking = ({ packed }: SettledDesign): DesignEdit[] =>
+  packed === null
+    ? []
+    : [
+        {
+          path: ['contents', 'chosenPacking'],
+          value: { widthMm: packed.widthMm, heightMm: packed.heightMm, thicknessMm: packed.thicknessMm },
+        },
+      ];
 
 const SIZE_FIELDS = new Set(['body.widthMm', 'body.heightMm']);
 

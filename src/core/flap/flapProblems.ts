@@ -6,7 +6,8 @@ import { shapeHandle, type FlapSize } from './shapes';
 
 /** What is wrong with how far a flap comes down, empty and loaded, with what mends it. */
 export function flapProblems(design: SettledDesign, pouch: PouchStage, dropMm: Record<LoadState, number>): Problem[] {
-  const frontMm = pouch.sectionMm.front;
+  // The face that the flap comes down over: of a deep bag without what goes on under its base.
+  const frontMm = Math.min(pouch.sectionMm.front, pouch.depthMm > 0 ? pouch.figures.height.value : Infinity);
   const share = dropMm.loaded / frontMm;
   const at = {
     place: 'body',
@@ -15,7 +16,7 @@ export function flapProblems(design: SettledDesign, pouch: PouchStage, dropMm: R
     asks: ['flap.drop.loaded', 'panel.frontRows'],
   } as const;
   const values = { dropMm: dropMm.loaded, frontMm, share };
-  const towards = (target: number) => dropRepairs(design, Math.round(target * design.body.heightMm));
+  const towards = (target: number) => dropRepairs(design, Math.round(target * frontMm));
   if (dropMm.loaded <= 0)
     return [{ ...at, code: 'flap-misses-front', severity: 'decide', values, repairs: towards(0.6) }];
 

@@ -295,6 +295,8 @@ function snapProblems(
           },
         ];
   const tailRows = flap.bridgeRows + flap.flapRows;
+  // Where its row is, which can be less than she wishes on a short flap.
+  const insetNowMm = (tailRows - tailRow + 0.5) * pouch.rowMm;
   const stationFromFlapStart = tailRow - flap.bridgeRows;
   const scallopRows = flap.scallops?.rows.length ?? 0;
   if (tailRow > tailRows - scallopRows)
@@ -333,10 +335,12 @@ function snapProblems(
     });
 
   const flatFrontMm = Math.min(pouch.flatFrontMm.empty, pouch.flatFrontMm.loaded);
+  // With two mates the snap is moved as far as the worse of them asks for.
+  const [highestMm, lowestMm] = [Math.min(...mateTargetsMm), Math.max(...mateTargetsMm)];
   for (const target of mateTargetsMm) {
     const values = { landsMm: target, radiusMm, flatFrontMm };
     if (target < radiusMm) {
-      const insetMm = Math.floor(snap.insetMm - (radiusMm - target) - pouch.rowMm);
+      const insetMm = Math.floor(insetNowMm - (radiusMm - highestMm) - pouch.rowMm);
       problems.push({
         ...at,
         code: 'snap-off-front',
@@ -352,7 +356,7 @@ function snapProblems(
         asks: ['snap.meets.loaded', 'snap.meets.empty'],
         severity: 'decide',
         values,
-        repairs: insetRepairs(Math.ceil(snap.insetMm + (target + radiusMm - flatFrontMm) + pouch.rowMm)),
+        repairs: insetRepairs(Math.ceil(insetNowMm + (lowestMm + radiusMm - flatFrontMm) + pouch.rowMm)),
       });
     }
   }
@@ -394,8 +398,8 @@ function snapProblems(
   return problems;
 }
 
-/** A snap on a bag that has no flap to close: it is left out, and either way out settles it. */
-export const snapWithoutFlap = (design: SettledDesign): Problem => ({
+/** A snap on a bag that has no flap to close: it is left out. It is taken off, or the bag is given a flap where it can take one. */
+export const snapWithoutFlap = (design: SettledDesign, takesFlap: boolean): Problem => ({
   code: 'snap-without-flap',
   severity: 'decide',
   place: 'body',
@@ -403,10 +407,14 @@ export const snapWithoutFlap = (design: SettledDesign): Problem => ({
   values: {},
   repairs: [
     { code: 'take-snap-off', values: {}, edits: [{ path: ['hardware'], value: [] }] },
-    {
-      code: 'give-flap',
-      values: {},
-      edits: [{ path: ['flap'], value: { ...wishableFlap(design), kind: 'straight' } }],
-    },
+    ...(takesFlap
+      ? [
+          {
+            code: 'give-flap' as const,
+            values: {},
+            edits: [{ path: ['flap'], value: { ...wishableFlap(design), kind: 'straight' } }],
+          },
+        ]
+      : []),
   ],
 });
