@@ -124,6 +124,8 @@ export function createBagStore(opened: { id: string; design: Design; revision: n
         if (isEmptyChange(change)) return [];
         const { faults, state } = take(change);
         if (faults.length > 0) return faults;
+        // What was there already is written once more: nothing has changed, and there is nothing to take back.
+        if (state.design === get().design) return [];
         const { undo } = get().history;
         const last = undo.at(-1);
         const joins = merge !== undefined && merge === mergeKey && last !== undefined;
