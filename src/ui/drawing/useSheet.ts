@@ -47,25 +47,24 @@ interface Hand {
 export function useSheet(room: SheetRoom, finestOf: (layout: SheetLayout) => number): ShownSheet {
   const design = useBag((state) => state.design);
   const plan = useBag((state) => state.plan);
-  const behind = useBagSection((state) => state);
   const [taken, setHand] = useHand();
   // Another construction, which has other pieces, is laid out anew, hand or no hand.
   const hand = taken?.layout.places.length === plan.pieces.length ? taken : null;
+  const apart = plan.pieces.length > 1 ? (hand?.piece ?? null) : null;
+  // Followed only while one piece is drawn apart from others.
+  const behind = useBagSection((state) => (apart === null ? null : state));
   const free = useMemo(() => (hand ? null : sheetLayout(plan.pieces, room)), [hand, plan.pieces, room]);
   const layout = (free ?? hand?.layout) as SheetLayout;
   const finestMm = finestOf(layout);
-  const apart = hand?.piece ?? null;
-  const following = behind.plan.pieces.length === plan.pieces.length ? behind : null;
+  const following = behind?.plan.pieces.length === plan.pieces.length ? behind : null;
+  const first = following ? apart : null;
   const under = useMemo(
-    () => shown(design, plan, layout, finestMm, apart === null ? () => true : (id) => id === apart),
-    [design, plan, layout, finestMm, apart],
+    () => shown(design, plan, layout, finestMm, first === null ? () => true : (id) => id === first),
+    [design, plan, layout, finestMm, first],
   );
   const others = useMemo(
-    () =>
-      apart === null || following === null
-        ? null
-        : shown(following.design, following.plan, layout, finestMm, (id) => id !== apart),
-    [following, layout, finestMm, apart],
+    () => (following === null ? null : shown(following.design, following.plan, layout, finestMm, (id) => id !== first)),
+    [following, layout, finestMm, first],
   );
   const drawn = [...under.pieces, ...(others?.pieces ?? [])];
   return {
