@@ -101,7 +101,7 @@ async function firstViews(address) {
 /**
  * Drags the base fold to and fro. Each step starts with the pointer's event at the beginning of a frame and ends when that
  * frame has been painted: the change, the new plan, React, style, layout and paint. Numbers beside the drawing follow up to a
- * twelfth of a second later; what they cost falls into the steps as well.
+ * sixth of a second later; what they cost falls into the steps as well.
  */
 async function dragSteps(address, { line: lineId, bag = null }) {
   const page = await browser.newPage({ viewport: { width: 1280, height: 800 } });

@@ -90,6 +90,9 @@ describe('a strap grown from the body', () => {
     expect(gusset.text).toMatch(
       /^Go on from each end of the gusset, over its \d+ stitches; change to 5 in the first rows/,
     );
+    // A strap as wide as the gusset just goes on.
+    const taken = gusset.grown?.on === 'strip' ? gusset.grown.figures.taken.value : 0;
+    expect(grownOf('gusset', 5 * taken).text).toBe(`Go on from each end of the gusset, over its ${taken} stitches.`);
     const lengthwise = grownOf('gusset', 25, (design) => withBody(design, { gussetWorked: 'lengthwise' }));
     expect(lengthwise.text).toMatch(/^Pick the strap up along each end of the gusset, from its \d+ rows;/);
   });

@@ -1,6 +1,8 @@
 import type { Plan } from '@/core/plan';
+import { formatQuantity } from './quantity';
 
-const counted = (count: number, one: string): string => `${count} ${count === 1 ? one : `${one}s`}`;
+const stitches = (count: number): string => formatQuantity(count, 'stitch', 'cm');
+const rows = (count: number): string => formatQuantity(count, 'row', 'cm');
 
 /** Where a strap that grows from the body takes its stitches, at each side. */
 export function grownStrapText({ strap, pouch }: Pick<Plan, 'strap' | 'pouch'>): string {
@@ -11,9 +13,9 @@ export function grownStrapText({ strap, pouch }: Pick<Plan, 'strap' | 'pouch'>):
     return `The mouth has not as many stitches to give as a strap of ${stitches(across)} asks for at both sides. Make the strap narrower, or sew it on.`;
   if (grown.on === 'strip') {
     const { taken } = grown.figures;
-    return grown.unit === 'stitch'
-      ? `Go on from each end of the ${grown.piece}, over its ${stitches(taken.value)}; change to ${across} in the first rows, evenly at both sides.`
-      : `Pick the strap up along each end of the ${grown.piece}, from its ${counted(taken.value, 'row')}; change to ${across} stitches in the first rows, evenly at both sides.`;
+    if (grown.unit === 'row')
+      return `Pick the strap up along each end of the ${grown.piece}, from its ${rows(taken.value)}; change to ${stitches(across)} in the first rows, evenly at both sides.`;
+    return `Go on from each end of the ${grown.piece}, over its ${stitches(taken.value)}${taken.value === across ? '' : `; change to ${across} in the first rows, evenly at both sides`}.`;
   }
   const { front, back, backRows, begins } = grown.figures;
   if (begins) {
@@ -22,10 +24,8 @@ export function grownStrapText({ strap, pouch }: Pick<Plan, 'strap' | 'pouch'>):
   }
   const ofFront = `At each side take up the ${front.value === 1 ? 'last stitch' : `last ${stitches(front.value)}`} of the front’s upper edge`;
   const ofBack = backRows
-    ? `${stitches(back.value)} in the ends of the first ${counted(backRows.value, 'row')} beyond the back’s upper edge`
+    ? `${stitches(back.value)} in the ends of the first ${rows(backRows.value)} beyond the back’s upper edge`
     : `the ${back.value === 1 ? 'last stitch' : `last ${stitches(back.value)}`} of the back’s`;
   const sides = pouch.figures.seamRows ? 'The side seam' : 'The side of the bag';
   return `${ofFront}, and ${ofBack}. ${sides} lies between them.`;
 }
-
-const stitches = (count: number): string => `${count} ${count === 1 ? 'stitch' : 'stitches'}`;

@@ -52,13 +52,19 @@ const work = fc.array(
 
 const open = () => createBagStore({ id: 'b', design: fullDesign(), revision: 1, history: { undo: [], redo: [] } });
 
+/** A bag that was worked on, and the design that it was begun with. */
+const workedOn = (steps: readonly { what: number; share: number }[]) => {
+  const store = open();
+  const begun = store.getState().design;
+  for (const { what, share } of steps) actions[what]?.(store, share);
+  return { store, begun };
+};
+
 describe('whatever a maker does to a bag', () => {
   it('can be taken back, thing by thing, to the bag she began with, and done again', () => {
     fc.assert(
       fc.property(work, (steps) => {
-        const store = open();
-        const begun = store.getState().design;
-        for (const { what, share } of steps) actions[what]?.(store, share);
+        const { store, begun } = workedOn(steps);
         const ended = store.getState().design;
         const things = store.getState().history.undo.length;
         for (let thing = 0; thing < things; thing += 1) store.getState().undo();
@@ -100,9 +106,7 @@ describe('whatever a maker does to a bag', () => {
   it('is kept with the bag: its history, read back, takes it as far', () => {
     fc.assert(
       fc.property(work, (steps) => {
-        const store = open();
-        const begun = store.getState().design;
-        for (const { what, share } of steps) actions[what]?.(store, share);
+        const { store, begun } = workedOn(steps);
         const { design, history } = JSON.parse(
           JSON.stringify({ design: store.getState().design, history: store.getState().history }),
         ) as Pick<ReturnType<BagStore['getState']>, 'design' | 'history'>;
