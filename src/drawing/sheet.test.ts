@@ -230,6 +230,21 @@ describe('the sheet', () => {
     expect(few).toEqual(new Set([...all].filter((row) => row % 5 === 0)));
   });
 
+  it('drawn piece by piece, has every piece and every letter that it has as a whole', () => {
+    const design = bagOf('gusset');
+    const plan = planOf(design);
+    const layout = sheetLayout(plan.pieces, ROOM);
+    const whole = sheetDrawing(design, plan, layout);
+    const parts = [
+      sheetDrawing(design, plan, layout, 0, (id) => id === 'back'),
+      sheetDrawing(design, plan, layout, 0, (id) => id !== 'back'),
+    ];
+    const sorted = (list: readonly unknown[]) => list.map((one) => JSON.stringify(one)).sort();
+    expect(sorted(parts.flatMap(({ pieces }) => pieces))).toEqual(sorted(whole.pieces));
+    expect(sorted(parts.flatMap(({ marks }) => marks))).toEqual(sorted(whole.marks));
+    expect(parts[0]?.marks.length).toBeGreaterThan(0);
+  });
+
   it('marks both edges of every join with the same letter, on the edge of the piece', () => {
     for (const kind of ['gusset', 'round-purse', 'oval-base'] as const) {
       const design = bagOf(kind);

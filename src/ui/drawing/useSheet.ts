@@ -71,7 +71,8 @@ export function useSheet(room: SheetRoom, finestOf: (layout: SheetLayout) => num
     box: layout.box,
     // In the order of the plan, whichever was drawn first.
     pieces: useShared(plan.pieces.flatMap(({ id }) => drawn.filter(({ piece }) => piece.id === id))),
-    marks: useShared((others ?? under).marks),
+    // Each drawing has the letters on its own pieces.
+    marks: useShared([...under.marks, ...(others?.marks ?? [])]),
     onTakeHold: (event) => setHand({ layout, piece: pieceUnder(event) }),
   };
 }
