@@ -3,5 +3,10 @@ import { defineConfig } from 'vitest/config';
 
 export default defineConfig({
   resolve: { alias: { '@': fileURLToPath(new URL('./src', import.meta.url)) } },
-  test: { include: ['src/**/*.test.ts', 'scripts/**/*.test.ts'], environment: 'node', testTimeout: 120_000 },
+  test: {
+    include: ['src/**/*.test.ts', 'scripts/**/*.test.ts'],
+    environment: 'node',
+    setupFiles: ['vitest.setup.ts'],
+    testTimeout: 120_000,
+  },
 });

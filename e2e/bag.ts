@@ -20,6 +20,25 @@ export async function goTo(page: Page, place: string): Promise<void> {
 /** What a ticket says, with its unit. */
 export const figure = (page: Page, id: string) => page.locator(`[data-figure="${id}"]`).first();
 
+/** Longer than numbers take to follow a change of the drawing. */
+const REST_MS = 400;
+
+/** What a ticket says once it has come to rest: numbers follow a change a little later, and later still on a busy machine. */
+export async function restingText(page: Page, id: string): Promise<string> {
+  let text = await figure(page, id).textContent();
+  await expect(async () => {
+    const before = text;
+    await page.waitForTimeout(REST_MS);
+    text = await figure(page, id).textContent();
+    expect(text).toBe(before);
+  }).toPass();
+  return text ?? '';
+}
+
+/** The first number on a ticket that has come to rest; NaN for a size written in fractions. */
+export const restingNumber = async (page: Page, id: string): Promise<number> =>
+  Number(/[\d.]+/.exec(await restingText(page, id))?.[0]);
+
 export const line = (page: Page, id: string) => page.locator(`[data-line="${id}"]`);
 
 /** The row that a movable line lies after. */

@@ -1,5 +1,5 @@
 import { expect, test, type Page } from '@playwright/test';
-import { field, figure, fill, goTo, newBag, saved } from './bag';
+import { field, figure, fill, goTo, newBag, restingText, saved } from './bag';
 
 async function openCarry(page: Page) {
   await newBag(page, 'Letter pouch');
@@ -49,12 +49,12 @@ test('inside and outside differ by the sheets, and switching between them leaves
   await page.getByLabel('The sizes', { exact: true }).selectOption('outside');
   await fill(page, 'Width, outside', '24');
   await expect(figure(page, 'size.width')).toContainText(/2[34]\.\d cm/);
-  const before = await figure(page, 'size.width').textContent();
+  const before = await restingText(page, 'size.width');
   await page.getByLabel('The sizes', { exact: true }).selectOption('inside');
   await expect(field(page, 'Width, inside')).toBeVisible();
   const inside = Number(await field(page, 'Width, inside').inputValue());
   expect(inside).toBeLessThan(24);
-  await expect(figure(page, 'size.width')).toHaveText(before ?? '');
+  await expect(figure(page, 'size.width')).toHaveText(before);
   await page.getByLabel('The sizes', { exact: true }).selectOption('outside');
   await expect(field(page, 'Width, outside')).toHaveValue('24.0');
 });

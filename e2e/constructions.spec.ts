@@ -1,6 +1,6 @@
 import { AxeBuilder } from '@axe-core/playwright';
 import { expect, test, type Page } from '@playwright/test';
-import { figure, goTo, line, newBag, rowOf, saved } from './bag';
+import { figure, goTo, line, newBag, restingNumber, restingText, rowOf, saved } from './bag';
 
 async function openBody(page: Page, starter?: string) {
   await newBag(page, starter);
@@ -14,7 +14,7 @@ const pieces = (page: Page) =>
     .getByTestId('panel')
     .locator('[data-piece]')
     .evaluateAll((all) => all.map((one) => one.getAttribute('data-piece')));
-const count = async (page: Page, id: string) => Number(/\d+/.exec((await figure(page, id).textContent()) ?? '')?.[0]);
+const count = restingNumber;
 
 const CONSTRUCTIONS: [name: string, pieces: string[], written: RegExp][] = [
   ['Boxed corners', ['panel'], /Seam straight across it/],
@@ -29,7 +29,7 @@ test('every construction is chosen by its drawing, drawn in its pieces, written 
 }) => {
   test.slow();
   await openBody(page);
-  const before = await figure(page, 'size.width').textContent();
+  const before = await restingText(page, 'size.width');
   for (const [name, drawn, written] of CONSTRUCTIONS) {
     await made(page, name).check();
     await expect.poll(() => pieces(page)).toEqual(drawn);
@@ -41,7 +41,7 @@ test('every construction is chosen by its drawing, drawn in its pieces, written 
   }
   for (let back = 0; back < CONSTRUCTIONS.length; back += 1) await page.keyboard.press('Control+z');
   await expect.poll(() => pieces(page)).toEqual(['panel']);
-  await expect(figure(page, 'size.width')).toHaveText(before ?? '');
+  await expect(figure(page, 'size.width')).toHaveText(before);
 });
 
 test('depth and corners are pulled on the pieces, by hand and by keys, and the counts follow', async ({ page }) => {
@@ -51,7 +51,7 @@ test('depth and corners are pulled on the pieces, by hand and by keys, and the c
   for (let press = 0; press < 4; press += 1) await page.keyboard.press('PageUp');
   await expect.poll(() => count(page, 'gusset.stitches')).toBeGreaterThan(across);
 
-  const long = await figure(page, 'gusset.length').textContent();
+  const long = await restingText(page, 'gusset.length');
   const grip = await page.locator('[data-handle="body.radius"]').boundingBox();
   if (!grip) throw new Error('no grip');
   const [x, y] = [grip.x + grip.width / 2, grip.y + grip.height / 2];
@@ -60,9 +60,9 @@ test('depth and corners are pulled on the pieces, by hand and by keys, and the c
   for (let step = 1; step <= 6; step += 1) await page.mouse.move(x - 4 * step, y);
   await page.mouse.up();
   // A larger round is a shorter way.
-  await expect(figure(page, 'gusset.length')).not.toHaveText(long ?? '');
+  await expect(figure(page, 'gusset.length')).not.toHaveText(long);
   await page.keyboard.press('Control+z');
-  await expect(figure(page, 'gusset.length')).toHaveText(long ?? '');
+  await expect(figure(page, 'gusset.length')).toHaveText(long);
 });
 
 test('both upper edges move together, and the gusset with them', async ({ page }) => {

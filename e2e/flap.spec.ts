@@ -1,5 +1,5 @@
 import { expect, test, type Page } from '@playwright/test';
-import { field, figure, fill, goTo, newBag } from './bag';
+import { field, figure, fill, goTo, newBag, restingNumber } from './bag';
 
 async function openBody(page: Page) {
   await newBag(page);
@@ -8,8 +8,7 @@ async function openBody(page: Page) {
 }
 
 const handle = (page: Page, fieldName: string) => page.locator(`[data-handle="${fieldName}"]`);
-const stitches = async (page: Page, id: string) =>
-  Number(/\d+/.exec((await figure(page, id).textContent()) ?? '')?.[0]);
+const stitches = restingNumber;
 
 test('a flap’s shape is chosen by its drawing, pulled on the panel, and the rows follow', async ({ page }) => {
   await openBody(page);

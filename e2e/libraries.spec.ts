@@ -1,5 +1,5 @@
 import { expect, test } from '@playwright/test';
-import { figure, fill, goTo, newBag, saved } from './bag';
+import { figure, fill, goTo, newBag, restingNumber, restingText, saved } from './bag';
 
 test('a reading is laid on the drawn tape by hand and by keys, and narrows the band', async ({ page }) => {
   await newBag(page);
@@ -18,10 +18,9 @@ test('a reading is laid on the drawn tape by hand and by keys, and narrows the b
   await expect(hand).toHaveAttribute('aria-valuenow', String(at - 9));
 
   // As many as the gauge says lie there: a reading that agrees with the others.
-  const mm = Number(/[\d.]+/.exec((await figure(page, 'gauge.stitchWidth').textContent()) ?? '')?.[0]);
+  const mm = await restingNumber(page, 'gauge.stitchWidth');
   await fill(page, 'Counted up to there', ((at - 9) / mm).toFixed(2));
-  const band = async () =>
-    Number(/± ([\d.]+)/.exec((await figure(page, 'gauge.stitchWidth').textContent()) ?? '')?.[1]);
+  const band = async () => Number(/± ([\d.]+)/.exec(await restingText(page, 'gauge.stitchWidth'))?.[1]);
   const before = await band();
   await page.getByRole('button', { name: 'Add this reading' }).click();
   await expect(page.getByText(/^Reading 4 added/)).toBeVisible();
@@ -33,7 +32,7 @@ test('a swatch that bags use is taken out only after asking, and the bags keep w
   await fill(page, 'Name', 'Towpath sampler');
   await fill(page, 'Name of the bag', 'Towpath pouch');
   await saved(page);
-  const width = await figure(page, 'gauge.stitchWidth').textContent();
+  const width = await restingText(page, 'gauge.stitchWidth');
 
   await page.goto('/swatches');
   const card = page.getByRole('article', { name: 'Towpath sampler' });
@@ -47,7 +46,7 @@ test('a swatch that bags use is taken out only after asking, and the bags keep w
   await ask.getByRole('button', { name: 'Take it out of the library' }).click();
   await expect(card).toBeHidden();
   await page.goto(`${address}/swatch`);
-  await expect(figure(page, 'gauge.stitchWidth')).toHaveText(width ?? '');
+  await expect(figure(page, 'gauge.stitchWidth')).toHaveText(width);
 });
 
 test('the server keeps to the asking too, and to names of their own', async ({ page }) => {
@@ -73,7 +72,7 @@ test('a new bag is begun from a swatch of the library', async ({ page }) => {
   await fill(page, 'Name', 'Lock-keeper sampler');
   await fill(page, 'Reading 1: stitches counted', '31');
   await saved(page);
-  const width = await figure(page, 'gauge.stitchWidth').textContent();
+  const width = await restingText(page, 'gauge.stitchWidth');
   await page.goto('/swatches');
   await page
     .getByRole('article', { name: 'Lock-keeper sampler' })
@@ -81,5 +80,5 @@ test('a new bag is begun from a swatch of the library', async ({ page }) => {
     .click();
   await page.waitForURL(/\/carry$/);
   await goTo(page, 'Swatch');
-  await expect(figure(page, 'gauge.stitchWidth')).toHaveText(width ?? '');
+  await expect(figure(page, 'gauge.stitchWidth')).toHaveText(width);
 });

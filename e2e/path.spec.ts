@@ -1,5 +1,5 @@
 import { expect, test } from '@playwright/test';
-import { fill, figure, goTo, newBag, rowOf, saved } from './bag';
+import { figure, fill, goTo, newBag, restingText, rowOf, saved } from './bag';
 
 test('from a swatch and wanted sizes to a written pattern', async ({ page }) => {
   await newBag(page);
@@ -176,12 +176,12 @@ test('a swatch that was measured before is taken over, and stays the other bagâ€
   await fill(page, 'Name', 'Bandroom sampler');
   await fill(page, 'Reading 1: stitches counted', '40');
   await saved(page);
-  const width = await figure(page, 'gauge.stitchWidth').textContent();
+  const width = await restingText(page, 'gauge.stitchWidth');
 
   await newBag(page, 'Letter pouch');
-  await expect(figure(page, 'gauge.stitchWidth')).not.toHaveText(width ?? '');
+  await expect(figure(page, 'gauge.stitchWidth')).not.toHaveText(width);
   await page.getByLabel('Take over one you measured before').selectOption({ label: 'Bandroom sampler' });
-  await expect(figure(page, 'gauge.stitchWidth')).toHaveText(width ?? '');
+  await expect(figure(page, 'gauge.stitchWidth')).toHaveText(width);
   await page.keyboard.press('Control+z');
-  await expect(figure(page, 'gauge.stitchWidth')).not.toHaveText(width ?? '');
+  await expect(figure(page, 'gauge.stitchWidth')).not.toHaveText(width);
 });

@@ -1,5 +1,5 @@
 import { expect, test, type Locator, type Page } from '@playwright/test';
-import { field, fill, figure, goTo, line, newBag, rowOf, saved } from './bag';
+import { field, figure, fill, goTo, line, newBag, restingNumber, rowOf, saved } from './bag';
 
 const settings = (page: Page) => page.getByRole('dialog', { name: 'How you work' });
 
@@ -19,8 +19,8 @@ test('the turning chain, foundation stitches and the other hand are settings tha
   await newBag(page);
   await page.getByLabel('Stitch', { exact: true }).selectOption('hdc');
   await goTo(page, 'Body');
-  const chains = async () => Number(/\d+/.exec((await figure(page, 'panel.startingChain').textContent()) ?? '')?.[0]);
-  const stitches = Number(/\d+/.exec((await figure(page, 'panel.stitches').textContent()) ?? '')?.[0]);
+  const chains = () => restingNumber(page, 'panel.startingChain');
+  const stitches = await restingNumber(page, 'panel.stitches');
   expect(await chains()).toBe(stitches + 1);
 
   await openSettings(page);
@@ -72,7 +72,7 @@ test('a strap in either school: pulled it is worked shorter, reinforced as long 
   await goTo(page, 'Strap');
   await page.getByRole('button', { name: 'Add a plain strap' }).click();
   await fill(page, 'Worn length', '90');
-  const toWork = async () => Number(/[\d.]+/.exec((await figure(page, 'strap.slackToWork').textContent()) ?? '')?.[0]);
+  const toWork = () => restingNumber(page, 'strap.slackToWork');
   const pulled = await toWork();
   await page.getByLabel('Measured').selectOption('slack');
   expect(await toWork()).toBeGreaterThan(pulled);

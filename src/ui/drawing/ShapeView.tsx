@@ -97,7 +97,7 @@ function dotsData({ at, radiusMm }: Extract<Shape, { kind: 'dots' }>): string {
 const round = (mm: number): number => Math.round(mm * 100) / 100;
 
 /** The patterns that shapes refer to. Once in every SVG that draws them. */
-export function DrawingDefs() {
+export const DrawingDefs = memo(function DrawingDefs() {
   return (
     <defs>
       <pattern id="hatch" width="3" height="3" patternUnits="userSpaceOnUse" patternTransform="rotate(45)">
@@ -105,4 +105,4 @@ export function DrawingDefs() {
       </pattern>
     </defs>
   );
-}
+});

@@ -1,6 +1,6 @@
 'use client';
 
-import { useCallback, useEffect, useMemo, useRef, useState, type KeyboardEvent } from 'react';
+import { useCallback, useEffect, useMemo, useRef, useState, type KeyboardEvent, type ReactNode } from 'react';
 import { moveLineEdits, type PanelLineId } from '@/core/body';
 import { patternOf } from '@/core/design';
 import { figureId, type FigureId } from '@/core/figures';
@@ -145,6 +145,11 @@ export function SheetView({ hide = [], movable = false }: SheetViewProps) {
         aria-label={zoom > 1 ? 'The pieces, drawn larger' : undefined}
         onKeyDown={onKeyDown}
       >
+        {piece && (
+          <RulersUnder width={width} height={height}>
+            <PieceRulers piece={piece} place={place} unit={unit} rightHanded={design.settings.hand === 'right'} />
+          </RulersUnder>
+        )}
         <svg
           width={width}
           height={height}
@@ -154,12 +159,9 @@ export function SheetView({ hide = [], movable = false }: SheetViewProps) {
           data-testid="panel"
           data-measured={measured}
           onPointerDownCapture={movable ? sheet.onTakeHold : undefined}
-          style={{ display: 'block', touchAction: zoom > 1 ? 'pan-x pan-y' : 'pan-y', contain: 'strict' }}
+          style={{ ...LAYER, touchAction: zoom > 1 ? 'pan-x pan-y' : 'pan-y' }}
         >
           <DrawingDefs />
-          {piece && (
-            <PieceRulers piece={piece} place={place} unit={unit} rightHanded={design.settings.hand === 'right'} />
-          )}
           {sheet.pieces.map(({ piece: one, placed: { drawing } }) => {
             const on = places.get(one.id) as PieceOnScreen;
             return (
@@ -218,6 +220,23 @@ export function SheetView({ hide = [], movable = false }: SheetViewProps) {
       </div>
       <ZoomBar zoom={zoom} onZoom={setZoom} />
     </div>
+  );
+}
+
+/** Each layer of the sheet is painted for itself: what moves on one leaves the others as they are. */
+const LAYER = { display: 'block', position: 'relative', contain: 'strict' } as const;
+
+/** The brass rules in a layer of their own below the pieces: their many figures hold still while a line is dragged. */
+function RulersUnder({ width, height, children }: { width: number; height: number; children: ReactNode }) {
+  return (
+    <svg
+      width={width}
+      height={height}
+      viewBox={`0 0 ${width} ${height}`}
+      style={{ ...LAYER, marginBottom: -height, pointerEvents: 'none' }}
+    >
+      {children}
+    </svg>
   );
 }
 

@@ -2,6 +2,7 @@
 
 import { Box, IconButton } from '@chakra-ui/react';
 import { Maximize, ZoomIn, ZoomOut } from 'lucide-react';
+import { memo } from 'react';
 
 /** How often the drawing can be made twice as large as it fits. */
 export const ZOOMS = [1, 1.5, 2, 3, 4, 6, 8] as const;
@@ -12,7 +13,7 @@ interface ZoomBarProps {
 }
 
 /** Larger, smaller, and as it fits. Once it is larger, the drawing is moved like any page: by its bars, a finger, or the arrow keys. */
-export function ZoomBar({ zoom, onZoom }: ZoomBarProps) {
+export const ZoomBar = memo(function ZoomBar({ zoom, onZoom }: ZoomBarProps) {
   const at = ZOOMS.findIndex((one) => one >= zoom);
   const step = (by: number) => onZoom(ZOOMS[Math.min(ZOOMS.length - 1, Math.max(0, at + by))] ?? 1);
   const button = { size: 'xs', variant: 'outline', bg: 'paper', borderColor: 'paperEdge' } as const;
@@ -47,4 +48,4 @@ export function ZoomBar({ zoom, onZoom }: ZoomBarProps) {
       </IconButton>
     </Box>
   );
-}
+});
