@@ -4,9 +4,9 @@ import type { Design } from '@/core/design';
 import type { Plan } from '@/core/plan';
 import { fullDesign, planOf, plannableDesign } from '@/core/testing/designs';
 import {
-  countTicks,
+  countScale,
   foldedDrawing,
-  lengthTicks,
+  lengthScale,
   liningDrawing,
   pieceDrawing,
   pathData,
@@ -143,16 +143,27 @@ describe('the section', () => {
 
 describe('rulers', () => {
   it('have a number on every inch when there is room', () => {
-    expect(lengthTicks(25.4 * 3, 'in', 4).flatMap(({ label }) => label ?? [])).toEqual(['0', '1', '2', '3']);
+    expect(lengthScale(25.4 * 3, 'in', 4).numbers.map(({ text }) => text)).toEqual(['0', '1', '2', '3']);
   });
 
   it('have fewer numbers when they would touch', () => {
-    const labels = (pxPerMm: number) => countTicks(200, 2, pxPerMm).filter(({ label }) => label !== null).length;
-    expect(labels(0.5)).toBeLessThan(labels(3));
+    const numbers = (pxPerMm: number) => countScale(200, 2, pxPerMm).numbers;
+    expect(numbers(0.5).length).toBeLessThan(numbers(3).length);
     for (const scale of [0.3, 0.7, 1, 2, 5]) {
-      const at = countTicks(200, 2, scale).filter(({ label }) => label !== null);
+      const at = numbers(scale);
       expect(((at[1]?.atMm ?? 0) - (at[0]?.atMm ?? 0)) * scale).toBeGreaterThanOrEqual(24);
     }
+  });
+
+  it('have a tick for each row, longer where the numbers stand, and none past the end', () => {
+    const { ticks, numbers } = countScale(47, 3, 4);
+    expect(ticks[0]).toMatchObject({ everyMm: 3, count: 48 });
+    const longest = ticks.at(-1);
+    expect(numbers.every(({ atMm }) => Math.abs(atMm % (longest?.everyMm ?? NaN)) < 1e-9)).toBe(true);
+    for (const { everyMm, count } of [...ticks, ...lengthScale(100, 'in', 2).ticks])
+      expect((count - 1) * everyMm).toBeLessThanOrEqual(47 * 3);
+    // 100 mm are three inches and a bit, in quarters.
+    expect(lengthScale(100, 'in', 2).ticks[0]?.count).toBe(16);
   });
 });
 

@@ -7,11 +7,12 @@ export { rowsPerLine } from './rowsPiece';
 export { bodyIcon } from './bodyIcon';
 export { onSheet, sheetDrawing, type JoinMark, type PlacedPiece, type SheetDrawing } from './sheetDrawing';
 export { heldLayout, sheetLayout, type SheetLayout, type SheetRoom } from './sheetLayout';
-export { countTicks, lengthTicks, type Tick } from './rulerTicks';
+export { countScale, lengthScale, type RulerScale, type Ticks } from './rulerScale';
 export { sectionDrawing } from './sectionDrawing';
 export {
   lineSegments,
   pathData,
+  pointsData,
   type Drawing,
   type Layer,
   type Point,

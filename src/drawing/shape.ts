@@ -78,6 +78,17 @@ export function pathData(segments: readonly Segment[], closed: boolean): string 
   return parts.join('') + (closed ? 'Z' : '');
 }
 
+/**
+ * The points of a path that is one run of straight lines, as SVG lists them; null of any other path.
+ *
+ * @example
+ * pointsData([{ to: 'move', x: 0, y: 1 }, { to: 'line', x: 2.00049, y: 1 }]) // => '0,1 2,1'
+ */
+export function pointsData(segments: readonly Segment[]): string | null {
+  const isOneRun = segments.every(({ to }, index) => to === (index === 0 ? 'move' : 'line'));
+  return isOneRun ? segments.map(({ x, y }) => `${short(x)},${short(y)}`).join(' ') : null;
+}
+
 const short = (mm: number): number => Math.round(mm * 1000) / 1000;
 
 /** A straight line as a path. */

@@ -3,7 +3,7 @@
 import { memo, useMemo } from 'react';
 import type { Piece } from '@/core/pieces';
 import type { LengthUnit } from '@/core/units';
-import { countTicks, lengthTicks } from '@/drawing';
+import { countScale, lengthScale } from '@/drawing';
 import type { PieceOnScreen } from './pieceOnScreen';
 import { RULER_PX, Ruler } from './Ruler';
 
@@ -20,12 +20,12 @@ export const PieceRulers = memo(function PieceRulers({ piece, place, unit, right
   const { stitchMm, rowMm } = piece;
   const rowCount = piece.kind === 'rows' ? piece.rows.length : piece.counts.length;
   const acrossCount = Math.round(widthMm / stitchMm);
-  const ticks = useMemo(
+  const scales = useMemo(
     () => ({
-      rows: countTicks(rowCount, rowMm, pxPerMm),
-      stitches: countTicks(acrossCount, stitchMm, pxPerMm),
-      along: lengthTicks(lengthMm, unit, pxPerMm),
-      across: lengthTicks(widthMm, unit, pxPerMm),
+      rows: countScale(rowCount, rowMm, pxPerMm),
+      stitches: countScale(acrossCount, stitchMm, pxPerMm),
+      along: lengthScale(lengthMm, unit, pxPerMm),
+      across: lengthScale(widthMm, unit, pxPerMm),
     }),
     [rowCount, rowMm, acrossCount, stitchMm, lengthMm, widthMm, unit, pxPerMm],
   );
@@ -40,7 +40,7 @@ export const PieceRulers = memo(function PieceRulers({ piece, place, unit, right
     <>
       {rounds ? (
         <Ruler
-          ticks={ticks.rows}
+          scale={scales.rows}
           originPx={piece.kind === 'half-disc' ? bottom : (top + bottom) / 2}
           pxPerMm={-pxPerMm}
           side="left"
@@ -51,7 +51,7 @@ export const PieceRulers = memo(function PieceRulers({ piece, place, unit, right
         />
       ) : (
         <Ruler
-          ticks={ticks.rows}
+          scale={scales.rows}
           {...(turned
             ? { ...rightwards, side: 'bottom', edgePx: bottom, ...level }
             : { ...upwards, side: 'left', edgePx: left, ...upright })}
@@ -59,14 +59,14 @@ export const PieceRulers = memo(function PieceRulers({ piece, place, unit, right
         />
       )}
       <Ruler
-        ticks={ticks.along}
+        scale={scales.along}
         {...(turned
           ? { ...rightwards, side: 'top', edgePx: top, ...level }
           : { ...upwards, side: 'right', edgePx: right, ...upright })}
         title={`Length along the piece, ${unit}`}
       />
       <Ruler
-        ticks={ticks.across}
+        scale={scales.across}
         {...(turned
           ? { ...downwards, side: 'right', edgePx: right, ...upright }
           : { ...fromHand, side: 'top', edgePx: top, ...level })}
@@ -74,7 +74,7 @@ export const PieceRulers = memo(function PieceRulers({ piece, place, unit, right
       />
       {!rounds && (
         <Ruler
-          ticks={ticks.stitches}
+          scale={scales.stitches}
           {...(turned
             ? { ...downwards, side: 'left', edgePx: left, ...upright }
             : { ...fromHand, side: 'bottom', edgePx: bottom, ...level })}

@@ -1,11 +1,11 @@
 import { memo } from 'react';
-import type { Tick } from '@/drawing';
+import type { RulerScale, Ticks } from '@/drawing';
 
 /** How deep a brass rule is, px. */
 export const RULER_PX = 30;
 
 interface RulerProps {
-  ticks: readonly Tick[];
+  scale: RulerScale;
   /** Where 0 is on the screen, and the px of one mm along the rule; negative runs up or to the left. */
   originPx: number;
   pxPerMm: number;
@@ -19,7 +19,7 @@ interface RulerProps {
 }
 
 /** A brass rule let into the counter along one edge of the cloth, its ticks on the cloth's side. */
-export function Ruler({ ticks, originPx, pxPerMm, side, edgePx, fromPx, toPx, title }: RulerProps) {
+export function Ruler({ scale, originPx, pxPerMm, side, edgePx, fromPx, toPx, title }: RulerProps) {
   const upright = side === 'left' || side === 'right';
   return (
     <g
@@ -28,7 +28,7 @@ export function Ruler({ ticks, originPx, pxPerMm, side, edgePx, fromPx, toPx, ti
       transform={upright ? `translate(${edgePx} ${originPx})` : `translate(${originPx} ${edgePx})`}
     >
       <RulerMarks
-        ticks={ticks}
+        scale={scale}
         pxPerMm={pxPerMm}
         side={side}
         startPx={tenth(Math.min(fromPx, toPx) - originPx)}
@@ -38,18 +38,17 @@ export function Ruler({ ticks, originPx, pxPerMm, side, edgePx, fromPx, toPx, ti
   );
 }
 
-interface RulerMarksProps extends Pick<RulerProps, 'ticks' | 'pxPerMm' | 'side'> {
+interface RulerMarksProps extends Pick<RulerProps, 'scale' | 'pxPerMm' | 'side'> {
   /** Where the rule begins, from its 0, and how long it is. */
   startPx: number;
   lengthPx: number;
 }
 
 /** What is on a rule, about its 0 at the cloth's edge: it holds still while the rule is moved. */
-const RulerMarks = memo(function RulerMarks({ ticks, pxPerMm, side, startPx, lengthPx }: RulerMarksProps) {
+const RulerMarks = memo(function RulerMarks({ scale, pxPerMm, side, startPx, lengthPx }: RulerMarksProps) {
   const upright = side === 'left' || side === 'right';
   const outward = side === 'left' || side === 'top' ? -1 : 1;
   const near = Math.min(0, outward * RULER_PX);
-  const strokes = { pxPerMm, upright, outward };
   return (
     <>
       <rect
@@ -59,54 +58,57 @@ const RulerMarks = memo(function RulerMarks({ ticks, pxPerMm, side, startPx, len
         height={upright ? lengthPx : RULER_PX}
         fill="var(--chakra-colors-brass)"
       />
-      <path d={ticksData(ticks.filter(isHeavy), strokes)} stroke="#2c2208" strokeWidth={1} />
-      <path
-        d={ticksData(
-          ticks.filter((tick) => !isHeavy(tick)),
-          strokes,
-        )}
-        stroke="#2c2208"
-        strokeWidth={0.6}
-      />
-      {ticks.map((tick) => {
-        if (tick.label === null) return null;
-        const along = tick.atMm * pxPerMm;
-        return (
-          <text
-            key={tick.label}
-            x={upright ? outward * 20 : along}
-            y={upright ? along : outward * 20}
-            fill="#2c2208"
-            textAnchor="middle"
-            dominantBaseline="central"
-            style={LABEL}
-          >
-            {tick.label}
-          </text>
-        );
-      })}
+      {scale.ticks.map((ticks) => (
+        <TickRow key={ticks.weight} {...ticks} pxPerMm={pxPerMm} upright={upright} outward={outward} />
+      ))}
+      {scale.numbers.map(({ atMm, text }) => (
+        <text
+          key={text}
+          x={upright ? outward * 20 : atMm * pxPerMm}
+          y={upright ? atMm * pxPerMm : outward * 20}
+          fill={ENGRAVED}
+          textAnchor="middle"
+          dominantBaseline="central"
+          style={LABEL}
+        >
+          {text}
+        </text>
+      ))}
     </>
   );
 });
 
+const ENGRAVED = '#2c2208';
 const LABEL = { fontSize: 11, fontVariantNumeric: 'tabular-nums' } as const;
 
-const isHeavy = ({ weight }: Tick): boolean => weight > 0.6;
+/** The longest ticks reach so far in from the cloth, px. */
+const REACH_PX = 11;
 
-interface Strokes {
+interface TickRowProps extends Ticks {
   pxPerMm: number;
   upright: boolean;
   outward: number;
 }
 
-/** The `d` of many ticks: one path for all, since a rule of three hundred rows would else be as many elements. */
-const ticksData = (ticks: readonly Tick[], { pxPerMm, upright, outward }: Strokes): string =>
-  ticks
-    .map(({ atMm, weight }) => {
-      const along = tenth(atMm * pxPerMm);
-      const reach = tenth(outward * 11 * weight);
-      return upright ? `M0 ${along}h${reach}` : `M${along} 0v${reach}`;
-    })
-    .join('');
+/** Many even ticks as one dashed line as wide as they are long: a rule of three hundred rows costs no more than one of three. */
+function TickRow({ everyMm, count, weight, pxPerMm, upright, outward }: TickRowProps) {
+  const thickPx = weight > 0.6 ? 1 : 0.6;
+  const reachPx = REACH_PX * weight;
+  const everyPx = everyMm * Math.abs(pxPerMm);
+  // It begins half a tick before 0 and ends half a tick behind the last.
+  const along = Math.sign(pxPerMm);
+  const from = -along * (thickPx / 2);
+  const to = along * ((count - 1) * everyPx + thickPx / 2);
+  const across = (outward * reachPx) / 2;
+  return (
+    <path
+      d={upright ? `M${across} ${from}V${to}` : `M${from} ${across}H${to}`}
+      fill="none"
+      stroke={ENGRAVED}
+      strokeWidth={reachPx}
+      strokeDasharray={`${thickPx} ${everyPx - thickPx}`}
+    />
+  );
+}
 
 const tenth = (px: number): number => Math.round(px * 10) / 10;

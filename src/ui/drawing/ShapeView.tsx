@@ -1,70 +1,30 @@
-import { memo, type SVGProps } from 'react';
-import { pathData, type Role, type Shape } from '@/drawing';
+import { memo } from 'react';
+import { pathData, pointsData, type Shape } from '@/drawing';
 
-/** The drawing conventions: how each role is drawn. Written down for people in docs/look.md. */
-const LOOK: Record<Role, SVGProps<SVGElement>> = {
-  cloth: { fill: 'var(--cloth)', stroke: 'var(--chakra-colors-ink)', strokeWidth: 1 },
-  flap: { fill: 'var(--cloth)', stroke: 'var(--chakra-colors-ink)', strokeWidth: 1.4 },
-  fabric: { fill: 'none', stroke: 'var(--cloth)' },
-  row: { fill: 'none', stroke: 'var(--thread)', strokeWidth: 0.7 },
-  rowPublic: { fill: 'none', stroke: 'var(--thread)', strokeWidth: 1.3 },
-  fold: { fill: 'none', stroke: 'var(--cloth-chalk)', strokeWidth: 1.8, strokeDasharray: '9 5' },
-  tick: { fill: 'none', stroke: 'var(--chakra-colors-ink)', strokeWidth: 1.2 },
-  edge: { fill: 'none', stroke: 'var(--cloth-chalk)', strokeWidth: 2.4 },
-  wish: { fill: 'none', stroke: 'var(--cloth-chalk)', strokeWidth: 1.2, strokeDasharray: '2 5' },
-  seam: { fill: 'none', stroke: 'var(--cloth-chalk)', strokeWidth: 4, strokeDasharray: '2 4' },
-  metal: { fill: '#d9dde0', stroke: '#20282b', strokeWidth: 1.2 },
-  metalBehind: { fill: 'none', stroke: '#e6eaec', strokeWidth: 2, strokeDasharray: '4 3' },
-  ghost: { fill: 'none', stroke: 'var(--cloth-chalk)', strokeWidth: 1, strokeDasharray: '1 3' },
-  foot: { fill: 'url(#hatch)', stroke: 'var(--cloth-chalk)', strokeWidth: 1 },
-  lining: { fill: 'none', stroke: '#f1e3c0', strokeWidth: 1.2, strokeDasharray: '12 3 2 3' },
-  load: { fill: 'var(--chakra-colors-brass-pale)', stroke: 'var(--chakra-colors-brass-deep)', strokeWidth: 0.8 },
-  inside: { fill: 'none', stroke: 'var(--cloth-chalk)', strokeWidth: 1, strokeDasharray: '5 4' },
-  thing: {
-    fill: 'var(--chakra-colors-brass-pale)',
-    fillOpacity: 0.9,
-    stroke: 'var(--chakra-colors-ink)',
-    strokeWidth: 1,
-  },
-  press: { fill: 'none', stroke: 'var(--chakra-colors-ink)', strokeWidth: 1.5, strokeDasharray: '9 5' },
-  outline: { fill: 'none', stroke: 'var(--cloth)', strokeWidth: 2.5 },
-  symbol: { fill: 'none', stroke: 'var(--chakra-colors-ink)', strokeWidth: 1.5, strokeLinecap: 'round' },
-  symbolSolid: { fill: 'var(--chakra-colors-ink)', stroke: 'none' },
-  rib: { fill: 'none', stroke: 'var(--thread)', strokeWidth: 3.2, strokeLinecap: 'round' },
-  bump: { fill: 'var(--thread)', stroke: 'var(--chakra-colors-ink)', strokeWidth: 0.5 },
-};
-
-const LIT: SVGProps<SVGElement> = { stroke: 'var(--chakra-colors-brass)', strokeWidth: 4 };
-
-/** One shape in mm, inside a group that is scaled to the screen; lines keep their weight whatever the scale. */
+/** One shape in mm, inside a group that is scaled to the screen. How it is drawn follows from its role (`theme/strokes.ts`). */
 export const ShapeView = memo(function ShapeView({ shape, lit = false }: { shape: Shape; lit?: boolean }) {
   const thick = shape.kind === 'path' && shape.strokeMm !== undefined;
-  const look = { ...LOOK[shape.role], ...(lit && !thick ? LIT : {}) };
   const common = {
-    ...look,
-    ...(thick ? { strokeWidth: shape.strokeMm } : { vectorEffect: 'non-scaling-stroke' }),
     'data-role': shape.role,
     'data-mark': shape.mark,
     'data-lit': lit || undefined,
+    ...(thick ? { 'data-true': true, strokeWidth: shape.strokeMm } : {}),
   };
   switch (shape.kind) {
     case 'rect':
-      return (
-        <rect
-          {...(common as SVGProps<SVGRectElement>)}
-          x={shape.x}
-          y={shape.y}
-          width={shape.widthMm}
-          height={shape.heightMm}
-        />
-      );
+      return <rect {...common} x={shape.x} y={shape.y} width={shape.widthMm} height={shape.heightMm} />;
     case 'lines':
-      return <path {...(common as SVGProps<SVGPathElement>)} d={linesData(shape)} />;
+      return <path {...common} d={linesData(shape)} />;
     case 'circle':
-      return <circle {...(common as SVGProps<SVGCircleElement>)} cx={shape.x} cy={shape.y} r={shape.radiusMm} />;
+      return <circle {...common} cx={shape.x} cy={shape.y} r={shape.radiusMm} />;
     case 'dots':
-      return <path {...(common as SVGProps<SVGPathElement>)} d={dotsData(shape)} />;
-    case 'path':
+      return <path {...common} d={dotsData(shape)} />;
+    case 'path': {
+      // What a browser reads as points is not gone through as style, which a path is each time it changes.
+      const points = thick ? null : pointsData(shape.segments);
+      if (points !== null) {
+        return shape.closed ? <polygon {...common} points={points} /> : <polyline {...common} points={points} />;
+      }
       return (
         <>
           {thick && lit && (
@@ -75,9 +35,10 @@ export const ShapeView = memo(function ShapeView({ shape, lit = false }: { shape
               strokeWidth={(shape.strokeMm ?? 0) + 1.6}
             />
           )}
-          <path {...(common as SVGProps<SVGPathElement>)} d={pathData(shape.segments, shape.closed)} />
+          <path {...common} d={pathData(shape.segments, shape.closed)} />
         </>
       );
+    }
   }
 });
 

@@ -1,7 +1,7 @@
 'use client';
 
 import type { ReactNode } from 'react';
-import { lengthTicks, type Drawing } from '@/drawing';
+import { lengthScale, type Drawing } from '@/drawing';
 import { useBag } from '@/ui/bag/BagProvider';
 import { clothStyle } from '@/ui/theme/system';
 import { RULER_PX, Ruler } from './Ruler';
@@ -38,7 +38,7 @@ export function StillView({ drawing, label, heightPx, marginPx = 12, ruled = fal
         {ruled && (
           <>
             <Ruler
-              ticks={lengthTicks(widthMm, unit, pxPerMm)}
+              scale={lengthScale(widthMm, unit, pxPerMm)}
               originPx={left}
               pxPerMm={pxPerMm}
               side="top"
@@ -48,7 +48,7 @@ export function StillView({ drawing, label, heightPx, marginPx = 12, ruled = fal
               title={`Width, ${unit}`}
             />
             <Ruler
-              ticks={lengthTicks(heightMm, unit, pxPerMm)}
+              scale={lengthScale(heightMm, unit, pxPerMm)}
               originPx={top + heightMm * pxPerMm}
               pxPerMm={-pxPerMm}
               side="right"

@@ -67,10 +67,13 @@ export function useSheet(room: SheetRoom, finestOf: (layout: SheetLayout) => num
     [following, layout, finestMm, first],
   );
   const drawn = [...under.pieces, ...(others?.pieces ?? [])];
+  // In the order of the plan, whichever was drawn first.
+  const pieces = plan.pieces.flatMap(({ id }) => drawn.filter(({ piece }) => piece.id === id));
+  // What is drawn is compared shape by shape, not what it was drawn from: a piece has hundreds of rows.
+  const parts = useShared(pieces.map(({ placed, lines }) => ({ placed, lines })));
   return {
     box: layout.box,
-    // In the order of the plan, whichever was drawn first.
-    pieces: useShared(plan.pieces.flatMap(({ id }) => drawn.filter(({ piece }) => piece.id === id))),
+    pieces: pieces.map((one, index) => ({ ...one, ...parts[index] })),
     // Each drawing has the letters on its own pieces.
     marks: useShared([...under.marks, ...(others?.marks ?? [])]),
     onTakeHold: (event) => setHand({ layout, piece: pieceUnder(event) }),

@@ -3,7 +3,7 @@
 import { Box, Button, Flex } from '@chakra-ui/react';
 import { useRef, useState, type KeyboardEvent, type PointerEvent } from 'react';
 import { MM_PER_INCH, formatLength } from '@/core/units';
-import { lengthTicks } from '@/drawing';
+import { lengthScale } from '@/drawing';
 import { useBag, useBagStore } from '@/ui/bag/BagProvider';
 import { arrowSteps } from '@/ui/drawing/arrowSteps';
 import { Ruler, RULER_PX } from '@/ui/drawing/Ruler';
@@ -79,7 +79,7 @@ export function LaidTape() {
           data-testid="tape"
         >
           <Ruler
-            ticks={lengthTicks(tapeMm, unit, pxPerMm)}
+            scale={lengthScale(tapeMm, unit, pxPerMm)}
             originPx={PAD_PX}
             pxPerMm={pxPerMm}
             side="bottom"

@@ -23,6 +23,7 @@ import {
 } from '@chakra-ui/react/theme';
 
 import { PARTS } from './parts';
+import { DRAWN } from './strokes';
 
 /**
  * The look of Ruelle: a haberdasher's counter. The reasons are in docs/look.md; a colour is used by what it is here,
@@ -99,6 +100,7 @@ const config = defineConfig({
   globalCss: {
     body: { bg: 'counter', color: 'ink', fontFamily: 'body', fontSize: '15px', lineHeight: 1.4 },
     ...PARTS,
+    ...DRAWN,
     'h1, h2, h3': { fontFamily: 'heading', fontWeight: 600 },
     '*:focus-visible': { outline: '3px solid var(--chakra-colors-chalk)', outlineOffset: '2px' },
     '.onDark *:focus-visible': { outlineColor: 'var(--chakra-colors-brass-pale)' },

@@ -1,0 +1,53 @@
+import type { Role } from '@/drawing';
+
+interface Stroke {
+  fill?: string;
+  fillOpacity?: string;
+  stroke?: string;
+  strokeWidth?: string;
+  strokeDasharray?: string;
+  strokeLinecap?: 'round';
+}
+
+const INK = 'var(--chakra-colors-ink)';
+const CHALK = 'var(--cloth-chalk)';
+
+/** The drawing conventions: how each role is drawn. Written down for people in docs/look.md. */
+const STROKES: Record<Role, Stroke> = {
+  cloth: { fill: 'var(--cloth)', stroke: INK, strokeWidth: '1px' },
+  flap: { fill: 'var(--cloth)', stroke: INK, strokeWidth: '1.4px' },
+  fabric: { stroke: 'var(--cloth)' },
+  row: { stroke: 'var(--thread)', strokeWidth: '0.7px' },
+  rowPublic: { stroke: 'var(--thread)', strokeWidth: '1.3px' },
+  fold: { stroke: CHALK, strokeWidth: '1.8px', strokeDasharray: '9 5' },
+  tick: { stroke: INK, strokeWidth: '1.2px' },
+  edge: { stroke: CHALK, strokeWidth: '2.4px' },
+  wish: { stroke: CHALK, strokeWidth: '1.2px', strokeDasharray: '2 5' },
+  seam: { stroke: CHALK, strokeWidth: '4px', strokeDasharray: '2 4' },
+  metal: { fill: '#d9dde0', stroke: '#20282b', strokeWidth: '1.2px' },
+  metalBehind: { stroke: '#e6eaec', strokeWidth: '2px', strokeDasharray: '4 3' },
+  ghost: { stroke: CHALK, strokeWidth: '1px', strokeDasharray: '1 3' },
+  foot: { fill: 'url(#hatch)', stroke: CHALK, strokeWidth: '1px' },
+  lining: { stroke: '#f1e3c0', strokeWidth: '1.2px', strokeDasharray: '12 3 2 3' },
+  load: { fill: 'var(--chakra-colors-brass-pale)', stroke: 'var(--chakra-colors-brass-deep)', strokeWidth: '0.8px' },
+  inside: { stroke: CHALK, strokeWidth: '1px', strokeDasharray: '5 4' },
+  thing: { fill: 'var(--chakra-colors-brass-pale)', fillOpacity: '0.9', stroke: INK, strokeWidth: '1px' },
+  press: { stroke: INK, strokeWidth: '1.5px', strokeDasharray: '9 5' },
+  outline: { stroke: 'var(--cloth)', strokeWidth: '2.5px' },
+  symbol: { stroke: INK, strokeWidth: '1.5px', strokeLinecap: 'round' },
+  symbolSolid: { fill: INK },
+  rib: { stroke: 'var(--thread)', strokeWidth: '3.2px', strokeLinecap: 'round' },
+  bump: { fill: 'var(--thread)', stroke: INK, strokeWidth: '0.5px' },
+};
+
+/**
+ * The conventions as rules of the page: an element only says what it is, and so changes little when it moves. Lines keep their weight
+ * whatever the scale, but those that are as thick as what they stand for (`data-true`).
+ */
+export const DRAWN = Object.fromEntries(
+  Object.entries(STROKES).flatMap(([role, { fill = 'none', ...stroke }]) => [
+    [`[data-role="${role}"]`, { fill, vectorEffect: 'non-scaling-stroke', ...stroke }],
+    [`[data-role="${role}"][data-true]`, { vectorEffect: 'none' }],
+    [`[data-role="${role}"][data-lit]:not([data-true])`, { stroke: 'var(--chakra-colors-brass)', strokeWidth: '4px' }],
+  ]),
+);
