@@ -95,7 +95,7 @@ describe('texture on the panel', () => {
     if (!worked.ok) throw new Error('does not come out');
     const bobbles = worked.rows.flat().filter((cell) => cell.made === 'stitch' && cell.step.work === 'bobble');
     expect(bumps.at).toHaveLength(bobbles.length);
-    const rows = bumps.at.map(({ y }) => (drawing.box.heightMm - y) / 5 + 0.5);
+    const rows = bumps.at.map(({ y }) => -y / 5 + 0.5);
     expect(new Set(rows.map((row) => Math.round(row) % 2))).toEqual(new Set([0]));
   });
 

@@ -71,6 +71,7 @@ describe('every drawing', () => {
         for (const { box, shapes } of [panelOf(design, plan), foldedDrawing(plan), sectionDrawing(plan, 'loaded')]) {
           const outside = shapes
             .flatMap(pointsOf)
+            .map(({ x, y }) => ({ x: x - box.x, y: y - box.y }))
             .filter(({ x, y }) => x < -dust || y < -dust || x > box.widthMm + dust || y > box.heightMm + dust);
           expect(outside).toEqual([]);
         }
@@ -97,12 +98,12 @@ describe('the panel', () => {
   it('has row 1 at the bottom: the base fold lies its length above it', () => {
     const [fold] = marked(drawing, 'fold.base');
     const y = fold?.kind === 'path' ? fold.segments[0]?.y : NaN;
-    expect(drawing.box.heightMm - (y ?? NaN)).toBeCloseTo(plan.pouch.figures.baseFold?.value ?? NaN, 9);
+    expect(-(y ?? NaN)).toBeCloseTo(plan.pouch.figures.baseFold?.value ?? NaN, 9);
   });
 
   it('draws a line between every two rows', () => {
     const rows = drawing.shapes.filter(({ layer }) => layer === 'rows').flatMap(pointsOf);
-    const heights = [...new Set(rows.map(({ y }) => Math.round((drawing.box.heightMm - y) / plan.pouch.rowMm)))];
+    const heights = [...new Set(rows.map(({ y }) => Math.round(-y / plan.pouch.rowMm)))];
     expect(heights.sort((a, b) => a - b)).toEqual(
       Array.from({ length: plan.flap.totalRows - 1 }, (_, index) => index + 1),
     );

@@ -11,7 +11,7 @@ import { textureShapes } from './textureShapes';
 
 /**
  * One flat piece to scale, its outer face up and row 1 at the bottom, as charts are read. Along the piece y runs up from
- * row 1, so on paper y = length − along. Stitches are counted from the working hand's edge.
+ * row 1, so on paper y = −along. Stitches are counted from the working hand's edge.
  *
  * @param finestMm lines of rows are no nearer to each other than this
  */
@@ -27,7 +27,7 @@ export function pieceDrawing(design: Design, plan: Plan, piece: Piece, finestMm 
   const { widthMm, lengthMm } = place;
   const scallops = piece.zones.some(({ id }) => id === 'flap') ? plan.flap.scallops : null;
   return {
-    box: { x: 0, y: 0, widthMm, heightMm: lengthMm },
+    box: { x: 0, y: place.y(lengthMm), widthMm, heightMm: lengthMm },
     shapes: [
       clothShape(place, scallops),
       ...rowLineShapes(place, scallops, rowsPerLine(piece.rowMm, finestMm)),
@@ -131,8 +131,8 @@ function footShapes({ strap }: Plan, { piece, widthMm, lengthMm, y, half }: Rows
     if (foot.piece !== piece.id) return [];
     const strapMm = Math.min(strap.figures.width.value, foot.unit === 'row' ? widthMm : lengthMm);
     return foot.unit === 'row'
-      ? [0, lengthMm - foot.depthMm].map((top) => patch((widthMm - strapMm) / 2, top, strapMm, foot.depthMm))
-      : [0, widthMm - foot.depthMm].map((left) => patch(left, (lengthMm - strapMm) / 2, foot.depthMm, strapMm));
+      ? [lengthMm, foot.depthMm].map((upMm) => patch((widthMm - strapMm) / 2, y(upMm), strapMm, foot.depthMm))
+      : [0, widthMm - foot.depthMm].map((left) => patch(left, y((lengthMm + strapMm) / 2), foot.depthMm, strapMm));
   }
   const sides = (rows: { from: number; to: number }, stitches: number): Shape[] => {
     const edge = half(piece.rows[rows.to - 1]?.stitches ?? piece.startStitches);
@@ -209,7 +209,7 @@ function halfDiscSnap(design: Design, { snap }: Plan, piece: Piece, { box }: Dra
 }
 
 /** The pressed edge of the lining, inside the crochet's, where the piece is a rectangle. */
-function liningShapes(plan: Plan, { piece, widthMm, lengthMm }: RowsPlace): Shape[] {
+function liningShapes(plan: Plan, { piece, widthMm, lengthMm, y }: RowsPlace): Shape[] {
   const lining = plan.lining?.pieces.find((one) => one.for === piece.id);
   if (!lining || piece.roundCount > 0 || !isRectangleWithFlap(piece)) return [];
   const [wide, high] = [lining.finishedWidth.value, lining.finishedLength.value];
@@ -220,7 +220,7 @@ function liningShapes(plan: Plan, { piece, widthMm, lengthMm }: RowsPlace): Shap
       layer: 'lining',
       mark: 'lining',
       x: (widthMm - wide) / 2,
-      y: (lengthMm - high) / 2,
+      y: y((lengthMm + high) / 2),
       widthMm: wide,
       heightMm: high,
     },

@@ -4,7 +4,10 @@ import type { FlapStage } from '@/core/flap';
 import { spread } from '@/core/shaping';
 import { lineSegments, polyline, type Point, type Segment, type Shape } from './shape';
 
-/** A flat piece of rows on paper: its width and length, and where a distance along it lies, row 1 at the bottom. */
+/**
+ * A flat piece of rows on paper: its width and length, and where a distance along it lies. Row 1 stands on y = 0 and the piece
+ * runs up from there, so that what lies below a moved line stays where it is.
+ */
 export interface RowsPlace {
   piece: RowsPiece;
   widthMm: number;
@@ -21,7 +24,7 @@ export function rowsPlace(piece: RowsPiece): RowsPlace {
     piece,
     widthMm,
     lengthMm,
-    y: (alongMm) => lengthMm - alongMm,
+    y: (alongMm) => -alongMm,
     half: (stitches) => (stitches / 2) * piece.stitchMm,
   };
 }
@@ -60,7 +63,8 @@ export function sideOf({ piece, half }: RowsPlace, toRow = piece.rows.length, fr
 export function clothShape(place: RowsPlace, scallops: Scallops): Shape {
   const { piece, widthMm, lengthMm, y } = place;
   const base = { role: 'cloth', layer: 'cloth' } as const;
-  if (isStraight(piece) && !scallops) return { kind: 'rect', ...base, x: 0, y: 0, widthMm, heightMm: lengthMm };
+  if (isStraight(piece) && !scallops)
+    return { kind: 'rect', ...base, x: 0, y: y(lengthMm), widthMm, heightMm: lengthMm };
   const middle = widthMm / 2;
   const plainRows = scallops ? piece.rows.length - scallops.rows.length : piece.rows.length;
   const side = sideOf(place, plainRows);

@@ -162,8 +162,8 @@ describe('the sheet', () => {
         fc.pre(plan.pieces.every((piece) => (piece.kind === 'rows' ? piece.rows.length : piece.counts.length) < 400));
         const sheet = sheetDrawing(design, plan, sheetLayout(plan.pieces, { ...ROOM, widthPx }));
         const boxes = sheet.pieces.map((placed) => {
-          const { widthMm, heightMm } = placed.drawing.box;
-          const [a, b] = [onSheet(placed, { x: 0, y: 0 }), onSheet(placed, { x: widthMm, y: heightMm })];
+          const { x, y, widthMm, heightMm } = placed.drawing.box;
+          const [a, b] = [onSheet(placed, { x, y }), onSheet(placed, { x: x + widthMm, y: y + heightMm })];
           return { x0: Math.min(a.x, b.x), y0: Math.min(a.y, b.y), x1: Math.max(a.x, b.x), y1: Math.max(a.y, b.y) };
         });
         const dust = 1e-6 * (1 + sheet.box.widthMm + sheet.box.heightMm);
@@ -214,7 +214,7 @@ describe('the sheet', () => {
     const back = plan.pieces.find(({ id }) => id === 'back');
     if (back?.kind !== 'rows') throw new Error('no back');
     const heights = (finestMm: number) => {
-      const { shapes, box: outline } = pieceDrawing(design, plan, back, finestMm);
+      const { shapes } = pieceDrawing(design, plan, back, finestMm);
       return shapes
         .flatMap((shape) => {
           if (shape.layer !== 'rows') return [];
@@ -222,7 +222,7 @@ describe('the sheet', () => {
             return Array.from({ length: shape.count }, (_, at) => shape.y + at * shape.stepMm);
           return shape.kind === 'path' ? shape.segments.map(({ y }) => y) : [];
         })
-        .map((y) => Math.round((outline.heightMm - y) / back.rowMm));
+        .map((y) => Math.round(-y / back.rowMm));
     };
     const all = new Set(heights(0));
     expect(all.size).toBe(back.rows.length - 1);

@@ -53,8 +53,10 @@ export function sheetDrawing(
 }
 
 /** A point of a piece, on the sheet. */
-export const onSheet = ({ x, y, turned, drawing }: PlacedPiece, point: Point): Point =>
-  turned ? { x: x + drawing.box.heightMm - point.y, y: y + point.x } : { x: x + point.x, y: y + point.y };
+export const onSheet = ({ x, y, turned, drawing: { box } }: PlacedPiece, point: Point): Point => {
+  const [right, down] = [point.x - box.x, point.y - box.y];
+  return turned ? { x: x + box.heightMm - down, y: y + right } : { x: x + right, y: y + down };
+};
 
 const LETTERS = 'ABCDEFGH';
 

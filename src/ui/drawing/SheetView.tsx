@@ -6,6 +6,7 @@ import { patternOf } from '@/core/design';
 import { figureId, type FigureId } from '@/core/figures';
 import type { PieceId } from '@/core/pieces';
 import { formatLength } from '@/core/units';
+import type { Plan } from '@/core/plan';
 import { PIECE_NAMES } from '@/core/wording';
 import { rowsPerLine, type JoinMark, type Layer, type SheetLayout } from '@/drawing';
 import { useBag, useBagStore } from '@/ui/bag/BagProvider';
@@ -84,7 +85,8 @@ export function SheetView({ hide = [], movable = false }: SheetViewProps) {
   });
   const scaleOf = ({ box }: Pick<SheetLayout, 'box'>) =>
     Math.max(0.2, Math.min(roomX / box.widthMm, roomY / box.heightMm));
-  const sheet = useSheet(room, (layout) => FINEST_PX / scaleOf(layout));
+  const inHand = pieceInHand(plan, chosen);
+  const sheet = useSheet(room, inHand, (layout) => FINEST_PX / scaleOf(layout));
   const pxPerMm = scaleOf(sheet);
   const { widthMm, heightMm } = sheet.box;
   const unit = design.settings.lengthUnit;
@@ -97,10 +99,9 @@ export function SheetView({ hide = [], movable = false }: SheetViewProps) {
   // A drag redraws what changes: a piece that stays where it is keeps its place, and with it its rules and names.
   const placed = useShared(sheet.pieces.map((one) => pieceOnScreen(one.placed, originX, originY, pxPerMm)));
   const places = useMemo(() => new Map(placed.map((one) => [one.id, one])), [placed]);
-  const inHand = pieceInHand(plan.tracks.back.piece, chosen, places);
-  const place = places.get(inHand) as PieceOnScreen;
-  const piece = sheet.pieces.find((one) => one.piece.id === inHand)?.piece;
-  const rowStep = piece ? rowsPerLine(piece.rowMm, FINEST_PX / pxPerMm) : 1;
+  const { ruled } = sheet;
+  const ruledPlace = useShared(ruled && pieceOnScreen(ruled.placed, originX, originY, pxPerMm));
+  const rowStep = ruled ? rowsPerLine(ruled.piece.rowMm, FINEST_PX / pxPerMm) : 1;
 
   const move = useCallback(
     (id: PanelLineId, row: number) => {
@@ -145,9 +146,14 @@ export function SheetView({ hide = [], movable = false }: SheetViewProps) {
         aria-label={zoom > 1 ? 'The pieces, drawn larger' : undefined}
         onKeyDown={onKeyDown}
       >
-        {piece && (
+        {ruled && ruledPlace && (
           <RulersUnder width={width} height={height}>
-            <PieceRulers piece={piece} place={place} unit={unit} rightHanded={design.settings.hand === 'right'} />
+            <PieceRulers
+              piece={ruled.piece}
+              place={ruledPlace}
+              unit={unit}
+              rightHanded={design.settings.hand === 'right'}
+            />
           </RulersUnder>
         )}
         <svg
@@ -241,8 +247,8 @@ function RulersUnder({ width, height, children }: { width: number; height: numbe
 }
 
 /** The piece that the rules lie along: the one she took, else the one that the back is on. */
-const pieceInHand = (back: PieceId, chosen: PieceId | null, places: ReadonlyMap<PieceId, unknown>): PieceId =>
-  chosen !== null && places.has(chosen) ? chosen : back;
+const pieceInHand = ({ pieces, tracks }: Plan, chosen: PieceId | null): PieceId =>
+  pieces.find(({ id }) => id === chosen)?.id ?? tracks.back.piece;
 
 function FlapHandlesOn({ places }: { places: ReadonlyMap<PieceId, PieceOnScreen> }) {
   const piece = useBag((state) => state.plan.tracks.flap?.piece);
@@ -255,13 +261,12 @@ function FlapHandlesOn({ places }: { places: ReadonlyMap<PieceId, PieceOnScreen>
 }
 
 /** What the sheet shows, for those who don't see it. */
-function sheetLabel({ pieces, pouch, flap }: ReturnType<typeof useBag<BagPlan>>): string {
+function sheetLabel({ pieces, pouch, flap }: Plan): string {
   const [first] = pieces;
   if (pieces.length === 1 && first?.kind === 'rows' && first.roundCount === 0)
     return `The flat panel: ${pouch.stitchCount} stitches by ${flap.totalRows + flap.hemRows} rows`;
   return `The flat pieces: ${pieces.map(({ id, copies }) => `${copies > 1 ? `${copies} ` : ''}${PIECE_NAMES[id].toLowerCase()}`).join(', ')}`;
 }
-type BagPlan = Parameters<Parameters<typeof useBag>[0]>[0]['plan'];
 
 interface MatchingMarkProps {
   mark: JoinMark;

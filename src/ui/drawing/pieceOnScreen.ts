@@ -25,7 +25,8 @@ export interface PieceOnScreen {
  */
 export function pieceOnScreen(placed: PlacedPiece, originX: number, originY: number, pxPerMm: number): PieceOnScreen {
   const { id, x, y, turned, drawing } = placed;
-  const { widthMm, heightMm: lengthMm } = drawing.box;
+  const { box } = drawing;
+  const { widthMm, heightMm: lengthMm } = box;
   const left = originX + x * pxPerMm;
   const top = originY + y * pxPerMm;
   const wide = (turned ? lengthMm : widthMm) * pxPerMm;
@@ -41,8 +42,8 @@ export function pieceOnScreen(placed: PlacedPiece, originX: number, originY: num
     right: left + wide,
     bottom: top + high,
     transform: turned
-      ? `translate(${left + wide} ${top}) rotate(90) scale(${pxPerMm})`
-      : `translate(${left} ${top}) scale(${pxPerMm})`,
+      ? `translate(${left + (box.y + lengthMm) * pxPerMm} ${top - box.x * pxPerMm}) rotate(90) scale(${pxPerMm})`
+      : `translate(${left - box.x * pxPerMm} ${top - box.y * pxPerMm}) scale(${pxPerMm})`,
   };
 }
 

@@ -25,6 +25,8 @@ export interface ShownPiece {
 export interface ShownSheet {
   box: SheetLayout['box'];
   pieces: ShownPiece[];
+  /** The piece that the rules lie along, as they show it: while a hand is down they follow it a little later. */
+  ruled: ShownPiece | undefined;
   marks: JoinMark[];
   /** To be called when a hand takes hold of something on the sheet: its element, or one around it, says in `data-on` which piece it is on. */
   onTakeHold: (event: PointerEvent) => void;
@@ -42,29 +44,37 @@ interface Hand {
  * they can be again.
  *
  * @param room the place on the screen; the same object as long as it is the same
+ * @param ruledId the piece that the rules lie along
  * @param finestOf the least distance of two lines of rows for a layout, mm
  */
-export function useSheet(room: SheetRoom, finestOf: (layout: SheetLayout) => number): ShownSheet {
+export function useSheet(room: SheetRoom, ruledId: PieceId, finestOf: (layout: SheetLayout) => number): ShownSheet {
   const design = useBag((state) => state.design);
   const plan = useBag((state) => state.plan);
   const [taken, setHand] = useHand();
   // Another construction, which has other pieces, is laid out anew, hand or no hand.
   const hand = taken?.layout.places.length === plan.pieces.length ? taken : null;
   const apart = plan.pieces.length > 1 ? (hand?.piece ?? null) : null;
-  // Followed only while one piece is drawn apart from others.
-  const behind = useBagSection((state) => (apart === null ? null : state));
+  // Followed only while a hand is down.
+  const behind = useBagSection((state) => (hand === null ? null : state));
   const free = useMemo(() => (hand ? null : sheetLayout(plan.pieces, room)), [hand, plan.pieces, room]);
   const layout = (free ?? hand?.layout) as SheetLayout;
   const finestMm = finestOf(layout);
   const following = behind?.plan.pieces.length === plan.pieces.length ? behind : null;
-  const first = following ? apart : null;
+  const first = following && apart;
   const under = useMemo(
     () => shown(design, plan, layout, finestMm, first === null ? () => true : (id) => id === first),
     [design, plan, layout, finestMm, first],
   );
   const others = useMemo(
-    () => (following === null ? null : shown(following.design, following.plan, layout, finestMm, (id) => id !== first)),
+    () =>
+      following && first !== null
+        ? shown(following.design, following.plan, layout, finestMm, (id) => id !== first)
+        : null,
     [following, layout, finestMm, first],
+  );
+  const ruled = useMemo(
+    () => following && shown(following.design, following.plan, layout, finestMm, (id) => id === ruledId).pieces[0],
+    [following, layout, finestMm, ruledId],
   );
   const drawn = [...under.pieces, ...(others?.pieces ?? [])];
   // In the order of the plan, whichever was drawn first.
@@ -74,6 +84,7 @@ export function useSheet(room: SheetRoom, finestOf: (layout: SheetLayout) => num
   return {
     box: layout.box,
     pieces: pieces.map((one, index) => ({ ...one, ...parts[index] })),
+    ruled: ruled ?? pieces.find(({ piece }) => piece.id === ruledId),
     // Each drawing has the letters on its own pieces.
     marks: useShared([...under.marks, ...(others?.marks ?? [])]),
     onTakeHold: (event) => setHand({ layout, piece: pieceUnder(event) }),
