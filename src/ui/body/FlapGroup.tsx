@@ -69,7 +69,6 @@ export function FlapGroup() {
 /** Its width, its own size, and the counts that follow; nothing for an open bag. */
 function FlapSizes({ set }: { set: (field: string, value: number | string | null) => FieldFault[] }) {
   const flap = useBag((state) => state.design.flap);
-  const figures = useBagNumbers((state) => state.plan.flap.figures);
   const takesFlap = useBag((state) => constructionOf(state.plan.pouch.kind).takesFlap);
   if (!takesFlap)
     return (
@@ -112,11 +111,21 @@ function FlapSizes({ set }: { set: (field: string, value: number | string | null
           onClear={() => set('hemMm', null)}
         />
       )}
+      <FlapFigures />
+    </Row>
+  );
+}
+
+/** The counts that follow, apart from the fields: those hold still while a drag changes what these say. */
+function FlapFigures() {
+  const figures = useBagNumbers((state) => state.plan.flap.figures);
+  return (
+    <>
       <FigureTicket figure={figures.startStitches} mark="flap.outline" />
       <FigureTicket figure={figures.edgeStitches} mark="edge.flap" />
       <FigureTicket figure={figures.edgeWidth} mark="edge.flap" />
       <FigureTicket figure={figures.outlineOff} mark="flap.outline" />
-    </Row>
+    </>
   );
 }
 

@@ -1,6 +1,5 @@
 'use client';
 
-import { Button, Flex } from '@chakra-ui/react';
 import type { SplitId } from '@/core/flap';
 import { useBagNumbers, useBagStore } from '@/ui/bag/BagProvider';
 import { AskableNumber } from '@/ui/figures/FigureTicket';
@@ -18,23 +17,21 @@ export function FlapSplits() {
   const store = useBagStore();
   if (splits.length === 0) return null;
   return (
-    <Flex gap="3" wrap="wrap" mb="3" align="center" fontSize="14px">
+    <div className="splits">
       Start from
       {splits.map(({ id, drop, isPlanned, edits }) => (
-        <Flex key={id} gap="1.5" align="center">
-          <Button
-            size="xs"
-            variant="outline"
-            bg={isPlanned ? 'brassPale' : 'paper'}
-            borderColor="inkSoft"
+        <div key={id}>
+          <button
+            type="button"
+            className="take"
             aria-pressed={isPlanned}
             onClick={() => store.getState().edit(`Split: ${NAMES[id]}`, edits)}
           >
             {NAMES[id]}
-          </Button>
+          </button>
           <AskableNumber figure={drop} />
-        </Flex>
+        </div>
       ))}
-    </Flex>
+    </div>
   );
 }

@@ -27,8 +27,6 @@ const FINISHES = [
 export function SeamGroup() {
   const { kind, finish, takeUpStitches } = useBag((state) => state.design.body.seam);
   const hasFlap = useBag((state) => state.plan.flap.hasFlap);
-  const { bridgeLoaded, bridgeEmpty } = useBagNumbers((state) => state.plan.flap.figures);
-  const { load } = useBagNumbers((state) => state.plan.contents.figures);
   const store = useBagStore();
   const set = (label: string, value: Record<string, unknown>) =>
     store.getState().edit(
@@ -65,18 +63,27 @@ export function SeamGroup() {
             onChange={(value) => set('Seam take-up', { takeUpStitches: value })}
           />
         </Row>
-        <Row>
-          <FigureTicket figure={load} />
-          {hasFlap && (
-            <>
-              <FigureTicket figure={bridgeLoaded} />
-              <FigureTicket figure={bridgeEmpty} />
-            </>
-          )}
-        </Row>
+        <OverTheTop hasFlap={hasFlap} />
       </Group>
       <EdgingGroup />
     </>
+  );
+}
+
+/** The way over the top that the load asks for, apart from the fields: those hold still while a drag changes what this says. */
+function OverTheTop({ hasFlap }: { hasFlap: boolean }) {
+  const { bridgeLoaded, bridgeEmpty } = useBagNumbers((state) => state.plan.flap.figures);
+  const { load } = useBagNumbers((state) => state.plan.contents.figures);
+  return (
+    <Row>
+      <FigureTicket figure={load} />
+      {hasFlap && (
+        <>
+          <FigureTicket figure={bridgeLoaded} />
+          <FigureTicket figure={bridgeEmpty} />
+        </>
+      )}
+    </Row>
   );
 }
 

@@ -107,6 +107,9 @@ export const PARTS = {
     fontSize: '13px',
     cursor: 'pointer',
   },
+  '.take[aria-pressed=true]': { bg: 'brassPale', fontWeight: 600 },
+  '.splits': { display: 'flex', flexWrap: 'wrap', gap: '3', alignItems: 'center', marginBottom: '3', fontSize: '14px' },
+  '.splits > div': { display: 'flex', gap: '1.5', alignItems: 'center' },
   '.only-read': { position: 'absolute', width: '1px', height: '1px', overflow: 'hidden', clipPath: 'inset(50%)' },
   '.why-these': { fontSize: '13px', color: 'inkSoft' },
   '.why-these > button': {
