@@ -6,7 +6,7 @@ import { sectionDrawing } from '@/drawing';
 import { useBagSection, useBagStore } from '@/ui/bag/BagProvider';
 import { clothStyle } from '@/ui/theme/system';
 import { DrawingDefs, ShapeView } from './ShapeView';
-import { useShared } from './useShared';
+import { useSharedDrawings } from './useShared';
 
 const STATES: { state: LoadState; label: string }[] = [
   { state: 'empty', label: 'Empty' },
@@ -19,7 +19,7 @@ export function SectionView({ heightPx, widthPx }: { heightPx: number; widthPx: 
   const plan = useBagSection((state) => state.plan);
   const selection = useBagSection((state) => state.selection);
   const store = useBagStore();
-  const drawings = useShared(useMemo(() => STATES.map(({ state }) => sectionDrawing(plan, state)), [plan]));
+  const drawings = useSharedDrawings(useMemo(() => STATES.map(({ state }) => sectionDrawing(plan, state)), [plan]));
   const tallest = Math.max(...drawings.map(({ box }) => box.heightMm));
   const both = drawings.reduce((sum, { box }) => sum + box.widthMm, 0);
   const labelPx = 22;

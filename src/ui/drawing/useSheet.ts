@@ -7,13 +7,14 @@ import {
   heldLayout,
   sheetDrawing,
   sheetLayout,
+  type Drawing,
   type JoinMark,
   type PlacedPiece,
   type SheetLayout,
   type SheetRoom,
 } from '@/drawing';
 import { useBag, useBagSection } from '@/ui/bag/BagProvider';
-import { useShared } from './useShared';
+import { useShared, useSharedDrawings } from './useShared';
 
 /** A piece as the sheet shows it. */
 export interface ShownPiece {
@@ -79,11 +80,15 @@ export function useSheet(room: SheetRoom, ruledId: PieceId, finestOf: (layout: S
   const drawn = [...under.pieces, ...(others?.pieces ?? [])];
   // In the order of the plan, whichever was drawn first.
   const pieces = plan.pieces.flatMap(({ id }) => drawn.filter(({ piece }) => piece.id === id));
-  // What is drawn is compared shape by shape, not what it was drawn from: a piece has hundreds of rows.
-  const parts = useShared(pieces.map(({ placed, lines }) => ({ placed, lines })));
+  const lines = useShared(pieces.map((one) => one.lines));
+  const drawings = useSharedDrawings(pieces.map(({ placed }) => placed.drawing));
   return {
     box: layout.box,
-    pieces: pieces.map((one, index) => ({ ...one, ...parts[index] })),
+    pieces: pieces.map(({ piece, placed }, index) => ({
+      piece,
+      placed: { ...placed, drawing: drawings[index] as Drawing },
+      lines: lines[index] as PanelLine[],
+    })),
     ruled: ruled ?? pieces.find(({ piece }) => piece.id === ruledId),
     // Each drawing has the letters on its own pieces.
     marks: useShared([...under.marks, ...(others?.marks ?? [])]),
