@@ -69,7 +69,7 @@ test('the flap’s edge is dragged, and the drop follows', async ({ page }) => {
   const drop = page.locator('[data-figure="flap.drop.loaded"]').first();
   const before = (await drop.textContent()) ?? '';
   await drag(page, 'edge.flap', 50);
-  // Numbers follow the drawing within a sixth of a second.
+  // Numbers follow the drawing within a fifth of a second.
   await expect(drop).not.toHaveText(before);
   await page.getByRole('button', { name: /Let the rows follow the sizes again/ }).click();
   await expect(drop).toHaveText(before);
