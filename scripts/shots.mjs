@@ -43,6 +43,7 @@ try {
       await page.waitForTimeout(200);
       await page.screenshot({ path: join(folder, 'why.png') });
       await page.keyboard.press('Escape');
+      await page.evaluate(() => document.activeElement.blur());
     }
     await page.screenshot({ path: join(folder, `${view}.png`) });
   }
