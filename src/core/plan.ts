@@ -91,8 +91,8 @@ export function planBag(wished: Design, packings?: Packings): PlanResult {
   const body = bodyStage(contents, gauge);
   if (!body.ok) return body;
 
-  const { pouch, design, clampedLoadMm } = body;
-  const fit = contentsFit(wished, contents, pouch, clampedLoadMm);
+  const { pouch, design } = body;
+  const fit = contentsFit(wished, contents, pouch, design.clampedLoadMm);
   const flap = flapStage(design, gauge, pouch);
   const set = withHalfDisc(body.pieces(flap), design, pouch, flap);
   const whole = piecesFigures(set, gauge);

@@ -12,8 +12,6 @@ export type BodyResult =
       pouch: PouchStage;
       /** The design with the load that the body was planned for. */
       design: SettledDesign;
-      /** The thickness that it was planned with when what goes in is thicker than it can take; else null. */
-      clampedLoadMm: number | null;
       /** The pieces, once it is known what flap goes on from the back. */
       pieces(flap: FlapStage): PieceSet;
     }
@@ -25,7 +23,7 @@ export type BodyResult =
  */
 export function bodyStage({ settled, wanted, packed }: ContentsStage, gauge: GaugeStage): BodyResult {
   const construction = constructionOf(settled.body.kind);
-  const planned = (design: SettledDesign, clampedLoadMm: number | null): BodyResult => {
+  const planned = (design: SettledDesign): BodyResult => {
     const inputs: BodyInput = {
       design,
       body: design.body,
@@ -37,14 +35,14 @@ export function bodyStage({ settled, wanted, packed }: ContentsStage, gauge: Gau
     const result = construction.pouch(inputs);
     if (!result.ok) return result;
     const { pouch } = withOwn(result.pouch, { problems: deepProblems(result.pouch) });
-    return { ok: true, pouch, design, clampedLoadMm, pieces: (flap) => construction.pieces(inputs, pouch, flap) };
+    return { ok: true, pouch, design, pieces: (flap) => construction.pieces(inputs, pouch, flap) };
   };
-  const body = planned(settled, null);
+  const body = planned(settled);
   if (body.ok) return body;
   const tooThick = body.problems.find(({ code }) => code === 'load-too-thick');
   if (!tooThick || packed?.thicknessMm !== settled.contents.thicknessMm) return body;
   const clampedLoadMm = tooThick.values.mostLoadMm ?? 0;
-  return planned({ ...settled, contents: { ...settled.contents, thicknessMm: clampedLoadMm } }, clampedLoadMm);
+  return planned({ ...settled, clampedLoadMm, contents: { ...settled.contents, thicknessMm: clampedLoadMm } });
 }
 
 /** A bag that is deeper than it is wide or high can be worked, but is hardly what was meant. */

@@ -95,7 +95,7 @@ export function contentsFit(
     },
     problems: [
       ...itemProblems(design),
-      ...fitProblems(design, contents, ease, clampedLoadMm),
+      ...fitProblems(design, contents, ease, pouch, clampedLoadMm),
       ...carryProblems(design),
     ],
   };
@@ -295,11 +295,16 @@ function itemProblems({ contents }: Design): Problem[] {
   );
 }
 
-function fitProblems(design: Design, stage: ContentsStage, ease: Eases, clampedLoadMm: number | null): Problem[] {
+function fitProblems(
+  design: Design,
+  stage: ContentsStage,
+  ease: Eases,
+  pouch: PouchStage,
+  clampedLoadMm: number | null,
+): Problem[] {
   const { needsWidth, needsHeight, load, packedThickness } = stage.figures;
   const { easeAcross, easeUp, easeThrough, belowMouth } = ease;
   if (!easeAcross || !easeUp || !needsWidth || !needsHeight || !packedThickness) return [];
-  const sheets = { across: stage.wanted.width.value, up: stage.wanted.height.value };
   const at = { place: 'carry', path: ['contents', 'items'] } as const;
   const fromContents: Repair = {
     code: 'sizes-from-contents',
@@ -330,8 +335,10 @@ function fitProblems(design: Design, stage: ContentsStage, ease: Eases, clampedL
       values: { loadMm: load.value, packedMm: packedThickness.value },
       repairs: [{ code: 'load-as-packed', values: {}, edits: [{ path: ['contents', 'thicknessMm'], value: null }] }],
     });
-  const wider = Math.ceil(sheets.across - easeAcross.value + design.contents.easeMm);
-  const taller = Math.ceil(sheets.up - easeUp.value + design.contents.easeMm);
+  // A disc is as wide as its whole rounds make it: up to half of two row heights off what is wished.
+  const sparedMm = Math.max(design.contents.easeMm, wrapOf(pouch.kind) === 'round' ? pouch.rowMm : 0);
+  const wider = Math.ceil(pouch.figures.width.value - easeAcross.value + sparedMm);
+  const taller = Math.ceil(pouch.figures.height.value - easeUp.value + sparedMm);
   for (const [code, short, size] of [
     ['contents-too-wide', easeAcross, { widthMm: wider }],
     ['contents-too-tall', easeUp, { heightMm: taller }],

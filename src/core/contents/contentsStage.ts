@@ -102,6 +102,7 @@ export function contentsStage(design: Design, sheets: Sheets, packings?: Packing
       ...design,
       wishedMm: { widthMm: body.widthMm, heightMm: body.heightMm },
       packed,
+      clampedLoadMm: null,
       body: {
         ...body,
         widthMm: width.value,

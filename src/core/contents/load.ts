@@ -15,6 +15,8 @@ export type SettledDesign = Omit<Design, 'contents'> & {
   wishedMm: { widthMm: number; heightMm: number };
   /** The size that the things are packed to; null where nothing goes in. */
   packed: Size | null;
+  /** The thickness that is planned with where what goes in is thicker than the bag can take; else null. */
+  clampedLoadMm: number | null;
   contents: Omit<Design['contents'], 'thicknessMm' | 'massG'> & { thicknessMm: number; massG: number };
 };
 

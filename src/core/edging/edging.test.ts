@@ -48,6 +48,7 @@ describe('a round of edging', () => {
     const { stitchCount, frontRows, backRows } = plan.pouch;
     // Stitches as wide as rows are high: one in each, and two more in each corner.
     expect(plan.edging?.figures.stitches.value).toBe(2 * stitchCount + 2 * (frontRows + backRows) + 8);
+    expect(plan.edging?.figures.corner.value).toBe(3);
     expect(plan.edging?.figures.length.value).toBeCloseTo(2 * 5 * (stitchCount + frontRows + backRows), 9);
   });
 

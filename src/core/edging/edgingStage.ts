@@ -10,6 +10,7 @@ export interface EdgingStage {
   figures: {
     alongSides: Figure;
     flatness: Figure;
+    corner: Figure;
     stitches: Figure;
     length: Figure;
     adds: Figure;
@@ -51,15 +52,21 @@ export function edgingStage({ pieces, tracks }: PieceSet, gauge: GaugeStage): Ed
   );
   const sides = input('Along each side', perSide, 'stitch');
   const ends = [input('Along the first row', first, 'stitch'), input('Along the last row', last, 'stitch')];
+  const corner = makeFigure('edging.corner', 'Edging: stitches in each corner', CORNER_STITCHES, 'stitch', {
+    rule: 'Three in one keep a corner square. One, chain 1, one does as well, and so does a single chain between the two sides.',
+    inputs: [],
+    source: COMMON_PRACTICE,
+  });
   const stitches = makeFigure('edging.stitches', 'Edging: stitches all round', all, 'stitch', {
     rule: 'One in each stitch of both ends, the ratio along both sides, and two more in each of four corners: three in one.',
-    inputs: [...ends, sides, inputFrom(alongSides)],
+    inputs: [...ends, sides, inputFrom(alongSides), inputFrom(corner)],
     source: COMMON_PRACTICE,
   });
   return {
     pickUp,
     figures: {
       alongSides,
+      corner,
       flatness: makeFigure(
         'edging.flatness',
         'Edging: flatness',

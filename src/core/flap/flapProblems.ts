@@ -47,9 +47,14 @@ export function flapProblems(design: SettledDesign, pouch: PouchStage, dropMm: R
   return [];
 }
 
-/** A taller bag, where one that tall can be planned: within the file’s limit and the most rows, with room for the bend. */
+/**
+ * A taller bag, where one that tall can be planned: within the file’s limit and the most rows, with room for the bend. None while the
+ * load is more than the bag can take: a taller one takes more of it, and the flap goes another way.
+ */
 function tallerRepairs(design: SettledDesign, heightMm: number, rowMm: number): Repair[] {
-  return heightMm / rowMm > 0.9 * MOST_COUNT ? [] : outsideSizeRepairs(design, { heightMm });
+  return design.clampedLoadMm !== null || heightMm / rowMm > 0.9 * MOST_COUNT
+    ? []
+    : outsideSizeRepairs(design, { heightMm });
 }
 
 /** The repair that has the flap come down so far; none where that can't be wished for. */

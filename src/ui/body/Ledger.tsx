@@ -29,6 +29,7 @@ export function Ledger() {
     'depthMm' in state.plan.contents.settled.body ? state.plan.contents.settled.body.depthMm : 0,
   );
   const hasFlap = useBag((state) => state.plan.flap.hasFlap);
+  const edging = useBagNumbers((state) => state.plan.edging?.figures);
   return (
     <table className="ledger">
       <thead>
@@ -61,6 +62,10 @@ export function Ledger() {
         <Line name="Area of the fabric" figure={area} />
         <Line name="Seams in all" figure={seams} />
         {sewing && <Line name="Yarn to sew with" figure={sewing} />}
+        {edging &&
+          [edging.alongSides, edging.flatness, edging.corner].map((figure) => (
+            <Line key={figure.id} name={figure.label} figure={figure} />
+          ))}
       </tbody>
     </table>
   );

@@ -87,15 +87,13 @@ function OverTheTop({ hasFlap }: { hasFlap: boolean }) {
   );
 }
 
-/** What a round of edging would take, for those who neaten their panels so. */
+/** What a round of edging would take, for those who neaten their panels so; how it is picked up stands in the ledger. */
 function EdgingGroup() {
   const figures = useBagNumbers((state) => state.plan.edging?.figures);
   if (!figures) return null;
   return (
     <Group title="A round of edging">
       <Row>
-        <FigureTicket figure={figures.alongSides} />
-        <FigureTicket figure={figures.flatness} />
         <FigureTicket figure={figures.stitches} />
         <FigureTicket figure={figures.length} />
         <FigureTicket figure={figures.adds} />
