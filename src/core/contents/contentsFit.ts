@@ -337,8 +337,11 @@ function fitProblems(
     });
   // A disc is as wide as its whole rounds make it: up to half of two row heights off what is wished.
   const sparedMm = Math.max(design.contents.easeMm, wrapOf(pouch.kind) === 'round' ? pouch.rowMm : 0);
-  const wider = Math.ceil(pouch.figures.width.value - easeAcross.value + sparedMm);
-  const taller = Math.ceil(pouch.figures.height.value - easeUp.value + sparedMm);
+  // Where counts set by hand made it smaller than wished, it is enough that they follow the wish again.
+  const enough = (wanted: Figure, planned: Figure, short: Figure) =>
+    Math.ceil(Math.max(wanted.value, planned.value - short.value + sparedMm));
+  const wider = enough(stage.wanted.width, pouch.figures.width, easeAcross);
+  const taller = enough(stage.wanted.height, pouch.figures.height, easeUp);
   for (const [code, short, size] of [
     ['contents-too-wide', easeAcross, { widthMm: wider }],
     ['contents-too-tall', easeUp, { heightMm: taller }],
