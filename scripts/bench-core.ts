@@ -2,7 +2,8 @@
 import { alternatives } from '../src/core/alternatives';
 import { BODY_KINDS, usualBody } from '../src/core/body';
 import { pieceOfBody } from '../src/core/gauge';
-import { KNOWN_THINGS, packQuickly, packStepwise, piecesOf, seededRandom, type Box } from '../src/core/contents';
+import { KNOWN_THINGS, packQuickly, packStepwise, piecesOf, type Box } from '../src/core/contents';
+import { seededRandom } from '../src/core/random';
 import { starterDesign, swatchIdSchema, type BodyKind, type Design, type Swatch } from '../src/core/design';
 import { planBag } from '../src/core/plan';
 import { demoBags, demoSwatches } from '../src/demo/demoBags';

@@ -94,3 +94,12 @@ export const MOST_DEPTH_MM = 400;
 
 /** How deep a bag is made at first where its construction gives it a depth, mm outside. Ours. */
 export const GUSSET_DEPTH_MM = 52;
+
+/**
+ * How much the height of a row changes from the first row of a bag to the last, as hands warm up or tire: the 95 % limit as a share of
+ * it. From memory.
+ */
+export const TENSION_DRIFT_SHARE = 0.03;
+
+/** How often a row is counted once too often or not at all: the chance for each row. From memory. */
+export const ROW_SLIP_CHANCE = 0.002;

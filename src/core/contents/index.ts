@@ -19,4 +19,3 @@ export { packingFigures, type PackingFigures } from './packingFigures';
 export { packQuickly, packStepwise, packThings, fitsLargestBag, type Packings } from './packThings';
 export { placeThings, thingsThatSet, type Box, type Lot, type PlacedThing, type Size, type Turns } from './packTree';
 export { packingKey, piecesOf, type Piece } from './pieces';
-export { seededRandom, type Random } from './seededRandom';

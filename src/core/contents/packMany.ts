@@ -1,6 +1,6 @@
 import type { Room } from './packFront';
 import { WAYS, joined, joinedSize, turnedSizes, type Lot, type Size, type Box, type Way } from './packTree';
-import type { Random } from './seededRandom';
+import type { Random } from '@/core/random';
 
 /** A packing as it is searched: lots are taken from a pile and two of them joined, as in a sum written with its signs last. */
 type Token = { thing: number; turn: number } | { way: Way };

@@ -3,7 +3,7 @@ import { lotCount, packStepByStep } from './packExactly';
 import type { Room } from './packFront';
 import { packMany } from './packMany';
 import { turnedSizes, type Lot, type Box } from './packTree';
-import { seededRandom } from './seededRandom';
+import { seededRandom } from '@/core/random';
 
 /** The ways to pack a bag's things, and whether they are proven to be the best ones. */
 export interface Packings {

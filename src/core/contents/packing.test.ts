@@ -6,7 +6,7 @@ import { lotCount, packExactly } from './packExactly';
 import { packMany } from './packMany';
 import { packQuickly, packThings } from './packThings';
 import { WAYS, joinedSize, placeThings, thingsThatSet, turnedSizes, type Box, type Lot, type Size } from './packTree';
-import { seededRandom } from './seededRandom';
+import { seededRandom } from '@/core/random';
 
 const ROOM = { mostAcrossMm: 780, mostThickMm: 190 };
 const box = (widthMm: number, heightMm: number, thicknessMm: number, turns: Box['turns'] = 'in-the-plane'): Box => ({

@@ -127,6 +127,11 @@ export interface Construction<B extends Body = Body> {
   /** Whether a flap can go on from its back. */
   takesFlap: boolean;
   sizing(body: B, cloth: ClothMm, pattern: StitchPattern): Sizing;
+  /**
+   * The width of a planned pouch in other cloth, mm, for a body whose sizing would count its base anew for it; absent where the sizing
+   * goes by the stitches across alone.
+   */
+  widthAsCountedMm?(body: B, pouch: PouchStage, planned: ClothMm, made: ClothMm): number;
   pouch(input: BodyInput<B>): PouchResult;
   pieces(input: BodyInput<B>, pouch: PouchStage, flap: FlapStage): PieceSet;
 }

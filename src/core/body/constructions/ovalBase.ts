@@ -58,6 +58,8 @@ export const ovalBase: Construction<OvalBase> = {
       },
     };
   },
+  widthAsCountedMm: (body, { stitchCount }, planned, { stitchMm, rowMm, fabricMm }) =>
+    (stitchCount - endsOf(body, planned)) * stitchMm + 2 * baseRounds(body, planned) * rowMm + fabricMm,
   pouch: (inputs) => {
     const { body, cloth, pattern, gauge } = inputs;
     const sizing = ovalBase.sizing(body, cloth, pattern);

@@ -1,0 +1,130 @@
+import { bridgeLengthMm, constructionOf, type ClothMm } from '@/core/body';
+import { insideNeeded, loadThicknessMm, sheetsAcrossMm, sheetsAlongMm, wrapOf } from '@/core/contents';
+import { patternOf, type Body, type BodyKind } from '@/core/design';
+import type { Plan } from '@/core/plan';
+import type { Making } from './making';
+
+/** What comes of a making, mm. */
+export interface MadeSizes {
+  widthMm: number;
+  heightMm: number;
+  /** How far the flap comes down the front of the loaded bag; null without one. */
+  coverMm: number | null;
+  /** By how much the snap’s half lies below its mate on the loaded bag, above it if negative; null without one. */
+  snapOffMm: number | null;
+  /** Whether what goes in fits, without the ease that was planned for it; null where nothing goes in. */
+  fits: boolean | null;
+}
+
+/** In the round, front and back are the same rows, worked at the same time. */
+const AT_ONCE: ReadonlySet<BodyKind> = new Set(['around-chain', 'oval-base']);
+
+/**
+ * The sizes of a bag made with the planned counts, but for what the making differs by. The body's own construction says what its
+ * counts come to; drift makes early rows lower and late ones higher than the average.
+ */
+export function madeSizes(plan: Plan, making: Making): MadeSizes {
+  const { pouch, flap, contents } = plan;
+  const { settled } = contents;
+  const planned: ClothMm = { ...pouch.layers, stitchMm: pouch.stitchMm, rowMm: pouch.rowMm };
+  const cloth: ClothMm = {
+    ...planned,
+    stitchMm: planned.stitchMm * making.stitchShare,
+    rowMm: planned.rowMm * making.rowShare,
+  };
+  const drift = driftsOf(plan, making);
+  const front = lengthsOf(pouch.frontRows, making.slips.front, drift.front, planned, cloth);
+  const back = lengthsOf(pouch.backRows, making.slips.back, drift.back, planned, cloth);
+  const tail = lengthsOf(flap.bridgeRows + flap.flapRows, making.slips.tail, drift.tail, planned, cloth);
+
+  const construction = constructionOf(pouch.kind);
+  const body = {
+    ...settled.body,
+    seam: { ...settled.body.seam, takeUpStitches: making.takeUpStitches },
+  } as Body;
+  const sizing = construction.sizing(body, cloth, patternOf(settled));
+  const heightMm = sizing.heightMm(front.rows);
+  const widthMm =
+    construction.widthAsCountedMm?.(body, pouch, planned, cloth) ??
+    sizing.across?.widthMm(pouch.stitchCount) ??
+    heightMm;
+  const depthMm = pouch.depthMm * depthShare(plan, making);
+  const sizes = { widthMm, heightMm, fits: fitsIn(plan, { widthMm, heightMm, depthMm }) };
+  if (!flap.hasFlap) return { ...sizes, coverMm: null, snapOffMm: null };
+
+  const bridgeMm = bridgeLengthMm(
+    pouch.layers,
+    loadThicknessMm({ thicknessMm: pouch.loadMm }, 'loaded'),
+    settled.contents.firmness,
+    depthMm,
+  );
+  const backAboveFrontMm = pouch.sectionMm.back + back.moreMm - (pouch.sectionMm.front + front.moreMm);
+  const coverMm = tail.lengthMm - bridgeMm - backAboveFrontMm;
+  return { ...sizes, coverMm, snapOffMm: snapOff(plan, coverMm, tail.rowMm, front.rowMm) };
+}
+
+/** Rows of a part as they were made: how many, how high on the average, and by how much they are longer than planned, mm. */
+function lengthsOf(plannedRows: number, slip: number, drift: number, planned: ClothMm, made: ClothMm) {
+  const rowMm = made.rowMm * (1 + drift);
+  const rows = Math.max(0, plannedRows + slip);
+  // A sizing multiplies rows by the row height of the whole bag: as many rows of that height as these are long.
+  return {
+    rows: (rows * rowMm) / made.rowMm,
+    rowMm,
+    lengthMm: rows * rowMm,
+    moreMm: rows * rowMm - plannedRows * planned.rowMm,
+  };
+}
+
+/** The half is counted from the flap's edge, its mate from the front's mouth; null without a snap. */
+function snapOff({ snap, pouch }: Plan, coverMm: number, tailRowMm: number, frontRowMm: number): number | null {
+  if (!snap) return null;
+  const rowsOf = (mm: number) => mm / pouch.rowMm;
+  const landsMm = coverMm - rowsOf(snap.figures.halfInset.value) * tailRowMm;
+  return landsMm - rowsOf(snap.figures.mateDistance.value) * frontRowMm;
+}
+
+/** How much higher the rows of each part are than on the average, as a share, in the order they are worked. */
+function driftsOf({ pouch, flap, workedFrom }: Plan, { drift }: Making): Record<'front' | 'back' | 'tail', number> {
+  // Discs are worked from the middle outwards, one after the other: no part of a face comes before another.
+  if (pouch.kind === 'round-purse') return { front: 0, back: 0, tail: 0 };
+  const atOnce = AT_ONCE.has(pouch.kind);
+  const tailRows = flap.onPiece ? flap.bridgeRows + flap.flapRows : 0;
+  const backRows = atOnce ? 0 : pouch.backRows;
+  const all = pouch.frontRows + backRows + tailRows;
+  const way = workedFrom === 'flap-edge' ? -1 : 1;
+  const at = (rowsBefore: number, rows: number) => way * drift * ((rowsBefore + rows / 2) / all - 0.5);
+  const front = at(0, pouch.frontRows);
+  return {
+    front,
+    back: atOnce ? front : at(pouch.frontRows, backRows),
+    tail: flap.onPiece ? at(pouch.frontRows + backRows, tailRows) : 0,
+  };
+}
+
+/**
+ * How the depth comes out against the planned one: corners are boxed by measure; the rounds of a base grow with their rows; a gusset or
+ * a band with whichever of its stitches and rows runs across it.
+ */
+function depthShare({ pouch, contents }: Plan, { stitchShare, rowShare }: Making): number {
+  const { body } = contents.settled;
+  if (body.kind === 'boxed-corners') return 1;
+  const rowsRunAcross = pouch.kind === 'oval-base' || (body.kind === 'gusset' && body.gussetWorked === 'lengthwise');
+  return rowsRunAcross ? rowShare : stitchShare;
+}
+
+/** Whether what is packed has room. */
+function fitsIn(
+  { contents: { packed }, pouch: { kind, layers } }: Plan,
+  outside: { widthMm: number; heightMm: number; depthMm: number },
+): boolean | null {
+  if (packed === null) return null;
+  const wrap = wrapOf(kind);
+  const needed = insideNeeded(packed, 0, wrap);
+  const acrossMm = sheetsAcrossMm(layers);
+  return (
+    outside.widthMm - acrossMm >= needed.widthMm &&
+    outside.heightMm - sheetsAlongMm(layers, wrap) >= needed.heightMm &&
+    (needed.depthMm === null || outside.depthMm + layers.fabricMm - acrossMm >= needed.depthMm)
+  );
+}

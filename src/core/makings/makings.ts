@@ -1,0 +1,140 @@
+import type { SeamKind } from '@/core/design';
+import type { Plan } from '@/core/plan';
+import type { Random } from '@/core/random';
+import { madeSizes, type MadeSizes } from './madeSizes';
+import { asPlanned, drawMaking, UNCERTAINTIES, type Making, type Uncertainty } from './making';
+
+/** What is looked at in every making. */
+export const MEASURES = ['width', 'height', 'cover', 'snap'] as const;
+export type Measure = (typeof MEASURES)[number];
+
+/** How one size differs from making to making, mm. */
+export interface Spread {
+  measure: Measure;
+  /** What comes of a making that goes just as planned. */
+  plannedMm: number;
+  /** In the order the makings were drawn. */
+  valuesMm: number[];
+  /** 19 makings in 20 lie between these. */
+  lowMm: number;
+  highMm: number;
+  /** What share of the spread's variance each uncertainty makes; the largest first. */
+  influences: { uncertainty: Uncertainty; share: number }[];
+}
+
+/** What came of many makings of one plan. */
+export interface Makings {
+  runs: number;
+  spreads: Spread[];
+  /** The share of makings in which what goes in fits; null where nothing goes in. */
+  fitShare: number | null;
+}
+
+/** How many makings pass between two words of how far it is. */
+const WORD_EVERY = 50;
+
+/**
+ * Makes a planned bag many times over, on paper: each time gauge, drift, miscounted rows and seams come out as chance has it.
+ *
+ * How much each uncertainty matters is the square of its correlation with the size: sizes follow from the uncertainties nearly in
+ * proportion, and these know nothing of each other, so the shares add up to nearly one. It misleads for a size that hardly differs at
+ * all.
+ * Source: JCGM 101:2008, propagation of distributions by a Monte Carlo method.
+ *
+ * @param runs how many makings
+ * @param random gives numbers from 0 up to, but not including, 1; the same numbers give the same makings
+ * @returns steps that give the share done, and at the end what came of it
+ */
+export function* makings(plan: Plan, seam: SeamKind, runs: number, random: Random): Generator<number, Makings> {
+  const takeUp = plan.contents.settled.body.seam.takeUpStitches;
+  const planned = madeSizes(plan, asPlanned(takeUp));
+  const drawn: { making: Making; sizes: MadeSizes }[] = [];
+  for (let run = 0; run < runs; run += 1) {
+    const making = drawMaking(plan, seam, random);
+    drawn.push({ making, sizes: madeSizes(plan, making) });
+    if (run % WORD_EVERY === WORD_EVERY - 1) yield (run + 1) / runs;
+  }
+  const spreads = MEASURES.flatMap((measure): Spread[] => {
+    const plannedMm = sizeOf(planned, measure);
+    const valuesMm = drawn.flatMap(({ sizes }) => sizeOf(sizes, measure) ?? []);
+    if (plannedMm === null || valuesMm.length < 2) return [];
+    const sorted = [...valuesMm].sort((a, b) => a - b);
+    return [
+      {
+        measure,
+        plannedMm,
+        valuesMm,
+        lowMm: quantile(sorted, 0.025),
+        highMm: quantile(sorted, 0.975),
+        influences: influencesOn(
+          valuesMm,
+          drawn.map(({ making }) => making),
+        ),
+      },
+    ];
+  });
+  const fit = drawn.flatMap(({ sizes }) => (sizes.fits === null ? [] : [sizes.fits]));
+  return {
+    runs,
+    spreads,
+    fitShare: fit.length === 0 ? null : fit.filter(Boolean).length / runs,
+  };
+}
+
+const sizeOf = (sizes: MadeSizes, measure: Measure): number | null =>
+  ({ width: sizes.widthMm, height: sizes.heightMm, cover: sizes.coverMm, snap: sizes.snapOffMm })[measure];
+
+/** What each uncertainty is, as numbers that a size can follow: row slips are one for each part. */
+const CAUSES: Record<Uncertainty, ((making: Making) => number)[]> = {
+  'stitch-width': [({ stitchShare }) => stitchShare],
+  'row-height': [({ rowShare }) => rowShare],
+  drift: [({ drift }) => drift],
+  'row-slips': [({ slips }) => slips.front, ({ slips }) => slips.back, ({ slips }) => slips.tail],
+  seams: [({ takeUpStitches }) => takeUpStitches],
+};
+
+function influencesOn(valuesMm: readonly number[], drawn: readonly Making[]): Spread['influences'] {
+  return UNCERTAINTIES.map((uncertainty) => ({
+    uncertainty,
+    share: CAUSES[uncertainty].reduce((sum, cause) => sum + correlation(drawn.map(cause), valuesMm) ** 2, 0),
+  })).sort((a, b) => b.share - a.share);
+}
+
+/** How nearly one follows the other in proportion; 0 where either never differs. */
+function correlation(one: readonly number[], other: readonly number[]): number {
+  const [meanOne, meanOther] = [mean(one), mean(other)];
+  let [both, squaresOne, squaresOther] = [0, 0, 0];
+  one.forEach((value, index) => {
+    const [a, b] = [value - meanOne, (other[index] as number) - meanOther];
+    both += a * b;
+    squaresOne += a * a;
+    squaresOther += b * b;
+  });
+  return squaresOne === 0 || squaresOther === 0 ? 0 : both / Math.sqrt(squaresOne * squaresOther);
+}
+
+const mean = (values: readonly number[]): number => values.reduce((sum, value) => sum + value, 0) / values.length;
+
+/**
+ * The value that a share of sorted values lies below, between the two nearest in proportion.
+ *
+ * @example
+ * quantile([1, 2, 3, 4, 5], 0.5) // => 3
+ * quantile([0, 10], 0.25) // => 2.5
+ */
+export function quantile(sorted: readonly number[], share: number): number {
+  const at = share * (sorted.length - 1);
+  const below = sorted[Math.floor(at)] as number;
+  const above = sorted[Math.ceil(at)] as number;
+  return below + (at - Math.floor(at)) * (above - below);
+}
+
+/**
+ * How much of a spread is left once an uncertainty is gone.
+ *
+ * @param share of the spread's variance that it makes
+ *
+ * @example
+ * leftWithout(0.75) // => 0.5
+ */
+export const leftWithout = (share: number): number => Math.sqrt(Math.max(0, 1 - share));

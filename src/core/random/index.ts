@@ -1,0 +1,2 @@
+export { nextNormal } from './normal';
+export { seededRandom, type Random } from './seededRandom';
