@@ -134,3 +134,26 @@ test('a strap that grows from the body is told to the stitch, wherever the sides
     'at the ratio that lies flat along row ends',
   );
 });
+
+test('a bag is made two thousand times on paper: told with what matters most, and put away when the bag changes', async ({
+  page,
+}) => {
+  await openBody(page);
+  await page.getByRole('button', { name: 'Make them on paper' }).click();
+  const made = page.getByTestId('makings');
+  await expect(made.getByRole('img')).toHaveCount(3);
+  await expect(made).toContainText('19 in 20 between');
+  const low = await restingNumber(page, 'makings.width.low');
+  const high = await restingNumber(page, 'makings.width.high');
+  const planned = await restingNumber(page, 'size.width');
+  expect(low).toBeLessThan(planned);
+  expect(high).toBeGreaterThan(planned);
+  await figure(page, 'makings.width.low').click();
+  await expect(page.getByRole('dialog')).toContainText('One making in forty came out under this');
+  await page.keyboard.press('Escape');
+
+  await line(page, 'fold.base').focus();
+  await page.keyboard.press('ArrowDown');
+  await expect(made).toHaveCount(0);
+  await expect(page.getByRole('button', { name: 'Make them on paper' })).toBeVisible();
+});

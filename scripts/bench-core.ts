@@ -5,6 +5,7 @@ import { pieceOfBody } from '../src/core/gauge';
 import { KNOWN_THINGS, packQuickly, packStepwise, piecesOf, type Box } from '../src/core/contents';
 import { seededRandom } from '../src/core/random';
 import { starterDesign, swatchIdSchema, type BodyKind, type Design, type Swatch } from '../src/core/design';
+import { makings } from '../src/core/makings';
 import { planBag } from '../src/core/plan';
 import { demoBags, demoSwatches } from '../src/demo/demoBags';
 
@@ -96,10 +97,11 @@ const library: Swatch[] = Array.from({ length: 8 }, (_, index) => ({
   })),
 }));
 
-const settled = designs.slice(0, 220).flatMap((design) => {
+const clutches = designs.slice(0, 220).flatMap((design) => {
   const result = planBag({ ...design, swatch: { ...clutch.swatch, id: swatchIdSchema.parse('bench-0') } });
-  return result.ok ? [result.plan.contents.settled] : [];
+  return result.ok ? [result.plan] : [];
 });
+const settled = clutches.map(({ contents }) => contents.settled);
 
 const runOut = (steps: Generator<unknown>) => {
   while (!steps.next().done);
@@ -130,6 +132,7 @@ process.stdout.write(
       ]),
     ),
     planAndPack: timesOf(designs, (design) => planBag(design)),
+    makings: timesOf(clutches.slice(0, 44), (plan) => runOut(makings(plan, 2000, seededRandom(1)))),
     packing: timesOf(lists(88, eightKnown), (things) => runOut(packStepwise(things))),
     packingBoxes: timesOf(lists(88, eightBoxes), (things) => runOut(packStepwise(things))),
     alternatives: timesOf(settled, (design) => runOut(alternatives(design, [...library, ...demoSwatches()]))),

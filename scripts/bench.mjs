@@ -28,6 +28,7 @@ for (const [kind, times] of Object.entries(core.constructions))
 report('What goes in was changed: packed and planned', core.planAndPack, 'ms', 16);
 report('Eight known things packed exactly', core.packing, 'ms', 300);
 report('Eight boxes of any proportions', core.packingBoxes, 'ms', 300);
+report('2,000 makings of a bag', core.makings, 'ms', 1000);
 report('Alternatives, the catalogue on eight hooks', core.alternatives, 'ms', 200);
 const browser = await launchBrowser({ flat: true });
 await onShelf(DEMO_BAGS, async (address) => {

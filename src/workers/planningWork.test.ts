@@ -42,6 +42,14 @@ it('packs away from the screen as it would beside it', async () => {
   expect(await planningWork.pack(boxes, () => {})).toEqual(packThings(boxes));
 });
 
+it('makes a bag on paper from a plan that has been through a message', async () => {
+  const plan = planOf(fullDesign());
+  const shares: number[] = [];
+  const many = await planningWork.makings(structuredClone(plan), 300, 4, (share) => void shares.push(share));
+  expect(many.spreads.every(({ valuesMm }) => valuesMm.length === 300)).toBe(true);
+  expect(await planningWork.makings(plan, 300, 4, () => {})).toEqual(many);
+});
+
 it('finds alternatives for a settled design that has been through a message', async () => {
   const { settled } = planOf(fullDesign()).contents;
   const found = await planningWork.alternatives(structuredClone(settled), [], () => {});

@@ -1,6 +1,9 @@
 import { alternatives, type Alternative } from '@/core/alternatives';
 import { packStepwise, type Box, type Packings, type SettledDesign } from '@/core/contents';
 import type { Swatch } from '@/core/design';
+import { makings, type Makings } from '@/core/makings';
+import type { Plan } from '@/core/plan';
+import { seededRandom } from '@/core/random';
 
 /** How long a piece of work goes on before it lets others have a turn, ms: a call to stop is heard after it. */
 const TURN_MS = 40;
@@ -16,6 +19,10 @@ export const planningWork = {
   /** Other stitches, hooks, edges and counts for a bag, the best first. */
   alternatives: (design: SettledDesign, swatches: Swatch[], onShare: OnShare): Promise<Alternative[]> =>
     inTurns(alternatives(design, swatches), onShare),
+
+  /** A planned bag made many times over on paper; the same seed gives the same makings. */
+  makings: (plan: Plan, runs: number, seed: number, onShare: OnShare): Promise<Makings> =>
+    inTurns(makings(plan, runs, seededRandom(seed)), onShare),
 };
 export type PlanningWork = typeof planningWork;
 

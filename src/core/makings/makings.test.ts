@@ -8,10 +8,20 @@ import { seededRandom } from '@/core/random';
 import { anyDesignOf } from '@/core/testing/anyDesign';
 import { bagOf } from '@/core/testing/bodies';
 import { fullDesign, planOf } from '@/core/testing/designs';
-import { asPlanned, drawMaking, leftWithout, madeSizes, makings, MEASURES, quantile, type Makings } from '.';
+import {
+  asPlanned,
+  drawMaking,
+  leftWithout,
+  madeSizes,
+  makings,
+  makingsFigures,
+  MEASURES,
+  quantile,
+  type Makings,
+} from '.';
 
 const made = (plan: Plan, seed = 1, runs = 2000): Makings => {
-  const steps = makings(plan, plan.contents.settled.body.seam.kind, runs, seededRandom(seed));
+  const steps = makings(plan, runs, seededRandom(seed));
   for (;;) {
     const step = steps.next();
     if (step.done) return step.value;
@@ -82,7 +92,7 @@ describe('many makings', () => {
   });
 
   it('say how far they are', () => {
-    const shares = [...makings(plan, 'whip', 200, seededRandom(1))];
+    const shares = [...makings(plan, 200, seededRandom(1))];
     expect(shares).toEqual([0.25, 0.5, 0.75, 1]);
   });
 
@@ -126,6 +136,17 @@ describe('many makings', () => {
     );
     const left = standardDeviation(without) / standardDeviation(valuesMm);
     expect(Math.abs(left - leftWithout(cause.share))).toBeLessThan(0.05);
+  });
+
+  it('are told in figures that say what was left to chance', () => {
+    const { spreads, fit } = makingsFigures(many, plan);
+    expect(fit).toBeNull();
+    expect(spreads.map(({ measure }) => measure)).toEqual([...MEASURES]);
+    for (const { low, high, left } of spreads) {
+      expect(low.value).toBeLessThan(high.value);
+      expect(left.value).toBeLessThanOrEqual(1);
+      expect(low.reason.inputs.some(({ from }) => from === plan.gauge.rowHeight.id)).toBe(true);
+    }
   });
 
   it('differ less when the swatch was measured more often', () => {

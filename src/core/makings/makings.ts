@@ -1,4 +1,3 @@
-import type { SeamKind } from '@/core/design';
 import type { Plan } from '@/core/plan';
 import type { Random } from '@/core/random';
 import { madeSizes, type MadeSizes } from './madeSizes';
@@ -45,12 +44,12 @@ const WORD_EVERY = 50;
  * @param random gives numbers from 0 up to, but not including, 1; the same numbers give the same makings
  * @returns steps that give the share done, and at the end what came of it
  */
-export function* makings(plan: Plan, seam: SeamKind, runs: number, random: Random): Generator<number, Makings> {
-  const takeUp = plan.contents.settled.body.seam.takeUpStitches;
-  const planned = madeSizes(plan, asPlanned(takeUp));
+export function* makings(plan: Plan, runs: number, random: Random): Generator<number, Makings> {
+  const { kind, takeUpStitches } = plan.contents.settled.body.seam;
+  const planned = madeSizes(plan, asPlanned(takeUpStitches));
   const drawn: { making: Making; sizes: MadeSizes }[] = [];
   for (let run = 0; run < runs; run += 1) {
-    const making = drawMaking(plan, seam, random);
+    const making = drawMaking(plan, kind, random);
     drawn.push({ making, sizes: madeSizes(plan, making) });
     if (run % WORD_EVERY === WORD_EVERY - 1) yield (run + 1) / runs;
   }

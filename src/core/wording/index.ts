@@ -14,6 +14,7 @@ export { bareRowText, patternRowText } from './rowText';
 export { readRow, rowFaultSentence, type ReadRow, type RowWordsFault } from './readRow';
 export { abbreviation, stitchLegend, stitchName } from './stitchText';
 export { grownStrapText } from './grownStrapText';
+export { influenceText } from './makingsText';
 export { placeText, stepTexts } from './stepText';
 export { ordinal, type StepText } from './stepWords';
 export { PIECE_NAMES, pieceLines } from './pieceText';

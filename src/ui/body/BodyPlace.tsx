@@ -11,6 +11,7 @@ import { ConstructionGroup } from './ConstructionGroup';
 import { CountsGroup } from './CountsGroup';
 import { FlapGroup } from './FlapGroup';
 import { Ledger } from './Ledger';
+import { MakingsGroup } from './MakingsGroup';
 import { SeamGroup } from './SeamGroup';
 import { SnapGroup } from './SnapGroup';
 
@@ -34,6 +35,7 @@ export function BodyPlace() {
       <CountsGroup />
       <SnapGroup />
       <SeamGroup />
+      <MakingsGroup />
     </PlaceLayout>
   );
 }
