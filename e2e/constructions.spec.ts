@@ -79,9 +79,9 @@ test('a joined edge is lit where it meets the other; the rules lie along the pie
   const panel = page.getByTestId('panel');
   await panel.locator('[data-join="gusset-front"]').first().click();
   await expect(panel.locator('[data-mark="seam.gusset-front"][data-lit]')).toHaveCount(2);
-  await expect(panel.getByRole('img', { name: /^Rows, from row 1 at the bottom/ })).toBeVisible();
+  await expect(page.getByRole('img', { name: /^Rows, from row 1 at the bottom/ })).toBeVisible();
   await panel.locator('[data-piece="gusset"]').click({ position: { x: 40, y: 12 } });
-  await expect(panel.getByRole('img', { name: /^Rows, from row 1 at the (left|bottom)/ })).toBeVisible();
+  await expect(page.getByRole('img', { name: /^Rows, from row 1 at the (left|bottom)/ })).toBeVisible();
 });
 
 test('the sheet is drawn larger, moved, and fitted again', async ({ page }) => {

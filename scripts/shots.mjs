@@ -47,6 +47,15 @@ try {
     }
     await page.screenshot({ path: join(folder, `${view}.png`) });
   }
+  await page.goto(`${bag}body`);
+  await page.locator('[data-save=saved]').waitFor();
+  await page.getByRole('button', { name: 'Make them on paper' }).click();
+  await page.getByTestId('makings').waitFor();
+  await page.waitForTimeout(900);
+  await page.evaluate(() => document.activeElement.blur());
+  await page.evaluate(() => document.querySelector('[data-testid=makings]').closest('section').scrollIntoView());
+  await page.waitForTimeout(600);
+  await page.screenshot({ path: join(folder, 'makings.png') });
   await page.goto(address);
   await page
     .getByRole('link', { name: /march cards/ })

@@ -1,13 +1,10 @@
 import type { PouchStage } from '@/core/body';
-import { LARGEST_BAG_MM, MOST_DEPTH_MM } from '@/core/defaults';
-import { usualStrap, type Design } from '@/core/design';
+import type { Design } from '@/core/design';
 import { GEOMETRY, figureId, input, inputFrom, makeFigure, type Figure } from '@/core/figures';
-import type { Problem, Repair } from '@/core/problems';
-import { WORN_LENGTHS } from './carrying';
+import type { Problem } from '@/core/problems';
 import type { ContentsStage } from './contentsStage';
-import { fitsLargestBag } from './packThings';
+import { carryProblems, fitProblems, itemProblems } from './fitProblems';
 import { insideNeeded, sheetsAcrossMm, sheetsAlongMm, wrapOf, type Wrap } from './inside';
-import { keepPacking, outsideSizeRepairs } from './outsideSizeEdits';
 
 /** How what goes in sits in the bag as it is planned. */
 export interface FitStage {
@@ -191,7 +188,8 @@ function volumeFigure(pouch: PouchStage, width: Figure, height: Figure, depth: F
   return figure(wideMm * highMm * deepMm, 'Inside width times height times depth.', inputs);
 }
 
-type Eases = Pick<FitStage['figures'], 'easeAcross' | 'easeUp' | 'easeThrough' | 'belowMouth'>;
+/** The room left beside what goes in. */
+export type Eases = Pick<FitStage['figures'], 'easeAcross' | 'easeUp' | 'easeThrough' | 'belowMouth'>;
 
 function easeFigures(
   { figures }: ContentsStage,
@@ -271,179 +269,3 @@ const EASE_WORDS: Record<Wrap, { across: string; up: string }> = {
     up: 'Inside diameter, less corner to corner of what is packed.',
   },
 };
-
-function itemProblems({ contents }: Design): Problem[] {
-  return contents.items.flatMap(({ thing }, index): Problem[] =>
-    fitsLargestBag(thing)
-      ? []
-      : [
-          {
-            code: 'thing-larger-than-any-bag',
-            severity: 'decide',
-            place: 'carry',
-            path: ['contents', 'items', index, 'thing', 'widthMm'],
-            values: {
-              widthMm: thing.widthMm,
-              heightMm: thing.heightMm,
-              thicknessMm: thing.thicknessMm,
-              mostMm: LARGEST_BAG_MM,
-            },
-            names: { thing: thing.name },
-            repairs: [],
-          },
-        ],
-  );
-}
-
-function fitProblems(
-  design: Design,
-  stage: ContentsStage,
-  ease: Eases,
-  pouch: PouchStage,
-  clampedLoadMm: number | null,
-): Problem[] {
-  const { needsWidth, needsHeight, load, packedThickness } = stage.figures;
-  const { easeAcross, easeUp, easeThrough, belowMouth } = ease;
-  if (!easeAcross || !easeUp || !needsWidth || !needsHeight || !packedThickness) return [];
-  const at = { place: 'carry', path: ['contents', 'items'] } as const;
-  const fromContents: Repair = {
-    code: 'sizes-from-contents',
-    values: {},
-    edits: [
-      { path: ['body', 'sizesFrom'], value: 'contents' },
-      { path: ['body', 'chosenStitches'], value: null },
-      ...(['front', 'back'] as const).map((part) => ({ path: ['body', 'chosenRows', part], value: null })),
-    ],
-  };
-  const problems: Problem[] = [];
-  if (clampedLoadMm !== null)
-    problems.push({
-      ...at,
-      code: 'contents-too-thick',
-      severity: 'decide',
-      asks: ['contents.load'],
-      values: { loadMm: packedThickness.value, mostLoadMm: clampedLoadMm },
-      repairs: [fromContents],
-    });
-  else if (load.value < packedThickness.value - 0.5)
-    problems.push({
-      ...at,
-      code: 'load-under-packed',
-      severity: 'mind',
-      path: ['contents', 'thicknessMm'],
-      asks: ['contents.packedThickness'],
-      values: { loadMm: load.value, packedMm: packedThickness.value },
-      repairs: [{ code: 'load-as-packed', values: {}, edits: [{ path: ['contents', 'thicknessMm'], value: null }] }],
-    });
-  // A disc is as wide as its whole rounds make it: up to half of two row heights off what is wished.
-  const sparedMm = Math.max(design.contents.easeMm, wrapOf(pouch.kind) === 'round' ? pouch.rowMm : 0);
-  // Where counts set by hand made it smaller than wished, it is enough that they follow the wish again.
-  const enough = (wanted: Figure, planned: Figure, short: Figure) =>
-    Math.ceil(Math.max(wanted.value, planned.value - short.value + sparedMm));
-  const wider = enough(stage.wanted.width, pouch.figures.width, easeAcross);
-  const taller = enough(stage.wanted.height, pouch.figures.height, easeUp);
-  for (const [code, short, size] of [
-    ['contents-too-wide', easeAcross, { widthMm: wider }],
-    ['contents-too-tall', easeUp, { heightMm: taller }],
-  ] as const)
-    if (short.value < 0)
-      problems.push({
-        ...at,
-        code,
-        severity: 'decide',
-        asks: [short.id],
-        values: { shortMm: -short.value },
-        repairs: [
-          ...outsideSizeRepairs(stage.settled, size),
-          ...(design.body.sizesFrom === 'contents' ? [] : [fromContents]),
-        ],
-      });
-    else if (short.value < (short.plusMinus ?? 0))
-      problems.push({
-        ...at,
-        code: 'ease-within-doubt',
-        severity: 'mind',
-        mark: short.id,
-        path: ['contents', 'items', code],
-        asks: [short.id],
-        values: { easeMm: short.value, doubtMm: short.plusMinus ?? 0, isUp: code === 'contents-too-tall' ? 1 : 0 },
-        repairs: [],
-      });
-  if (easeThrough && easeThrough.value < 0) problems.push(tooDeepProblem(design, stage, easeThrough, fromContents));
-  if (belowMouth && belowMouth.value < 0 && easeUp.value >= 0)
-    problems.push({
-      ...at,
-      code: 'stands-above-mouth',
-      severity: 'mind',
-      asks: ['contents.belowMouth'],
-      values: { aboveMm: -belowMouth.value },
-      repairs: [],
-    });
-  return problems;
-}
-
-/** What goes in is thicker than the bag is deep: it bulges, and its mouth does not close. */
-function tooDeepProblem({ contents, body }: Design, stage: ContentsStage, ease: Figure, fromContents: Repair): Problem {
-  const { wanted } = stage;
-  const depthMm = Math.ceil((wanted.depth?.value ?? 0) - ease.value + contents.easeMm);
-  // Where the depth follows from what goes in, a wish would change nothing.
-  const fits = depthMm <= MOST_DEPTH_MM && body.sizesFrom !== 'contents';
-  return {
-    place: 'carry',
-    path: ['contents', 'items'],
-    code: 'contents-too-deep',
-    severity: 'decide',
-    asks: [ease.id],
-    values: { shortMm: -ease.value },
-    repairs: [
-      ...(fits
-        ? [
-            {
-              code: 'bag-deeper' as const,
-              values: { depthMm },
-              edits: [{ path: ['body', 'depthMm'], value: depthMm }, ...keepPacking(stage.settled)],
-            },
-          ]
-        : []),
-      fromContents,
-    ],
-  };
-}
-
-function carryProblems(design: Design): Problem[] {
-  const usual = WORN_LENGTHS[design.contents.carried];
-  if (!usual) return [];
-  const { leastMm, usualMm, mostMm } = usual;
-  const at = { place: 'carry', path: ['contents', 'carried'], severity: 'mind' } as const;
-  if (!design.strap)
-    return [
-      {
-        ...at,
-        code: 'carried-without-strap',
-        values: { usualMm },
-        repairs: [
-          {
-            code: 'add-strap',
-            values: { wornMm: usualMm },
-            edits: [{ path: ['strap'], value: { ...usualStrap(), wornLengthMm: usualMm } }],
-          },
-        ],
-      },
-    ];
-  const { wornLengthMm } = design.strap;
-  if (wornLengthMm >= leastMm && wornLengthMm <= mostMm) return [];
-  return [
-    {
-      ...at,
-      code: 'strap-unlike-carrying',
-      values: { wornMm: wornLengthMm, leastMm, mostMm },
-      repairs: [
-        {
-          code: 'strap-worn-to',
-          values: { wornMm: usualMm },
-          edits: [{ path: ['strap', 'wornLengthMm'], value: usualMm }],
-        },
-      ],
-    },
-  ];
-}

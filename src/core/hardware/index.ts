@@ -1,8 +1,2 @@
-export {
-  landingMm,
-  magneticSnapStage,
-  snapWithoutFlap,
-  stationOverMm,
-  type SnapSpot,
-  type SnapStage,
-} from './magneticSnap';
+export { landingMm, magneticSnapStage, stationOverMm, type SnapSpot, type SnapStage } from './magneticSnap';
+export { snapWithoutFlap } from './snapProblems';

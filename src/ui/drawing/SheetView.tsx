@@ -239,6 +239,8 @@ function RulersUnder({ width, height, children }: { width: number; height: numbe
       width={width}
       height={height}
       viewBox={`0 0 ${width} ${height}`}
+      role="group"
+      aria-label="Brass rules along the piece in hand"
       style={{ ...LAYER, marginBottom: -height, pointerEvents: 'none' }}
     >
       {children}

@@ -1,0 +1,162 @@
+import type { PouchStage } from '@/core/body';
+import type { LoadState, SettledDesign } from '@/core/contents';
+import { ONE_SNAP_FLAP_WIDTH_MM } from '@/core/defaults';
+import type { MagneticSnap } from '@/core/design';
+import { rowStitches, wishableFlap, type FlapStage } from '@/core/flap';
+import type { Problem, Repair } from '@/core/problems';
+
+/** How near to the flap's edge, and how far from it, a design can set a snap, mm: the schema's limits. */
+const LEAST_INSET_MM = 3;
+const MOST_INSET_MM = 400;
+
+/** What is doubtful about where a snap is set: on its flap, on the front, between empty and full; with what mends it. */
+export function snapProblems(
+  snap: MagneticSnap,
+  design: SettledDesign,
+  pouch: PouchStage,
+  flap: FlapStage,
+  tailRow: number,
+  meetsMm: Record<LoadState, number>,
+  mateTargetsMm: readonly number[],
+): Problem[] {
+  const index = design.hardware.indexOf(snap);
+  const radiusMm = snap.diameterMm / 2;
+  const at = { place: 'body', path: ['hardware', index], mark: 'snap' } as const;
+  const problems: Problem[] = [{ ...at, code: 'magnets', severity: 'mind', values: {}, repairs: [] }];
+
+  const flapMm = flap.flapRows * pouch.rowMm;
+  /** The repair that sets it further up or down the flap; none where no snap can be set so. */
+  const insetRepairs = (insetMm: number): Repair[] =>
+    insetMm < LEAST_INSET_MM || insetMm > MOST_INSET_MM
+      ? []
+      : [
+          {
+            code: 'snap-inset-to',
+            values: { insetMm },
+            edits: [{ path: ['hardware', index, 'insetMm'], value: insetMm }],
+          },
+        ];
+  const tailRows = flap.bridgeRows + flap.flapRows;
+  // Where its row is, which can be less than she wishes on a short flap.
+  const insetNowMm = (tailRows - tailRow + 0.5) * pouch.rowMm;
+  const stationFromFlapStart = tailRow - flap.bridgeRows;
+  const scallopRows = flap.scallops?.rows.length ?? 0;
+  if (tailRow > tailRows - scallopRows)
+    problems.push({
+      ...at,
+      code: 'snap-in-scallop',
+      asks: ['snap.halfRow'],
+      severity: 'decide',
+      values: { insetMm: snap.insetMm, scallopMm: scallopRows * pouch.rowMm },
+      repairs: insetRepairs(Math.ceil((scallopRows + 3) * pouch.rowMm)),
+    });
+  // How near to its row's end a half sits: on a shaped flap the row may be short.
+  const besideMm = (row: number) => (rowStitches(flap, row) / (snap.layout === 'pair' ? 4 : 2)) * pouch.stitchMm;
+  let wideRow = tailRow;
+  while (wideRow > flap.bridgeRows && besideMm(wideRow) < radiusMm) wideRow -= 1;
+  if (wideRow < tailRow)
+    problems.push({
+      ...at,
+      code: 'snap-beside-flap',
+      asks: ['snap.halfRow', 'flap.edgeWidth'],
+      severity: 'decide',
+      values: { insetMm: snap.insetMm, widthMm: rowStitches(flap, tailRow) * pouch.stitchMm, radiusMm },
+      repairs: insetRepairs(Math.ceil((tailRows - wideRow + 0.5) * pouch.rowMm)),
+    });
+  if (stationFromFlapStart < 1 || snap.insetMm < radiusMm)
+    problems.push({
+      ...at,
+      code: 'snap-off-flap',
+      asks: ['snap.halfInset', 'panel.flapRows'],
+      severity: 'decide',
+      values: { insetMm: snap.insetMm, flapMm, radiusMm },
+      repairs:
+        flapMm > 2 * radiusMm
+          ? insetRepairs(Math.max(Math.ceil(radiusMm) + 2, Math.min(snap.insetMm, Math.round(flapMm / 3))))
+          : [],
+    });
+
+  const flatFrontMm = Math.min(pouch.flatFrontMm.empty, pouch.flatFrontMm.loaded);
+  // With two mates the snap is moved as far as the worse of them asks for.
+  const [highestMm, lowestMm] = [Math.min(...mateTargetsMm), Math.max(...mateTargetsMm)];
+  for (const target of mateTargetsMm) {
+    const values = { landsMm: target, radiusMm, flatFrontMm };
+    if (target < radiusMm) {
+      const insetMm = Math.floor(insetNowMm - (radiusMm - highestMm) - pouch.rowMm);
+      problems.push({
+        ...at,
+        code: 'snap-off-front',
+        asks: ['snap.meets.loaded', 'snap.meets.empty'],
+        severity: 'decide',
+        values,
+        repairs: insetMm > radiusMm ? insetRepairs(insetMm) : [],
+      });
+    } else if (target + radiusMm > flatFrontMm) {
+      problems.push({
+        ...at,
+        code: 'snap-on-fold',
+        asks: ['snap.meets.loaded', 'snap.meets.empty'],
+        severity: 'decide',
+        values,
+        repairs: insetRepairs(Math.ceil(insetNowMm + (lowestMm + radiusMm - flatFrontMm) + pouch.rowMm)),
+      });
+    }
+  }
+
+  const shiftMm = Math.abs(meetsMm.empty - meetsMm.loaded);
+  const missMm = snap.mate === 'between' ? shiftMm / 2 : shiftMm;
+  if (snap.mate !== 'both' && missMm > radiusMm)
+    problems.push({
+      ...at,
+      code: 'snap-drifts',
+      asks: ['snap.meets.loaded', 'snap.meets.empty'],
+      severity: 'decide',
+      values: { shiftMm, missMm, radiusMm, emptyMm: meetsMm.empty, loadedMm: meetsMm.loaded },
+      repairs: [
+        ...(shiftMm / 2 <= radiusMm && snap.mate === 'loaded'
+          ? [
+              {
+                code: 'mate-between' as const,
+                values: { missMm: shiftMm / 2 },
+                edits: [{ path: ['hardware', index, 'mate'], value: 'between' }],
+              },
+            ]
+          : []),
+        { code: 'mate-both', values: {}, edits: [{ path: ['hardware', index, 'mate'], value: 'both' }] },
+      ],
+    });
+
+  const widthMm = pouch.figures.width.value;
+  const isWide = widthMm > ONE_SNAP_FLAP_WIDTH_MM;
+  if (snap.layout === 'centre' && (isWide || design.contents.carried === 'on-the-wrist'))
+    problems.push({
+      ...at,
+      code: isWide ? 'snap-wide-flap' : 'snap-on-wrist',
+      asks: ['size.width'],
+      severity: 'mind',
+      values: { widthMm, usualMostMm: ONE_SNAP_FLAP_WIDTH_MM },
+      repairs: [{ code: 'two-snaps', values: {}, edits: [{ path: ['hardware', index, 'layout'], value: 'pair' }] }],
+    });
+  return problems;
+}
+
+/** A snap on a bag that has no flap to close: it is left out. It is taken off, or the bag is given a flap where it can take one. */
+export const snapWithoutFlap = (design: SettledDesign, takesFlap: boolean): Problem => ({
+  code: 'snap-without-flap',
+  severity: 'decide',
+  place: 'body',
+  path: ['hardware', 0],
+  values: {},
+  repairs: [
+    { code: 'take-snap-off', values: {}, edits: [{ path: ['hardware'], value: [] }] },
+    ...(takesFlap
+      ? [
+          {
+            code: 'give-flap' as const,
+            values: {},
+            edits: [{ path: ['flap'], value: { ...wishableFlap(design), kind: 'straight' } }],
+          },
+        ]
+      : []),
+  ],
+});
