@@ -1,6 +1,6 @@
 import { AxeBuilder } from '@axe-core/playwright';
 import { expect, test, type Page } from '@playwright/test';
-import { figure, goTo, line, newBag, restingNumber, restingText, rowOf, saved } from './bag';
+import { figure, fill, goTo, line, newBag, restingNumber, restingText, rowOf, saved } from './bag';
 
 async function openBody(page: Page, starter?: string) {
   await newBag(page, starter);
@@ -156,4 +156,23 @@ test('a bag is made two thousand times on paper: told with what matters most, an
   await page.keyboard.press('ArrowDown');
   await expect(made).toHaveCount(0);
   await expect(page.getByRole('button', { name: 'Make them on paper' })).toBeVisible();
+});
+
+test('what differs between the empty and the full bag is told, and follows the load', async ({ page }) => {
+  await openBody(page);
+  const table = page.getByTestId('empty-full');
+  await expect(table.getByRole('rowheader')).toHaveText([
+    'Height to the mouth',
+    'Front to back, outside',
+    'Gap at the mouth',
+    'Flap down the front',
+    'Share of the front it covers',
+  ]);
+  const before = await restingNumber(page, 'full.thickness.differs');
+  await goTo(page, 'Carry');
+  await fill(page, 'Thickness, if you know better', '20');
+  await goTo(page, 'Body');
+  await expect.poll(() => restingNumber(page, 'full.thickness.differs')).toBeGreaterThan(before);
+  await page.getByTestId('empty-full').locator('[data-figure="mouth.gapFull"]').click();
+  await expect(page.getByRole('dialog')).toContainText('Between the linings of front and back at the mouth');
 });

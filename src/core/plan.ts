@@ -24,6 +24,7 @@ import {
   type SettledDesign,
 } from './contents';
 import { ownStitchProblems, type Design } from './design';
+import { emptyAndFullStage, type EmptyAndFull } from './emptyAndFull';
 import { edgingStage, type EdgingStage } from './edging';
 import type { Figure, FigureId } from './figures';
 import { flapSplits, flapStage, withHalfDisc, type FlapStage, type Split } from './flap';
@@ -61,6 +62,8 @@ export interface Plan {
   lining: LiningStage | null;
   /** What a round of edging would take; null where no piece has row ends to pick up from. */
   edging: EdgingStage | null;
+  /** What differs between the empty and the full bag; nothing where no load is known. */
+  emptyAndFull: EmptyAndFull[];
   yarn: YarnStage;
   section: Record<LoadState, SectionPiece[]>;
   steps: Step[];
@@ -102,6 +105,7 @@ export function planBag(wished: Design, packings?: Packings): PlanResult {
   const strap = design.strap ? plainStrapStage(design.strap, design, gauge, pouch, flap, set) : null;
   const lining = design.lining ? flatLiningStage(design.lining, set, gauge) : null;
   const edging = edgingStage(set, gauge);
+  const emptyAndFull = emptyAndFullStage(gauge, pouch, flap, snap);
   const yarn = yarnStage(design, pouch, whole, strap);
   const offers = countOffers(design, gauge, pouch, contents.wanted.width);
   const splits = flap.onPiece ? flapSplits(design, pouch, flap) : [];
@@ -119,6 +123,7 @@ export function planBag(wished: Design, packings?: Packings): PlanResult {
     strap,
     lining,
     edging,
+    emptyAndFull,
     yarn,
   };
 
@@ -150,6 +155,7 @@ export function planBag(wished: Design, packings?: Packings): PlanResult {
         ...offers.flatMap(({ width, off }) => [width, off]),
         ...rowsOffered.flatMap(({ height, off }) => [height, off]),
         ...splits.map(({ drop }) => drop),
+        ...emptyAndFull.flatMap(({ empty, full, differs }) => [empty, full, differs]),
       ]),
       problems: [
         ...[gauge, fit, pouch, flap, set].flatMap(({ problems }) => problems),

@@ -18,6 +18,7 @@ export {
   baseDepthMm,
   bridgeLengthMm,
   heightFromSideMm,
+  mouthDepthMm,
   sideForHeightMm,
   straightSideMm,
   topDepthMm,

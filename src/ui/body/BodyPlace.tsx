@@ -9,6 +9,7 @@ import { SectionView } from '@/ui/drawing/SectionView';
 import { ProblemSlips } from '@/ui/problems/ProblemSlips';
 import { ConstructionGroup } from './ConstructionGroup';
 import { CountsGroup } from './CountsGroup';
+import { EmptyFullGroup } from './EmptyFullGroup';
 import { FlapGroup } from './FlapGroup';
 import { Ledger } from './Ledger';
 import { MakingsGroup } from './MakingsGroup';
@@ -34,6 +35,7 @@ export function BodyPlace() {
       <FlapGroup />
       <CountsGroup />
       <SnapGroup />
+      <EmptyFullGroup />
       <SeamGroup />
       <MakingsGroup />
     </PlaceLayout>

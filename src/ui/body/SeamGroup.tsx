@@ -48,7 +48,7 @@ export function SeamGroup() {
           />
           <ChoiceField
             label="Sewn"
-            width="12em"
+            width="14em"
             value={finish}
             choices={FINISHES}
             help={ridge ? 'This join stands up as a ridge.' : undefined}

@@ -1,0 +1,1 @@
+export { emptyAndFullStage, type EmptyAndFull } from './emptyAndFullStage';
