@@ -132,13 +132,14 @@ test('many things are searched for away from the screen: typing goes on, and the
   const address = await newBag(page, 'Letter pouch');
   const id = address.split('/').at(-1);
   const { design, revision } = await (await page.request.get(`/api/bags/${id}`)).json();
-  const items = Array.from({ length: 12 }, (_, index) => ({
-    count: 1,
+  // So many that the search takes far longer than a press of the button.
+  const items = Array.from({ length: 40 }, (_, index) => ({
+    count: 2,
     thing: {
       id: `many-${index}`,
       name: `Part book ${index + 1}`,
-      widthMm: 40 + 9 * index,
-      heightMm: 120 - 6 * index,
+      widthMm: 40 + 3 * index,
+      heightMm: 120 - 2 * index,
       thicknessMm: 3 + (index % 5),
       massG: 20,
       turns: 'any-way',

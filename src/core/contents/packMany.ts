@@ -42,7 +42,7 @@ export function* packMany(things: readonly Box[], room: Room, random: Random, tr
       return acrossMm * (2 * upMm + (Math.PI / 2) * thicknessMm) * (1 + LOSS_PER_MM * over);
     };
 
-    let tokens = inFourRows(things.length);
+    let tokens = inRows(things.length);
     let size = sizeOf(tokens, turns);
     let now = measure(size);
     const from = now;
@@ -60,15 +60,25 @@ export function* packMany(things: readonly Box[], room: Room, random: Random, tr
   return found.map(({ tokens }) => lotOf(tokens, turns));
 }
 
-/** To begin with: things beside each other in rows of four, the rows above each other. */
-function inFourRows(count: number): Token[] {
+/** Up to so many things lie in one layer to begin with. */
+const ONE_LAYER = 16;
+const IN_A_ROW = 4;
+
+/**
+ * To begin with: things beside each other in rows of four, the rows above each other; of many things layers of such rows behind each
+ * other, about as many of each, so that a first try fits a bag where anything does.
+ */
+function inRows(count: number): Token[] {
+  const inRow = count > ONE_LAYER ? Math.ceil(Math.cbrt(count)) : IN_A_ROW;
+  const inLayer = count > ONE_LAYER ? inRow * inRow : count;
   const tokens: Token[] = [];
-  for (let first = 0; first < count; first += 4) {
-    for (let thing = first; thing < Math.min(first + 4, count); thing += 1) {
-      tokens.push({ thing, turn: 0 });
-      if (thing > first) tokens.push({ way: 'beside' });
-    }
-    if (first > 0) tokens.push({ way: 'above' });
+  for (let thing = 0; thing < count; thing += 1) {
+    tokens.push({ thing, turn: 0 });
+    const isLast = thing === count - 1;
+    if (thing % inRow > 0) tokens.push({ way: 'beside' });
+    const atInLayer = thing % inLayer;
+    if ((thing % inRow === inRow - 1 || isLast) && atInLayer >= inRow) tokens.push({ way: 'above' });
+    if ((atInLayer === inLayer - 1 || isLast) && thing >= inLayer) tokens.push({ way: 'behind' });
   }
   return tokens;
 }

@@ -288,4 +288,21 @@ describe('packing more than can be gone through', () => {
     expect(packThings(nine.slice(0, 4)).proven).toBe(true);
     for (const lot of lots) expect(new Set(placeThings(lot).map(({ index }) => index)).size).toBe(9);
   });
+
+  it.each([17, 40, 100])('finds a first way for %i things at once, with every one of them in it', (count) => {
+    const many = Array.from({ length: count }, (_, index) =>
+      box(30 + (index % 60), 100 - (index % 50), 3 + (index % 5)),
+    );
+    const { lots } = packQuickly(many);
+    expect(lots.length).toBeGreaterThan(0);
+    for (const lot of lots) {
+      expect(new Set(placeThings(lot).map(({ index }) => index)).size).toBe(count);
+      // Nothing is packed smaller than it is.
+      const volume = many.reduce(
+        (sum, { widthMm, heightMm, thicknessMm }) => sum + widthMm * heightMm * thicknessMm,
+        0,
+      );
+      expect(lot.widthMm * lot.heightMm * lot.thicknessMm).toBeGreaterThanOrEqual(volume);
+    }
+  });
 });

@@ -63,6 +63,7 @@ export function PackingGroup() {
 function SearchNote() {
   const search = usePackingSearch();
   const { proven, lots } = useBag((state) => state.plan.contents.packings);
+  const hasThings = useBag((state) => state.plan.contents.pieces.length > 0);
   if (search.state === 'searching')
     return (
       <Flex gap="3" align="center" role="status" fontSize="14px">
@@ -77,7 +78,12 @@ function SearchNote() {
         </Button>
       </Flex>
     );
-  if (lots.length === 0) return null;
+  if (lots.length === 0)
+    return hasThings ? (
+      <Box role="status" fontSize="14.5px">
+        No way was found to pack all of this into one bag. Leave some of it out.
+      </Box>
+    ) : null;
   return (
     <Box fontSize="14px" color="inkSoft">
       {proven
