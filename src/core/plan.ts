@@ -179,6 +179,7 @@ function sectionsOf(design: SettledDesign, pouch: PouchStage, flap: FlapStage): 
       layers,
       loadMm: loadThicknessMm(design.contents, state),
       firmness: design.contents.firmness,
+      corners: state === 'loaded' ? flap.corners : [],
     }),
   ) as [SectionPiece[], SectionPiece[]];
   return { empty, loaded };

@@ -17,6 +17,11 @@ describe('the section of a deep bag', () => {
     depthMm: fc.double({ min: 35, max: 90, noNaN: true }),
     hasBase: fc.boolean(),
     firmness: fc.constantFrom('soft' as const, 'stiff' as const),
+    // Of what stands out of it, between its walls.
+    corners: fc.array(
+      fc.record({ x: fc.double({ min: 2, max: 30, noNaN: true }), y: fc.double({ min: 1, max: 60, noNaN: true }) }),
+      { maxLength: 4 },
+    ),
   });
 
   it('runs on without a gap, stands on its floor, and has its walls as far apart as it is deep', () => {
@@ -61,6 +66,7 @@ describe('the section of a deep bag', () => {
       loadMm: 0,
       firmness: 'soft',
       layers,
+      corners: [],
     });
     expect(sectionPointAt(pieces, 385).point.x).toBeCloseTo(-2.5, 9);
   });

@@ -75,6 +75,7 @@ describe('the section', () => {
     firmness: 'soft' as const,
     depthMm: 0,
     baseMm: 0,
+    corners: [],
   };
 
   /** Length by walking along in small straight steps: independent of how pieces are made. */

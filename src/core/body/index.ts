@@ -28,6 +28,8 @@ export {
 export { MOST_COUNT, MOST_RIM } from './limits';
 export { textureProblems } from './texture';
 export { SEAMS, type SeamRule } from './seams';
+export { bridgeOverMm, standingOut } from './standingOut';
+export { tautLengthMm, tautOver, type TautStretch } from './tautOver';
 export { rowAt, rowMiddleMm } from './rowAt';
 export { sectionPieces, sectionPointAt, type SectionInput, type SectionPiece, type SectionPoint } from './section';
 export {

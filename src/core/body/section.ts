@@ -7,6 +7,8 @@ import {
   type Firmness,
   type Layers,
 } from './folding';
+import { bridgeOverMm, tautBridge } from './standingOut';
+import { tautLengthMm, type TautStretch } from './tautOver';
 
 /** A point of the section, mm: x runs from front to back, y up from the base's middle line. */
 export interface SectionPoint {
@@ -43,6 +45,8 @@ export interface SectionInput {
   depthMm: number;
   /** Strip that lies under the base of a deep bag, between front and back, mm; nought where front and back turn under themselves. */
   baseMm: number;
+  /** Corners of what stands out of the bag, as `standingOut` gives them. */
+  corners: readonly SectionPoint[];
 }
 
 /**
@@ -53,7 +57,7 @@ export interface SectionInput {
  * Source: geometry.
  *
  * @example
- * sectionPieces({ frontMm: 100, backMm: 100, tailMm: 60, layers: { fabricMm: 0, liningMm: 0 }, loadMm: 0, firmness: 'soft', depthMm: 0, baseMm: 0 }).at(-1).toMm // => 260
+ * sectionPieces({ frontMm: 100, backMm: 100, tailMm: 60, layers: { fabricMm: 0, liningMm: 0 }, loadMm: 0, firmness: 'soft', depthMm: 0, baseMm: 0, corners: [] }).at(-1).toMm // => 260
  */
 export function sectionPieces(input: SectionInput): SectionPiece[] {
   const { frontMm, backMm, tailMm, layers, loadMm, firmness, depthMm } = input;
@@ -63,7 +67,11 @@ export function sectionPieces(input: SectionInput): SectionPiece[] {
   const backEndMm = frontMm + input.baseMm + backMm;
   const depth = mouthDepthMm(layers, loadMm, depthMm);
   const flapX = depth - topDepthMm(layers, loadMm, depthMm);
-  const bridge = bridgePieces(backTop, flapX, backEndMm, bridgeLengthMm(layers, loadMm, firmness, depthMm), tailMm);
+  const plainMm = bridgeLengthMm(layers, loadMm, firmness, depthMm);
+  const taut = bridgeOverMm(layers, loadMm, firmness, depthMm, input.corners) > plainMm;
+  const bridge = taut
+    ? tautPieces(tautBridge(layers, loadMm, depthMm, input.corners), backTop.y, backEndMm, tailMm)
+    : bridgePieces(backTop, flapX, backEndMm, plainMm, tailMm);
   const bridgedMm = bridge.at(-1)?.toMm ?? backEndMm;
   const stripEndMm = backEndMm + tailMm;
   return [
@@ -131,6 +139,34 @@ export function sectionPointAt(
     // The strip runs counter-clockwise round the load, so outward is to its right.
     outward: { x: along.y / length, y: -along.x / length },
   };
+}
+
+/** The top drawn taut over what stands out of the bag, as far as the strip goes. */
+function tautPieces(
+  stretches: readonly TautStretch[],
+  backEndY: number,
+  startMm: number,
+  tailMm: number,
+): SectionPiece[] {
+  const up = ({ x, y }: SectionPoint): SectionPoint => ({ x, y: y + backEndY });
+  const pieces: SectionPiece[] = [];
+  let atMm = startMm;
+  for (const stretch of stretches) {
+    const wholeMm = tautLengthMm([stretch]);
+    const usedMm = Math.min(wholeMm, startMm + tailMm - atMm);
+    if (usedMm <= 0) break;
+    const share = usedMm / wholeMm;
+    if (stretch.kind === 'line') {
+      const { from, to } = stretch;
+      const end = { x: from.x + share * (to.x - from.x), y: from.y + share * (to.y - from.y) };
+      pieces.push(line(atMm, atMm + usedMm, up(from), up(end)));
+    } else {
+      const { centre, radiusMm, fromRad, toRad } = stretch;
+      pieces.push(arc(atMm, atMm + usedMm, up(centre), radiusMm, fromRad, fromRad + share * (toRad - fromRad)));
+    }
+    atMm += usedMm;
+  }
+  return pieces;
 }
 
 /** The top: a half circle where the bridge is as long as one, else straight across and down. */

@@ -91,17 +91,19 @@ export function contentsStage(design: Design, sheets: Sheets, packings?: Packing
   const height = wantedFigure(wrap === 'round' ? 'diameter' : 'height', design, sheets, needs?.height ?? null);
   const depth = wrap === 'flat' ? null : wantedDepth(design, sheets, needs?.depth ?? null);
 
+  const placed = packed ? placeThings(packed) : [];
   return {
     pieces,
     packings: found,
     packed,
-    placed: packed ? placeThings(packed) : [],
+    placed,
     sets,
     wanted: { width, height, depth },
     settled: {
       ...design,
       wishedMm: { widthMm: body.widthMm, heightMm: body.heightMm },
       packed,
+      placed,
       clampedLoadMm: null,
       body: {
         ...body,

@@ -1,5 +1,5 @@
 import type { Design } from '@/core/design';
-import type { Size } from './packTree';
+import type { PlacedThing, Size } from './packTree';
 
 /** What a folded bag carries, in one of the two states every plan is looked at in. */
 export type LoadState = 'empty' | 'loaded';
@@ -15,6 +15,8 @@ export type SettledDesign = Omit<Design, 'contents'> & {
   wishedMm: { widthMm: number; heightMm: number };
   /** The size that the things are packed to; null where nothing goes in. */
   packed: Size | null;
+  /** Where each of them lies in the bag. */
+  placed: PlacedThing[];
   /** The thickness that is planned with where what goes in is thicker than the bag can take; else null. */
   clampedLoadMm: number | null;
   contents: Omit<Design['contents'], 'thicknessMm' | 'massG'> & { thicknessMm: number; massG: number };

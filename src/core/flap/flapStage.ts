@@ -1,4 +1,12 @@
-import { bridgeLengthMm, constructionOf, productFigure, type PouchStage } from '@/core/body';
+import {
+  bridgeLengthMm,
+  bridgeOverMm,
+  constructionOf,
+  productFigure,
+  standingOut,
+  type PouchStage,
+  type SectionPoint,
+} from '@/core/body';
 import { loadThicknessMm, type LoadState, type SettledDesign } from '@/core/contents';
 import { LEAST_DROP_MM } from '@/core/defaults';
 import { patternOf } from '@/core/design';
@@ -34,6 +42,8 @@ export interface FlapStage {
   leftEachSide: number;
   /** The flap's rows, from where it starts to its edge. */
   rows: ShapedRow[];
+  /** Corners of what stands out of the loaded bag, over which it is drawn. */
+  corners: SectionPoint[];
   /** Strip that bridges the top in each state, mm; and how far the flap comes down the front from its top edge. */
   bridgeMm: Record<LoadState, number>;
   dropMm: Record<LoadState, number>;
@@ -64,11 +74,17 @@ export function flapStage(design: SettledDesign, gauge: GaugeStage, pouch: Pouch
   const { rowMm, layers } = pouch;
   const { chosenRows } = design.body;
   const backAboveFrontMm = pouch.sectionMm.back - pouch.sectionMm.front;
-  const bridgeMm = byState((state) =>
-    bridgeLengthMm(layers, loadThicknessMm(design.contents, state), design.contents.firmness, pouch.depthMm),
-  );
-
   const hasFlap = design.flap.kind !== 'none' && constructionOf(pouch.kind).takesFlap;
+  const corners = hasFlap ? standingOut(design, pouch) : [];
+  const bridgeMm = byState((state) =>
+    bridgeOverMm(
+      layers,
+      loadThicknessMm(design.contents, state),
+      design.contents.firmness,
+      pouch.depthMm,
+      state === 'loaded' ? corners : [],
+    ),
+  );
   const halfDisc = hasFlap && design.flap.kind === 'half-disc' ? halfDiscOf(design.flap, gauge, pouch) : null;
   const wishedTailMm = bridgeMm.loaded + backAboveFrontMm + design.flap.dropMm;
   const wishedBridge = hasFlap ? (chosenRows.bridge ?? Math.max(0, Math.round(bridgeMm.loaded / rowMm))) : 0;
@@ -190,6 +206,7 @@ export function flapStage(design: SettledDesign, gauge: GaugeStage, pouch: Pouch
     startStitches: shaped.startStitches,
     leftEachSide: shaped.leftEachSide,
     rows: shaped.rows,
+    corners,
     bridgeMm,
     dropMm,
     figures: {
@@ -307,12 +324,15 @@ function bridgeFigure(
     depthMm > 0
       ? 'the depth between the middles of front and back, or what the load makes of it, one thickness of fabric and one of lining'
       : 'the load, two thicknesses of fabric and three of lining, measured between the middles of the fabric';
+  const plainMm = bridgeLengthMm(layers, loadMm, design.contents.firmness, depthMm);
   const shape =
-    depthMm > 0
-      ? 'The bag is deep, and the flap goes straight across it'
-      : design.contents.firmness === 'soft' || state === 'empty'
-        ? 'The flap goes over the top in a half circle, π/2 times the depth it crosses'
-        : 'A stiff load up to the brim lets the flap run straight across the depth, though never shorter than the bend of the empty bag';
+    lengthMm > plainMm
+      ? 'What goes in stands out of the bag, and the flap is drawn taut over it, at half its own thickness and its lining from every corner. Without that it would cross'
+      : depthMm > 0
+        ? 'The bag is deep, and the flap goes straight across it'
+        : design.contents.firmness === 'soft' || state === 'empty'
+          ? 'The flap goes over the top in a half circle, π/2 times the depth it crosses'
+          : 'A stiff load up to the brim lets the flap run straight across the depth, though never shorter than the bend of the empty bag';
   return makeFigure(
     `bridge.${state}`,
     state === 'loaded' ? 'Bridge over the top, loaded' : 'Bridge over the top, empty',
@@ -325,6 +345,7 @@ function bridgeFigure(
         inputFrom(gauge.fabricThickness),
         input('Thickness of the lining', layers.liningMm, 'mm'),
         ...(depthMm > 0 ? [input('Depth, between the middles of the fabric', depthMm, 'mm')] : []),
+        ...(lengthMm > plainMm ? [input('Bridge if nothing stood out', plainMm, 'mm')] : []),
       ],
       source: GEOMETRY,
     },

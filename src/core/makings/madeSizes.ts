@@ -1,5 +1,5 @@
-import { bridgeLengthMm, constructionOf, type ClothMm } from '@/core/body';
-import { insideNeeded, loadThicknessMm, sheetsAcrossMm, sheetsAlongMm, wrapOf } from '@/core/contents';
+import { bridgeOverMm, constructionOf, type ClothMm } from '@/core/body';
+import { insideNeeded, sheetsAcrossMm, sheetsAlongMm, wrapOf } from '@/core/contents';
 import { patternOf, type Body, type BodyKind } from '@/core/design';
 import type { Plan } from '@/core/plan';
 import type { Making } from './making';
@@ -52,12 +52,9 @@ export function madeSizes(plan: Plan, making: Making): MadeSizes {
   const sizes = { widthMm, heightMm, fits: fitsIn(plan, { widthMm, heightMm, depthMm }) };
   if (!flap.hasFlap) return { ...sizes, coverMm: null, snapOffMm: null };
 
-  const bridgeMm = bridgeLengthMm(
-    pouch.layers,
-    loadThicknessMm({ thicknessMm: pouch.loadMm }, 'loaded'),
-    settled.contents.firmness,
-    depthMm,
-  );
+  // What stands out of the bag does so less where its back came out higher.
+  const corners = flap.corners.flatMap(({ x, y }) => (y > back.moreMm ? [{ x, y: y - back.moreMm }] : []));
+  const bridgeMm = bridgeOverMm(pouch.layers, pouch.loadMm, settled.contents.firmness, depthMm, corners);
   const backAboveFrontMm = pouch.sectionMm.back + back.moreMm - (pouch.sectionMm.front + front.moreMm);
   const coverMm = tail.lengthMm - bridgeMm - backAboveFrontMm;
   return { ...sizes, coverMm, snapOffMm: snapOff(plan, coverMm, tail.rowMm, front.rowMm) };
