@@ -4,6 +4,7 @@ import type { EmptyAndFull } from '@/core/emptyAndFull';
 import { useBagNumbers } from '@/ui/bag/BagProvider';
 import { Group } from '@/ui/bag/PlaceLayout';
 import { AskableNumber } from '@/ui/figures/FigureTicket';
+import { LedgerHead } from '@/ui/figures/LedgerHead';
 
 const NAMES: Record<EmptyAndFull['id'], string> = {
   height: 'Height to the mouth',
@@ -14,6 +15,8 @@ const NAMES: Record<EmptyAndFull['id'], string> = {
   snap: 'Snap meets the front at',
 };
 
+const HEADS = ['The finished bag', 'Empty', 'Full', 'Differs by'];
+
 /** How far the finished bag will differ between empty and full. */
 export function EmptyFullGroup() {
   const sizes = useBagNumbers((state) => state.plan.emptyAndFull);
@@ -21,15 +24,7 @@ export function EmptyFullGroup() {
   return (
     <Group title="Empty, and full">
       <table className="ledger" data-testid="empty-full">
-        <thead>
-          <tr>
-            {['The finished bag', 'Empty', 'Full', 'Differs by'].map((head) => (
-              <th key={head} scope="col">
-                {head}
-              </th>
-            ))}
-          </tr>
-        </thead>
+        <LedgerHead heads={HEADS} />
         <tbody>
           {sizes.map(({ id, empty, full, differs }) => (
             <tr key={id}>

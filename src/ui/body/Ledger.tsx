@@ -6,10 +6,13 @@ import { figureId, type Figure } from '@/core/figures';
 import { useBag, useBagNumbers, useBagStore } from '@/ui/bag/BagProvider';
 import { LengthField } from '@/ui/fields';
 import { AskableNumber } from '@/ui/figures/FigureTicket';
+import { LedgerHead } from '@/ui/figures/LedgerHead';
 import { showTheSame } from '@/ui/figures/showTheSame';
 
 const MOUTH_BEFORE = figureId('mouth.before');
 const MOUTH_AFTER = figureId('mouth.after');
+
+const HEADS = ['Finished size', 'Wanted', 'Planned', 'Off by'];
 
 /** The ledger of finished sizes: wanted, planned with its ±, and by how much they differ. */
 export function Ledger() {
@@ -32,15 +35,7 @@ export function Ledger() {
   const edging = useBagNumbers((state) => state.plan.edging?.figures);
   return (
     <table className="ledger">
-      <thead>
-        <tr>
-          {['Finished size', 'Wanted', 'Planned', 'Off by'].map((head) => (
-            <th key={head} scope="col">
-              {head}
-            </th>
-          ))}
-        </tr>
-      </thead>
+      <LedgerHead heads={HEADS} />
       <tbody>
         <Line name="Width" size="width" wantedMm={widthMm} figure={width} off={widthOff} />
         <Line name="Height, empty" size="height" wantedMm={heightMm} figure={height} off={heightOff} />
