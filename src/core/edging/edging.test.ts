@@ -32,6 +32,23 @@ describe('picking up along row ends', () => {
     );
   });
 
+  it('is a small ratio: in its lowest terms, also where nothing lies flat', () => {
+    const shared = (a: number, b: number): number => (b === 0 ? a : shared(b, a % b));
+    fc.assert(
+      fc.property(
+        fc.double({ min: 1, max: 16, noNaN: true }),
+        fc.double({ min: 1, max: 16, noNaN: true }),
+        (row, stitch) => {
+          const { stitches, rows } = pickUpRatio(row, stitch);
+          expect(shared(stitches, rows)).toBe(1);
+        },
+      ),
+      { numRuns: 2000 },
+    );
+    // Rows of 4.73 mm against stitches of 5.25: nearest is one to one.
+    expect(pickUpRatio(4.73, 5.25)).toEqual({ stitches: 1, rows: 1 });
+  });
+
   it('comes nearest where nothing lies flat', () => {
     const all = [1, 2, 3, 4].flatMap((rows) => [1, 2, 3, 4, 5, 6].map((stitches) => ({ stitches, rows })));
     const off = (one: { stitches: number; rows: number }) => Math.abs(edgeFlatness(one, 12, 1) - 1);

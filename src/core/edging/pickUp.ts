@@ -10,6 +10,8 @@ export const FLAT_EDGE = { least: 0.95, most: 1.05 } as const;
 /** A ratio over more rows than this is hard to keep in mind. Ours. */
 const MOST_ROWS = 4;
 const MOST_STITCHES = 6;
+/** Two in two are no nearer than one in one, whatever a computer’s rounding says. */
+const DUST = 1e-9;
 
 /**
  * How flat a border lies along row ends: the length of its stitches against that of the rows. 1 is flat, less draws in, more ruffles.
@@ -47,7 +49,7 @@ export function pickUpRatio(rowMm: number, edgeStitchMm: number): PickUp {
       if (flatness >= FLAT_EDGE.least && flatness <= FLAT_EDGE.most && leastOff > 0.05) {
         best = { stitches, rows };
         leastOff = Math.min(leastOff, Math.abs(flatness - 1), 0.05);
-      } else if (Math.abs(flatness - 1) < leastOff && leastOff > 0.05) {
+      } else if (Math.abs(flatness - 1) < leastOff - DUST && leastOff > 0.05) {
         best = { stitches, rows };
         leastOff = Math.abs(flatness - 1);
       }
