@@ -4,6 +4,7 @@ import type { FlapStage } from '@/core/flap';
 import type { GaugeStage } from '@/core/gauge';
 import type { Problem } from '@/core/problems';
 import { clothOf } from './clothOf';
+import { shallowerRepairs } from './shallowerRepairs';
 import { constructionOf, withOwn, type BodyInput, type PieceSet, type PouchStage } from './constructions';
 
 export type BodyResult =
@@ -34,7 +35,7 @@ export function bodyStage({ settled, wanted, packed }: ContentsStage, gauge: Gau
     };
     const result = construction.pouch(inputs);
     if (!result.ok) return result;
-    const { pouch } = withOwn(result.pouch, { problems: deepProblems(result.pouch) });
+    const { pouch } = withOwn(result.pouch, { problems: deepProblems(design, result.pouch) });
     return { ok: true, pouch, design, pieces: (flap) => construction.pieces(inputs, pouch, flap) };
   };
   const body = planned(settled);
@@ -46,7 +47,7 @@ export function bodyStage({ settled, wanted, packed }: ContentsStage, gauge: Gau
 }
 
 /** A bag that is deeper than it is wide or high can be worked, but is hardly what was meant. */
-function deepProblems({ depthMm, figures }: PouchStage): Problem[] {
+function deepProblems(design: SettledDesign, { depthMm, figures }: PouchStage): Problem[] {
   const least = Math.min(figures.width.value, figures.height.value);
   if (depthMm === 0 || depthMm <= least) return [];
   return [
@@ -57,7 +58,11 @@ function deepProblems({ depthMm, figures }: PouchStage): Problem[] {
       path: ['body', 'depthMm'],
       asks: ['size.depth', 'size.width', 'size.height'],
       values: { depthMm: figures.depth?.value ?? depthMm, leastMm: least },
-      repairs: [],
+      repairs: shallowerRepairs(design, {
+        widthMm: figures.width.value,
+        heightMm: figures.height.value,
+        depthMm: figures.depth?.value ?? depthMm,
+      }),
     },
   ];
 }

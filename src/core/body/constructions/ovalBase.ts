@@ -4,6 +4,7 @@ import { allowedInRounds } from './allowed';
 import type { ClothMm, Construction, Sizing } from './construction';
 import { growthOf } from './increases';
 import { MOST_COUNT } from '../limits';
+import { shallowerRepairs } from '../shallowerRepairs';
 import { depthFigures, planFaces, tooMany, withOwn } from './planFaces';
 import { narrowedFace, roundFigures, roundProblems, sidesPiece } from './rounds';
 
@@ -61,7 +62,7 @@ export const ovalBase: Construction<OvalBase> = {
   widthAsCountedMm: (body, { stitchCount }, planned, { stitchMm, rowMm, fabricMm }) =>
     (stitchCount - endsOf(body, planned)) * stitchMm + 2 * baseRounds(body, planned) * rowMm + fabricMm,
   pouch: (inputs) => {
-    const { body, cloth, pattern, gauge } = inputs;
+    const { body, cloth, pattern, gauge, design } = inputs;
     const sizing = ovalBase.sizing(body, cloth, pattern);
     const rounds = baseRounds(body, cloth);
     const ends = endsOf(body, cloth);
@@ -125,7 +126,12 @@ export const ovalBase: Construction<OvalBase> = {
                 path: ['body', 'depthMm'],
                 asks: ['size.width', 'size.depth'],
                 values: { widthMm: pouch.figures.width.value, depthMm: depthMm + cloth.fabricMm },
-                repairs: [],
+                // Only its width falls short of its depth.
+                repairs: shallowerRepairs(design, {
+                  widthMm: pouch.figures.width.value,
+                  heightMm: Infinity,
+                  depthMm: depthMm + cloth.fabricMm,
+                }),
               },
             ]
           : []),
