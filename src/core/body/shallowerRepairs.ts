@@ -1,5 +1,5 @@
 import { depthSizeEdits, outsideSizeRepairs, type SettledDesign } from '@/core/contents';
-import { LEAST_DEPTH_MM } from '@/core/defaults';
+import { LEAST_DEPTH_MM, MOST_DEPTH_MM } from '@/core/defaults';
 import type { Repair } from '@/core/problems';
 
 /** A bag that was too deep for its other sizes is made half as deep as the least of them. Ours. */
@@ -21,7 +21,7 @@ export function shallowerRepairs(
     if (heightMm >= depthMm) return outsideSizeRepairs(settled, { widthMm: enoughMm });
     return widthMm >= depthMm ? outsideSizeRepairs(settled, { heightMm: enoughMm }) : [];
   }
-  const lessMm = Math.floor(USUAL_SHARE * Math.min(widthMm, heightMm));
+  const lessMm = Math.min(MOST_DEPTH_MM, Math.floor(USUAL_SHARE * Math.min(widthMm, heightMm)));
   return lessMm < LEAST_DEPTH_MM
     ? []
     : [
