@@ -154,7 +154,8 @@ function tautPieces(
   for (const stretch of stretches) {
     const wholeMm = tautLengthMm([stretch]);
     const usedMm = Math.min(wholeMm, startMm + tailMm - atMm);
-    if (usedMm <= 0) break;
+    // A turn of nothing, as between corners in one line, is none; the way goes on behind it.
+    if (usedMm <= 0) continue;
     const share = usedMm / wholeMm;
     if (stretch.kind === 'line') {
       const { from, to } = stretch;
