@@ -109,7 +109,8 @@ export function fitProblems(
         values: { easeMm: short.value, doubtMm: short.plusMinus ?? 0, isUp: code === 'contents-too-tall' ? 1 : 0 },
         repairs: [],
       });
-  if (easeThrough && easeThrough.value < 0) problems.push(tooDeepProblem(design, stage, easeThrough, fromContents));
+  if (easeThrough && easeThrough.value < 0)
+    problems.push(tooDeepProblem(design, stage, pouch, easeThrough, fromContents));
   if (belowMouth && belowMouth.value < 0 && easeUp.value >= 0)
     problems.push({
       ...at,
@@ -123,9 +124,17 @@ export function fitProblems(
 }
 
 /** What goes in is thicker than the bag is deep: it bulges, and its mouth does not close. */
-function tooDeepProblem({ contents, body }: Design, stage: ContentsStage, ease: Figure, fromContents: Repair): Problem {
+function tooDeepProblem(
+  { contents, body }: Design,
+  stage: ContentsStage,
+  { figures }: PouchStage,
+  ease: Figure,
+  fromContents: Repair,
+): Problem {
   const { wanted } = stage;
-  const depthMm = Math.ceil((wanted.depth?.value ?? 0) - ease.value + contents.easeMm);
+  // From the depth as wished or as planned, whichever is more: it comes out in whole stitches or rounds.
+  const nowMm = Math.max(wanted.depth?.value ?? 0, figures.depth?.value ?? 0);
+  const depthMm = Math.ceil(nowMm - ease.value + contents.easeMm);
   // Where the depth follows from what goes in, a wish would change nothing.
   const fits = depthMm <= MOST_DEPTH_MM && body.sizesFrom !== 'contents';
   return {
