@@ -1,5 +1,6 @@
 import { sectionPointAt, type SectionPiece, type SectionPoint } from '@/core/body';
-import type { LoadState, PlacedThing } from '@/core/contents';
+import type { LoadState } from '@/core/contents';
+import { stations, thingsInBag, type ThingBox } from '@/core/fold';
 import type { Plan } from '@/core/plan';
 import { thingMark } from './packedDrawing';
 import { lineSegments, type Drawing, type Point, type Segment, type Shape } from './shape';
@@ -36,31 +37,16 @@ export function sectionDrawing(plan: Plan, state: LoadState): Drawing {
   };
 }
 
-/** Where the base has its middle and the back ends, along the fabric from the front's mouth, mm. */
-const stations = ({ pouch: { sectionMm } }: Plan): { base: number; backEnd: number } => ({
-  base: sectionMm.front + sectionMm.base / 2,
-  backEnd: sectionMm.front + sectionMm.base + sectionMm.back,
-});
-
 /** The height that the things reach to, where the bag is loaded. */
-function thingsTopY(plan: Plan, state: LoadState): number {
-  const { packed } = plan.contents;
-  return state === 'loaded' && packed ? standsAtY(plan, state) + packed.heightMm : 0;
-}
-
-/** The height at which things stand: where a round base stops to bend, or on the floor of a deep one. */
-function standsAtY(plan: Plan, state: LoadState): number {
-  if (plan.pouch.depthMm > 0) return plan.pouch.layers.fabricMm / 2 + plan.pouch.layers.liningMm;
-  const base = plan.section[state].find((piece) => piece.kind === 'arc');
-  return base?.kind === 'arc' ? base.centre.y : 0;
-}
+const thingsTopY = (plan: Plan, state: LoadState): number =>
+  Math.max(0, ...thingsInBag(plan, state).map(({ to }) => to.y));
 
 type ToPaper = (point: SectionPoint) => Point;
 
 /** The fabric, part by part, each a path of the thickness of the fabric. */
 function partShapes(plan: Plan, pieces: readonly SectionPiece[], place: ToPaper): Shape[] {
   const { rowMm, layers } = plan.pouch;
-  const { base, backEnd } = stations(plan);
+  const { baseMm: base, backEndMm: backEnd } = stations(plan.pouch);
   const ends = [
     base,
     backEnd,
@@ -116,7 +102,7 @@ const pointOn = (piece: SectionPiece, stationMm: number): SectionPoint => sectio
 function foldShapes(plan: Plan, pieces: readonly SectionPiece[], place: ToPaper): Shape[] {
   const reach = plan.pouch.layers.fabricMm * TICK_REACH;
   const { rowMm } = plan.pouch;
-  const { base, backEnd } = stations(plan);
+  const { baseMm: base, backEndMm: backEnd } = stations(plan.pouch);
   const marks: (readonly [string, number])[] = [
     ['fold.base', base],
     ...(plan.flap.hasFlap
@@ -157,19 +143,29 @@ function liningShape(pieces: readonly SectionPiece[], layers: Plan['pouch']['lay
 
 /** What lies between front and back: the things as they are packed, or a soft block up to the mouth where only its thickness is known. */
 function loadShapes(plan: Plan, state: LoadState, place: ToPaper): Shape[] {
-  const [front, base] = plan.section[state];
-  if (!base || front?.kind !== 'line' || state === 'empty') return [];
-  const gap = plan.pouch.layers.fabricMm / 2 + plan.pouch.layers.liningMm;
-  const { placed, packed } = plan.contents;
-  const deep = plan.pouch.depthMm > 0;
-  if (packed && (deep || packed.thicknessMm <= plan.pouch.loadMm + 1e-6))
-    return thingShapes(placed, standsAtY(plan, state), gap, place);
-  if (deep || base.kind !== 'arc') return deepLoad(plan, front.from.y, gap, place);
-  const radiusMm = base.radiusMm - gap;
-  if (radiusMm <= 0) return [];
-  const leftTop = place({ x: gap, y: front.from.y });
-  const rightTop = place({ x: gap + 2 * radiusMm, y: front.from.y });
-  const middleY = place(base.centre).y;
+  const things = thingsInBag(plan, state);
+  const [block] = things;
+  const base = plan.section[state][1];
+  // A soft load rounds itself into the base of a bag that is folded flat.
+  if (block?.isSoft && base?.kind === 'arc') return roundedLoad(block, base.centre, place);
+  // Those at the far side of the bag are drawn first.
+  return [...things]
+    .sort((a, b) => b.from.z - a.from.z)
+    .map(({ index, from, to, isSoft }): Shape => {
+      const corner = place({ x: from.x, y: to.y });
+      const size = { widthMm: to.x - from.x, heightMm: to.y - from.y };
+      return isSoft || index === null
+        ? { kind: 'rect', role: 'load', layer: 'load', mark: 'load', ...corner, ...size }
+        : { kind: 'rect', role: 'thing', layer: 'load', mark: thingMark(index), ...corner, ...size };
+    });
+}
+
+/** A soft load in a half circle of the base, up to the mouth. */
+function roundedLoad({ from, to }: ThingBox, centre: SectionPoint, place: ToPaper): Shape[] {
+  const leftTop = place({ x: from.x, y: to.y });
+  const rightTop = place({ x: to.x, y: to.y });
+  const middleY = place(centre).y;
+  const radiusMm = (to.x - from.x) / 2;
   return [
     {
       kind: 'path',
@@ -185,27 +181,6 @@ function loadShapes(plan: Plan, state: LoadState, place: ToPaper): Shape[] {
       ],
     },
   ];
-}
-
-/** A load of known thickness in a deep bag: a block on its floor, up to the mouth. */
-function deepLoad(plan: Plan, mouthY: number, gap: number, place: ToPaper): Shape[] {
-  const { loadMm } = plan.pouch;
-  if (loadMm <= 0) return [];
-  const corner = place({ x: gap, y: mouthY });
-  return [
-    { kind: 'rect', role: 'load', layer: 'load', mark: 'load', ...corner, widthMm: loadMm, heightMm: mouthY - gap },
-  ];
-}
-
-/** The things from the side. They stand where the base stops to bend, those at the far side of the bag drawn first. */
-function thingShapes(placed: readonly PlacedThing[], standsAtY: number, gap: number, place: ToPaper): Shape[] {
-  return [...placed]
-    .sort((a, b) => b.xMm - a.xMm)
-    .map(({ index, yMm, behindMm, heightMm, thicknessMm }): Shape => {
-      const corner = place({ x: gap + behindMm, y: standsAtY + yMm + heightMm });
-      const mark = thingMark(index);
-      return { kind: 'rect', role: 'thing', layer: 'load', mark, ...corner, widthMm: thicknessMm, heightMm };
-    });
 }
 
 function snapShapes(plan: Plan, pieces: readonly SectionPiece[], place: ToPaper): Shape[] {

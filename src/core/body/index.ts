@@ -1,3 +1,4 @@
+export { acrossAt, acrossProfile, halfWidthOfProfileMm, type AcrossProfile } from './acrossProfile';
 export { bodyStage, type BodyResult } from './bodyStage';
 export { centreOf, offsetOf, placeAt, type StitchPlace } from './centre';
 export {

@@ -18,7 +18,8 @@ export interface SectionPoint {
 
 /**
  * A stretch of the strip's middle line in the section, from station to station along the strip (mm from the
- * front's top edge). An arc turns about `centre` from one angle to another (radians, counter-clockwise from +x).
+ * front's top edge). An arc turns about `centre` from one angle to another (radians, counter-clockwise from +x; backwards where the
+ * flap is thrown back).
  */
 export type SectionPiece =
   | { kind: 'line'; fromMm: number; toMm: number; from: SectionPoint; to: SectionPoint }
@@ -126,10 +127,12 @@ export function sectionPointAt(
   const share = piece.toMm === piece.fromMm ? 0 : (stationMm - piece.fromMm) / (piece.toMm - piece.fromMm);
   if (piece.kind === 'arc') {
     const angle = piece.fromRad + share * (piece.toRad - piece.fromRad);
-    const outward = { x: Math.cos(angle), y: Math.sin(angle) };
+    const fromCentre = { x: Math.cos(angle), y: Math.sin(angle) };
+    // Outward is to the right of the way: away from the middle of a bend to the left, towards that of one to the right.
+    const side = piece.toRad >= piece.fromRad ? 1 : -1;
     return {
-      point: { x: piece.centre.x + piece.radiusMm * outward.x, y: piece.centre.y + piece.radiusMm * outward.y },
-      outward,
+      point: { x: piece.centre.x + piece.radiusMm * fromCentre.x, y: piece.centre.y + piece.radiusMm * fromCentre.y },
+      outward: { x: side * fromCentre.x, y: side * fromCentre.y },
     };
   }
   const along = { x: piece.to.x - piece.from.x, y: piece.to.y - piece.from.y };

@@ -1,0 +1,126 @@
+import type { SectionPiece } from '@/core/body';
+import type { LoadState } from '@/core/contents';
+import { FOLDS } from './bodies';
+import { stations, type FoldWay, type FoldedPlan } from './foldInput';
+import { sheetGrid, type FoldedSheet, type SheetPoint } from './sheet';
+import { thingsInBag, type ThingBox } from './thingsInBag';
+import { turnedTail } from './turnedTail';
+import { unit, cross, between, vec } from './space';
+
+/** A line across a sheet: a fold, or an edge. */
+export interface FoldedLine {
+  mark: string;
+  kind: 'fold' | 'edge' | 'row';
+  sheet: FoldedSheet;
+  alongMm: number;
+}
+
+/** A half of a snap: a disc that lies on a sheet. */
+export interface FoldedDisc extends SheetPoint {
+  mark: string;
+  radiusMm: number;
+  /** On the sheet's outer face, or on its inner one. */
+  side: 1 | -1;
+  thicknessMm: number;
+}
+
+/** The bag as it is folded: its sheets, what lies across and on them, and what is in it. */
+export interface FoldedBag extends FoldWay {
+  section: SectionPiece[];
+  sheets: FoldedSheet[];
+  lines: FoldedLine[];
+  discs: FoldedDisc[];
+  things: ThingBox[];
+}
+
+/**
+ * Folds a planned bag. Section, picture in space, snap and clearance all read it.
+ *
+ * Every row keeps its length, and so does the middle line of the strip: the section is exact. What goes in bends each row towards the
+ * other face; the flap is drawn over what stands out.
+ *
+ * @param plan a plan; only what it says of its pieces and how they lie
+ * @param way empty or loaded, and how far the flap is open
+ * Source: geometry.
+ */
+export function foldBag(plan: FoldedPlan, { state, flap }: FoldWay): FoldedBag {
+  const { pouch, contents } = plan;
+  const { baseMm, backEndMm } = stations(pouch);
+  const section = turnedTail(plan.section[state], backEndMm, flap);
+  const loadHalfMm = loadHalfOf(plan, state);
+  const sheets = FOLDS[pouch.kind]({ plan, state, flap, section, baseMm, backEndMm, loadHalfMm });
+  return {
+    state,
+    flap,
+    section,
+    sheets,
+    lines: foldedLines(plan, sheets),
+    discs: snapDiscs(plan, sheets),
+    things: thingsInBag({ pouch, contents }, state),
+  };
+}
+
+/** Half the width of what lies flat against front and back of the loaded bag. */
+function loadHalfOf({ contents, pouch }: FoldedPlan, state: LoadState): number {
+  return state === 'loaded' && contents.packed && pouch.loadMm > 0 ? contents.packed.widthMm / 2 : 0;
+}
+
+/** Folds and edges, each on the sheet that it bounds. */
+function foldedLines({ pouch, flap }: FoldedPlan, sheets: readonly FoldedSheet[]): FoldedLine[] {
+  const { baseMm, backEndMm } = stations(pouch);
+  const { rowMm } = pouch;
+  const bridgeEndMm = backEndMm + flap.bridgeRows * rowMm;
+  const on = (mark: string, kind: FoldedLine['kind'], part: string, alongMm: number): FoldedLine[] => {
+    const sheet = sheets.find(
+      ({ mark: of, along }) =>
+        of === part && alongMm >= (along[0] as number) - 1e-6 && alongMm <= (along.at(-1) as number) + 1e-6,
+    );
+    return sheet && !sheet.isRound ? [{ mark, kind, sheet, alongMm }] : [];
+  };
+  const flapSheets = sheets.filter(({ mark }) => mark === 'part.flap');
+  return [
+    ...on('edge.front', 'edge', 'part.front', 0),
+    ...(pouch.figures.baseFold ? on('fold.base', 'fold', 'part.front', baseMm) : []),
+    ...on(flap.onPiece ? 'fold.top' : 'edge.back', flap.onPiece ? 'fold' : 'edge', 'part.back', backEndMm),
+    ...(flap.hasFlap ? on('fold.flap', 'fold', 'part.flap', bridgeEndMm) : []),
+    ...flapSheets
+      .map((sheet): FoldedLine => ({ mark: 'edge.flap', kind: 'edge', sheet, alongMm: sheet.along.at(-1) as number }))
+      .filter(({ alongMm }) => alongMm > backEndMm + (flap.bridgeRows + flap.flapRows) * rowMm - 1e-6),
+  ];
+}
+
+/** The halves of the snap where they lie: on the flap's inner face, their mates on the front's outer one. */
+function snapDiscs({ snap, pouch }: FoldedPlan, sheets: readonly FoldedSheet[]): FoldedDisc[] {
+  if (!snap) return [];
+  const disc = (part: readonly string[], stationMm: number, acrossMm: number, mark: string, side: 1 | -1) => {
+    const sheet = sheets.find(
+      ({ mark: of, along }) =>
+        part.includes(of) && stationMm >= (along[0] as number) - 1e-6 && stationMm <= (along.at(-1) as number) + 1e-6,
+    );
+    const spot = sheet && pointOnSheet(sheet, stationMm, acrossMm);
+    return spot ? [{ ...spot, mark, side, radiusMm: snap.diameterMm / 2, thicknessMm: sheet.thicknessMm }] : [];
+  };
+  const middleMm = (pouch.stitchCount * pouch.stitchMm) / 2;
+  // A half disc is a piece of its own, counted from its own side.
+  const flapMiddleMm = snap.halves[0]?.piece === 'half-disc' ? (pouch.backStitches * pouch.stitchMm) / 2 : middleMm;
+  return [
+    ...snap.mates.flatMap((mate) => disc(['part.front'], mate.stationMm, mate.acrossMm - middleMm, 'snap.mate', 1)),
+    ...snap.halves.flatMap((half) =>
+      disc(['part.flap', 'part.bridge'], half.stationMm, half.acrossMm - flapMiddleMm, 'snap.half', -1),
+    ),
+  ];
+}
+
+/** The place on a sheet so far along it and so far from its middle, in mm of its fabric. */
+export function pointOnSheet(sheet: FoldedSheet, alongMm: number, acrossMm: number): SheetPoint {
+  const halfMm = sheet.halfMm(alongMm);
+  const share = halfMm > 0 ? Math.max(-1, Math.min(1, acrossMm / halfMm)) : 0;
+  const step = 1e-3;
+  const point = sheet.at(share, alongMm);
+  const wayAlong = between(sheet.at(share, alongMm - step), sheet.at(share, alongMm + step));
+  const wayAcross = between(sheet.at(share - step, alongMm), sheet.at(share + step, alongMm));
+  return { point, outward: unit(cross(wayAlong, wayAcross)) ?? vec(-1, 0, 0) };
+}
+
+/** The same bag's grid, sheet by sheet: what a picture in space is made from. */
+export const gridsOf = ({ sheets }: FoldedBag): SheetPoint[][][] => sheets.map(sheetGrid);

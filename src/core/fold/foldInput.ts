@@ -1,0 +1,38 @@
+import type { LoadState } from '@/core/contents';
+import type { SectionPiece } from '@/core/body';
+import type { Plan } from '@/core/plan';
+
+/** What of a plan is folded. */
+export type FoldedPlan = Pick<Plan, 'pouch' | 'flap' | 'pieces' | 'joins' | 'section' | 'contents' | 'snap'>;
+
+/** How the bag is folded: empty or loaded, and how far its flap is open. */
+export interface FoldWay {
+  state: LoadState;
+  /** 1 closed, 0 standing straight up, −1 thrown back. */
+  flap: number;
+}
+
+/** What the folding of every construction goes by. */
+export interface FoldInput extends FoldWay {
+  plan: FoldedPlan;
+  /** The strip's middle line, its flap as far open as it is. */
+  section: readonly SectionPiece[];
+  /** Along the strip: the middle of the base, and the back's upper end, mm. */
+  baseMm: number;
+  backEndMm: number;
+  /** Half the width of what lies flat against front and back, mm; nought where that is not known. */
+  loadHalfMm: number;
+}
+
+/**
+ * Where the base has its middle and the back ends, along the fabric from the front's mouth, mm.
+ *
+ * @example
+ * stations({ sectionMm: { front: 100, back: 90, base: 20 } }) // => { baseMm: 110, backEndMm: 210 }
+ */
+export const stations = ({
+  sectionMm,
+}: Pick<FoldedPlan['pouch'], 'sectionMm'>): { baseMm: number; backEndMm: number } => ({
+  baseMm: sectionMm.front + sectionMm.base / 2,
+  backEndMm: sectionMm.front + sectionMm.base + sectionMm.back,
+});

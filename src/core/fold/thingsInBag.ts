@@ -1,0 +1,58 @@
+import { topDepthMm, mouthDepthMm } from '@/core/body';
+import type { LoadState } from '@/core/contents';
+import type { FoldedPlan } from './foldInput';
+
+/** Something that is carried, as a box in the folded bag, mm: x from the middle of the front's fabric, y from the middle of the base's. */
+export interface ThingBox {
+  /** Its place in the list of all that goes in; null for a load of which only its thickness is known. */
+  index: number | null;
+  from: { x: number; y: number; z: number };
+  to: { x: number; y: number; z: number };
+  /** It gives way, and fills the bag from side to side. */
+  isSoft: boolean;
+}
+
+/** A load that is a hair thicker than planned lies as planned, mm. */
+const DUST_MM = 1e-6;
+
+/**
+ * The height at which things stand: where a round base stops to bend, on the floor of a deep bag, or in the middle of a round one, where
+ * they reach from rim to rim.
+ */
+export function standsAtMm({ pouch, contents }: Pick<FoldedPlan, 'pouch' | 'contents'>, loadMm: number): number {
+  const { layers, depthMm } = pouch;
+  const sheetMm = layers.fabricMm / 2 + layers.liningMm;
+  if (pouch.kind === 'round-purse')
+    return Math.max(sheetMm, (pouch.sectionMm.front - (contents.packed?.heightMm ?? pouch.sectionMm.front)) / 2);
+  return depthMm > 0 ? sheetMm : mouthDepthMm(layers, loadMm, 0) / 2;
+}
+
+/** Everything in the loaded bag where it lies: the things as they are packed, or a block up to the mouth where only the thickness is known. */
+export function thingsInBag(plan: Pick<FoldedPlan, 'pouch' | 'contents'>, state: LoadState): ThingBox[] {
+  const { pouch, contents } = plan;
+  const { layers, loadMm, depthMm } = pouch;
+  if (state === 'empty' || loadMm <= 0) return [];
+  const gapMm = layers.fabricMm / 2 + layers.liningMm;
+  const { packed, placed } = contents;
+  const y = standsAtMm(plan, loadMm);
+  if (packed && (depthMm > 0 || packed.thicknessMm <= loadMm + DUST_MM))
+    return placed.map(({ index, xMm, yMm, behindMm, widthMm, heightMm, thicknessMm }) => {
+      const from = { x: gapMm + behindMm, y: y + yMm, z: xMm - packed.widthMm / 2 };
+      return {
+        index,
+        from,
+        to: { x: from.x + thicknessMm, y: from.y + heightMm, z: from.z + widthMm },
+        isSoft: false,
+      };
+    });
+  const halfMm = Math.max(1, pouch.figures.width.value / 2 - gapMm - topDepthMm(layers, loadMm) / 2);
+  const mouthMm = depthMm > 0 ? pouch.sectionMm.front : y + pouch.flatFrontMm.loaded;
+  return [
+    {
+      index: null,
+      from: { x: gapMm, y, z: -halfMm },
+      to: { x: gapMm + loadMm, y: Math.max(y, mouthMm), z: halfMm },
+      isSoft: true,
+    },
+  ];
+}

@@ -1,0 +1,54 @@
+import { vec, type Vec } from '@/core/fold';
+
+/** How the folded bag is turned to be looked at, without perspective, so that it is to scale. */
+export interface View {
+  /** Turned about its upright axis, radians; 0 looks at the front. */
+  yawRad: number;
+  /** Tipped towards the eye, radians; 0 looks level. */
+  pitchRad: number;
+}
+
+/** A point as it is seen, mm: x to the right and y up from the middle of the picture, depth towards the eye. */
+export interface Seen {
+  x: number;
+  y: number;
+  depth: number;
+}
+
+/** From a little to the right and above: front, side and mouth can be seen. */
+export const USUAL_VIEW: View = { yawRad: -0.55, pitchRad: 0.42 };
+
+/**
+ * Where a point of the folded bag is seen.
+ *
+ * @param middle the point that the bag is turned about
+ *
+ * @example
+ * seen(vec(0, 10, 30), { yawRad: 0, pitchRad: 0 }, vec(0, 0, 0)) // => { x: 30, y: 10, depth: 0 }
+ */
+export function seen(point: Vec, { yawRad, pitchRad }: View, middle: Vec): Seen {
+  // From the front, z runs to the right and x away from the eye.
+  const right = point.z - middle.z;
+  const up = point.y - middle.y;
+  const near = middle.x - point.x;
+  const x = right * Math.cos(yawRad) + near * Math.sin(yawRad);
+  const turned = near * Math.cos(yawRad) - right * Math.sin(yawRad);
+  return {
+    x,
+    y: up * Math.cos(pitchRad) - turned * Math.sin(pitchRad),
+    depth: up * Math.sin(pitchRad) + turned * Math.cos(pitchRad),
+  };
+}
+
+/**
+ * How far a box reaches to every side of its middle however it is turned, mm.
+ *
+ * @example
+ * reachOf({ from: vec(0, 0, 0), to: vec(6, 8, 0) }) // => 5
+ */
+export const reachOf = ({ from, to }: { from: Vec; to: Vec }): number =>
+  Math.hypot(to.x - from.x, to.y - from.y, to.z - from.z) / 2;
+
+/** The middle of a box. */
+export const middleOf = ({ from, to }: { from: Vec; to: Vec }): Vec =>
+  vec((from.x + to.x) / 2, (from.y + to.y) / 2, (from.z + to.z) / 2);

@@ -1,0 +1,255 @@
+import {
+  between,
+  cross,
+  distanceOf,
+  movedOut,
+  plus,
+  sheetGrid,
+  unit,
+  vec,
+  type FoldedBag,
+  type FoldedDisc,
+  type FoldedLine,
+  type FoldedSheet,
+  type SheetPoint,
+  type ThingBox,
+  type Vec,
+} from '@/core/fold';
+import { thingMark } from './packedDrawing';
+
+/** What a solid is made of. The look is decided from it, in one place. */
+export type Stuff = 'cloth' | 'lining' | 'metal' | 'thing' | 'load';
+
+/** A closed solid as triangles, in mm: three numbers to a corner, three corners to a triangle, counter-clockwise seen from outside. */
+export interface Solid {
+  mark: string;
+  stuff: Stuff;
+  positions: Float32Array;
+  normals: Float32Array;
+  indices: Uint32Array;
+}
+
+/** A line on the outside of the bag, as points one after the other, mm. */
+export interface SolidLine {
+  mark: string;
+  kind: FoldedLine['kind'];
+  points: Vec[];
+}
+
+/** The folded bag as solids and the lines on them. */
+export interface FoldedMesh {
+  solids: Solid[];
+  lines: SolidLine[];
+  /** Where the textures stand out, and how large they are drawn, mm. */
+  bumps: { points: Vec[]; radiusMm: number };
+  box: { from: Vec; to: Vec };
+}
+
+/** How thick one half of a snap is drawn, mm, and how far a line lies above what it is drawn on. */
+const SNAP_DEPTH_MM = 2;
+const ABOVE_MM = 0.35;
+
+/** Triangles smaller than this are none, mm². */
+const DUST_MM2 = 1e-9;
+
+/**
+ * The folded bag as closed solids: every sheet at its thickness, its lining within it, the snap's halves, and what is in it.
+ *
+ * @param bag as `foldBag` gives it
+ * @param liningMm thickness of the lining; nought where there is none
+ */
+export function foldedMesh(bag: FoldedBag, liningMm: number): FoldedMesh {
+  const solids = [
+    ...bag.sheets.flatMap((sheet): Solid[] => {
+      const grid = sheetGrid(sheet);
+      const half = sheet.thicknessMm / 2;
+      return [
+        thickSheet(sheet, grid, 'cloth', sheet.mark, half, -half),
+        ...(liningMm > 0 ? [thickSheet(sheet, grid, 'lining', 'lining', -half, -half - liningMm)] : []),
+      ];
+    }),
+    ...bag.discs.map(discSolid),
+    ...bag.things.map(boxSolid),
+  ];
+  return { solids, lines: bag.lines.map(lineOn), bumps: { points: [], radiusMm: 0 }, box: boxOf(solids) };
+}
+
+/** Gathers triangles. Corners are not shared between faces, so that edges stay sharp. */
+class Faces {
+  private readonly positions: number[] = [];
+  private readonly normals: number[] = [];
+  private readonly indices: number[] = [];
+
+  corner(point: Vec, normal: Vec): number {
+    this.positions.push(point.x, point.y, point.z);
+    this.normals.push(normal.x, normal.y, normal.z);
+    return this.positions.length / 3 - 1;
+  }
+
+  triangle(a: number, b: number, c: number): void {
+    const at = (corner: number) =>
+      vec(
+        this.positions[3 * corner] as number,
+        this.positions[3 * corner + 1] as number,
+        this.positions[3 * corner + 2] as number,
+      );
+    const area = cross(between(at(a), at(b)), between(at(a), at(c)));
+    if (Math.hypot(area.x, area.y, area.z) > DUST_MM2) this.indices.push(a, b, c);
+  }
+
+  /** Four corners in turn, counter-clockwise seen from outside. */
+  quad(a: number, b: number, c: number, d: number): void {
+    this.triangle(a, b, c);
+    this.triangle(a, c, d);
+  }
+
+  /** Four points in turn, with one way out for all. */
+  flat(a: Vec, b: Vec, c: Vec, d: Vec): void {
+    const normal = unit(cross(between(a, b), between(a, d))) ?? unit(cross(between(b, c), between(b, d)));
+    if (!normal) return;
+    const [p, q, r, s] = [a, b, c, d].map((point) => this.corner(point, normal)) as [number, number, number, number];
+    this.quad(p, q, r, s);
+  }
+
+  solid(mark: string, stuff: Stuff): Solid {
+    return {
+      mark,
+      stuff,
+      positions: Float32Array.from(this.positions),
+      normals: Float32Array.from(this.normals),
+      indices: Uint32Array.from(this.indices),
+    };
+  }
+}
+
+/** A sheet between two distances from its middle surface: both faces, and the rims between them. */
+function thickSheet(
+  { isRound }: FoldedSheet,
+  grid: readonly SheetPoint[][],
+  stuff: Stuff,
+  mark: string,
+  outerMm: number,
+  innerMm: number,
+): Solid {
+  const faces = new Faces();
+  const rows = grid.length;
+  const columns = grid[0]?.length ?? 0;
+  const outer = grid.map((row) => row.map((spot) => movedOut(spot, outerMm)));
+  const inner = grid.map((row) => row.map((spot) => movedOut(spot, innerMm)));
+  const outside = grid.map((row, j) =>
+    row.map(({ outward }, i) => faces.corner((outer[j] as Vec[])[i] as Vec, outward)),
+  );
+  const inside = grid.map((row, j) =>
+    row.map(({ outward }, i) => faces.corner((inner[j] as Vec[])[i] as Vec, plus(vec(0, 0, 0), outward, -1))),
+  );
+  const at = <T>(table: readonly T[][], i: number, j: number): T => (table[j] as T[])[i] as T;
+  for (let j = 0; j + 1 < rows; j += 1)
+    for (let i = 0; i + 1 < columns; i += 1) {
+      faces.quad(at(outside, i, j), at(outside, i, j + 1), at(outside, i + 1, j + 1), at(outside, i + 1, j));
+      faces.quad(at(inside, i, j), at(inside, i + 1, j), at(inside, i + 1, j + 1), at(inside, i, j + 1));
+    }
+  for (let i = 0; i + 1 < columns; i += 1) {
+    const last = rows - 1;
+    faces.flat(at(outer, i, 0), at(outer, i + 1, 0), at(inner, i + 1, 0), at(inner, i, 0));
+    faces.flat(at(outer, i + 1, last), at(outer, i, last), at(inner, i, last), at(inner, i + 1, last));
+  }
+  if (!isRound)
+    for (let j = 0; j + 1 < rows; j += 1) {
+      const last = columns - 1;
+      faces.flat(at(outer, 0, j + 1), at(outer, 0, j), at(inner, 0, j), at(inner, 0, j + 1));
+      faces.flat(at(outer, last, j), at(outer, last, j + 1), at(inner, last, j + 1), at(inner, last, j));
+    }
+  return faces.solid(mark, stuff);
+}
+
+const DISC_CORNERS = 24;
+
+/** A half of a snap, lying on a sheet. */
+function discSolid({ mark, point, outward, radiusMm, side, thicknessMm }: FoldedDisc): Solid {
+  const faces = new Faces();
+  const out = plus(vec(0, 0, 0), outward, side);
+  const start = unit(cross(out, Math.abs(out.y) < 0.9 ? vec(0, 1, 0) : vec(0, 0, 1))) ?? vec(0, 0, 1);
+  const turned = cross(out, start);
+  const ring = (mm: number) =>
+    Array.from({ length: DISC_CORNERS + 1 }, (_, index) => {
+      const angle = (index * 2 * Math.PI) / DISC_CORNERS;
+      const middle = plus(point, out, thicknessMm / 2 + mm);
+      return plus(plus(middle, start, radiusMm * Math.cos(angle)), turned, radiusMm * Math.sin(angle));
+    });
+  const [low, high] = [ring(0), ring(SNAP_DEPTH_MM)];
+  const cap = (points: readonly Vec[], mm: number, way: Vec, backwards: boolean) => {
+    const middle = faces.corner(plus(point, out, thicknessMm / 2 + mm), way);
+    const corners = points.map((corner) => faces.corner(corner, way));
+    for (let i = 0; i < DISC_CORNERS; i += 1) {
+      const [a, b] = [corners[i] as number, corners[i + 1] as number];
+      if (backwards) faces.triangle(middle, b, a);
+      else faces.triangle(middle, a, b);
+    }
+  };
+  cap(high, SNAP_DEPTH_MM, out, false);
+  cap(low, 0, plus(vec(0, 0, 0), out, -1), true);
+  for (let i = 0; i < DISC_CORNERS; i += 1)
+    faces.flat(low[i] as Vec, low[i + 1] as Vec, high[i + 1] as Vec, high[i] as Vec);
+  return faces.solid(mark, 'metal');
+}
+
+/** A thing as a box. */
+function boxSolid({ index, from, to, isSoft }: ThingBox): Solid {
+  const faces = new Faces();
+  const p = (x: 0 | 1, y: 0 | 1, z: 0 | 1) => vec(x ? to.x : from.x, y ? to.y : from.y, z ? to.z : from.z);
+  faces.flat(p(0, 0, 0), p(0, 0, 1), p(0, 1, 1), p(0, 1, 0));
+  faces.flat(p(1, 0, 1), p(1, 0, 0), p(1, 1, 0), p(1, 1, 1));
+  faces.flat(p(0, 1, 0), p(0, 1, 1), p(1, 1, 1), p(1, 1, 0));
+  faces.flat(p(0, 0, 1), p(0, 0, 0), p(1, 0, 0), p(1, 0, 1));
+  faces.flat(p(0, 0, 1), p(1, 0, 1), p(1, 1, 1), p(0, 1, 1));
+  faces.flat(p(1, 0, 0), p(0, 0, 0), p(0, 1, 0), p(1, 1, 0));
+  return faces.solid(index === null ? 'load' : thingMark(index), isSoft ? 'load' : 'thing');
+}
+
+/** A line across a sheet, just above its outer face. */
+function lineOn({ mark, kind, sheet, alongMm }: FoldedLine): SolidLine {
+  const row = sheetGrid({ ...sheet, along: rowBeside(sheet, alongMm) });
+  const beside = sheet.along.at(-1) === alongMm ? 1 : 0;
+  const spots = row[beside] as SheetPoint[];
+  return { mark, kind, points: spots.map((spot) => movedOut(spot, sheet.thicknessMm / 2 + ABOVE_MM)) };
+}
+
+/** A row of a sheet with one close beside it, so that its way outward is known. */
+function rowBeside({ along }: FoldedSheet, alongMm: number): number[] {
+  const step = 1e-2;
+  return along.at(-1) === alongMm ? [alongMm - step, alongMm] : [alongMm, alongMm + step];
+}
+
+function boxOf(solids: readonly Solid[]): FoldedMesh['box'] {
+  const from = vec(Infinity, Infinity, Infinity);
+  const to = vec(-Infinity, -Infinity, -Infinity);
+  for (const { positions } of solids)
+    for (let i = 0; i < positions.length; i += 3) {
+      const point = vec(positions[i] as number, positions[i + 1] as number, positions[i + 2] as number);
+      for (const axis of ['x', 'y', 'z'] as const) {
+        from[axis] = Math.min(from[axis], point[axis]);
+        to[axis] = Math.max(to[axis], point[axis]);
+      }
+    }
+  return { from, to };
+}
+
+/**
+ * The volume of a closed solid, mm³: that of the tetrahedra from its triangles to the origin, added up with their signs.
+ * Source: geometry.
+ */
+export function solidVolumeMm3({ positions, indices }: Pick<Solid, 'positions' | 'indices'>): number {
+  const at = (corner: number) =>
+    vec(positions[3 * corner] as number, positions[3 * corner + 1] as number, positions[3 * corner + 2] as number);
+  let sum = 0;
+  for (let i = 0; i < indices.length; i += 3) {
+    const [a, b, c] = [at(indices[i] as number), at(indices[i + 1] as number), at(indices[i + 2] as number)];
+    const area = cross(b, c);
+    sum += (a.x * area.x + a.y * area.y + a.z * area.z) / 6;
+  }
+  return sum;
+}
+
+/** The length of a line of points, mm. */
+export const lineLengthMm = ({ points }: Pick<SolidLine, 'points'>): number =>
+  points.slice(1).reduce((sum, point, index) => sum + distanceOf(points[index] as Vec, point), 0);
