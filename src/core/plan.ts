@@ -28,6 +28,7 @@ import { emptyAndFullStage, type EmptyAndFull } from './emptyAndFull';
 import { edgingStage, type EdgingStage } from './edging';
 import type { Figure, FigureId } from './figures';
 import { flapSplits, flapStage, withHalfDisc, type FlapStage, type Split } from './flap';
+import { foldStage, type FoldStage } from './fold';
 import { gaugeStage, type GaugeStage } from './gauge';
 import { magneticSnapStage, snapWithoutFlap, type SnapStage } from './hardware';
 import { flatLiningStage, type LiningStage } from './lining';
@@ -62,6 +63,8 @@ export interface Plan {
   lining: LiningStage | null;
   /** What a round of edging would take; null where no piece has row ends to pick up from. */
   edging: EdgingStage | null;
+  /** What only the folded bag tells: how wide it is when loaded, and whether what goes in has room beside it. */
+  fold: FoldStage;
   /** What differs between the empty and the full bag; nothing where no load is known. */
   emptyAndFull: EmptyAndFull[];
   yarn: YarnStage;
@@ -105,7 +108,9 @@ export function planBag(wished: Design, packings?: Packings): PlanResult {
   const strap = design.strap ? plainStrapStage(design.strap, design, gauge, pouch, flap, set) : null;
   const lining = design.lining ? flatLiningStage(design.lining, set, gauge) : null;
   const edging = edgingStage(set, gauge);
-  const emptyAndFull = emptyAndFullStage(gauge, pouch, flap, snap);
+  const section = sectionsOf(design, pouch, flap);
+  const fold = foldStage({ pouch, flap, snap, contents, section, pieces: set.pieces, joins: set.joins }, design, fit);
+  const emptyAndFull = emptyAndFullStage(gauge, pouch, flap, snap, fold);
   const yarn = yarnStage(design, pouch, whole, strap);
   const offers = countOffers(design, gauge, pouch, contents.wanted.width);
   const splits = flap.onPiece ? flapSplits(design, pouch, flap) : [];
@@ -123,6 +128,7 @@ export function planBag(wished: Design, packings?: Packings): PlanResult {
     strap,
     lining,
     edging,
+    fold,
     emptyAndFull,
     yarn,
   };
@@ -132,7 +138,7 @@ export function planBag(wished: Design, packings?: Packings): PlanResult {
     plan: {
       ...stages,
       ...{ pieces: set.pieces, joins: set.joins, tracks: set.tracks, whole, workedFrom: set.workedFrom },
-      section: sectionsOf(design, pouch, flap),
+      section,
       steps: makingSteps(design, { ...set, hasFlap: flap.hasFlap }),
       figures: figuresOf([
         gauge.onSwatch.stitchWidth,
@@ -142,7 +148,7 @@ export function planBag(wished: Design, packings?: Packings): PlanResult {
         gauge.fabricThickness,
         gauge.widerForHalf,
         gauge.tallerForHalf,
-        ...[contents, fit, pouch, flap, snap, strap, lining, edging, yarn].flatMap((stage) =>
+        ...[contents, fit, pouch, flap, snap, strap, lining, edging, fold, yarn].flatMap((stage) =>
           Object.values(stage?.figures ?? {}),
         ),
         ...pouch.own,
@@ -160,7 +166,7 @@ export function planBag(wished: Design, packings?: Packings): PlanResult {
       problems: [
         ...[gauge, fit, pouch, flap, set].flatMap(({ problems }) => problems),
         ...textureProblems(design, { pouch, flap, workedFrom: set.workedFrom }),
-        ...[snap, strap, yarn].flatMap((stage) => stage?.problems ?? []),
+        ...[snap, strap, fold, yarn].flatMap((stage) => stage?.problems ?? []),
         ...(closure && !flap.hasFlap ? [snapWithoutFlap(design, takesFlap)] : []),
       ],
     },

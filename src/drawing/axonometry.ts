@@ -6,6 +6,8 @@ export interface View {
   yawRad: number;
   /** Tipped towards the eye, radians; 0 looks level. */
   pitchRad: number;
+  /** What lies so far above the middle, as it is seen, is in the middle of the picture, mm. */
+  upMm: number;
 }
 
 /** A point as it is seen, mm: x to the right and y up from the middle of the picture, depth towards the eye. */
@@ -16,7 +18,7 @@ export interface Seen {
 }
 
 /** From a little to the right and above: front, side and mouth can be seen. */
-export const USUAL_VIEW: View = { yawRad: -0.55, pitchRad: 0.42 };
+export const USUAL_VIEW: View = { yawRad: -0.55, pitchRad: 0.42, upMm: 0 };
 
 /**
  * Where a point of the folded bag is seen.
@@ -24,9 +26,9 @@ export const USUAL_VIEW: View = { yawRad: -0.55, pitchRad: 0.42 };
  * @param middle the point that the bag is turned about
  *
  * @example
- * seen(vec(0, 10, 30), { yawRad: 0, pitchRad: 0 }, vec(0, 0, 0)) // => { x: 30, y: 10, depth: 0 }
+ * seen({ x: 0, y: 10, z: 30 }, { yawRad: 0, pitchRad: 0, upMm: 0 }, { x: 0, y: 0, z: 0 }) // => { x: 30, y: 10, depth: 0 }
  */
-export function seen(point: Vec, { yawRad, pitchRad }: View, middle: Vec): Seen {
+export function seen(point: Vec, { yawRad, pitchRad, upMm }: View, middle: Vec): Seen {
   // From the front, z runs to the right and x away from the eye.
   const right = point.z - middle.z;
   const up = point.y - middle.y;
@@ -35,19 +37,10 @@ export function seen(point: Vec, { yawRad, pitchRad }: View, middle: Vec): Seen 
   const turned = near * Math.cos(yawRad) - right * Math.sin(yawRad);
   return {
     x,
-    y: up * Math.cos(pitchRad) - turned * Math.sin(pitchRad),
+    y: up * Math.cos(pitchRad) - turned * Math.sin(pitchRad) - upMm,
     depth: up * Math.sin(pitchRad) + turned * Math.cos(pitchRad),
   };
 }
-
-/**
- * How far a box reaches to every side of its middle however it is turned, mm.
- *
- * @example
- * reachOf({ from: vec(0, 0, 0), to: vec(6, 8, 0) }) // => 5
- */
-export const reachOf = ({ from, to }: { from: Vec; to: Vec }): number =>
-  Math.hypot(to.x - from.x, to.y - from.y, to.z - from.z) / 2;
 
 /** The middle of a box. */
 export const middleOf = ({ from, to }: { from: Vec; to: Vec }): Vec =>

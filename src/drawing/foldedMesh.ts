@@ -34,14 +34,14 @@ export interface SolidLine {
   mark: string;
   kind: FoldedLine['kind'];
   points: Vec[];
+  /** The way out of the bag at its middle, 1 mm long. */
+  outward: Vec;
 }
 
 /** The folded bag as solids and the lines on them. */
 export interface FoldedMesh {
   solids: Solid[];
   lines: SolidLine[];
-  /** Where the textures stand out, and how large they are drawn, mm. */
-  bumps: { points: Vec[]; radiusMm: number };
   box: { from: Vec; to: Vec };
 }
 
@@ -71,7 +71,7 @@ export function foldedMesh(bag: FoldedBag, liningMm: number): FoldedMesh {
     ...bag.discs.map(discSolid),
     ...bag.things.map(boxSolid),
   ];
-  return { solids, lines: bag.lines.map(lineOn), bumps: { points: [], radiusMm: 0 }, box: boxOf(solids) };
+  return { solids, lines: bag.lines.map(lineOn), box: boxOf(solids) };
 }
 
 /** Gathers triangles. Corners are not shared between faces, so that edges stay sharp. */
@@ -211,7 +211,12 @@ function lineOn({ mark, kind, sheet, alongMm }: FoldedLine): SolidLine {
   const row = sheetGrid({ ...sheet, along: rowBeside(sheet, alongMm) });
   const beside = sheet.along.at(-1) === alongMm ? 1 : 0;
   const spots = row[beside] as SheetPoint[];
-  return { mark, kind, points: spots.map((spot) => movedOut(spot, sheet.thicknessMm / 2 + ABOVE_MM)) };
+  return {
+    mark,
+    kind,
+    points: spots.map((spot) => movedOut(spot, sheet.thicknessMm / 2 + ABOVE_MM)),
+    outward: (spots[Math.floor(spots.length / 2)] as SheetPoint).outward,
+  };
 }
 
 /** A row of a sheet with one close beside it, so that its way outward is known. */

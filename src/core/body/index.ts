@@ -26,6 +26,7 @@ export {
   type Firmness,
   type Layers,
 } from './folding';
+export { lotBehindFrontMm } from './lotInBag';
 export { MOST_COUNT, MOST_RIM } from './limits';
 export { textureProblems } from './texture';
 export { SEAMS, type SeamRule } from './seams';

@@ -1,6 +1,7 @@
 import type { SettledDesign } from '@/core/contents';
 import type { PouchStage } from './constructions';
 import { bridgeLengthMm, mouthDepthMm, topDepthMm, type Firmness, type Layers } from './folding';
+import { lotBehindFrontMm } from './lotInBag';
 import type { SectionPoint } from './section';
 import { tautLengthMm, tautOver, type TautStretch } from './tautOver';
 
@@ -13,15 +14,17 @@ const DUST_MM = 1e-6;
  */
 export function standingOut(
   { packed, placed }: Pick<SettledDesign, 'packed' | 'placed'>,
-  { layers, depthMm, loadMm, flatFrontMm, sectionMm }: PouchStage,
+  pouch: PouchStage,
 ): SectionPoint[] {
+  const { layers, depthMm, loadMm, flatFrontMm, sectionMm } = pouch;
   if (packed === null || (depthMm === 0 && packed.thicknessMm > loadMm + DUST_MM)) return [];
   const gapMm = layers.fabricMm / 2 + layers.liningMm;
+  const behindFrontMm = lotBehindFrontMm(pouch, packed.thicknessMm);
   // Things stand where a round base stops to bend, or on the floor of a deep one.
   const backEndMm = flatFrontMm.loaded - (depthMm > 0 ? gapMm : 0) + sectionMm.back - sectionMm.front;
   return placed.flatMap(({ yMm, heightMm, behindMm, thicknessMm }) => {
     const y = yMm + heightMm - backEndMm;
-    const x = gapMm + behindMm;
+    const x = behindFrontMm + behindMm;
     return y > 0
       ? [
           { x, y },

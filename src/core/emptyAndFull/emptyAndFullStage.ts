@@ -1,12 +1,13 @@
 import { mouthDepthMm, type PouchStage } from '@/core/body';
 import { GEOMETRY, input, inputFrom, makeFigure, type Figure } from '@/core/figures';
 import type { FlapStage } from '@/core/flap';
+import type { FoldStage } from '@/core/fold';
 import type { GaugeStage } from '@/core/gauge';
 import type { SnapStage } from '@/core/hardware';
 
 /** One size of the finished bag, empty and full. */
 export interface EmptyAndFull {
-  id: 'height' | 'thickness' | 'gap' | 'cover' | 'share' | 'snap';
+  id: 'width' | 'height' | 'thickness' | 'gap' | 'cover' | 'share' | 'snap';
   empty: Figure;
   full: Figure;
   /** Full less empty. */
@@ -24,6 +25,7 @@ export function emptyAndFullStage(
   pouch: PouchStage,
   flap: FlapStage,
   snap: SnapStage | null,
+  fold: FoldStage,
 ): EmptyAndFull[] {
   const { figures, layers, loadMm, depthMm } = pouch;
   if (loadMm <= 0) return [];
@@ -76,6 +78,7 @@ export function emptyAndFullStage(
   });
   const { dropEmpty, dropLoaded } = flap.figures;
   return [
+    ...(pouch.kind === 'round-purse' ? [] : [row('width', figures.width, fold.figures.widthLoaded)]),
     row('height', figures.height, figures.heightLoaded),
     row(
       'thickness',

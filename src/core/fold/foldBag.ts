@@ -60,9 +60,13 @@ export function foldBag(plan: FoldedPlan, { state, flap }: FoldWay): FoldedBag {
   };
 }
 
-/** Half the width of what lies flat against front and back of the loaded bag. */
+/**
+ * Half the width of what lies flat against front and back of the loaded bag, and the sheets beside it. An oval base keeps its round ends
+ * whatever stands on it.
+ */
 function loadHalfOf({ contents, pouch }: FoldedPlan, state: LoadState): number {
-  return state === 'loaded' && contents.packed && pouch.loadMm > 0 ? contents.packed.widthMm / 2 : 0;
+  if (state === 'empty' || !contents.packed || pouch.loadMm <= 0 || pouch.kind === 'oval-base') return 0;
+  return contents.packed.widthMm / 2 + pouch.layers.fabricMm / 2 + pouch.layers.liningMm;
 }
 
 /** Folds and edges, each on the sheet that it bounds. */

@@ -5,3 +5,5 @@ export { standsAtMm, thingsInBag, type ThingBox } from './thingsInBag';
 export { turnedTail } from './turnedTail';
 export { between, cross, distanceOf, dot, lengthOf, plus, unit, vec, type Vec } from './space';
 export { lineStation, type LineStation } from './lineStation';
+export { foldStage, type FoldStage } from './foldStage';
+export { sideRoom } from './sideRoom';

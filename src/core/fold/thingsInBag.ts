@@ -1,4 +1,4 @@
-import { topDepthMm, mouthDepthMm } from '@/core/body';
+import { lotBehindFrontMm, mouthDepthMm, topDepthMm } from '@/core/body';
 import type { LoadState } from '@/core/contents';
 import type { FoldedPlan } from './foldInput';
 
@@ -37,7 +37,11 @@ export function thingsInBag(plan: Pick<FoldedPlan, 'pouch' | 'contents'>, state:
   const y = standsAtMm(plan, loadMm);
   if (packed && (depthMm > 0 || packed.thicknessMm <= loadMm + DUST_MM))
     return placed.map(({ index, xMm, yMm, behindMm, widthMm, heightMm, thicknessMm }) => {
-      const from = { x: gapMm + behindMm, y: y + yMm, z: xMm - packed.widthMm / 2 };
+      const from = {
+        x: lotBehindFrontMm(pouch, packed.thicknessMm) + behindMm,
+        y: y + yMm,
+        z: xMm - packed.widthMm / 2,
+      };
       return {
         index,
         from,

@@ -113,7 +113,8 @@ export type ProblemCode =
   | 'flap-without-edge'
   | 'snap-in-scallop'
   | 'contents-too-deep'
-  | 'scallops-worked-last';
+  | 'scallops-worked-last'
+  | 'presses-on-cloth';
 
 /**
  * Something the maker should know before the hook does. Data only: the sentence is made where it is

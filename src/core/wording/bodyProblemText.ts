@@ -35,6 +35,8 @@ export const BODY_PROBLEMS = {
     `${length(v.insetMm)} from the edge the snap would sit among the scallops (${length(v.scallopMm)}). Set it above them.`,
   'contents-too-deep': (v, length) =>
     `What goes in is ${length(v.shortMm)} too thick for the inside: front and back would bulge.`,
+  'presses-on-cloth': (v, length, names) =>
+    `“${names.thing}” has room by its width, yet folded the cloth is in its way: it presses on a round corner or end by ${length(v.pressesMm)}.`,
 } satisfies Partial<Record<ProblemCode, Sentence>>;
 
 export const BODY_REPAIRS = {

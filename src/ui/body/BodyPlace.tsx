@@ -6,6 +6,7 @@ import { useBag, useBagStore } from '@/ui/bag/BagProvider';
 import { PlaceLayout } from '@/ui/bag/PlaceLayout';
 import { SheetView } from '@/ui/drawing/SheetView';
 import { SectionView } from '@/ui/drawing/SectionView';
+import { FoldedBagView } from '@/ui/folded/FoldedBagView';
 import { ProblemSlips } from '@/ui/problems/ProblemSlips';
 import { ConstructionGroup } from './ConstructionGroup';
 import { CountsGroup } from './CountsGroup';
@@ -22,13 +23,14 @@ const PANEL_HIDES = ['lining'] as const;
 export function BodyPlace() {
   return (
     <PlaceLayout title="Body" drawing={<SheetView movable hide={PANEL_HIDES} />}>
-      <Grid templateColumns={{ base: 'minmax(0, 1fr)', md: '180px minmax(0, 1fr)' }} gap="4">
-        <SectionView widthPx={180} heightPx={300} />
-        <Box overflowX="auto" tabIndex={0} role="region" aria-label="Finished sizes">
-          <Ledger />
-          <ReleaseRows />
-        </Box>
+      <Grid templateColumns={{ base: 'minmax(0, 1fr)', md: 'minmax(0, 1fr) 180px' }} gap="4">
+        <FoldedBagView heightPx={300} />
+        <SectionView widthPx={180} heightPx={330} />
       </Grid>
+      <Box overflowX="auto" tabIndex={0} role="region" aria-label="Finished sizes">
+        <Ledger />
+        <ReleaseRows />
+      </Box>
       <ProblemSlips place="body" only="decide" />
       <ConstructionGroup />
       <ProblemSlips place="body" only="mind" />

@@ -7,6 +7,7 @@ import { AskableNumber } from '@/ui/figures/FigureTicket';
 import { LedgerHead } from '@/ui/figures/LedgerHead';
 
 const NAMES: Record<EmptyAndFull['id'], string> = {
+  width: 'Width, outside',
   height: 'Height to the mouth',
   thickness: 'Front to back, outside',
   gap: 'Gap at the mouth',

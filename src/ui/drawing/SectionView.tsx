@@ -1,10 +1,12 @@
 'use client';
 
-import { useMemo } from 'react';
+import { useMemo, useState } from 'react';
+import { panelLines, type PanelLineId } from '@/core/body';
 import type { LoadState } from '@/core/contents';
-import { sectionDrawing } from '@/drawing';
-import { useBagSection, useBagStore } from '@/ui/bag/BagProvider';
+import { sectionDrawing, type Shape } from '@/drawing';
+import { useBag, useBagSection, useBagStore } from '@/ui/bag/BagProvider';
 import { clothStyle } from '@/ui/theme/system';
+import { LineOnFabric } from './LineOnFabric';
 import { DrawingDefs, ShapeView } from './ShapeView';
 import { useSharedDrawings } from './useShared';
 
@@ -16,9 +18,14 @@ const STATES: { state: LoadState; label: string }[] = [
 /** The bag cut through from front to back, empty and loaded side by side, to one scale. */
 export function SectionView({ heightPx, widthPx }: { heightPx: number; widthPx: number }) {
   const cloth = useBagSection((state) => state.design.swatch.yarn.colour);
-  const plan = useBagSection((state) => state.plan);
+  const [isHeld, setHeld] = useState(false);
+  // While one of its lines is dragged, the section follows the hand; else it follows a painted frame behind.
+  const live = useBag((state) => (isHeld ? state.plan : null));
+  const behind = useBagSection((state) => state.plan);
+  const plan = live ?? behind;
   const selection = useBagSection((state) => state.selection);
   const store = useBagStore();
+  const movable = useMemo(() => new Set<string>(panelLines(plan).map(({ id }) => id)), [plan]);
   const drawings = useSharedDrawings(useMemo(() => STATES.map(({ state }) => sectionDrawing(plan, state)), [plan]));
   const tallest = Math.max(...drawings.map(({ box }) => box.heightMm));
   const both = drawings.reduce((sum, { box }) => sum + box.widthMm, 0);
@@ -53,6 +60,11 @@ export function SectionView({ heightPx, widthPx }: { heightPx: number; widthPx: 
                 <ShapeView key={shapeIndex} shape={shape} lit={shape.mark !== undefined && shape.mark === selection} />
               ))}
             </g>
+            {drawing.shapes.map((shape, shapeIndex) =>
+              shape.role === 'tick' && shape.mark && movable.has(shape.mark) ? (
+                <TickHold key={shapeIndex} tick={shape} left={at} top={top} scale={scale} onHold={setHeld} />
+              ) : null,
+            )}
             <text
               style={{ fontSize: 13 }}
               x={at + (drawing.box.widthMm * scale) / 2}
@@ -66,5 +78,31 @@ export function SectionView({ heightPx, widthPx }: { heightPx: number; widthPx: 
         );
       })}
     </svg>
+  );
+}
+
+interface TickHoldProps {
+  tick: Shape;
+  left: number;
+  top: number;
+  scale: number;
+  onHold: (isHeld: boolean) => void;
+}
+
+/** A fold's tick, to be dragged along the fabric that it crosses. */
+function TickHold({ tick, left, top, scale, onHold }: TickHoldProps) {
+  if (tick.kind !== 'path') return null;
+  const [inner, outer] = tick.segments.map(({ x, y }) => ({ x: left + x * scale, y: top + y * scale }));
+  if (!inner || !outer) return null;
+  const far = Math.hypot(outer.x - inner.x, outer.y - inner.y) || 1;
+  // The tick points out of the bag; the fabric runs on to its left.
+  const wayPx = { x: ((outer.y - inner.y) / far) * scale, y: (-(outer.x - inner.x) / far) * scale };
+  return (
+    <LineOnFabric
+      id={tick.mark as PanelLineId}
+      points={`${inner.x},${inner.y} ${outer.x},${outer.y}`}
+      wayPx={wayPx}
+      onHold={onHold}
+    />
   );
 }

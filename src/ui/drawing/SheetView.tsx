@@ -13,6 +13,7 @@ import { useBag, useBagStore } from '@/ui/bag/BagProvider';
 import { clothStyle } from '@/ui/theme/system';
 import { BodyHandles } from './BodyHandles';
 import { FlapHandles } from './FlapHandles';
+import { LINE_NAMES } from './lineNames';
 import { MovableLine, TAGS_PX, spreadTags } from './MovableLine';
 import { PieceNames, PieceShapes } from './PieceView';
 import { PieceRulers } from './PieceRulers';
@@ -23,15 +24,6 @@ import { useShared } from './useShared';
 import { useSheet } from './useSheet';
 import { useSize } from './useSize';
 import { ZOOMS, ZoomBar } from './ZoomBar';
-
-const LINE_NAMES: Record<PanelLineId, string> = {
-  'fold.base': 'Base fold',
-  'fold.top': 'Top fold',
-  'fold.flap': 'Flap starts',
-  'edge.flap': 'Flap’s edge',
-  'edge.back': 'Back’s upper edge',
-  'edge.front': 'Front’s upper edge',
-};
 
 /** The figure of a line's distance from the start: what pressing its tag asks. */
 const LINE_FIGURES: Record<PanelLineId, FigureId> = {

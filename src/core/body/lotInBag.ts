@@ -1,0 +1,17 @@
+import type { PouchStage } from './constructions';
+import { mouthDepthMm } from './folding';
+
+/**
+ * How far behind the middle of the front's fabric what goes in begins, mm. It leans to the front; in a bag with round ends it stands in the
+ * middle, where they leave it the most room.
+ *
+ * @param thicknessMm of all that goes in, packed
+ */
+export function lotBehindFrontMm(
+  { kind, layers, depthMm, loadMm }: Pick<PouchStage, 'kind' | 'layers' | 'depthMm' | 'loadMm'>,
+  thicknessMm: number,
+): number {
+  const sheetMm = layers.fabricMm / 2 + layers.liningMm;
+  if (kind !== 'oval-base') return sheetMm;
+  return Math.max(sheetMm, (mouthDepthMm(layers, loadMm, depthMm) - thicknessMm) / 2);
+}

@@ -1,0 +1,133 @@
+import { patternOf } from '@/core/design';
+import { outsideSizeRepairs, type FitStage, type SettledDesign } from '@/core/contents';
+import { GEOMETRY, input, inputFrom, makeFigure, type Figure } from '@/core/figures';
+import type { Problem, Repair } from '@/core/problems';
+import { foldBag, type FoldedBag } from './foldBag';
+import type { FoldedPlan } from './foldInput';
+import { sideRoom } from './sideRoom';
+
+/** Cloth gives way by so much before it is worth a word, mm. From memory. */
+const GIVES_WAY_MM = 2;
+
+/** What the folded bag tells that no flat piece does. */
+export interface FoldStage {
+  figures: {
+    /** Width outside of the loaded bag: what its rows take to go round the load is lost to it. */
+    widthLoaded: Figure;
+    /** Between what goes in and the cloth at its sides. */
+    sideRoom: Figure | null;
+  };
+  problems: Problem[];
+}
+
+/** Folds the bag empty and loaded, and says how wide it is and whether what goes in has room beside it. */
+export function foldStage(plan: FoldedPlan, design: SettledDesign, fit: FitStage): FoldStage {
+  const { layers, figures, loadMm } = plan.pouch;
+  const [empty, loaded] = (['empty', 'loaded'] as const).map((state) => foldBag(plan, { state, flap: 1 })) as [
+    FoldedBag,
+    FoldedBag,
+  ];
+  const room = sideRoom(loaded, layers);
+  const sheets = [
+    input('Thickness of the fabric', layers.fabricMm, 'mm'),
+    input('Thickness of the lining', layers.liningMm, 'mm'),
+  ];
+  const takenMm = Math.max(0, widthMm(empty) - widthMm(loaded));
+  return {
+    figures: {
+      widthLoaded: makeFigure(
+        'fold.width.loaded',
+        'Width, outside, loaded',
+        Math.max(0, figures.width.value - takenMm),
+        'mm',
+        {
+          rule: 'Every row keeps its length. Its ends come towards the other face as far as what is between them needs, and what they take for that is lost to the width.',
+          inputs: [
+            inputFrom(figures.width),
+            input('Thickness of the load', loadMm, 'mm'),
+            input('Taken by going round it', takenMm, 'mm'),
+            ...sheets,
+          ],
+          source: GEOMETRY,
+        },
+        figures.width.plusMinus,
+      ),
+      sideRoom:
+        room &&
+        makeFigure(
+          'fold.sideRoom',
+          'Room beside what goes in, as folded',
+          room.roomMm,
+          'mm',
+          {
+            rule: 'From the corners of what goes in to the inside of the cloth at its sides, where it is nearest: the loaded bag is cut through level with each corner.',
+            inputs: [inputFrom(figures.width), ...sheets],
+            source: GEOMETRY,
+          },
+          figures.width.plusMinus === null ? null : figures.width.plusMinus / 2,
+        ),
+    },
+    problems: room ? pressing(plan, design, fit, room) : [],
+  };
+}
+
+/** Half the width of front and back where they are widest, doubled: between the middles of the fabric. */
+function widthMm({ sheets }: FoldedBag): number {
+  const faces = sheets.filter(({ mark, isRound }) => !isRound && (mark === 'part.front' || mark === 'part.back'));
+  const top = faces[0];
+  if (!top) return 0;
+  // At the mouth, where the load is as thick as anywhere; lower corners stick out as ears.
+  const alongMm = ((top.along[0] as number) + (top.along[1] as number)) / 2;
+  return 2 * Math.max(...top.across.map((share) => top.at(share, alongMm).z));
+}
+
+/** What goes in fits by its width and depth, and still presses on the cloth: on round corners, or on round ends. */
+function pressing(
+  plan: FoldedPlan,
+  design: SettledDesign,
+  { figures: { easeAcross, easeThrough } }: FitStage,
+  { roomMm, index }: { roomMm: number; index: number },
+): Problem[] {
+  const isTooLarge = (easeAcross?.value ?? 0) < 0 || (easeThrough?.value ?? 0) < 0;
+  if (roomMm > -GIVES_WAY_MM || isTooLarge) return [];
+  return [
+    {
+      code: 'presses-on-cloth',
+      severity: 'mind',
+      place: 'body',
+      mark: `thing.${index}`,
+      asks: ['fold.sideRoom'],
+      values: { pressesMm: -roomMm },
+      names: { thing: plan.contents.pieces[index]?.name ?? '' },
+      repairs: [...smallerCorners(plan, design), ...longerSides(plan, design)],
+    },
+  ];
+}
+
+/** Corners that are round no further in than what stands on the base. */
+function smallerCorners({ pouch, contents }: FoldedPlan, { body }: SettledDesign): Repair[] {
+  if (body.kind !== 'gusset' || !contents.packed) return [];
+  const { layers, stitchCount, stitchMm, rowMm } = pouch;
+  const takesMm = body.seam.takeUpStitches * stitchMm;
+  const besideMm = (stitchCount / 2) * stitchMm - takesMm - contents.packed.widthMm / 2;
+  const sheetMm = layers.fabricMm / 2 + layers.liningMm;
+  // A worked corner is off the round by less than a row and a stitch.
+  const radiusMm = Math.max(0, Math.floor(besideMm + takesMm - sheetMm - Math.max(rowMm, stitchMm)));
+  if (radiusMm >= body.radiusMm) return [];
+  return [{ code: 'corner-radius-to', values: { radiusMm }, edits: [{ path: ['body', 'radiusMm'], value: radiusMm }] }];
+}
+
+/** A base whose round ends begin further out, so that the corners of what stands in it clear them. */
+function longerSides({ pouch, contents }: FoldedPlan, design: SettledDesign): Repair[] {
+  if (design.body.kind !== 'oval-base' || !contents.packed) return [];
+  const { layers, depthMm, figures, stitchMm, stitchCount } = pouch;
+  const { widthMm, thicknessMm } = contents.packed;
+  const radiusMm = depthMm / 2 - layers.fabricMm / 2 - layers.liningMm;
+  if (thicknessMm / 2 >= radiusMm) return [];
+  const straightHalfMm = widthMm / 2 - Math.sqrt(radiusMm ** 2 - (thicknessMm / 2) ** 2);
+  // A face has the straight side and half a circle; counts come in steps of the repeat, and one step more is enough.
+  const faceMm = 2 * straightHalfMm + (Math.PI / 2) * depthMm;
+  const moreMm = faceMm - stitchCount * stitchMm + Math.max(1, patternOf(design).repeatStitches) * stitchMm;
+  const wishedMm = Math.ceil(figures.width.value + moreMm);
+  return wishedMm > figures.width.value ? outsideSizeRepairs(design, { widthMm: wishedMm }) : [];
+}

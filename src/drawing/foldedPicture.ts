@@ -1,0 +1,115 @@
+import { between, cross, unit, vec, type Vec } from '@/core/fold';
+import { seen, type View } from './axonometry';
+import type { FoldedMesh, Solid, SolidLine, Stuff } from './foldedMesh';
+import { backToFront, paintersTree, type FlatShape, type PaintersTree } from './paintersTree';
+
+/** A facet of the bag as it is seen: a flat shape, and how much light falls on it, from 0 to 1. */
+export interface Facet {
+  mark: string;
+  stuff: Stuff;
+  light: number;
+  /** mm, x to the right and y down from the middle of the picture. */
+  points: { x: number; y: number }[];
+}
+
+/** A line on the bag as it is seen. */
+export interface SeenLine {
+  mark: string;
+  kind: SolidLine['kind'];
+  points: { x: number; y: number }[];
+}
+
+/** A still picture of the bag, drawn from the back to the front. */
+export interface FoldedPicture {
+  facets: Facet[];
+  lines: SeenLine[];
+}
+
+/** The solids of a bag, sorted once for all ways to look at it. */
+export interface SortedBag {
+  tree: PaintersTree<FacetOf>;
+  lines: SolidLine[];
+}
+
+interface FacetOf {
+  mark: string;
+  stuff: Stuff;
+  /** The way out of the solid, 1 mm long. */
+  out: Vec;
+}
+
+/** Where the light comes from as it is seen: over the left shoulder. */
+const LIGHT = { x: -0.35, y: 0.75, depth: 0.56 };
+
+/** A line is hidden where facets lie more than this in front of it, mm. */
+const HIDDEN_MM = 1.5;
+
+/** Sorts the facets of a bag's solids, so that it can be painted from every side. */
+export const sortedBag = ({ solids, lines }: Pick<FoldedMesh, 'solids' | 'lines'>): SortedBag => ({
+  tree: paintersTree(solids.flatMap(facetsOf)),
+  lines,
+});
+
+/**
+ * The bag as a still picture, without any graphics hardware: what faces the eye, the farthest first.
+ *
+ * @param middle the point that it is turned about
+ */
+export function foldedPicture({ tree, lines }: SortedBag, view: View, middle: Vec): FoldedPicture {
+  // What is nearer to the eye is so along the picture's depth: its way in the bag's own space.
+  const depthOf = (way: Vec) => seen(way, { ...view, upMm: 0 }, ORIGIN).depth;
+  const toEye = vec(depthOf(vec(1, 0, 0)), depthOf(vec(0, 1, 0)), depthOf(vec(0, 0, 1)));
+  const facing = backToFront(tree, toEye)
+    .filter(({ of }) => depthOf(of.out) > 1e-6)
+    .map(({ points, of }) => ({ of, corners: points.map((point) => seen(point, view, middle)) }));
+  return {
+    facets: facing.map(({ of: { mark, stuff, out }, corners }) => ({
+      mark,
+      stuff,
+      light: lightOn(seen(out, { ...view, upMm: 0 }, ORIGIN)),
+      points: corners.map(onPaper),
+    })),
+    lines: lines.flatMap(({ mark, kind, points }) => {
+      const shown = points
+        .map((point) => seen(point, view, middle))
+        .filter((point) => !facing.some(({ corners }) => isBefore(corners, point)));
+      return shown.length > 1 ? [{ mark, kind, points: shown.map(onPaper) }] : [];
+    }),
+  };
+}
+
+const ORIGIN = vec(0, 0, 0);
+
+type Corner = ReturnType<typeof seen>;
+
+const onPaper = ({ x, y }: { x: number; y: number }) => ({ x, y: -y });
+
+const lightOn = (out: Corner): number =>
+  Math.max(0, Math.min(1, out.x * LIGHT.x + out.y * LIGHT.y + out.depth * LIGHT.depth));
+
+/** The triangles of a solid. */
+function facetsOf({ mark, stuff, positions, indices }: Solid): FlatShape<FacetOf>[] {
+  const corner = (index: number) =>
+    vec(positions[3 * index] as number, positions[3 * index + 1] as number, positions[3 * index + 2] as number);
+  const facets: FlatShape<FacetOf>[] = [];
+  for (let i = 0; i < indices.length; i += 3) {
+    const points = [0, 1, 2].map((k) => corner(indices[i + k] as number));
+    const [a, b, c] = points as [Vec, Vec, Vec];
+    const out = unit(cross(between(a, b), between(a, c)));
+    if (out) facets.push({ points, of: { mark, stuff, out } });
+  }
+  return facets;
+}
+
+/** Whether a facet covers a point and lies before it. */
+function isBefore(corners: readonly Corner[], point: Corner): boolean {
+  let depth: number | null = null;
+  for (let i = 1; i + 1 < corners.length && depth === null; i += 1) {
+    const [a, b, c] = [corners[0], corners[i], corners[i + 1]] as [Corner, Corner, Corner];
+    const whole = (b.x - a.x) * (c.y - a.y) - (b.y - a.y) * (c.x - a.x);
+    const u = ((point.x - a.x) * (c.y - a.y) - (point.y - a.y) * (c.x - a.x)) / whole;
+    const v = ((b.x - a.x) * (point.y - a.y) - (b.y - a.y) * (point.x - a.x)) / whole;
+    if (u >= 0 && v >= 0 && u + v <= 1) depth = a.depth + u * (b.depth - a.depth) + v * (c.depth - a.depth);
+  }
+  return depth !== null && depth > point.depth + HIDDEN_MM;
+}

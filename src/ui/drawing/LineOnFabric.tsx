@@ -1,0 +1,67 @@
+'use client';
+
+import { useDrag } from '@use-gesture/react';
+import { moveLineEdits, panelLines, type PanelLineId } from '@/core/body';
+import { lineStation } from '@/core/fold';
+import { useBagStore } from '@/ui/bag/BagProvider';
+import { LINE_NAMES } from './lineNames';
+
+/** Fabric that runs towards the eye can't be told apart: a line on it moves as if it ran at least so far on the screen, px a mm. */
+const LEAST_WAY_PX = 0.25;
+
+const REACH_PX = 16;
+
+interface LineOnFabricProps {
+  id: PanelLineId;
+  /** The line where it is seen, as SVG lists points, px. */
+  points: string;
+  /** How far a millimetre further along the fabric lies on the screen, px. */
+  wayPx: { x: number; y: number };
+  /** Told when a hand takes hold of it, and when it lets go. */
+  onHold: (isHeld: boolean) => void;
+}
+
+/**
+ * A fold or an edge on the folded fabric, to be dragged along it. By keys it is moved on the flat piece, where its row can be read; here
+ * it has no stop of its own.
+ */
+export function LineOnFabric({ id, points, wayPx, onHold }: LineOnFabricProps) {
+  const store = useBagStore();
+  const bindDrag = useDrag(
+    ({ first, last, tap, movement: [x, y], memo }) => {
+      const { plan, select, edit, endMerge } = store.getState();
+      if (first || tap) select(id);
+      if (tap) return memo;
+      const line = panelLines(plan).find((one) => one.id === id);
+      const station = lineStation(plan, id);
+      if (!line || !station) return memo;
+      // Held by where it was taken: the fabric turns under the hand while it is moved.
+      const from = (first ? undefined : memo) ?? { row: line.afterRow, wayPx };
+      if (first) onHold(true);
+      const farPx = Math.max(LEAST_WAY_PX, Math.hypot(from.wayPx.x, from.wayPx.y));
+      const movedMm = (x * from.wayPx.x + y * from.wayPx.y) / farPx ** 2;
+      const row = from.row + station.rowStep * Math.round(movedMm / plan.pouch.rowMm);
+      edit(`Move: ${LINE_NAMES[id]}`, moveLineEdits(plan, id, row), `move ${id}`);
+      if (last) {
+        endMerge();
+        onHold(false);
+      }
+      return from;
+    },
+    { filterTaps: true, pointer: { touch: true }, eventOptions: { passive: false } },
+  );
+  return (
+    <polyline
+      {...bindDrag()}
+      points={points}
+      fill="none"
+      stroke="transparent"
+      strokeWidth={REACH_PX}
+      strokeLinecap="round"
+      data-fabric-line={id}
+      style={{ cursor: 'grab', touchAction: 'none', pointerEvents: 'stroke' }}
+    >
+      <title>{LINE_NAMES[id]}</title>
+    </polyline>
+  );
+}

@@ -1,0 +1,168 @@
+'use client';
+
+import { Box, Button, Flex } from '@chakra-ui/react';
+import { useDrag } from '@use-gesture/react';
+import dynamic from 'next/dynamic';
+import { useCallback, useEffect, useRef, useState, type KeyboardEvent } from 'react';
+import type { LoadState } from '@/core/contents';
+import { USUAL_VIEW, type View } from '@/drawing';
+import { useBag, useBagSection, useBagStore } from '@/ui/bag/BagProvider';
+import { useSize } from '@/ui/drawing/useSize';
+import { CLOTHS } from '@/ui/theme/system';
+import { FoldedHandles } from './FoldedHandles';
+import { FoldedStill } from './FoldedStill';
+import { canDrawInSpace } from './canDrawInSpace';
+import { useFolded, type Folded, type Shown } from './useFolded';
+
+const FoldedScene = dynamic(() => import('./FoldedScene'), { ssr: false });
+
+const MARGIN_PX = 14;
+/** Turned so far by a pixel, and by a key. */
+const RAD_PER_PX = 0.009;
+const RAD_PER_KEY = Math.PI / 18;
+const MOST_PITCH = Math.PI / 2;
+
+/** The folded bag in space, to scale: turned by hand or by keys, its flap opened, empty or loaded, from outside or with the front away. */
+export function FoldedBagView({ heightPx }: { heightPx: number }) {
+  const [ref, size] = useSize<HTMLDivElement>({ width: 420, height: heightPx });
+  const [state, setState] = useState<LoadState>('loaded');
+  const [shown, setShown] = useState<Shown>('outside');
+  const [flap, setFlap] = useState(1);
+  const { turned, bindTurn, onTurnKey } = useTurn();
+  const [isHeld, setHeld] = useState(false);
+  const [heldFit, setHeldFit] = useState<Fit | null>(null);
+  const how = useDrawnHow();
+  // While a line is dragged here, the bag follows the hand; else it follows a painted frame behind.
+  const live = useBag((bag) => (isHeld ? bag : null));
+  const behind = useBagSection((bag) => bag);
+  const { design, plan } = live ?? behind;
+  const selection = useBag((bag) => bag.selection);
+  const store = useBagStore();
+  const select = useCallback((mark: string | null) => store.getState().select(mark), [store]);
+  const folded = useFolded({ design, plan }, { state, flap: plan.flap.hasFlap ? flap : 1 }, shown);
+  // While the flap is in hand, the bag stays as large as it is.
+  const fit = heldFit ?? fitted(folded, turned, size);
+  const { pxPerMm } = fit;
+  const view: View = { ...turned, upMm: fit.upMm };
+  const picture = { folded, view, pxPerMm, cloth: CLOTHS[design.swatch.yarn.colour], selection, onSelect: select };
+  const degrees = Math.round((turned.yawRad * 180) / Math.PI);
+
+  return (
+    <section aria-label="The folded bag" data-testid="folded" data-drawn={how.kind}>
+      <Box ref={ref} position="relative" height={`${heightPx}px`} overflow="hidden" borderRadius="2px">
+        <div
+          {...bindTurn()}
+          role="slider"
+          tabIndex={0}
+          aria-label="Turn the folded bag"
+          aria-valuemin={-180}
+          aria-valuemax={180}
+          aria-valuenow={degrees}
+          aria-valuetext={`turned by ${degrees} degrees`}
+          onKeyDown={onTurnKey}
+          style={{ position: 'absolute', inset: 0, cursor: 'grab', touchAction: 'none' }}
+        >
+          {how.kind === 'still' && <FoldedStill {...picture} size={size} />}
+          {how.kind !== 'still' && how.kind !== 'unknown' && (
+            <FoldedScene {...picture} onLost={how.giveUp} onFirst={how.first} />
+          )}
+        </div>
+        <FoldedHandles
+          plan={plan}
+          folded={folded}
+          view={view}
+          pxPerMm={pxPerMm}
+          size={size}
+          flap={shown === 'outside' ? flap : null}
+          onFlap={setFlap}
+          onFlapHold={(held) => setHeldFit(held ? fit : null)}
+          onHold={setHeld}
+        />
+      </Box>
+      <Flex gap="2" mt="1" wrap="wrap">
+        <Choice isOn={state === 'empty'} onPress={() => setState(state === 'loaded' ? 'empty' : 'loaded')}>
+          {state === 'loaded' ? 'Show it empty' : 'Show it loaded'}
+        </Choice>
+        {plan.flap.hasFlap && (
+          <Choice isOn={flap < 0.5} onPress={() => setFlap(flap < 0.5 ? 1 : -0.15)}>
+            {flap < 0.5 ? 'Close the flap' : 'Open the flap'}
+          </Choice>
+        )}
+        <Choice isOn={shown === 'inside'} onPress={() => setShown(shown === 'inside' ? 'outside' : 'inside')}>
+          {shown === 'inside' ? 'Put the front back' : 'Look inside'}
+        </Choice>
+      </Flex>
+    </section>
+  );
+}
+
+interface ChoiceProps {
+  isOn: boolean;
+  onPress: () => void;
+  children: string;
+}
+
+const Choice = ({ isOn, onPress, children }: ChoiceProps) => (
+  <Button size="xs" variant="outline" bg={isOn ? 'brassPale' : 'paper'} aria-pressed={isOn} onClick={onPress}>
+    {children}
+  </Button>
+);
+
+/** How the bag is turned, by dragging beside its lines or by arrow keys. Home looks at it as at first. */
+function useTurn() {
+  const [turned, setView] = useState<Turn>(USUAL_VIEW);
+  const turn = (yawRad: number, pitchRad: number) =>
+    setView((from) => ({
+      yawRad: wrapped(from.yawRad + yawRad),
+      pitchRad: Math.max(-MOST_PITCH, Math.min(MOST_PITCH, from.pitchRad + pitchRad)),
+    }));
+  const bindTurn = useDrag(({ delta: [x, y], tap }) => (tap ? undefined : turn(x * RAD_PER_PX, y * RAD_PER_PX)), {
+    filterTaps: true,
+    pointer: { touch: true },
+    eventOptions: { passive: false },
+  });
+  const onTurnKey = (event: KeyboardEvent) => {
+    const way = { ArrowLeft: [-1, 0], ArrowRight: [1, 0], ArrowUp: [0, -1], ArrowDown: [0, 1] }[event.key];
+    if (event.key === 'Home') setView(USUAL_VIEW);
+    else if (way) turn((way[0] as number) * RAD_PER_KEY, (way[1] as number) * RAD_PER_KEY);
+    else return;
+    event.preventDefault();
+  };
+  return { turned, bindTurn, onTurnKey };
+}
+
+/** A turn between half a turn to the left and half a turn to the right. */
+const wrapped = (rad: number): number => rad - 2 * Math.PI * Math.round(rad / (2 * Math.PI));
+
+type Turn = Omit<View, 'upMm'>;
+
+interface Fit {
+  pxPerMm: number;
+  upMm: number;
+}
+
+/** The largest scale at which the bag fits however it is turned about its upright axis, with its middle in that of the picture. */
+function fitted({ mesh: { box }, middle }: Folded, { pitchRad }: Turn, size: { width: number; height: number }): Fit {
+  const far = (axis: 'x' | 'z') => Math.max(box.to[axis] - middle[axis], middle[axis] - box.from[axis]);
+  const aside = Math.hypot(far('x'), far('z'));
+  const up = ((box.to.y - box.from.y) / 2) * Math.cos(pitchRad) + aside * Math.abs(Math.sin(pitchRad));
+  return {
+    pxPerMm: Math.min((size.width / 2 - MARGIN_PX) / aside, (size.height / 2 - MARGIN_PX) / up),
+    upMm: ((box.to.y + box.from.y) / 2 - middle.y) * Math.cos(pitchRad),
+  };
+}
+
+/** Whether the bag is drawn in space, or still because this browser can't; unknown until the page has come to life. */
+function useDrawnHow() {
+  const [kind, setKind] = useState<'unknown' | 'coming' | 'space' | 'still'>('unknown');
+  const timer = useRef<ReturnType<typeof setTimeout> | null>(null);
+  useEffect(() => {
+    timer.current = setTimeout(() => setKind(canDrawInSpace() ? 'coming' : 'still'), 0);
+    return () => {
+      if (timer.current) clearTimeout(timer.current);
+    };
+  }, []);
+  const giveUp = useCallback(() => setKind('still'), []);
+  const first = useCallback(() => setKind((now) => (now === 'coming' ? 'space' : now)), []);
+  return { kind, giveUp, first };
+}

@@ -1,0 +1,192 @@
+'use client';
+
+import { Canvas, useThree, type ThreeEvent } from '@react-three/fiber';
+import { useEffect, useLayoutEffect, useMemo, useRef } from 'react';
+import { BufferAttribute, BufferGeometry, Color, InstancedMesh, Matrix4, SphereGeometry } from 'three';
+import { LineMaterial } from 'three/examples/jsm/lines/LineMaterial.js';
+import { LineSegments2 } from 'three/examples/jsm/lines/LineSegments2.js';
+import { LineSegmentsGeometry } from 'three/examples/jsm/lines/LineSegmentsGeometry.js';
+import type { Vec } from '@/core/fold';
+import type { Solid, SolidLine, View } from '@/drawing';
+import type { CLOTHS } from '@/ui/theme/system';
+import { STUFF_COLOURS, LIT_COLOUR } from './colours';
+import type { Folded } from './useFolded';
+
+export interface SceneProps {
+  folded: Folded;
+  view: View;
+  pxPerMm: number;
+  cloth: (typeof CLOTHS)[keyof typeof CLOTHS];
+  selection: string | null;
+  onSelect: (mark: string | null) => void;
+  /** The picture can't be drawn this way after all. */
+  onLost: () => void;
+  /** Told once, when the first picture is there. */
+  onFirst: () => void;
+}
+
+/** The folded bag in space, drawn by the graphics hardware, only when something has changed. */
+export default function FoldedScene(props: SceneProps) {
+  const { folded, view, pxPerMm, cloth, selection, onSelect, onLost, onFirst } = props;
+  const { middle } = folded;
+  return (
+    <Canvas
+      orthographic
+      flat
+      frameloop="demand"
+      dpr={[1, 2]}
+      camera={{ position: [0, 0, 4000], near: 1, far: 8000, zoom: pxPerMm }}
+      gl={{ antialias: true, alpha: true }}
+      onPointerMissed={() => onSelect(null)}
+      onCreated={({ gl }) => {
+        gl.domElement.addEventListener('webglcontextlost', onLost);
+      }}
+      style={{ position: 'absolute', inset: 0 }}
+      tabIndex={-1}
+    >
+      <Zoom pxPerMm={pxPerMm} onFirst={onFirst} />
+      <ambientLight intensity={2} />
+      <directionalLight position={[-350, 750, 560]} intensity={1.5} />
+      <group position={[0, -view.upMm, 0]} rotation={[view.pitchRad, view.yawRad, 0]}>
+        {/* x runs away from the eye and z to the right. */}
+        <group rotation={[0, Math.PI / 2, 0]}>
+          <group position={[-middle.x, -middle.y, -middle.z]}>
+            {folded.mesh.solids.map((solid, index) => (
+              <SolidMesh
+                key={index}
+                solid={solid}
+                colour={solid.stuff === 'cloth' ? cloth.cloth : STUFF_COLOURS[solid.stuff]}
+                isLit={solid.mark === selection}
+                onSelect={onSelect}
+              />
+            ))}
+            <Lines lines={folded.rows} colour={cloth.thread} widthPx={1} />
+            <Lines lines={folded.mesh.lines.filter(isFold)} colour={cloth.chalk} widthPx={2} dashed />
+            <Lines lines={folded.mesh.lines.filter((line) => !isFold(line))} colour={cloth.chalk} widthPx={2} />
+            <Lines lines={folded.mesh.lines.filter(({ mark }) => mark === selection)} colour={LIT_COLOUR} widthPx={5} />
+            {folded.bumps.points.length > 0 && <Bumps {...folded.bumps} colour={cloth.thread} />}
+          </group>
+        </group>
+      </group>
+    </Canvas>
+  );
+}
+
+const isFold = ({ kind }: SolidLine): boolean => kind === 'fold';
+
+/** Follows the scale, and says when the first picture has been drawn. */
+function Zoom({ pxPerMm, onFirst }: { pxPerMm: number; onFirst: () => void }) {
+  const camera = useThree((state) => state.camera);
+  const invalidate = useThree((state) => state.invalidate);
+  useLayoutEffect(() => {
+    camera.zoom = pxPerMm;
+    camera.updateProjectionMatrix();
+    invalidate();
+  }, [camera, pxPerMm, invalidate]);
+  useEffect(() => {
+    const frame = requestAnimationFrame(() => requestAnimationFrame(onFirst));
+    return () => cancelAnimationFrame(frame);
+  }, [onFirst]);
+  return null;
+}
+
+interface SolidMeshProps {
+  solid: Solid;
+  colour: string;
+  isLit: boolean;
+  onSelect: (mark: string) => void;
+}
+
+function SolidMesh({ solid, colour, isLit, onSelect }: SolidMeshProps) {
+  const geometry = useMemo(() => {
+    const made = new BufferGeometry();
+    made.setAttribute('position', new BufferAttribute(solid.positions, 3));
+    made.setAttribute('normal', new BufferAttribute(solid.normals, 3));
+    made.setIndex(new BufferAttribute(solid.indices, 1));
+    return made;
+  }, [solid]);
+  useEffect(() => () => geometry.dispose(), [geometry]);
+  const take = (event: ThreeEvent<MouseEvent>) => {
+    // A turn of the bag ends where it ends, and selects nothing.
+    if (event.delta > 4) return;
+    event.stopPropagation();
+    onSelect(solid.mark);
+  };
+  return (
+    <mesh geometry={geometry} onClick={take}>
+      <meshLambertMaterial
+        color={colour}
+        emissive={isLit ? LIT_COLOUR : '#000000'}
+        emissiveIntensity={isLit ? 0.55 : 0}
+      />
+    </mesh>
+  );
+}
+
+interface LinesProps {
+  lines: readonly SolidLine[];
+  colour: string;
+  widthPx: number;
+  dashed?: boolean;
+}
+
+/** Lines of one look, drawn as one. */
+function Lines({ lines, colour, widthPx, dashed = false }: LinesProps) {
+  const size = useThree((state) => state.size);
+  const drawn = useMemo(() => {
+    const ends = lines.flatMap(({ points }) =>
+      points.slice(1).flatMap(({ x, y, z }, index) => {
+        const from = points[index] as Vec;
+        return [from.x, from.y, from.z, x, y, z];
+      }),
+    );
+    if (ends.length === 0) return null;
+    const geometry = new LineSegmentsGeometry().setPositions(ends);
+    const material = new LineMaterial({
+      color: new Color(colour).getHex(),
+      linewidth: widthPx,
+      dashed,
+      dashSize: 6,
+      gapSize: 3.5,
+    });
+    const made = new LineSegments2(geometry, material);
+    made.computeLineDistances();
+    made.raycast = () => {};
+    return made;
+  }, [lines, colour, widthPx, dashed]);
+  useLayoutEffect(() => {
+    drawn?.material.resolution.set(size.width, size.height);
+  }, [drawn, size]);
+  useEffect(
+    () => () => {
+      drawn?.geometry.dispose();
+      drawn?.material.dispose();
+    },
+    [drawn],
+  );
+  return drawn ? <primitive object={drawn} /> : null;
+}
+
+const BUMP = new SphereGeometry(1, 8, 6);
+
+/** Where the stitch stands out: a spot each, all drawn as one. */
+function Bumps({ points, radiusMm, colour }: { points: readonly Vec[]; radiusMm: number; colour: string }) {
+  const ref = useRef<InstancedMesh>(null);
+  const invalidate = useThree((state) => state.invalidate);
+  useLayoutEffect(() => {
+    const mesh = ref.current;
+    if (!mesh) return;
+    const place = new Matrix4();
+    points.forEach(({ x, y, z }, index) => {
+      place.makeScale(radiusMm, radiusMm, radiusMm).setPosition(x, y, z);
+      mesh.setMatrixAt(index, place);
+    });
+    mesh.instanceMatrix.needsUpdate = true;
+    invalidate();
+  }, [points, radiusMm, invalidate]);
+  return (
+    <instancedMesh ref={ref} key={points.length} args={[BUMP, undefined, points.length]} raycast={() => {}}>
+      <meshLambertMaterial color={colour} />
+    </instancedMesh>
+  );
+}

@@ -1,0 +1,61 @@
+'use client';
+
+import { useMemo } from 'react';
+import { foldedPicture, sortedBag, type View } from '@/drawing';
+import type { CLOTHS } from '@/ui/theme/system';
+import { LIT_COLOUR, STUFF_COLOURS } from './colours';
+import type { Folded } from './useFolded';
+
+interface StillProps {
+  folded: Folded;
+  view: View;
+  pxPerMm: number;
+  size: { width: number; height: number };
+  cloth: (typeof CLOTHS)[keyof typeof CLOTHS];
+  selection: string | null;
+  onSelect: (mark: string | null) => void;
+}
+
+/** The folded bag as a still drawing from the same solids, where the browser can't draw in space. */
+export function FoldedStill({ folded, view, pxPerMm, size, cloth, selection, onSelect }: StillProps) {
+  const sorted = useMemo(() => sortedBag({ ...folded.mesh, lines: [...folded.rows, ...folded.mesh.lines] }), [folded]);
+  const { facets, lines } = foldedPicture(sorted, view, folded.middle);
+  return (
+    <svg
+      width={size.width}
+      height={size.height}
+      data-testid="folded-still"
+      aria-hidden
+      style={{ position: 'absolute', inset: 0 }}
+      onClick={(event) => onSelect((event.target as Element).getAttribute('data-mark'))}
+    >
+      <g transform={`translate(${size.width / 2} ${size.height / 2}) scale(${pxPerMm})`} strokeLinejoin="round">
+        {facets.map(({ mark, stuff, light, points }, index) => {
+          const colour = mark === selection ? LIT_COLOUR : stuff === 'cloth' ? cloth.cloth : STUFF_COLOURS[stuff];
+          const fill = `color-mix(in srgb, ${colour} ${Math.round(70 + 30 * light)}%, #10181a)`;
+          return (
+            <polygon
+              key={index}
+              data-mark={mark}
+              points={points.map(({ x, y }) => `${x.toFixed(2)},${y.toFixed(2)}`).join(' ')}
+              fill={fill}
+              stroke={fill}
+              strokeWidth={0.6}
+            />
+          );
+        })}
+        {lines.map(({ mark, kind, points }, index) => (
+          <polyline
+            key={index}
+            points={points.map(({ x, y }) => `${x.toFixed(2)},${y.toFixed(2)}`).join(' ')}
+            fill="none"
+            stroke={kind === 'row' ? cloth.thread : mark === selection ? LIT_COLOUR : cloth.chalk}
+            strokeWidth={kind === 'row' ? 0.8 : mark === selection ? 4 : 1.8}
+            strokeDasharray={kind === 'fold' ? '9 5' : undefined}
+            vectorEffect="non-scaling-stroke"
+          />
+        ))}
+      </g>
+    </svg>
+  );
+}

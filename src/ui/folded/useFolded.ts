@@ -1,0 +1,55 @@
+import { useMemo } from 'react';
+import type { Design } from '@/core/design';
+import { foldBag, type FoldedBag, type FoldWay } from '@/core/fold';
+import type { Plan } from '@/core/plan';
+import { bumpsOf, foldedMesh, middleOf, rowLines, type FoldedMesh, type SolidLine } from '@/drawing';
+import type { Vec } from '@/core/fold';
+
+/** What shows of the bag. */
+export type Shown = 'outside' | 'inside';
+
+/** The folded bag, ready to be drawn. */
+export interface Folded {
+  bag: FoldedBag;
+  mesh: FoldedMesh;
+  rows: SolidLine[];
+  bumps: { points: Vec[]; radiusMm: number };
+  /** The point that it is turned about, wherever its flap is: the middle of the closed bag. */
+  middle: Vec;
+}
+
+/** Front and flap are left away to look inside. */
+const BEFORE_INSIDE = new Set(['part.front', 'part.flap']);
+
+const isBehind = ({ sheet }: { sheet: { mark: string } }): boolean => !BEFORE_INSIDE.has(sheet.mark);
+
+/** Folds a plan and makes its solids. */
+export function folded(design: Design, plan: Plan, way: FoldWay, shown: Shown): Folded {
+  const whole = foldBag(plan, way);
+  const closed = way.flap === 1 ? whole : foldBag(plan, { ...way, flap: 1 });
+  const bag =
+    shown === 'outside'
+      ? whole
+      : {
+          ...whole,
+          sheets: whole.sheets.filter(({ mark }) => !BEFORE_INSIDE.has(mark)),
+          lines: whole.lines.filter(isBehind),
+          discs: [],
+        };
+  const liningMm = plan.lining ? plan.pouch.layers.liningMm : 0;
+  const mesh = foldedMesh(bag, liningMm);
+  return {
+    bag,
+    mesh,
+    rows: rowLines(bag),
+    bumps: bumpsOf(design, plan, bag),
+    middle: middleOf(closed === whole && shown === 'outside' ? mesh.box : foldedMesh(closed, liningMm).box),
+  };
+}
+
+/** The folded bag of a plan, folded anew only when something of it changes. */
+export const useFolded = (
+  { design, plan }: { design: Design; plan: Plan },
+  { state, flap }: FoldWay,
+  shown: Shown,
+): Folded => useMemo(() => folded(design, plan, { state, flap }, shown), [design, plan, state, flap, shown]);
