@@ -1,8 +1,9 @@
 import { MOST_COUNT, constructionOf, type ClothMm, type Sizing } from '@/core/body';
 import { patternNamed, swatchPatternOf, type Design, type StitchChoice, type Swatch } from '@/core/design';
 import type { SettledDesign } from '@/core/contents';
-import { carriedOver, estimateGauge, gaugeOnHook, openShare, pieceOfBody, type Measure } from '@/core/gauge';
+import { carriedOver, openShare, pieceOfBody, type Measure } from '@/core/gauge';
 import type { DesignEdit } from '@/core/problems';
+import { gaugesOfYarn, type HookGauge } from './gaugesOfYarn';
 import { PANEL_STITCH_IDS, isPlainAt, nearestCount, startingChain, withPlainEdge } from '@/core/stitches';
 
 /** Another stitch, hook, edge or count for the same bag, and what it would come to. */
@@ -33,17 +34,6 @@ const COUNTS_BESIDE = 1;
 /** Plain stitches at each side that are tried with a pattern that has a repeat. */
 const EDGES = [0, 1, 2, 3] as const;
 
-/** Hooks are made in steps of a quarter of a millimetre up to 4, and of a half above; foretold hooks keep to the half. */
-const HOOK_STEP_MM = 0.5;
-
-interface HookGauge {
-  hookMm: number;
-  swatch: Swatch | null;
-  stitchMm: Measure;
-  rowMm: Measure;
-  thicknessMm: number;
-}
-
 /**
  * Every other way to come near the wanted sizes with the same yarn: all stitches, on all hooks that swatches of the yarn were
  * worked on and those between, with a plain edge or none, each with the counts around the width. The best first.
@@ -61,56 +51,6 @@ export function* alternatives(design: SettledDesign, swatches: readonly Swatch[]
     yield (index + 1) / choices.length;
   }
   return found.sort((a, b) => a.mostOffMm - b.mostOffMm || a.stitches - b.stitches);
-}
-
-/**
- * The gauges that swatches of the bag's yarn give in its own swatch's stitch: those measured, and those foretold for hooks
- * between them.
- */
-function gaugesOfYarn(design: SettledDesign, swatches: readonly Swatch[]): HookGauge[] {
-  const own = design.swatch;
-  const family = [own, ...swatches.filter((other) => other.id !== own.id && isSameFabric(other, own))];
-  const measured = new Map<string, HookGauge>();
-  for (const swatch of family) {
-    const key = JSON.stringify([swatch.hookMm, swatch.stitchReadings, swatch.rowReadings]);
-    if (measured.has(key)) continue;
-    const stitch = estimateGauge(swatch.stitchReadings);
-    const row = estimateGauge(swatch.rowReadings);
-    measured.set(key, { hookMm: swatch.hookMm, swatch, stitchMm: stitch, rowMm: row, thicknessMm: swatch.thicknessMm });
-  }
-  const tried = [...measured.values()];
-  return [...tried, ...foretoldGauges(tried)];
-}
-
-/** Whether two swatches can be compared by their hooks alone: the same yarn, stitch, piece and state. */
-export const isSameFabric = (a: Swatch, b: Swatch): boolean =>
-  a.yarn.name.trim().toLowerCase() === b.yarn.name.trim().toLowerCase() &&
-  a.stitch === b.stitch &&
-  a.strands === b.strands &&
-  a.standsFor === b.standsFor &&
-  a.state === b.state;
-
-function foretoldGauges(tried: readonly HookGauge[]): HookGauge[] {
-  const line = (pick: (gauge: HookGauge) => Measure) =>
-    gaugeOnHook(tried.map((gauge) => ({ hookMm: gauge.hookMm, ...pick(gauge) })));
-  const stitches = line(({ stitchMm }) => stitchMm);
-  const rows = line(({ rowMm }) => rowMm);
-  if (!stitches || !rows) return [];
-  const hooks = tried.map(({ hookMm }) => hookMm);
-  const least = Math.min(...hooks);
-  const most = Math.max(...hooks);
-  const thicknessMm = tried.reduce((sum, gauge) => sum + gauge.thicknessMm, 0) / tried.length;
-  const between: HookGauge[] = [];
-  for (let hookMm = Math.ceil(least / HOOK_STEP_MM) * HOOK_STEP_MM; hookMm < most; hookMm += HOOK_STEP_MM)
-    if (!hooks.includes(hookMm))
-      between.push({
-        hookMm,
-        swatch: null,
-        stitchMm: stitches.predict(hookMm),
-        rowMm: rows.predict(hookMm),
-        thicknessMm,
-      });
-  return between.filter(({ stitchMm, rowMm }) => stitchMm.mm > 0 && rowMm.mm > 0);
 }
 
 function onHook(design: SettledDesign, stitch: StitchChoice, gauge: HookGauge): Alternative[] {

@@ -1,3 +1,4 @@
 export { alternativeFigures, type AlternativeFigures } from './alternativeFigures';
-export { alternatives, isSameFabric, type Alternative } from './alternatives';
+export { alternatives, type Alternative } from './alternatives';
 export { hookFigures, type HookFigures } from './hookFigures';
+export { gaugesOfYarn, isSameFabric, type HookGauge } from './gaugesOfYarn';
