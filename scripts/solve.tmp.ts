@@ -1,8 +1,8 @@
 import { demoBags, demoSwatches } from '/work/main/src/demo/demoBags';
 import { solutions } from '/work/main/src/core/solutions';
 import { planBag } from '/work/main/src/core/plan';
-const W = { size: 3, doubt: 1, flap: 2, texture: 2, yarn: 1, work: 1 };
-const NONE = { fits: true, yarnG: null, offMm: null, plainFolds: false, triedHooks: false, sameStitch: false };
+const W = { size: 3, doubt: 2, flap: 2, texture: 2, yarn: 1, work: 1 };
+const NONE = { fits: true, yarnG: null, offMm: null, plainFolds: false, triedHooks: false, sameStitch: true };
 for (const d of demoBags()) {
   const p = planBag(d); if (!p.ok) continue;
   const t = performance.now();

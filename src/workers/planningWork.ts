@@ -1,7 +1,8 @@
 import { alternatives, type Alternative } from '@/core/alternatives';
 import { packStepwise, type Box, type Packings, type SettledDesign } from '@/core/contents';
-import type { Swatch } from '@/core/design';
+import type { Design, Swatch } from '@/core/design';
 import { makings, type Makings } from '@/core/makings';
+import { solutions, type Solutions, type Weights, type Wishes } from '@/core/solutions';
 import type { Plan } from '@/core/plan';
 import { seededRandom } from '@/core/random';
 
@@ -23,6 +24,16 @@ export const planningWork = {
   /** A planned bag made many times over on paper; the same seed gives the same makings. */
   makings: (plan: Plan, runs: number, seed: number, onShare: OnShare): Promise<Makings> =>
     inTurns(makings(plan, runs, seededRandom(seed)), onShare),
+
+  /** The best plans for a bag by a maker's weights, that keep to her wishes. */
+  solutions: (
+    design: Design,
+    swatches: Swatch[],
+    weights: Weights,
+    wishes: Wishes,
+    packings: Packings,
+    onShare: OnShare,
+  ): Promise<Solutions> => inTurns(solutions(design, swatches, weights, wishes, packings), onShare),
 };
 export type PlanningWork = typeof planningWork;
 

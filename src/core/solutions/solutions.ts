@@ -215,8 +215,12 @@ export function tradeOffs(costs: Costs, other: Costs, units: Units): { gains: Di
     yarn: units.yarnG,
     work: units.stitches,
   };
-  const all = CRITERIA.map((criterion) => ({ criterion, more: costs[criterion] - other[criterion] }))
-    .filter(({ criterion, more }) => Math.abs(more) > WORTH_A_WORD * one[criterion])
-    .sort((a, b) => Math.abs(b.more) / one[b.criterion] - Math.abs(a.more) / one[a.criterion]);
+  const weight = ({ criterion, more }: Difference) => Math.abs(more) / one[criterion];
+  const differing = CRITERIA.map((criterion) => ({ criterion, more: costs[criterion] - other[criterion] }))
+    .filter((difference) => weight(difference) > 1e-6)
+    .sort((a, b) => weight(b) - weight(a));
+  const weighty = differing.filter((difference) => weight(difference) > WORTH_A_WORD);
+  // Of plans that hardly differ, what they differ in is said all the same.
+  const all = weighty.length > 0 ? weighty : differing;
   return { gains: all.filter(({ more }) => more < 0), givesUp: all.filter(({ more }) => more > 0) };
 }

@@ -15,6 +15,7 @@ export { readRow, rowFaultSentence, type ReadRow, type RowWordsFault } from './r
 export { abbreviation, stitchLegend, stitchName } from './stitchText';
 export { grownStrapText } from './grownStrapText';
 export { influenceText } from './makingsText';
+export { CRITERION_NAMES, WISH_NAMES, conflictText, differenceText, proofText } from './solutionText';
 export { placeText, stepTexts } from './stepText';
 export { ordinal, type StepText } from './stepWords';
 export { PIECE_NAMES, pieceLines } from './pieceText';

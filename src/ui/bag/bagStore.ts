@@ -51,7 +51,7 @@ export interface BagState {
   selection: string | null;
   asked: Asked | null;
   /** Figures that stand on the screen and are not part of the plan: of alternatives to it. */
-  besides: Readonly<Record<FigureId, Figure>>;
+  besides: Readonly<Record<string, Readonly<Record<FigureId, Figure>>>>;
 
   /**
    * Makes a change if the design stays whole and can be planned. Otherwise nothing happens and the faults come back.
@@ -64,14 +64,18 @@ export interface BagState {
   endMerge(): void;
   select(mark: string | null): void;
   ask(asked: Asked | null): void;
-  /** Says which figures stand on the screen besides the plan's, so that they can be asked why. */
-  showBesides(figures: readonly Figure[]): void;
+  /** Says which figures a part of the screen shows besides the plan's, so that they can be asked why. */
+  showBesides(owner: string, figures: readonly Figure[]): void;
   setSaveState(saveState: SaveState, revision?: number): void;
   /** Plans the same design again, after more was found out about it; nothing is changed, and nothing is there to undo. */
   planAnew(): void;
   /** Puts another version of the bag in place of this one, as it was read from the store. */
   replace(design: Design, revision: number, history: History): void;
 }
+
+/** A figure by its id: of the plan, or one that stands on the screen besides it. */
+export const figureAsked = ({ plan, besides }: Pick<BagState, 'plan' | 'besides'>, id: FigureId): Figure | undefined =>
+  plan.figures[id] ?? Object.values(besides).find((figures) => figures[id])?.[id];
 
 /** How many changes can be taken back. */
 const MOST_UNDO = 300;
@@ -157,7 +161,10 @@ export function createBagStore(opened: { id: string; design: Design; revision: n
       },
       select: (selection) => set({ selection }),
       ask: (asked) => set({ asked }),
-      showBesides: (figures) => set({ besides: Object.fromEntries(figures.map((figure) => [figure.id, figure])) }),
+      showBesides: (owner, figures) =>
+        set(({ besides }) => ({
+          besides: { ...besides, [owner]: Object.fromEntries(figures.map((figure) => [figure.id, figure])) },
+        })),
       setSaveState: (saveState, revision) => set(revision === undefined ? { saveState } : { saveState, revision }),
       planAnew() {
         const { design, plan } = get();

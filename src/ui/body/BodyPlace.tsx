@@ -4,6 +4,7 @@ import { Box, Button, Grid } from '@chakra-ui/react';
 import { releaseRowsEdits } from '@/core/body';
 import { useBag, useBagStore } from '@/ui/bag/BagProvider';
 import { PlaceLayout } from '@/ui/bag/PlaceLayout';
+import { SolutionsGroup } from '@/ui/solutions/SolutionsGroup';
 import { SheetView } from '@/ui/drawing/SheetView';
 import { SectionView } from '@/ui/drawing/SectionView';
 import { FoldedBagView } from '@/ui/folded/FoldedBagView';
@@ -39,6 +40,7 @@ export function BodyPlace() {
       <SnapGroup />
       <EmptyFullGroup />
       <SeamGroup />
+      <SolutionsGroup />
       <MakingsGroup />
     </PlaceLayout>
   );

@@ -1,15 +1,16 @@
 'use client';
 
-import { Box, Button, Flex, Progress, SimpleGrid } from '@chakra-ui/react';
+import { Box, SimpleGrid } from '@chakra-ui/react';
 import dynamic from 'next/dynamic';
-import { useEffect, useMemo, useRef, useState } from 'react';
+import { useEffect, useMemo, useRef } from 'react';
 import { makingsFigures, type Makings, type Measure } from '@/core/makings';
 import type { Plan } from '@/core/plan';
 import { influenceText } from '@/core/wording';
 import { useBag, useBagStore } from '@/ui/bag/BagProvider';
 import { Group } from '@/ui/bag/PlaceLayout';
 import { AskableNumber } from '@/ui/figures/FigureTicket';
-import { inWorker, type Running } from '@/ui/workers/planningWorker';
+import { RunButton, RunProgress } from '@/ui/workers/RunProgress';
+import { useRun } from '@/ui/workers/useRun';
 
 const SpreadChart = dynamic(() => import('./SpreadChart').then((module) => module.SpreadChart), { ssr: false });
 
@@ -22,25 +23,26 @@ const NAMES: Record<Measure, string> = {
   snap: 'Snap below its mate, loaded',
 };
 
-/** How the makings stand: none yet, being made, made of a plan, or broken off. */
-type State =
-  | { kind: 'none' }
-  | { kind: 'making'; share: number }
-  | { kind: 'made'; plan: Plan; makings: Makings }
-  | { kind: 'failed' };
-
 /** The bag made two thousand times over on paper: how far its sizes would differ, and what that comes from. */
 export function MakingsGroup() {
   const edition = useBag((state) => state.edition);
   const unit = useBag((state) => state.design.settings.lengthUnit);
   const store = useBagStore();
-  const { state, start, stop } = useMakings(edition);
-  const figures = useMemo(() => (state.kind === 'made' ? makingsFigures(state.makings, state.plan) : null), [state]);
+  const { state, start, stop } = useRun<{ plan: Plan; makings: Makings }>(edition);
+  const seed = useRef(0);
+  const made = state.kind === 'done' ? state.result : null;
+  const figures = useMemo(() => made && makingsFigures(made.makings, made.plan), [made]);
+  const make = () => {
+    const { plan } = store.getState();
+    seed.current += 1;
+    const runSeed = seed.current;
+    start(async (worker, onShare) => ({ plan, makings: await worker.makings(plan, RUNS, runSeed, onShare) }));
+  };
   useEffect(() => {
     if (figures)
       store
         .getState()
-        .showBesides([
+        .showBesides('makings', [
           ...figures.spreads.flatMap(({ low, high, left }) => [low, high, left]),
           ...(figures.fit ? [figures.fit] : []),
         ]);
@@ -49,15 +51,7 @@ export function MakingsGroup() {
     <Group
       title="If you made it two thousand times"
       action={
-        state.kind === 'making' ? (
-          <Button size="xs" variant="outline" bg="paper" onClick={stop}>
-            Stop
-          </Button>
-        ) : (
-          <Button size="xs" variant="outline" bg="paper" onClick={start}>
-            {state.kind === 'made' ? 'Make them again' : 'Make them on paper'}
-          </Button>
-        )
+        <RunButton state={state} begin="Make them on paper" again="Make them again" onStart={make} onStop={stop} />
       }
     >
       {state.kind === 'none' && (
@@ -66,22 +60,8 @@ export function MakingsGroup() {
           differ.
         </Box>
       )}
-      {state.kind === 'failed' && (
-        <Box role="alert" fontSize="14.5px">
-          That broke off and nothing came of it. Your bag is as it was; try once more.
-        </Box>
-      )}
-      {state.kind === 'making' && (
-        <Flex gap="3" align="center" role="status" fontSize="14px">
-          <span>Making them…</span>
-          <Progress.Root value={Math.round(state.share * 100)} width="10em" size="sm" aria-label="How many are made">
-            <Progress.Track>
-              <Progress.Range />
-            </Progress.Track>
-          </Progress.Root>
-        </Flex>
-      )}
-      {state.kind === 'made' && figures && (
+      <RunProgress state={state} doing="Making them…" label="How many are made" />
+      {made && figures && (
         <div data-testid="makings">
           {figures.fit && (
             <Box fontSize="15px" mb="2">
@@ -89,7 +69,7 @@ export function MakingsGroup() {
             </Box>
           )}
           <SimpleGrid columns={{ base: 1, md: 2 }} gap="4">
-            {state.makings.spreads.map((spread, index) => {
+            {made.makings.spreads.map((spread, index) => {
               const { low, high, left } = figures.spreads[index] as (typeof figures.spreads)[number];
               const [first] = spread.influences;
               return (
@@ -123,37 +103,4 @@ export function MakingsGroup() {
       )}
     </Group>
   );
-}
-
-/** The makings of the bag as it is now: what was made of an earlier plan is put away once the bag changes. */
-function useMakings(edition: number) {
-  const [state, setState] = useState<State>({ kind: 'none' });
-  const [ofEdition, setOfEdition] = useState(edition);
-  const running = useRef<Running<Makings> | null>(null);
-  const seed = useRef(0);
-  const store = useBagStore();
-  if (ofEdition !== edition) {
-    setOfEdition(edition);
-    setState({ kind: 'none' });
-  }
-  useEffect(() => {
-    // A change of the bag, or leaving it, ends what is being made.
-    return () => running.current?.stop();
-  }, [edition]);
-  const start = () => {
-    const { plan } = store.getState();
-    seed.current += 1;
-    const stopped = { by: false };
-    const run = inWorker(
-      (worker, onShare) => worker.makings(plan, RUNS, seed.current, onShare),
-      (share) => setState({ kind: 'making', share }),
-    );
-    running.current = { result: run.result, stop: () => ((stopped.by = true), run.stop()) };
-    setState({ kind: 'making', share: 0 });
-    void run.result.then((made) => {
-      if (stopped.by) setState({ kind: 'none' });
-      else setState(made ? { kind: 'made', plan, makings: made } : { kind: 'failed' });
-    });
-  };
-  return { state, start, stop: () => running.current?.stop() };
 }

@@ -135,7 +135,11 @@ function PackingTable({ lots, packed, chosen, choose }: PackingTableProps) {
     [lots, easeMm, layers, wrap],
   );
   useEffect(
-    () => store.getState().showBesides(figures.flatMap((one) => Object.values<Figure>({ ...one }))),
+    () =>
+      store.getState().showBesides(
+        'packings',
+        figures.flatMap((one) => Object.values<Figure>({ ...one })),
+      ),
     [figures, store],
   );
   return (

@@ -2,8 +2,9 @@
 
 import { Box, CloseButton, Flex, Table } from '@chakra-ui/react';
 import { useEffect, useRef } from 'react';
-import type { FigureId, ReasonInput } from '@/core/figures';
+import type { ReasonInput } from '@/core/figures';
 import { formatPlusMinus, formatQuantity, formatSource } from '@/core/wording';
+import { figureAsked } from '@/ui/bag/bagStore';
 import { useBag, useBagStore } from '@/ui/bag/BagProvider';
 import { AskableNumber } from './FigureTicket';
 
@@ -12,9 +13,7 @@ const WIDTH_PX = 400;
 /** The back of a ticket: the rule in words, what went in, where the rule comes from. Inputs can be asked in turn. */
 export function WhyCard() {
   const asked = useBag((state) => state.asked);
-  const figure = useBag((state) =>
-    state.asked ? (state.plan.figures[state.asked.figure] ?? state.besides[state.asked.figure]) : undefined,
-  );
+  const figure = useBag((state) => (state.asked ? figureAsked(state, state.asked.figure) : undefined));
   const unit = useBag((state) => state.design.settings.lengthUnit);
   const store = useBagStore();
   const card = useRef<HTMLDivElement>(null);
@@ -97,7 +96,7 @@ export function WhyCard() {
 /** An input that is itself a figure of the plan can be asked why as well. */
 function InputValue({ input }: { input: ReasonInput }) {
   const unit = useBag((state) => state.design.settings.lengthUnit);
-  const figure = useBag((state) => (input.from ? state.plan.figures[input.from as FigureId] : undefined));
+  const figure = useBag((state) => (input.from ? figureAsked(state, input.from) : undefined));
   if (figure) return <AskableNumber figure={figure} />;
   return (
     <>

@@ -35,7 +35,7 @@ export default function FoldedScene(props: SceneProps) {
       flat
       frameloop="demand"
       dpr={[1, 2]}
-      camera={{ position: [0, 0, 4000], near: 1, far: 8000, zoom: pxPerMm }}
+      camera={EYE}
       gl={{ antialias: true, alpha: true }}
       onPointerMissed={() => onSelect(null)}
       onCreated={({ gl }) => {
@@ -44,10 +44,11 @@ export default function FoldedScene(props: SceneProps) {
       style={{ position: 'absolute', inset: 0 }}
       tabIndex={-1}
     >
-      <Zoom pxPerMm={pxPerMm} onFirst={onFirst} />
+      <First onFirst={onFirst} />
       <ambientLight intensity={2} />
       <directionalLight position={[-350, 750, 560]} intensity={1.5} />
-      <group position={[0, -view.upMm, 0]} rotation={[view.pitchRad, view.yawRad, 0]}>
+      {/* The picture is to scale: a millimetre of the bag is so many pixels. */}
+      <group scale={pxPerMm} position={[0, -view.upMm * pxPerMm, 0]} rotation={[view.pitchRad, view.yawRad, 0]}>
         {/* x runs away from the eye and z to the right. */}
         <group rotation={[0, Math.PI / 2, 0]}>
           <group position={[-middle.x, -middle.y, -middle.z]}>
@@ -72,17 +73,13 @@ export default function FoldedScene(props: SceneProps) {
   );
 }
 
+/** The eye, farther off than any bag reaches at any scale. Without perspective a unit is a pixel. */
+const EYE = { position: [0, 0, 8000] as [number, number, number], near: 1, far: 16000, zoom: 1 };
+
 const isFold = ({ kind }: SolidLine): boolean => kind === 'fold';
 
-/** Follows the scale, and says when the first picture has been drawn. */
-function Zoom({ pxPerMm, onFirst }: { pxPerMm: number; onFirst: () => void }) {
-  const camera = useThree((state) => state.camera);
-  const invalidate = useThree((state) => state.invalidate);
-  useLayoutEffect(() => {
-    camera.zoom = pxPerMm;
-    camera.updateProjectionMatrix();
-    invalidate();
-  }, [camera, pxPerMm, invalidate]);
+/** Says when the first picture has been drawn. */
+function First({ onFirst }: { onFirst: () => void }) {
   useEffect(() => {
     const frame = requestAnimationFrame(() => requestAnimationFrame(onFirst));
     return () => cancelAnimationFrame(frame);

@@ -34,7 +34,11 @@ export function AlternativesGroup() {
   const shown = useMemo(() => (found ? chosenOf(found, design, kind) : []), [found, design, kind]);
   const figures = useMemo(() => shown.map((one, index) => alternativeFigures(one, String(index))), [shown]);
   useEffect(
-    () => store.getState().showBesides(figures.flatMap(({ width, height, off }) => [width, height, off])),
+    () =>
+      store.getState().showBesides(
+        'alternatives',
+        figures.flatMap(({ width, height, off }) => [width, height, off]),
+      ),
     [figures, store],
   );
   return (

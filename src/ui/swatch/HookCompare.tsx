@@ -70,7 +70,11 @@ function Foretold({ points, line }: { points: readonly HookPoint[]; line: Line }
   const store = useBagStore();
   const shown = JSON.stringify([settled.body, settled.stitch, hookMm, points]);
   useEffect(
-    () => store.getState().showBesides([stitchWidth, stitches, width].filter((figure) => figure !== null)),
+    () =>
+      store.getState().showBesides(
+        'hooks',
+        [stitchWidth, stitches, width].filter((figure) => figure !== null),
+      ),
     // The figures are made anew at each drawing; what they follow from tells when they differ.
     // eslint-disable-next-line react-hooks/exhaustive-deps
     [store, shown],

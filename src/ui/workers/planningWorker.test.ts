@@ -46,3 +46,43 @@ test('what comes to its end gives its result; what fails gives nothing, without 
   );
   expect(await failed.result).toBeNull();
 });
+
+test('a worker that dies is replaced once and its work begun anew; dying again, it gives nothing', async () => {
+  const made: { onerror?: () => void; terminate: () => void }[] = [];
+  vi.stubGlobal(
+    'Worker',
+    class {
+      onerror = undefined;
+      terminate = terminate;
+      addEventListener = () => {};
+      removeEventListener = () => {};
+      postMessage = () => {};
+      constructor() {
+        made.push(this as unknown as (typeof made)[number]);
+      }
+    },
+  );
+  const begun: number[] = [];
+  const restarted = vi.fn();
+  const told: number[] = [];
+  const says: ((share: number) => void)[] = [];
+  const running = inWorker<string>(
+    (_, onShare) => {
+      begun.push(begun.length);
+      says.push(onShare);
+      return new Promise(() => {});
+    },
+    (share) => told.push(share),
+    restarted,
+  );
+  made[0]?.onerror?.();
+  expect(restarted).toHaveBeenCalledTimes(1);
+  expect(begun).toHaveLength(2);
+  // The dead one is not heard any more.
+  says[0]?.(0.9);
+  says[1]?.(0.1);
+  expect(told).toEqual([0.1]);
+  made[1]?.onerror?.();
+  expect(await running.result).toBeNull();
+  expect(made).toHaveLength(2);
+});

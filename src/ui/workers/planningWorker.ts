@@ -8,31 +8,56 @@ export interface Running<T> {
   stop: () => void;
 }
 
+/** What to ask of a worker; the second argument is told how much is done. */
+export type Work<T> = (worker: Remote<PlanningWork>, onShare: (share: number) => void) => Promise<T>;
+
+/** A worker that dies is replaced so often. */
+const MOST_RESTARTS = 1;
+
 /**
  * Starts a piece of heavy work away from the screen, in a worker of its own. Stopping it ends the worker, so that nothing of it
- * goes on.
+ * goes on. A worker that dies is replaced once, and the work begun anew.
  *
- * @param work what to ask of the worker; the second argument is told how much is done
+ * @param onShare told how much is done, from 0 to 1
+ * @param onRestart told when the worker had died and the work begins anew
  */
 export function inWorker<T>(
-  work: (worker: Remote<PlanningWork>, onShare: (share: number) => void) => Promise<T>,
+  work: Work<T>,
   onShare: (share: number) => void,
+  onRestart: () => void = () => {},
 ): Running<T> {
-  const worker = new Worker(new URL('../../workers/planning.worker.ts', import.meta.url), { type: 'module' });
   let over = false;
+  let restarts = 0;
+  let worker: Worker | null = null;
   let finish: (result: T | null) => void = () => {};
   const result = new Promise<T | null>((resolve) => {
     finish = (value) => {
       over = true;
-      worker.terminate();
+      worker?.terminate();
       resolve(value);
     };
   });
-  // What a worker said last can arrive after it was ended.
-  const whileRunning = (share: number) => {
-    if (!over) onShare(share);
+  const begin = () => {
+    const own = new Worker(new URL('../../workers/planning.worker.ts', import.meta.url), { type: 'module' });
+    worker = own;
+    // What a worker said last can arrive after it was ended or replaced.
+    const isCurrent = () => !over && worker === own;
+    own.onerror = () => {
+      if (!isCurrent()) return;
+      own.terminate();
+      if (restarts >= MOST_RESTARTS) return finish(null);
+      restarts += 1;
+      onRestart();
+      begin();
+    };
+    const whileRunning = (share: number) => {
+      if (isCurrent()) onShare(share);
+    };
+    const end = (value: T | null) => {
+      if (isCurrent()) finish(value);
+    };
+    work(wrap<PlanningWork>(own), proxy(whileRunning)).then(end, () => end(null));
   };
-  worker.onerror = () => finish(null);
-  work(wrap<PlanningWork>(worker), proxy(whileRunning)).then(finish, () => finish(null));
+  begin();
   return { result, stop: () => finish(null) };
 }

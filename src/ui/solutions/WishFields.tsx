@@ -1,0 +1,56 @@
+'use client';
+
+import { WISH_NAMES } from '@/core/wording';
+import { LengthField, NumberField } from '@/ui/fields';
+import { useSolutionChoices } from './solutionChoices';
+
+const YES_OR_NO = ['sameStitch', 'fits', 'plainFolds', 'triedHooks'] as const;
+
+/** What a plan must keep to. */
+export function WishFields() {
+  const { wishes, wish } = useSolutionChoices();
+  return (
+    <div className="wishes">
+      {YES_OR_NO.map((id) => (
+        <label key={id} className="tick">
+          <input
+            type="checkbox"
+            checked={wishes[id]}
+            onChange={(event) => wish({ [id]: event.currentTarget.checked })}
+          />
+          <span>{WISH_NAMES[id]}</span>
+        </label>
+      ))}
+      <NumberField
+        label={WISH_NAMES.yarnG}
+        value={wishes.yarnG}
+        suffix="g"
+        empty="any"
+        width="7em"
+        onChange={(value) => {
+          if (value <= 0) return [{ path: [], sentence: 'Write how many grams you have.' }];
+          wish({ yarnG: value });
+          return [];
+        }}
+        onClear={() => {
+          wish({ yarnG: null });
+          return [];
+        }}
+      />
+      <LengthField
+        label={WISH_NAMES.offMm}
+        valueMm={wishes.offMm}
+        empty="any"
+        width="7em"
+        onChange={(offMm) => {
+          wish({ offMm });
+          return [];
+        }}
+        onClear={() => {
+          wish({ offMm: null });
+          return [];
+        }}
+      />
+    </div>
+  );
+}
