@@ -177,6 +177,14 @@ const THINGS = {
   pastilles: thing('pastilles', { name: 'Tin of pastilles', widthMm: 81, heightMm: 51, thicknessMm: 19, massG: 58 }),
   cashBook: thing('cash-book', { name: 'Cash book', widthMm: 137, heightMm: 187, thicknessMm: 13, massG: 264 }),
   coinBag: thing('coin-bag', { name: 'Bag of coins', widthMm: 92, heightMm: 71, thicknessMm: 26, massG: 318 }),
+  soloParts: thing('solo-parts', {
+    name: 'Solo parts, folded',
+    widthMm: 163,
+    heightMm: 112,
+    thicknessMm: 6,
+    massG: 52,
+  }),
+  tuner: thing('tuner', { name: 'Clip-on tuner', widthMm: 63, heightMm: 79, thicknessMm: 24, massG: 46 }),
   hallKeys: thing('hall-keys', {
     name: 'Keys of the hall',
     widthMm: 61,
@@ -228,6 +236,41 @@ export function demoBags(): Design[] {
   const base = starterDesign('thirds', harbourCotton.id);
   const plain = { hardware: [], strap: null, lining: null };
   return [
+    {
+      ...base,
+      ...plain,
+      name: 'Wallet for the solo parts',
+      notes: 'In drops, so that it grips. Every soloist wants one.',
+      contents: carrying(
+        [
+          [THINGS.soloParts, 1],
+          [THINGS.pencil, 1],
+        ],
+        { firmness: 'soft', carried: 'in-the-hand' },
+      ),
+      swatch: harbourCotton,
+      stitch: 'raised-drops',
+      body: body(196, 118),
+      flap: { kind: 'straight', dropMm: 69, widthMm: null, hemMm: null },
+    },
+    {
+      ...base,
+      ...plain,
+      name: 'Bobbled case for the tuner',
+      notes: 'Bobbles on the front; the folds should lie between them.',
+      contents: carrying(
+        [
+          [THINGS.tuner, 1],
+          [THINGS.pencil, 1],
+        ],
+        { firmness: 'soft', carried: 'in-the-hand' },
+      ),
+      swatch: harbourCotton,
+      stitch: 'bobble-field',
+      body: body(204, 131),
+      flap: { kind: 'straight', dropMm: 83, widthMm: null, hemMm: null },
+      lining: { kind: 'flat', allowanceMm: 18, insetMm: 3.5, thicknessMm: 0.35 },
+    },
     {
       ...base,
       ...plain,
@@ -314,7 +357,7 @@ export function demoBags(): Design[] {
         {
           kind: 'gusset',
           depthMm: 61,
-          radiusMm: 29,
+          radiusMm: 8,
           gussetWorked: 'crosswise',
           stripTrial: { rows: 17, lengthMm: 131 },
         },

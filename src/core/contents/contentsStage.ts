@@ -1,4 +1,4 @@
-import type { Design } from '@/core/design';
+import type { BodyKind, Design } from '@/core/design';
 import {
   CHOSEN,
   COMMON_PRACTICE,
@@ -11,7 +11,7 @@ import {
   type ReasonInput,
 } from '@/core/figures';
 import { nearestPacking, packingForInside, packingOfLeastFabric, type Inside } from './choosePacking';
-import { insideNeeded, sheetsAcrossMm, sheetsAlongMm, wrapOf, type Sheets, type Wrap } from './inside';
+import { insideNeeded, ovalWidthMm, sheetsAcrossMm, sheetsAlongMm, wrapOf, type Sheets, type Wrap } from './inside';
 import type { SettledDesign } from './load';
 import { packThings, type Packings } from './packThings';
 import { placeThings, thingsThatSet, type Lot, type PlacedThing } from './packTree';
@@ -82,7 +82,7 @@ export function contentsStage(design: Design, sheets: Sheets, packings?: Packing
     packed && packedFigure('Thickness', 'Packed, thick', packed.thicknessMm, setBy(sets.thickness, 'thicknessMm'));
   const needs =
     packedWidth && packedHeight && packedThickness
-      ? neededFigures(packedWidth, packedHeight, packedThickness, contents.easeMm, wrap)
+      ? neededFigures(packedWidth, packedHeight, packedThickness, contents.easeMm, body.kind)
       : null;
   const load = loadFigure(design, packedThickness);
   const mass = massFigure(design);
@@ -151,13 +151,21 @@ function choose(design: Design, sheets: Sheets, { lots }: Packings): Lot | null 
     : packingForInside(lots, wishedInside(design, sheets), easeMm, wrap);
 }
 
-function neededFigures(width: Figure, height: Figure, thickness: Figure, easeMm: number, wrap: Wrap) {
+function neededFigures(width: Figure, height: Figure, thickness: Figure, easeMm: number, kind: BodyKind) {
+  const wrap = wrapOf(kind);
   const needed = insideNeeded(
     { widthMm: width.value, heightMm: height.value, thicknessMm: thickness.value },
     easeMm,
     wrap,
   );
   const ease = input('Ease', easeMm, 'mm');
+  const isOval = kind === 'oval-base';
+  const widthMm = isOval
+    ? Math.max(
+        needed.widthMm,
+        ovalWidthMm({ widthMm: width.value, thicknessMm: thickness.value }, needed.depthMm ?? 0) + easeMm,
+      )
+    : needed.widthMm;
   const lot = {
     flat: { across: [width, thickness], up: [height, thickness] },
     deep: { across: [width], up: [height] },
@@ -170,7 +178,15 @@ function neededFigures(width: Figure, height: Figure, thickness: Figure, easeMm:
       source: COMMON_PRACTICE,
     });
   return {
-    width: needs('contents.needsWidth', 'Inside width it needs', needed.widthMm, NEEDED_WORDS[wrap].width, lot.across),
+    width: needs(
+      'contents.needsWidth',
+      'Inside width it needs',
+      widthMm,
+      isOval
+        ? 'Between round ends that the corners of what is packed clear, standing in the middle: its width less twice √((D/2)² − (c/2)²), at least nothing, plus the depth D; plus ease'
+        : NEEDED_WORDS[wrap].width,
+      isOval ? [width, thickness] : lot.across,
+    ),
     height: needs('contents.needsHeight', 'Inside height it needs', needed.heightMm, NEEDED_WORDS[wrap].height, lot.up),
     depth:
       needed.depthMm === null

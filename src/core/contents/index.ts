@@ -4,6 +4,7 @@ export { contentsFit, type FitStage } from './contentsFit';
 export { contentsStage, type ContentsStage } from './contentsStage';
 export {
   insideNeeded,
+  ovalWidthMm,
   sheetsAcrossMm,
   sheetsAlongMm,
   sheetsUpMm,

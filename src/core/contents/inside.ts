@@ -34,6 +34,22 @@ export const wrapOf = (kind: BodyKind): Wrap => WRAPS[kind];
 export const sheetsAlongMm = (sheets: Sheets, wrap: Wrap): number =>
   wrap === 'round' ? sheetsAcrossMm(sheets) : sheetsUpMm(sheets);
 
+/**
+ * The width of an oval that a box goes into, mm: its round ends begin as far in as the corners of the box, standing in the middle, allow.
+ * Source: geometry.
+ *
+ * @param box what goes in, from side to side and from front to back
+ * @param depthMm of the oval, no less than the box
+ *
+ * @example
+ * ovalWidthMm({ widthMm: 100, thicknessMm: 0 }, 40) // => 100
+ * ovalWidthMm({ widthMm: 100, thicknessMm: 60 }, 100) // => 120
+ */
+export const ovalWidthMm = (box: { widthMm: number; thicknessMm: number }, depthMm: number): number => {
+  const reachMm = Math.sqrt(Math.max(0, (depthMm / 2) ** 2 - (box.thicknessMm / 2) ** 2));
+  return Math.max(0, box.widthMm - 2 * reachMm) + depthMm;
+};
+
 /** The inside that a lot needs, mm. */
 export interface InsideNeeded {
   widthMm: number;

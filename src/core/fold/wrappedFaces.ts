@@ -23,9 +23,11 @@ export interface WrappedFaces {
 
 /** Front and back, each row bent round what is between them, from the mouth to the base, and the flap that goes on. */
 export function wrappedFaces(input: FoldInput, faces: WrappedFaces): FoldedSheet[] {
-  const { section, plan, baseMm, backEndMm, loadHalfMm } = input;
+  const { section, plan, baseMm, backEndMm } = input;
   const { rowMm, layers, sectionMm } = plan.pouch;
   const { piece, halfMm, mouthHalfMm, gapMm, floor, floorHalfMm } = faces;
+  // The walls of a bag that stands on its own fabric turn where its floor does.
+  const flatHalfMm = Math.max(input.loadHalfMm, faces.floorHalfMm ?? 0);
   const middleX = sectionPointAt(section, backEndMm).point.x / 2;
   const reachAt = (alongMm: number) =>
     Math.max(0, Math.abs(sectionPointAt(section, alongMm).point.x - middleX) - gapMm / 2);
@@ -38,7 +40,7 @@ export function wrappedFaces(input: FoldInput, faces: WrappedFaces): FoldedSheet
   const wall = (share: number, alongMm: number): Vec => {
     const half = halfAt(alongMm);
     const { point } = sectionPointAt(section, alongMm);
-    const { outMm, inMm } = acrossAt(acrossProfile(half, reachAt(alongMm), loadHalfMm), Math.abs(share) * half);
+    const { outMm, inMm } = acrossAt(acrossProfile(half, reachAt(alongMm), flatHalfMm), Math.abs(share) * half);
     return vec(point.x - Math.sign(point.x - middleX) * inMm, point.y, Math.sign(share) * outMm);
   };
   const under = (share: number, alongMm: number): Vec => {
@@ -54,7 +56,7 @@ export function wrappedFaces(input: FoldInput, faces: WrappedFaces): FoldedSheet
         mark,
         piece,
         thicknessMm: layers.fabricMm,
-        across: flat ? [-1, 0, 1] : shares(halfMm, reachAt(mark === 'part.front' ? 0 : backEndMm), loadHalfMm),
+        across: flat ? [-1, 0, 1] : shares(halfMm, reachAt(mark === 'part.front' ? 0 : backEndMm), flatHalfMm),
         along: alongStops(section, fromMm, toMm, narrowed),
         rowMm,
         isRound: false,
@@ -71,6 +73,6 @@ export function wrappedFaces(input: FoldInput, faces: WrappedFaces): FoldedSheet
     ...(onOwnFabric ? sheet('part.front', wallEndMm, baseMm) : []),
     ...(onOwnFabric ? sheet('part.back', baseMm, backStartMm) : []),
     ...sheet('part.back', backStartMm, backEndMm),
-    ...tailSheets(input, reachAt(backEndMm)),
+    ...tailSheets({ ...input, loadHalfMm: flatHalfMm }, reachAt(backEndMm)),
   ];
 }

@@ -120,9 +120,15 @@ function addTo(front: Found[], one: Found): void {
 /** The best of them, not too many of one stitch on one hook. */
 function shortList(front: readonly Found[], listed: number, ofOneFabric: number): Found[] {
   const taken = new Map<string, number>();
+  const seen = new Set<string>();
   return [...front]
-    .sort((a, b) => a.score - b.score)
-    .filter(({ fabric }) => {
+    .sort((a, b) => a.score - b.score || a.fabric.plainEdge - b.fabric.plainEdge)
+    .filter(({ fabric, across, side, tail }) => {
+      // Another plain edge that comes to the same counts is the same plan to her.
+      const counts = [across.stitches, side.front, side.back, tail.bridge, tail.flap].join();
+      const same = `${fabric.stitch} ${fabric.hookMm} ${counts}`;
+      if (seen.has(same)) return false;
+      seen.add(same);
       const key = `${fabric.stitch} ${fabric.hookMm}`;
       const count = (taken.get(key) ?? 0) + 1;
       taken.set(key, count);
