@@ -23,15 +23,19 @@ interface Aside {
 export function sideRoom(bag: FoldedBag, { fabricMm, liningMm }: Layers): { roomMm: number; index: number } | null {
   let least: { roomMm: number; index: number } | null = null;
   const outlines = new Map<number, Aside[] | null>();
+  const strip = stripRound(bag);
   for (const { index, from, to } of bag.things) {
     if (index === null) continue;
     for (const y of [from.y, to.y]) {
       const outline = outlines.get(y) ?? outlineAt(bag, y);
       outlines.set(y, outline);
       if (outline === null) continue;
-      for (const x of [from.x, to.x])
-        for (const z of [Math.abs(from.z), Math.abs(to.z)]) {
-          const roomMm = roomBeside(outline, { x, z }) - fabricMm / 2 - liningMm;
+      for (const z of [Math.abs(from.z), Math.abs(to.z)])
+        for (const beside of [
+          ...[from.x, to.x].map((x) => roomBeside(outline, { x, z })),
+          ...(strip ? [roomWithin(strip, { z, y })] : []),
+        ]) {
+          const roomMm = beside - fabricMm / 2 - liningMm;
           if (least === null || roomMm < least.roomMm) least = { roomMm, index };
         }
     }
@@ -47,6 +51,33 @@ function outlineAt({ sheets }: FoldedBag, y: number): Aside[] | null {
   const halves = [halfRowAt(front, y, 'down'), halfRowAt(back, y, 'up')];
   const [first, second] = halves;
   return first && second ? [...first, ...second.reverse()] : null;
+}
+
+/** The way of a strip between front and back, seen from the front: around its lower corners what stands in the bag may press on it. */
+function stripRound({ sheets }: FoldedBag): { z: number; y: number }[] | null {
+  const strip = sheets.find(({ mark }) => mark === 'part.gusset' || mark === 'part.band');
+  return strip?.along.map((mm) => strip.at(0, mm)) ?? null;
+}
+
+/** How far a point lies within a strip's way; less than nothing where it lies beyond. */
+function roomWithin(way: readonly { z: number; y: number }[], { z, y }: { z: number; y: number }): number {
+  let nearest = Infinity;
+  let crossings = 0;
+  // What stands out of the opening presses on nothing there.
+  if (y > (way[0]?.y ?? Infinity)) return Infinity;
+  way.forEach((from, index) => {
+    const to = way[(index + 1) % way.length] as typeof from;
+    const isMouth = index === way.length - 1;
+    const length = Math.hypot(to.z - from.z, to.y - from.y);
+    if (length < 1e-9) return;
+    const share = ((z - from.z) * (to.z - from.z) + (y - from.y) * (to.y - from.y)) / length ** 2;
+    const held = Math.max(0, Math.min(1, share));
+    const gap = Math.hypot(z - from.z - held * (to.z - from.z), y - from.y - held * (to.y - from.y));
+    // The mouth, which closes the way, presses on nothing; and what stands on the base may touch it.
+    if (!isMouth && Math.abs(to.y - from.y) / length >= FACES_ASIDE) nearest = Math.min(nearest, gap);
+    if (from.y > y !== to.y > y && z < from.z + ((y - from.y) / (to.y - from.y)) * (to.z - from.z)) crossings += 1;
+  });
+  return crossings % 2 === 1 ? nearest : -nearest;
 }
 
 /** Half of a sheet's row at a height. */
