@@ -49,8 +49,8 @@ export interface FoldedMesh {
 const SNAP_DEPTH_MM = 2;
 const ABOVE_MM = 0.35;
 
-/** Triangles smaller than this are none, mm². */
-const DUST_MM2 = 1e-9;
+/** Corners nearer to each other than this are one, mm. */
+const DUST_MM = 1e-6;
 
 /**
  * The folded bag as closed solids: every sheet at its thickness, its lining within it, the snap's halves, and what is in it.
@@ -87,20 +87,23 @@ class Faces {
   }
 
   triangle(a: number, b: number, c: number): void {
-    const at = (corner: number) =>
-      vec(
-        this.positions[3 * corner] as number,
-        this.positions[3 * corner + 1] as number,
-        this.positions[3 * corner + 2] as number,
-      );
-    const area = cross(between(at(a), at(b)), between(at(a), at(c)));
-    if (Math.hypot(area.x, area.y, area.z) > DUST_MM2) this.indices.push(a, b, c);
+    // Where a sheet shrinks to a point, two corners are one.
+    if (!this.isSame(a, b) && !this.isSame(b, c) && !this.isSame(c, a)) this.indices.push(a, b, c);
   }
 
   /** Four corners in turn, counter-clockwise seen from outside. */
   quad(a: number, b: number, c: number, d: number): void {
     this.triangle(a, b, c);
     this.triangle(a, c, d);
+  }
+
+  private isSame(a: number, b: number): boolean {
+    const { positions } = this;
+    return (
+      Math.abs((positions[3 * a] as number) - (positions[3 * b] as number)) < DUST_MM &&
+      Math.abs((positions[3 * a + 1] as number) - (positions[3 * b + 1] as number)) < DUST_MM &&
+      Math.abs((positions[3 * a + 2] as number) - (positions[3 * b + 2] as number)) < DUST_MM
+    );
   }
 
   /** Four points in turn, with one way out for all. */

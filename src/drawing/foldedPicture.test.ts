@@ -5,7 +5,7 @@ import { bagOf } from '@/core/testing/bodies';
 import { planOf } from '@/core/testing/designs';
 import { USUAL_VIEW, middleOf, seen, type View } from './axonometry';
 import { foldedMesh } from './foldedMesh';
-import { foldedPicture, sortedBag } from './foldedPicture';
+import { foldedPicture } from './foldedPicture';
 import { backToFront, paintersTree } from './paintersTree';
 
 const FRONT: View = { yawRad: 0, pitchRad: 0, upMm: 0 };
@@ -68,7 +68,7 @@ describe('a painter’s tree', () => {
 describe('the still picture', () => {
   it.each(BODY_KINDS)('shows the front from the front, and as wide as the bag is: %s', (kind) => {
     const { solids, lines, box } = foldedMesh(foldBag(plainBag(kind), { state: 'loaded', flap: 1 }), 0);
-    const { facets } = foldedPicture(sortedBag({ solids, lines }), FRONT, middleOf(box));
+    const { facets } = foldedPicture({ solids, lines }, FRONT, middleOf(box));
     const xs = facets.flatMap(({ points }) => points.map(({ x }) => x));
     expect(Math.max(...xs) - Math.min(...xs)).toBeCloseTo(box.to.z - box.from.z, 3);
     expect(facets.some(({ mark }) => mark === 'part.front')).toBe(true);
@@ -77,8 +77,7 @@ describe('the still picture', () => {
 
   it('hides the base fold from above, and shows it from below', () => {
     const { solids, lines, box } = foldedMesh(foldBag(plainBag('fold-over-strip'), { state: 'loaded', flap: 1 }), 0);
-    const sorted = sortedBag({ solids, lines });
-    const marks = (view: View) => foldedPicture(sorted, view, middleOf(box)).lines.map(({ mark }) => mark);
+    const marks = (view: View) => foldedPicture({ solids, lines }, view, middleOf(box)).lines.map(({ mark }) => mark);
     expect(marks(USUAL_VIEW)).not.toContain('fold.base');
     expect(marks(USUAL_VIEW)).toContain('edge.flap');
     expect(marks({ ...FRONT, pitchRad: -1.2 })).toContain('fold.base');

@@ -1,7 +1,7 @@
-import { between, cross, unit, vec, type Vec } from '@/core/fold';
+import { between, cross, dot, unit, vec, type Vec } from '@/core/fold';
 import { seen, type View } from './axonometry';
 import type { FoldedMesh, Solid, SolidLine, Stuff } from './foldedMesh';
-import { backToFront, paintersTree, type FlatShape, type PaintersTree } from './paintersTree';
+import { backToFront, paintersTree, type FlatShape } from './paintersTree';
 
 /** A facet of the bag as it is seen: a flat shape, and how much light falls on it, from 0 to 1. */
 export interface Facet {
@@ -25,12 +25,6 @@ export interface FoldedPicture {
   lines: SeenLine[];
 }
 
-/** The solids of a bag, sorted once for all ways to look at it. */
-export interface SortedBag {
-  tree: PaintersTree<FacetOf>;
-  lines: SolidLine[];
-}
-
 interface FacetOf {
   mark: string;
   stuff: Stuff;
@@ -41,27 +35,30 @@ interface FacetOf {
 /** Where the light comes from as it is seen: over the left shoulder. */
 const LIGHT = { x: -0.35, y: 0.75, depth: 0.56 };
 
+/** A line on cloth that is turned away by more than this is not seen. */
+const AWAY = -0.1;
+
 /** A line is hidden where facets lie more than this in front of it, mm. */
 const HIDDEN_MM = 1.5;
-
-/** Sorts the facets of a bag's solids, so that it can be painted from every side. */
-export const sortedBag = ({ solids, lines }: Pick<FoldedMesh, 'solids' | 'lines'>): SortedBag => ({
-  tree: paintersTree(solids.flatMap(facetsOf)),
-  lines,
-});
 
 /**
  * The bag as a still picture, without any graphics hardware: what faces the eye, the farthest first.
  *
  * @param middle the point that it is turned about
  */
-export function foldedPicture({ tree, lines }: SortedBag, view: View, middle: Vec): FoldedPicture {
+export function foldedPicture(
+  { solids, lines }: Pick<FoldedMesh, 'solids' | 'lines'>,
+  view: View,
+  middle: Vec,
+): FoldedPicture {
   // What is nearer to the eye is so along the picture's depth: its way in the bag's own space.
   const depthOf = (way: Vec) => seen(way, { ...view, upMm: 0 }, ORIGIN).depth;
   const toEye = vec(depthOf(vec(1, 0, 0)), depthOf(vec(0, 1, 0)), depthOf(vec(0, 0, 1)));
-  const facing = backToFront(tree, toEye)
-    .filter(({ of }) => depthOf(of.out) > 1e-6)
-    .map(({ points, of }) => ({ of, corners: points.map((point) => seen(point, view, middle)) }));
+  const turnedHere = solids.flatMap(facetsOf).filter(({ of }) => dot(of.out, toEye) > 1e-6);
+  const facing = backToFront(paintersTree(turnedHere), toEye).map(({ points, of }) => ({
+    of,
+    corners: points.map((point) => seen(point, view, middle)),
+  }));
   return {
     facets: facing.map(({ of: { mark, stuff, out }, corners }) => ({
       mark,
@@ -69,7 +66,8 @@ export function foldedPicture({ tree, lines }: SortedBag, view: View, middle: Ve
       light: lightOn(seen(out, { ...view, upMm: 0 }, ORIGIN)),
       points: corners.map(onPaper),
     })),
-    lines: lines.flatMap(({ mark, kind, points }) => {
+    lines: lines.flatMap(({ mark, kind, points, outward }) => {
+      if (dot(outward, toEye) < AWAY) return [];
       const shown = points
         .map((point) => seen(point, view, middle))
         .filter((point) => !facing.some(({ corners }) => isBefore(corners, point)));
@@ -77,6 +75,9 @@ export function foldedPicture({ tree, lines }: SortedBag, view: View, middle: Ve
     }),
   };
 }
+
+/** Four corners lie in a plane where the fourth is nearer to it than this, mm. */
+const FLAT_MM = 1e-3;
 
 const ORIGIN = vec(0, 0, 0);
 
@@ -87,16 +88,26 @@ const onPaper = ({ x, y }: { x: number; y: number }) => ({ x, y: -y });
 const lightOn = (out: Corner): number =>
   Math.max(0, Math.min(1, out.x * LIGHT.x + out.y * LIGHT.y + out.depth * LIGHT.depth));
 
-/** The triangles of a solid. */
+/** The triangles of a solid, two that make up a flat four-sided face as one. */
 function facetsOf({ mark, stuff, positions, indices }: Solid): FlatShape<FacetOf>[] {
-  const corner = (index: number) =>
-    vec(positions[3 * index] as number, positions[3 * index + 1] as number, positions[3 * index + 2] as number);
+  const corner = (at: number) => {
+    const index = indices[at] as number;
+    return vec(positions[3 * index] as number, positions[3 * index + 1] as number, positions[3 * index + 2] as number);
+  };
   const facets: FlatShape<FacetOf>[] = [];
   for (let i = 0; i < indices.length; i += 3) {
-    const points = [0, 1, 2].map((k) => corner(indices[i + k] as number));
+    const points = [corner(i), corner(i + 1), corner(i + 2)];
     const [a, b, c] = points as [Vec, Vec, Vec];
     const out = unit(cross(between(a, b), between(a, c)));
-    if (out) facets.push({ points, of: { mark, stuff, out } });
+    if (!out) continue;
+    if (indices[i] === indices[i + 3] && indices[i + 2] === indices[i + 4]) {
+      const fourth = corner(i + 5);
+      if (Math.abs(dot(out, between(a, fourth))) < FLAT_MM) {
+        points.push(fourth);
+        i += 3;
+      }
+    }
+    facets.push({ points, of: { mark, stuff, out } });
   }
   return facets;
 }

@@ -25,5 +25,5 @@ export { swatchDrawing, type SwatchDrawing, type TapeReading } from './swatchDra
 export { packedDrawing, thingMark, type PackedDrawing, type Span, type ThingLabel } from './packedDrawing';
 export { USUAL_VIEW, middleOf, seen, type Seen, type View } from './axonometry';
 export { foldedMesh, type FoldedMesh, type Solid, type SolidLine, type Stuff } from './foldedMesh';
-export { foldedPicture, sortedBag, type Facet, type FoldedPicture } from './foldedPicture';
+export { foldedPicture, type Facet, type FoldedPicture } from './foldedPicture';
 export { bumpsOf, rowLines } from './foldedTexture';

@@ -34,14 +34,8 @@ export function paintersTree<T>(shapes: readonly FlatShape<T>[]): Node<T> | null
     { shapes, hang: (node) => (root = node) },
   ];
   for (let job = waiting.pop(); job; job = waiting.pop()) {
-    // The middle one parts a row of facets better than an outer one.
-    const middle = job.shapes[Math.floor(job.shapes.length / 2)];
-    const plane = middle && planeOf(middle.points);
-    if (!plane) {
-      const rest = middle ? job.shapes.filter((shape) => shape !== middle) : [];
-      if (rest.length > 0) waiting.push({ shapes: rest, hang: job.hang });
-      continue;
-    }
+    const plane = partingPlane(job.shapes);
+    if (!plane) continue;
     const node: Node<T> = { plane, on: [], before: null, behind: null };
     const before: FlatShape<T>[] = [];
     const behind: FlatShape<T>[] = [];
@@ -75,6 +69,35 @@ export function backToFront<T>(tree: PaintersTree<T>, toEye: Vec): FlatShape<T>[
     if (far) waiting.push(far);
   }
   return painted;
+}
+
+/** How many planes are tried for each cut, and on how many shapes. */
+const TRIED = 7;
+const TRIED_ON = 60;
+
+/** The plane of one of some shapes that cuts the fewest others in two, and parts them evenly; null where none has a plane. */
+function partingPlane<T>(shapes: readonly FlatShape<T>[]): Plane | null {
+  const step = Math.max(1, Math.floor(shapes.length / TRIED_ON));
+  let best: { plane: Plane; cost: number } | null = null;
+  for (let k = 0; k < TRIED; k += 1) {
+    const plane = planeOf(shapes[Math.floor(((k + 0.5) / TRIED) * shapes.length)]?.points ?? []);
+    if (!plane) continue;
+    let [cut, before, behind] = [0, 0, 0];
+    for (let i = 0; i < shapes.length; i += step) {
+      let [most, least] = [-Infinity, Infinity];
+      for (const point of (shapes[i] as FlatShape<T>).points) {
+        const off = dot(plane.normal, point) - plane.distanceMm;
+        most = Math.max(most, off);
+        least = Math.min(least, off);
+      }
+      if (most > ON_MM && least < -ON_MM) cut += 1;
+      else if (most > ON_MM) before += 1;
+      else if (least < -ON_MM) behind += 1;
+    }
+    const cost = 8 * cut + Math.abs(before - behind);
+    if (best === null || cost < best.cost) best = { plane, cost };
+  }
+  return best?.plane ?? planeOf(shapes.find(({ points }) => planeOf(points))?.points ?? []);
 }
 
 function planeOf([a, b, c]: readonly Vec[]): Plane | null {

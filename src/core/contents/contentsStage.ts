@@ -11,7 +11,7 @@ import {
   type ReasonInput,
 } from '@/core/figures';
 import { nearestPacking, packingForInside, packingOfLeastFabric, type Inside } from './choosePacking';
-import { insideNeeded, ovalWidthMm, sheetsAcrossMm, sheetsAlongMm, wrapOf, type Sheets, type Wrap } from './inside';
+import { insideNeeded, ovalWidthMm, sheetsAcrossMm, sheetsAlongMm, wrapOf, type Sheets } from './inside';
 import type { SettledDesign } from './load';
 import { packThings, type Packings } from './packThings';
 import { placeThings, thingsThatSet, type Lot, type PlacedThing } from './packTree';

@@ -1,3 +1,4 @@
+import { chordRad } from './sampling';
 import { stops, type FoldedSheet } from './sheet';
 import type { Vec } from './space';
 
@@ -6,8 +7,6 @@ export interface FlatPlace {
   a: number;
   b: number;
 }
-
-const FINEST_RAD = Math.PI / 14;
 
 /**
  * The rim of a piece of rounds: a circle, or two half circles and two straight sides. Asked by share of the way round, from −1 to 1, and
@@ -45,9 +44,9 @@ export function stadium(halfChainMm: number, radiusMm: number): Stadium {
     return { a: -halfChainMm + outMm * Math.cos(angle), b: outMm * Math.sin(angle) };
   };
   const half = [
-    ...stops(0, ends[1] as number, radiusMm * FINEST_RAD),
+    ...stops(0, ends[1] as number, radiusMm * chordRad(radiusMm)),
     ...(halfChainMm > 0 ? [ends[2] as number] : []),
-    ...stops(ends[2] as number, wholeMm / 2, radiusMm * FINEST_RAD).slice(1),
+    ...stops(ends[2] as number, wholeMm / 2, radiusMm * chordRad(radiusMm)).slice(1),
   ].map((mm) => (2 * mm) / wholeMm);
   return {
     shares: [

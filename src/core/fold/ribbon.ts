@@ -1,11 +1,10 @@
+import { chordRad } from './sampling';
 import { stops } from './sheet';
 import type { FoldedSheet } from './sheet';
 import { vec } from './space';
 
 /** A stretch of a way in the plane of front and back: straight, or round a corner. Lengths in mm, headings in radians from +z. */
 export type RibbonStretch = { kind: 'line'; lengthMm: number } | { kind: 'arc'; lengthMm: number; radiusMm: number };
-
-const FINEST_RAD = Math.PI / 14;
 
 /**
  * A strip between front and back: it runs round the bag from one place at its rim to another, its sides along the edges of front and
@@ -24,7 +23,7 @@ export function ribbon(
   const along: number[] = [0];
   for (const stretch of stretches) {
     const endMm = startMm + stretch.lengthMm;
-    const most = stretch.kind === 'arc' ? Math.max(1e-6, stretch.radiusMm * FINEST_RAD) : Infinity;
+    const most = stretch.kind === 'arc' ? Math.max(1e-6, stretch.radiusMm * chordRad(stretch.radiusMm)) : Infinity;
     if (stretch.lengthMm > 1e-9) along.push(...stops(startMm, endMm, most).slice(1));
     startMm = endMm;
   }

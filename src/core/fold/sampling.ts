@@ -1,11 +1,21 @@
 import { acrossProfile, type SectionPiece } from '@/core/body';
 import { stops } from './sheet';
 
-/** An arc is told at least so often, radians. */
-const FINEST_RAD = Math.PI / 14;
+/** A chord lies no further from its arc than this, mm: as much as can be seen. */
+const SAGITTA_MM = 0.25;
 
-/** Stretches of a bend across a row, from the flat to the seam. */
-const BEND_STOPS = 6;
+/** However small an arc is, it is told so often, and however large, radians. */
+const COARSEST_RAD = Math.PI / 4;
+const FINEST_RAD = Math.PI / 16;
+
+/**
+ * How far apart an arc is told, radians: so that its chords can't be told from it.
+ *
+ * @example
+ * chordRad(1000) // => Math.PI / 16
+ */
+export const chordRad = (radiusMm: number): number =>
+  Math.max(FINEST_RAD, Math.min(COARSEST_RAD, 2 * Math.acos(Math.max(0, 1 - SAGITTA_MM / Math.max(radiusMm, 1e-6)))));
 
 /**
  * Where a stretch of the section is told: at the ends of its pieces, finely along its arcs, and wherever else is asked for.
@@ -23,7 +33,7 @@ export function alongStops(
     const end = Math.min(toMm, piece.toMm);
     if (end - start < 1e-9) return [];
     if (piece.kind === 'line') return [start, end];
-    return stops(start, end, Math.max(1e-6, piece.radiusMm * FINEST_RAD));
+    return stops(start, end, Math.max(1e-6, piece.radiusMm * chordRad(piece.radiusMm)));
   });
   return sortedApart([fromMm, toMm, ...all, ...more.filter((mm) => mm > fromMm && mm < toMm)]);
 }
@@ -38,7 +48,7 @@ export function shares(halfMm: number, reachMm: number, leastFlatMm: number): nu
   const half = sortedApart([
     0,
     flatMm,
-    ...(radiusMm > 0 ? stops(flatMm, bendEndMm, (bendEndMm - flatMm) / BEND_STOPS) : []),
+    ...(radiusMm > 0 ? stops(flatMm, bendEndMm, radiusMm * chordRad(radiusMm)) : []),
     halfMm,
   ]).map((mm) => mm / halfMm);
   return [

@@ -118,7 +118,8 @@ function useTurn() {
     }));
   const bindTurn = useDrag(({ delta: [x, y], tap }) => (tap ? undefined : turn(x * RAD_PER_PX, y * RAD_PER_PX)), {
     filterTaps: true,
-    pointer: { touch: true },
+    // Not captured, so that a press reaches what it is on.
+    pointer: { touch: true, capture: false },
     eventOptions: { passive: false },
   });
   const onTurnKey = (event: KeyboardEvent) => {

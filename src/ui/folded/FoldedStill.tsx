@@ -1,7 +1,7 @@
 'use client';
 
 import { useMemo } from 'react';
-import { foldedPicture, sortedBag, type View } from '@/drawing';
+import { foldedPicture, type Solid, type View } from '@/drawing';
 import type { CLOTHS } from '@/ui/theme/system';
 import { LIT_COLOUR, STUFF_COLOURS } from './colours';
 import type { Folded } from './useFolded';
@@ -18,8 +18,16 @@ interface StillProps {
 
 /** The folded bag as a still drawing from the same solids, where the browser can't draw in space. */
 export function FoldedStill({ folded, view, pxPerMm, size, cloth, selection, onSelect }: StillProps) {
-  const sorted = useMemo(() => sortedBag({ ...folded.mesh, lines: [...folded.rows, ...folded.mesh.lines] }), [folded]);
-  const { facets, lines } = foldedPicture(sorted, view, folded.middle);
+  const { yawRad, pitchRad, upMm } = view;
+  const { facets, lines } = useMemo(
+    () =>
+      foldedPicture(
+        { solids: folded.mesh.solids.filter(isSeen(folded)), lines: [...folded.rows, ...folded.mesh.lines] },
+        { yawRad, pitchRad, upMm },
+        folded.middle,
+      ),
+    [folded, yawRad, pitchRad, upMm],
+  );
   return (
     <svg
       width={size.width}
@@ -37,6 +45,7 @@ export function FoldedStill({ folded, view, pxPerMm, size, cloth, selection, onS
             <polygon
               key={index}
               data-mark={mark}
+              data-lit={mark === selection || undefined}
               points={points.map(({ x, y }) => `${x.toFixed(2)},${y.toFixed(2)}`).join(' ')}
               fill={fill}
               stroke={fill}
@@ -47,6 +56,8 @@ export function FoldedStill({ folded, view, pxPerMm, size, cloth, selection, onS
         {lines.map(({ mark, kind, points }, index) => (
           <polyline
             key={index}
+            data-mark={mark}
+            data-lit={mark === selection || undefined}
             points={points.map(({ x, y }) => `${x.toFixed(2)},${y.toFixed(2)}`).join(' ')}
             fill="none"
             stroke={kind === 'row' ? cloth.thread : mark === selection ? LIT_COLOUR : cloth.chalk}
@@ -59,3 +70,9 @@ export function FoldedStill({ folded, view, pxPerMm, size, cloth, selection, onS
     </svg>
   );
 }
+
+/** Under a closed flap no lining is to be seen; without it there is half as much to sort. */
+const isSeen =
+  ({ bag }: Folded) =>
+  ({ stuff }: Solid): boolean =>
+    stuff !== 'lining' || bag.flap !== 1 || !bag.sheets.some(({ mark }) => mark === 'part.flap');

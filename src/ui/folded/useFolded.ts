@@ -18,8 +18,8 @@ export interface Folded {
   middle: Vec;
 }
 
-/** Front and flap are left away to look inside. */
-const BEFORE_INSIDE = new Set(['part.front', 'part.flap']);
+/** Front and flap are left away to look inside, and what leads from the back to the flap. */
+const BEFORE_INSIDE = new Set(['part.front', 'part.bridge', 'part.flap']);
 
 const isBehind = ({ sheet }: { sheet: { mark: string } }): boolean => !BEFORE_INSIDE.has(sheet.mark);
 
