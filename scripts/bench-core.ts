@@ -5,7 +5,12 @@ import { pieceOfBody } from '../src/core/gauge';
 import { KNOWN_THINGS, packQuickly, packStepwise, piecesOf, type Box } from '../src/core/contents';
 import { seededRandom } from '../src/core/random';
 import { starterDesign, swatchIdSchema, type BodyKind, type Design, type Swatch } from '../src/core/design';
+import { foldBag, gridsOf } from '../src/core/fold';
 import { makings } from '../src/core/makings';
+import { solutions } from '../src/core/solutions';
+import { perUnit } from '../src/core/solutions/criteria';
+import { solutionModel } from '../src/core/solutions/fabricOptions';
+import { search } from '../src/core/solutions/search';
 import { planBag } from '../src/core/plan';
 import { demoBags, demoSwatches } from '../src/demo/demoBags';
 
@@ -116,6 +121,47 @@ const plans = timesOf(
   0,
 );
 
+/** All that a fold is read by: the sheets, and every point that they are told at. */
+const foldable = designs.slice(0, 900).flatMap((design) => {
+  const result = planBag(design);
+  return result.ok ? [result.plan] : [];
+});
+const largeFoldable = BODY_KINDS.flatMap((kind) =>
+  Array.from({ length: 20 }, (_, index) => {
+    const result = planBag(large(kind, index));
+    if (!result.ok) throw new Error(`no plan of a large ${kind}`);
+    return result.plan;
+  }),
+);
+const fold = (plan: (typeof foldable)[number]) => gridsOf(foldBag(plan, { state: 'loaded', flap: 1 }));
+
+const WEIGHTS = { size: 3, doubt: 2, flap: 2, texture: 2, yarn: 1, work: 1 };
+const FREE = { fits: true, yarnG: null, offMm: null, plainFolds: false, triedHooks: false, sameStitch: false };
+
+/** How many plans a second are reckoned one by one, nothing ruled out. */
+function plansPerSecond(): number[] {
+  const building = solutionModel(clutch, demoSwatches());
+  let built = building.next();
+  while (!built.done) built = building.next();
+  const model = built.value;
+  const rates = perUnit(WEIGHTS, { sizeMm: 5, doubtMm: 5, flapMm: 10, folds: 1, yarnG: 5, stitches: 300 });
+  return Array.from({ length: 9 }, () => {
+    const tally = { weighed: 0, ruledOut: 0 };
+    const start = performance.now();
+    runOut(
+      search(
+        model,
+        rates,
+        { ...FREE, fits: false },
+        () => Infinity,
+        () => {},
+        tally,
+      ),
+    );
+    return tally.weighed / ((performance.now() - start) / 1000);
+  }).slice(1);
+}
+
 process.stdout.write(
   JSON.stringify({
     plan: { first: plans.slice(0, FIRST_PLANS), later: plans.slice(FIRST_PLANS) },
@@ -132,6 +178,22 @@ process.stdout.write(
       ]),
     ),
     planAndPack: timesOf(designs, (design) => planBag(design)),
+    fold: timesOf(foldable, fold, 0.3),
+    foldLarge: timesOf(largeFoldable, fold),
+    plansPerSecond: plansPerSecond(),
+    solutions: timesOf(
+      Array.from({ length: 24 }, (_, index) => ({ ...clutch, body: { ...clutch.body, widthMm: 170 + index } })),
+      (design) =>
+        runOut(
+          solutions(
+            design,
+            demoSwatches(),
+            WEIGHTS,
+            FREE,
+            packQuickly(piecesOf(design.contents.items).map(({ box }) => box)),
+          ),
+        ),
+    ),
     makings: timesOf(clutches.slice(0, 44), (plan) => runOut(makings(plan, 2000, seededRandom(1)))),
     packing: timesOf(lists(88, eightKnown), (things) => runOut(packStepwise(things))),
     packingBoxes: timesOf(lists(88, eightBoxes), (things) => runOut(packStepwise(things))),

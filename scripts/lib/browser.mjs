@@ -19,7 +19,11 @@ export const CHROMIUM_FLAGS = [
  * Without WebGL: Chromium then paints in software directly, not through a simulated graphics card that takes both cores for a
  * tenth of a second a frame.
  */
-export const FLAT_FLAGS = [...CHROMIUM_FLAGS.filter((flag) => !flag.startsWith('--use-angle')), '--disable-gpu', '--disable-3d-apis'];
+export const FLAT_FLAGS = [
+  ...CHROMIUM_FLAGS.filter((flag) => !flag.startsWith('--use-angle')),
+  '--disable-gpu',
+  '--disable-3d-apis',
+];
 
 /**
  * Starts the browser without a window.

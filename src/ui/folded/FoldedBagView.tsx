@@ -158,12 +158,16 @@ function useDrawnHow() {
   const [kind, setKind] = useState<'unknown' | 'coming' | 'space' | 'still'>('unknown');
   const timer = useRef<ReturnType<typeof setTimeout> | null>(null);
   useEffect(() => {
+    performance.mark('folded-asked');
     timer.current = setTimeout(() => setKind(canDrawInSpace() ? 'coming' : 'still'), 0);
     return () => {
       if (timer.current) clearTimeout(timer.current);
     };
   }, []);
   const giveUp = useCallback(() => setKind('still'), []);
-  const first = useCallback(() => setKind((now) => (now === 'coming' ? 'space' : now)), []);
+  const first = useCallback(() => {
+    performance.mark('folded-first');
+    setKind((now) => (now === 'coming' ? 'space' : now));
+  }, []);
   return { kind, giveUp, first };
 }
