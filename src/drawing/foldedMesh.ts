@@ -2,7 +2,8 @@ import {
   between,
   cross,
   distanceOf,
-  movedOut,
+  gridOutward,
+  gridPoint,
   plus,
   sheetGrid,
   unit,
@@ -11,11 +12,12 @@ import {
   type FoldedDisc,
   type FoldedLine,
   type FoldedSheet,
-  type SheetPoint,
+  type SheetGrid,
   type ThingBox,
   type Vec,
 } from '@/core/fold';
 import { thingMark } from './packedDrawing';
+import { rowsPerLine } from './rowsPiece';
 
 /** What a solid is made of. The look is decided from it, in one place. */
 export type Stuff = 'cloth' | 'lining' | 'metal' | 'thing' | 'load';
@@ -26,6 +28,8 @@ export interface Solid {
   stuff: Stuff;
   positions: Float32Array;
   normals: Float32Array;
+  /** How many of the lines that stand for rows lie between where its sheet begins and each corner: a line lies on every whole number. */
+  rows: Float32Array;
   indices: Uint32Array;
 }
 
@@ -74,16 +78,42 @@ export function foldedMesh(bag: FoldedBag, liningMm: number): FoldedMesh {
   return { solids, lines: bag.lines.map(lineOn), box: boxOf(solids) };
 }
 
+/** Rows nearer to each other than this run into one, mm. */
+const FINEST_MM = 3;
+
+/** Where no line of a row lies. */
+const BETWEEN_ROWS = 0.5;
+
 /** Gathers triangles. Corners are not shared between faces, so that edges stay sharp. */
 class Faces {
   private readonly positions: number[] = [];
   private readonly normals: number[] = [];
+  private readonly rows: number[] = [];
   private readonly indices: number[] = [];
 
   corner(point: Vec, normal: Vec): number {
     this.positions.push(point.x, point.y, point.z);
     this.normals.push(normal.x, normal.y, normal.z);
+    this.rows.push(BETWEEN_ROWS);
     return this.positions.length / 3 - 1;
+  }
+
+  /** A point of a grid, so far out, facing out or in. */
+  gridCorner(
+    { columns, points, outward }: SheetGrid,
+    i: number,
+    j: number,
+    outMm: number,
+    side: 1 | -1,
+    row: number,
+  ): void {
+    for (let axis = 0; axis < 3; axis += 1) {
+      const k = 3 * (j * columns + i) + axis;
+      const out = outward[k] as number;
+      this.positions.push((points[k] as number) + outMm * out);
+      this.normals.push(side * out);
+    }
+    this.rows.push(row);
   }
 
   triangle(a: number, b: number, c: number): void {
@@ -120,6 +150,7 @@ class Faces {
       stuff,
       positions: Float32Array.from(this.positions),
       normals: Float32Array.from(this.normals),
+      rows: Float32Array.from(this.rows),
       indices: Uint32Array.from(this.indices),
     };
   }
@@ -127,40 +158,40 @@ class Faces {
 
 /** A sheet between two distances from its middle surface: both faces, and the rims between them. */
 function thickSheet(
-  { isRound }: FoldedSheet,
-  grid: readonly SheetPoint[][],
+  { isRound, along, rowMm }: FoldedSheet,
+  grid: SheetGrid,
   stuff: Stuff,
   mark: string,
   outerMm: number,
   innerMm: number,
 ): Solid {
   const faces = new Faces();
-  const rows = grid.length;
-  const columns = grid[0]?.length ?? 0;
-  const outer = grid.map((row) => row.map((spot) => movedOut(spot, outerMm)));
-  const inner = grid.map((row) => row.map((spot) => movedOut(spot, innerMm)));
-  const outside = grid.map((row, j) =>
-    row.map(({ outward }, i) => faces.corner((outer[j] as Vec[])[i] as Vec, outward)),
-  );
-  const inside = grid.map((row, j) =>
-    row.map(({ outward }, i) => faces.corner((inner[j] as Vec[])[i] as Vec, plus(vec(0, 0, 0), outward, -1))),
-  );
-  const at = <T>(table: readonly T[][], i: number, j: number): T => (table[j] as T[])[i] as T;
+  const { rows, columns } = grid;
+  const corners = rows * columns;
+  const stepMm = rowMm === null ? Infinity : rowMm * rowsPerLine(rowMm, FINEST_MM);
+  const row = (j: number) => (rowMm === null ? BETWEEN_ROWS : ((along[j] as number) - (along[0] as number)) / stepMm);
+  for (let j = 0; j < rows; j += 1)
+    for (let i = 0; i < columns; i += 1) faces.gridCorner(grid, i, j, outerMm, 1, row(j));
+  for (let j = 0; j < rows; j += 1)
+    for (let i = 0; i < columns; i += 1) faces.gridCorner(grid, i, j, innerMm, -1, row(j));
   for (let j = 0; j + 1 < rows; j += 1)
     for (let i = 0; i + 1 < columns; i += 1) {
-      faces.quad(at(outside, i, j), at(outside, i, j + 1), at(outside, i + 1, j + 1), at(outside, i + 1, j));
-      faces.quad(at(inside, i, j), at(inside, i + 1, j), at(inside, i + 1, j + 1), at(inside, i, j + 1));
+      const k = j * columns + i;
+      faces.quad(k, k + columns, k + columns + 1, k + 1);
+      faces.quad(corners + k, corners + k + 1, corners + k + columns + 1, corners + k + columns);
     }
+  const outer = (i: number, j: number) => gridPoint(grid, i, j, outerMm);
+  const inner = (i: number, j: number) => gridPoint(grid, i, j, innerMm);
   for (let i = 0; i + 1 < columns; i += 1) {
     const last = rows - 1;
-    faces.flat(at(outer, i, 0), at(outer, i + 1, 0), at(inner, i + 1, 0), at(inner, i, 0));
-    faces.flat(at(outer, i + 1, last), at(outer, i, last), at(inner, i, last), at(inner, i + 1, last));
+    faces.flat(outer(i, 0), outer(i + 1, 0), inner(i + 1, 0), inner(i, 0));
+    faces.flat(outer(i + 1, last), outer(i, last), inner(i, last), inner(i + 1, last));
   }
   if (!isRound)
     for (let j = 0; j + 1 < rows; j += 1) {
       const last = columns - 1;
-      faces.flat(at(outer, 0, j + 1), at(outer, 0, j), at(inner, 0, j), at(inner, 0, j + 1));
-      faces.flat(at(outer, last, j), at(outer, last, j + 1), at(inner, last, j + 1), at(inner, last, j));
+      faces.flat(outer(0, j + 1), outer(0, j), inner(0, j), inner(0, j + 1));
+      faces.flat(outer(last, j), outer(last, j + 1), inner(last, j + 1), inner(last, j));
     }
   return faces.solid(mark, stuff);
 }
@@ -211,14 +242,16 @@ function boxSolid({ index, from, to, isSoft }: ThingBox): Solid {
 
 /** A line across a sheet, just above its outer face. */
 function lineOn({ mark, kind, sheet, alongMm }: FoldedLine): SolidLine {
-  const row = sheetGrid({ ...sheet, along: rowBeside(sheet, alongMm) });
-  const beside = sheet.along.at(-1) === alongMm ? 1 : 0;
-  const spots = row[beside] as SheetPoint[];
+  const grid = sheetGrid({ ...sheet, along: rowBeside(sheet, alongMm) });
+  const row = sheet.along.at(-1) === alongMm ? 1 : 0;
+  return { mark, kind, ...lineOfRow(grid, row, sheet.thicknessMm / 2 + ABOVE_MM) };
+}
+
+/** A row of a grid as a line so far out, with the way outward at its middle. */
+export function lineOfRow(grid: SheetGrid, row: number, outMm: number): Pick<SolidLine, 'points' | 'outward'> {
   return {
-    mark,
-    kind,
-    points: spots.map((spot) => movedOut(spot, sheet.thicknessMm / 2 + ABOVE_MM)),
-    outward: (spots[Math.floor(spots.length / 2)] as SheetPoint).outward,
+    points: Array.from({ length: grid.columns }, (_, i) => gridPoint(grid, i, row, outMm)),
+    outward: gridOutward(grid, Math.floor(grid.columns / 2), row),
   };
 }
 
@@ -229,17 +262,16 @@ function rowBeside({ along }: FoldedSheet, alongMm: number): number[] {
 }
 
 function boxOf(solids: readonly Solid[]): FoldedMesh['box'] {
-  const from = vec(Infinity, Infinity, Infinity);
-  const to = vec(-Infinity, -Infinity, -Infinity);
+  const least = [Infinity, Infinity, Infinity];
+  const most = [-Infinity, -Infinity, -Infinity];
   for (const { positions } of solids)
-    for (let i = 0; i < positions.length; i += 3) {
-      const point = vec(positions[i] as number, positions[i + 1] as number, positions[i + 2] as number);
-      for (const axis of ['x', 'y', 'z'] as const) {
-        from[axis] = Math.min(from[axis], point[axis]);
-        to[axis] = Math.max(to[axis], point[axis]);
-      }
+    for (let i = 0; i < positions.length; i += 1) {
+      const mm = positions[i] as number;
+      const axis = i % 3;
+      if (mm < (least[axis] as number)) least[axis] = mm;
+      if (mm > (most[axis] as number)) most[axis] = mm;
     }
-  return { from, to };
+  return { from: vec(...(least as [number, number, number])), to: vec(...(most as [number, number, number])) };
 }
 
 /**

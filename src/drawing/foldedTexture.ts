@@ -1,17 +1,8 @@
 import type { Design } from '@/core/design';
-import {
-  movedOut,
-  pointOnSheet,
-  sheetGrid,
-  stations,
-  type FoldedBag,
-  type FoldedSheet,
-  type SheetPoint,
-  type Vec,
-} from '@/core/fold';
+import { movedOut, pointOnSheet, sheetGrid, stations, type FoldedBag, type FoldedSheet, type Vec } from '@/core/fold';
 import { widestStitches, type Track } from '@/core/pieces';
 import type { Plan } from '@/core/plan';
-import type { SolidLine } from './foldedMesh';
+import { lineOfRow, type SolidLine } from './foldedMesh';
 import { rowsPerLine } from './rowsPiece';
 import { textureShapes } from './textureShapes';
 
@@ -37,15 +28,11 @@ export function rowLines({ sheets }: FoldedBag): SolidLine[] {
     if (at.length === 0) return [];
     // With both ends, so that every row has a neighbour to tell its way outward from.
     const grid = sheetGrid({ ...sheet, along: [first, ...at, last] });
-    return at.map((_, k) => {
-      const spots = grid[k + 1] as SheetPoint[];
-      return {
-        mark: sheet.mark,
-        kind: 'row' as const,
-        points: spots.map((spot) => movedOut(spot, sheet.thicknessMm / 2 + ABOVE_MM)),
-        outward: (spots[Math.floor(spots.length / 2)] as SheetPoint).outward,
-      };
-    });
+    return at.map((_, k) => ({
+      mark: sheet.mark,
+      kind: 'row' as const,
+      ...lineOfRow(grid, k + 1, sheet.thicknessMm / 2 + ABOVE_MM),
+    }));
   });
 }
 
@@ -94,7 +81,4 @@ export function bumpsOf(design: Design, plan: Plan, bag: FoldedBag): { points: V
 }
 
 const sheetAt = (sheets: readonly FoldedSheet[], parts: readonly string[], stationMm: number) =>
-  sheets.find(
-    ({ mark, along }) =>
-      parts.includes(mark) && stationMm > (along[0] as number) && stationMm < (along.at(-1) as number),
-  );
+  sheets.find(({ mark, fromMm, toMm }) => parts.includes(mark) && stationMm > fromMm && stationMm < toMm);

@@ -5,13 +5,13 @@ import type { FoldInput } from './foldInput';
 import { roundSheet, stadium } from './flatRound';
 import { ribbon, type RibbonStretch } from './ribbon';
 import { alongStops } from './sampling';
-import type { FoldedSheet } from './sheet';
+import type { SheetByRows } from './sheet';
 import { vec } from './space';
 import { tailSheets } from './tailSheets';
 import { wrappedFaces } from './wrappedFaces';
 
 /** How each construction is folded. A new one is a new line here. */
-export const FOLDS: Record<BodyKind, (input: FoldInput) => FoldedSheet[]> = {
+export const FOLDS: Record<BodyKind, (input: FoldInput) => SheetByRows[]> = {
   'fold-over-strip': (input) => {
     const { halfMm } = seamedHalf(input);
     return wrappedFaces(input, {
@@ -84,7 +84,7 @@ export const FOLDS: Record<BodyKind, (input: FoldInput) => FoldedSheet[]> = {
       ...tailSheets(input, 0),
     ];
 
-    function panelSheet({ section }: FoldInput, id: 'front' | 'back', x: number, highMm: number): FoldedSheet {
+    function panelSheet({ section }: FoldInput, id: 'front' | 'back', x: number, highMm: number): SheetByRows {
       const piece = pieces.find((one) => one.id === id) as RowsPiece;
       const rows = id === 'front' ? pouch.frontRows : pouch.backRows;
       const takesMm = takeUp(input) * pouch.stitchMm;
@@ -105,11 +105,16 @@ export const FOLDS: Record<BodyKind, (input: FoldInput) => FoldedSheet[]> = {
         mark: `part.${id}`,
         piece: id,
         thicknessMm: pouch.layers.fabricMm,
-        across: [-1, 0, 1],
-        along: alongStops(section, fromMm, toMm, ends),
+        fromMm,
+        toMm,
+        across: () => [-1, 0, 1],
+        along: () => alongStops(section, fromMm, toMm, ends),
         rowMm: pouch.rowMm,
         isRound: false,
-        at: (share, alongMm) => vec(x, upMm(alongMm), share * halfAt(alongMm)),
+        rowAt: (alongMm) => {
+          const [up, half] = [upMm(alongMm), halfAt(alongMm)];
+          return (share) => vec(x, up, share * half);
+        },
         halfMm: halfAt,
       };
     }

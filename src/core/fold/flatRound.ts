@@ -1,5 +1,5 @@
 import { chordRad } from './sampling';
-import { stops, type FoldedSheet } from './sheet';
+import { stops, type FoldedSheet, type SheetByRows } from './sheet';
 import type { Vec } from './space';
 
 /** A place in the plane of a flat piece of rounds: along its chain, and across it, mm from its middle. */
@@ -71,13 +71,15 @@ export function roundSheet(
   radiusMm: number,
   rim: Stadium,
   place: (at: FlatPlace) => Vec,
-): FoldedSheet {
+): SheetByRows {
   return {
     ...what,
-    across: rim.shares,
-    along: [0, radiusMm],
+    fromMm: 0,
+    toMm: radiusMm,
+    across: () => rim.shares,
+    along: () => [0, radiusMm],
     isRound: true,
-    at: (share, alongMm) => place(rim.at(share, alongMm)),
+    rowAt: (alongMm) => (share) => place(rim.at(share, alongMm)),
     halfMm: rim.halfMm,
   };
 }

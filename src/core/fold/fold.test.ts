@@ -6,7 +6,7 @@ import { bagOf } from '@/core/testing/bodies';
 import { planOf } from '@/core/testing/designs';
 import { foldBag } from './foldBag';
 import { stations } from './foldInput';
-import { sheetGrid, type FoldedSheet, type SheetPoint } from './sheet';
+import { gridOutward, gridPoint, sheetGrid, type FoldedSheet } from './sheet';
 import { distanceOf, vec } from './space';
 import { turnedTail } from './turnedTail';
 
@@ -157,13 +157,16 @@ describe('a grid of a sheet', () => {
         const middle = vec(plan.pouch.depthMm / 2 || 6, plan.pouch.sectionMm.front / 2, 0);
         // The lower corners of a bag that is folded flat stick out as ears and turn every way.
         const isFlatBag = plan.pouch.depthMm === 0;
-        const grid = sheetGrid(sheet).map((row) => (isFlatBag ? [row[(row.length - 1) / 2] as SheetPoint] : row));
-        for (const { point, outward } of grid.flat()) {
-          expect(distanceOf(outward, vec(0, 0, 0))).toBeCloseTo(1, 6);
-          const out =
-            (point.x - middle.x) * outward.x + (point.y - middle.y) * outward.y + (point.z - middle.z) * outward.z;
-          expect(out, `${kind} ${sheet.mark}`).toBeGreaterThan(-1e-6);
-        }
+        const grid = sheetGrid(sheet);
+        for (let j = 0; j < grid.rows; j += 1)
+          for (let i = 0; i < grid.columns; i += 1) {
+            if (isFlatBag && i !== (grid.columns - 1) / 2) continue;
+            const [point, outward] = [gridPoint(grid, i, j), gridOutward(grid, i, j)];
+            expect(distanceOf(outward, vec(0, 0, 0))).toBeCloseTo(1, 6);
+            const out =
+              (point.x - middle.x) * outward.x + (point.y - middle.y) * outward.y + (point.z - middle.z) * outward.z;
+            expect(out, `${kind} ${sheet.mark}`).toBeGreaterThan(-1e-6);
+          }
       }
     }
   });

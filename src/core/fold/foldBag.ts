@@ -2,7 +2,7 @@ import type { SectionPiece } from '@/core/body';
 import type { LoadState } from '@/core/contents';
 import { FOLDS } from './bodies';
 import { stations, type FoldWay, type FoldedPlan } from './foldInput';
-import { sheetGrid, type FoldedSheet, type SheetPoint } from './sheet';
+import { asSheet, sheetGrid, type FoldedSheet, type SheetGrid, type SheetPoint } from './sheet';
 import { thingsInBag, type ThingBox } from './thingsInBag';
 import { turnedTail } from './turnedTail';
 import { unit, cross, between, vec } from './space';
@@ -43,21 +43,19 @@ export interface FoldedBag extends FoldWay {
  * @param way empty or loaded, and how far the flap is open
  * Source: geometry.
  */
-export function foldBag(plan: FoldedPlan, { state, flap }: FoldWay): FoldedBag {
+export function foldBag(plan: FoldedPlan, way: FoldWay): FoldedBag {
+  const bare = foldSheets(plan, way);
+  return { ...bare, lines: foldedLines(plan, bare.sheets), discs: snapDiscs(plan, bare.sheets) };
+}
+
+/** The sheets of a folded bag and what is in it, without what lies across and on them. */
+export function foldSheets(plan: FoldedPlan, { state, flap }: FoldWay): Omit<FoldedBag, 'lines' | 'discs'> {
   const { pouch, contents } = plan;
   const { baseMm, backEndMm } = stations(pouch);
   const section = turnedTail(plan.section[state], backEndMm, flap);
   const loadHalfMm = loadHalfOf(plan, state);
-  const sheets = FOLDS[pouch.kind]({ plan, state, flap, section, baseMm, backEndMm, loadHalfMm });
-  return {
-    state,
-    flap,
-    section,
-    sheets,
-    lines: foldedLines(plan, sheets),
-    discs: snapDiscs(plan, sheets),
-    things: thingsInBag({ pouch, contents }, state),
-  };
+  const sheets = FOLDS[pouch.kind]({ plan, state, flap, section, baseMm, backEndMm, loadHalfMm }).map(asSheet);
+  return { state, flap, section, sheets, things: thingsInBag({ pouch, contents }, state) };
 }
 
 /**
@@ -76,8 +74,7 @@ function foldedLines({ pouch, flap }: FoldedPlan, sheets: readonly FoldedSheet[]
   const bridgeEndMm = backEndMm + flap.bridgeRows * rowMm;
   const on = (mark: string, kind: FoldedLine['kind'], part: string, alongMm: number): FoldedLine[] => {
     const sheet = sheets.find(
-      ({ mark: of, along }) =>
-        of === part && alongMm >= (along[0] as number) - 1e-6 && alongMm <= (along.at(-1) as number) + 1e-6,
+      ({ mark: of, fromMm, toMm }) => of === part && alongMm >= fromMm - 1e-6 && alongMm <= toMm + 1e-6,
     );
     return sheet && !sheet.isRound ? [{ mark, kind, sheet, alongMm }] : [];
   };
@@ -88,7 +85,7 @@ function foldedLines({ pouch, flap }: FoldedPlan, sheets: readonly FoldedSheet[]
     ...on(flap.onPiece ? 'fold.top' : 'edge.back', flap.onPiece ? 'fold' : 'edge', 'part.back', backEndMm),
     ...(flap.hasFlap ? on('fold.flap', 'fold', 'part.flap', bridgeEndMm) : []),
     ...flapSheets
-      .map((sheet): FoldedLine => ({ mark: 'edge.flap', kind: 'edge', sheet, alongMm: sheet.along.at(-1) as number }))
+      .map((sheet): FoldedLine => ({ mark: 'edge.flap', kind: 'edge', sheet, alongMm: sheet.toMm }))
       .filter(({ alongMm }) => alongMm > backEndMm + (flap.bridgeRows + flap.flapRows) * rowMm - 1e-6),
   ];
 }
@@ -98,8 +95,7 @@ function snapDiscs({ snap, pouch }: FoldedPlan, sheets: readonly FoldedSheet[]):
   if (!snap) return [];
   const disc = (part: readonly string[], stationMm: number, acrossMm: number, mark: string, side: 1 | -1) => {
     const sheet = sheets.find(
-      ({ mark: of, along }) =>
-        part.includes(of) && stationMm >= (along[0] as number) - 1e-6 && stationMm <= (along.at(-1) as number) + 1e-6,
+      ({ mark: of, fromMm, toMm }) => part.includes(of) && stationMm >= fromMm - 1e-6 && stationMm <= toMm + 1e-6,
     );
     const spot = sheet && pointOnSheet(sheet, stationMm, acrossMm);
     return spot ? [{ ...spot, mark, side, radiusMm: snap.diameterMm / 2, thicknessMm: sheet.thicknessMm }] : [];
@@ -127,4 +123,4 @@ export function pointOnSheet(sheet: FoldedSheet, alongMm: number, acrossMm: numb
 }
 
 /** The same bag's grid, sheet by sheet: what a picture in space is made from. */
-export const gridsOf = ({ sheets }: FoldedBag): SheetPoint[][][] => sheets.map(sheetGrid);
+export const gridsOf = ({ sheets }: FoldedBag): SheetGrid[] => sheets.map(sheetGrid);

@@ -2,12 +2,17 @@ import { patternOf } from '@/core/design';
 import { outsideSizeRepairs, type FitStage, type SettledDesign } from '@/core/contents';
 import { GEOMETRY, input, inputFrom, makeFigure, type Figure } from '@/core/figures';
 import type { Problem, Repair } from '@/core/problems';
-import { foldBag, type FoldedBag } from './foldBag';
+import { foldSheets, type FoldedBag } from './foldBag';
 import type { FoldedPlan } from './foldInput';
 import { sideRoom } from './sideRoom';
 
 /** Cloth gives way by so much before it is worth a word, mm. From memory. */
 const GIVES_WAY_MM = 2;
+
+type Sheets = Pick<FoldedBag, 'sheets' | 'things'>;
+
+/** A row that is not the narrowed one at the mouth, as a share of the way down the front. */
+const BELOW_MOUTH = 0.3;
 
 /** What the folded bag tells that no flat piece does. */
 export interface FoldStage {
@@ -23,10 +28,8 @@ export interface FoldStage {
 /** Folds the bag empty and loaded, and says how wide it is and whether what goes in has room beside it. */
 export function foldStage(plan: FoldedPlan, design: SettledDesign, fit: FitStage): FoldStage {
   const { layers, figures, loadMm } = plan.pouch;
-  const [empty, loaded] = (['empty', 'loaded'] as const).map((state) => foldBag(plan, { state, flap: 1 })) as [
-    FoldedBag,
-    FoldedBag,
-  ];
+  const empty = foldSheets(plan, { state: 'empty', flap: 1 });
+  const loaded = foldSheets(plan, { state: 'loaded', flap: 1 });
   const room = sideRoom(loaded, layers);
   const sheets = [
     input('Thickness of the fabric', layers.fabricMm, 'mm'),
@@ -72,13 +75,12 @@ export function foldStage(plan: FoldedPlan, design: SettledDesign, fit: FitStage
 }
 
 /** Half the width of front and back where they are widest, doubled: between the middles of the fabric. */
-function widthMm({ sheets }: FoldedBag): number {
+function widthMm({ sheets }: Sheets): number {
   const faces = sheets.filter(({ mark, isRound }) => !isRound && (mark === 'part.front' || mark === 'part.back'));
   const top = faces[0];
   if (!top) return 0;
   // At the mouth, where the load is as thick as anywhere; lower corners stick out as ears.
-  const alongMm = ((top.along[0] as number) + (top.along[1] as number)) / 2;
-  return 2 * Math.max(...top.across.map((share) => top.at(share, alongMm).z));
+  return 2 * top.at(1, top.fromMm + (top.toMm - top.fromMm) * BELOW_MOUTH).z;
 }
 
 /** What goes in fits by its width and depth, and still presses on the cloth: on round corners, or on round ends. */

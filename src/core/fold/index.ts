@@ -1,6 +1,23 @@
-export { foldBag, gridsOf, pointOnSheet, type FoldedBag, type FoldedDisc, type FoldedLine } from './foldBag';
+export {
+  foldBag,
+  foldSheets,
+  gridsOf,
+  pointOnSheet,
+  type FoldedBag,
+  type FoldedDisc,
+  type FoldedLine,
+} from './foldBag';
 export { stations, type FoldWay, type FoldedPlan } from './foldInput';
-export { movedOut, sheetGrid, stops, type FoldedSheet, type SheetPoint } from './sheet';
+export {
+  gridOutward,
+  gridPoint,
+  movedOut,
+  sheetGrid,
+  stops,
+  type FoldedSheet,
+  type SheetGrid,
+  type SheetPoint,
+} from './sheet';
 export { standsAtMm, thingsInBag, type ThingBox } from './thingsInBag';
 export { turnedTail } from './turnedTail';
 export { between, cross, distanceOf, dot, lengthOf, plus, unit, vec, type Vec } from './space';

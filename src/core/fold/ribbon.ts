@@ -1,6 +1,6 @@
 import { chordRad } from './sampling';
 import { stops } from './sheet';
-import type { FoldedSheet } from './sheet';
+import type { FoldedSheet, SheetByRows } from './sheet';
 import { vec } from './space';
 
 /** A stretch of a way in the plane of front and back: straight, or round a corner. Lengths in mm, headings in radians from +z. */
@@ -18,28 +18,33 @@ export function ribbon(
   stretches: readonly RibbonStretch[],
   frontX: number,
   backX: number,
-): FoldedSheet {
-  let startMm = 0;
-  const along: number[] = [0];
-  for (const stretch of stretches) {
-    const endMm = startMm + stretch.lengthMm;
-    const most = stretch.kind === 'arc' ? Math.max(1e-6, stretch.radiusMm * chordRad(stretch.radiusMm)) : Infinity;
-    if (stretch.lengthMm > 1e-9) along.push(...stops(startMm, endMm, most).slice(1));
-    startMm = endMm;
-  }
-  const at = (share: number, alongMm: number) => {
+): SheetByRows {
+  const along = (): number[] => {
+    let startMm = 0;
+    const all: number[] = [0];
+    for (const stretch of stretches) {
+      const endMm = startMm + stretch.lengthMm;
+      const most = stretch.kind === 'arc' ? Math.max(1e-6, stretch.radiusMm * chordRad(stretch.radiusMm)) : Infinity;
+      if (stretch.lengthMm > 1e-9) all.push(...stops(startMm, endMm, most).slice(1));
+      startMm = endMm;
+    }
+    return all;
+  };
+  const rowAt = (alongMm: number) => {
     const { zMm, yMm } = ribbonPoint(from, stretches, alongMm);
-    return vec(frontX + ((share + 1) / 2) * (backX - frontX), yMm, zMm);
+    return (share: number) => vec(frontX + ((share + 1) / 2) * (backX - frontX), yMm, zMm);
   };
   return {
     mark,
     piece,
     thicknessMm,
     rowMm,
-    across: [-1, 0, 1],
+    fromMm: 0,
+    toMm: stretches.reduce((sum, { lengthMm }) => sum + lengthMm, 0),
+    across: () => [-1, 0, 1],
     along,
     isRound: false,
-    at,
+    rowAt,
     halfMm: () => Math.abs(backX - frontX) / 2,
   };
 }

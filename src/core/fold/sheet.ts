@@ -1,5 +1,5 @@
 import type { PieceId } from '@/core/pieces';
-import { between, cross, plus, unit, vec, type Vec } from './space';
+import { plus, vec, type Vec } from './space';
 
 /**
  * A part of a piece as a thick sheet, folded. Its middle surface is asked point by point: across by share, from −1 at one side to 1 at the
@@ -10,6 +10,9 @@ export interface FoldedSheet {
   mark: string;
   piece: PieceId;
   thicknessMm: number;
+  /** Where it begins and ends along, mm. */
+  fromMm: number;
+  toMm: number;
   /** Where it can bend or change its width: between two of them it is straight, or a stretch of an arc that is fine enough to draw. */
   across: readonly number[];
   along: readonly number[];
@@ -17,9 +20,43 @@ export interface FoldedSheet {
   rowMm: number | null;
   /** Its two sides are one, as round a disc. */
   isRound: boolean;
+  rowAt(alongMm: number): (share: number) => Vec;
   at(share: number, alongMm: number): Vec;
   /** Half of its width there, along the fabric, mm. */
   halfMm(alongMm: number): number;
+}
+
+/**
+ * A sheet as its maker describes it: row by row, so that what a row has in common is reckoned once; and its stops only when they are asked
+ * for.
+ */
+export type SheetByRows = Omit<FoldedSheet, 'at' | 'across' | 'along'> & {
+  across: () => readonly number[];
+  along: () => readonly number[];
+};
+
+/** A sheet that can be asked point by point. */
+export function asSheet(sheet: SheetByRows): FoldedSheet {
+  let across: readonly number[] | null = null;
+  let along: readonly number[] | null = null;
+  return {
+    mark: sheet.mark,
+    piece: sheet.piece,
+    thicknessMm: sheet.thicknessMm,
+    rowMm: sheet.rowMm,
+    isRound: sheet.isRound,
+    rowAt: sheet.rowAt,
+    halfMm: sheet.halfMm,
+    fromMm: sheet.fromMm,
+    toMm: sheet.toMm,
+    get across() {
+      return (across ??= sheet.across());
+    },
+    get along() {
+      return (along ??= sheet.along());
+    },
+    at: (share, alongMm) => sheet.rowAt(alongMm)(share),
+  };
 }
 
 /** A point of a sheet's middle surface and the way out of the bag there, 1 mm long. */
@@ -28,40 +65,78 @@ export interface SheetPoint {
   outward: Vec;
 }
 
-/**
- * All points at which a sheet is told, row after row as it runs along, each with its way outward.
- *
- * @returns `along.length` rows of `across.length` points
- */
-export function sheetGrid({ across, along, isRound, at }: FoldedSheet): SheetPoint[][] {
-  const points = along.map((alongMm) => across.map((share) => at(share, alongMm)));
-  const last = across.length - 1;
-  return points.map((row, j) =>
-    row.map((point, i) => {
-      // A sheet that is round goes on where it began.
-      const before = i > 0 ? i - 1 : isRound ? last - 1 : 0;
-      const after = i < last ? i + 1 : isRound ? 1 : last;
-      const wayAcross = between(row[before] as Vec, row[after] as Vec);
-      const wayAlong = between(
-        (points[Math.max(0, j - 1)] as Vec[])[i] as Vec,
-        (points[Math.min(points.length - 1, j + 1)] as Vec[])[i] as Vec,
-      );
-      const outward = unit(cross(wayAlong, wayAcross)) ?? outwardNear(points, i, j, isRound);
-      return { point, outward };
-    }),
+/** All points at which a sheet is told, row after row as it runs along; three numbers to a point, and to its way outward. */
+export interface SheetGrid {
+  columns: number;
+  rows: number;
+  points: Float64Array;
+  outward: Float64Array;
+}
+
+/** The grid of a sheet, at its own stops or at others along it. */
+export function sheetGrid({
+  across,
+  along,
+  isRound,
+  rowAt,
+}: Pick<FoldedSheet, 'across' | 'along' | 'isRound' | 'rowAt'>): SheetGrid {
+  const columns = across.length;
+  const rows = along.length;
+  const points = new Float64Array(3 * columns * rows);
+  along.forEach((alongMm, j) => {
+    const row = rowAt(alongMm);
+    for (let i = 0; i < columns; i += 1) {
+      const { x, y, z } = row(across[i] as number);
+      const k = 3 * (j * columns + i);
+      points[k] = x;
+      points[k + 1] = y;
+      points[k + 2] = z;
+    }
+  });
+  const grid = { columns, rows, points, outward: new Float64Array(points.length) };
+  for (let j = 0; j < rows; j += 1) for (let i = 0; i < columns; i += 1) tellOutward(grid, i, j, isRound);
+  return grid;
+}
+
+/** Sets the way outward at a point: at right angles to the ways to the points beside it. Where a sheet shrinks to a point, that of its next row. */
+function tellOutward({ columns, rows, points, outward }: SheetGrid, i: number, j: number, isRound: boolean): void {
+  const last = columns - 1;
+  // A sheet that is round goes on where it began.
+  const before = i > 0 ? i - 1 : isRound ? last - 1 : 0;
+  const after = i < last ? i + 1 : isRound ? 1 : last;
+  const at = (column: number, row: number) => 3 * (row * columns + column);
+  const up = at(i, Math.max(0, j - 1));
+  const down = at(i, Math.min(rows - 1, j + 1));
+  for (const row of [j, j === 0 ? Math.min(1, rows - 1) : j - 1]) {
+    const [left, right] = [at(before, row), at(after, row)];
+    const n = (k: number) => points[k] as number;
+    const [ax, ay, az] = [n(down) - n(up), n(down + 1) - n(up + 1), n(down + 2) - n(up + 2)];
+    const [bx, by, bz] = [n(right) - n(left), n(right + 1) - n(left + 1), n(right + 2) - n(left + 2)];
+    const [x, y, z] = [ay * bz - az * by, az * bx - ax * bz, ax * by - ay * bx];
+    const length = Math.hypot(x, y, z);
+    if (length < 1e-9) continue;
+    const k = at(i, j);
+    outward[k] = x / length;
+    outward[k + 1] = y / length;
+    outward[k + 2] = z / length;
+    return;
+  }
+}
+
+/** A point of a grid, moved so far out of the bag, mm. */
+export function gridPoint({ columns, points, outward }: SheetGrid, i: number, j: number, outMm = 0): Vec {
+  const k = 3 * (j * columns + i);
+  return vec(
+    (points[k] as number) + outMm * (outward[k] as number),
+    (points[k + 1] as number) + outMm * (outward[k + 1] as number),
+    (points[k + 2] as number) + outMm * (outward[k + 2] as number),
   );
 }
 
-/** The way outward where a sheet shrinks to a point: that of its next row. */
-function outwardNear(points: readonly Vec[][], i: number, j: number, isRound: boolean): Vec {
-  const next = points[j === 0 ? 1 : j - 1] ?? [];
-  const last = next.length - 1;
-  const before = i > 0 ? i - 1 : isRound ? last - 1 : 0;
-  const after = i < last ? i + 1 : isRound ? 1 : last;
-  const here = (points[j] as Vec[])[i] as Vec;
-  const wayAlong = j === 0 ? between(here, next[i] ?? here) : between(next[i] ?? here, here);
-  const way = cross(wayAlong, between(next[before] ?? here, next[after] ?? here));
-  return unit(way) ?? vec(0, 0, 1);
+/** The way out of the bag at a point of a grid. */
+export function gridOutward({ columns, outward }: SheetGrid, i: number, j: number): Vec {
+  const k = 3 * (j * columns + i);
+  return vec(outward[k] as number, outward[k + 1] as number, outward[k + 2] as number);
 }
 
 /** A point of a sheet moved so far out of the bag, mm. */

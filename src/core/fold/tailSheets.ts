@@ -2,7 +2,7 @@ import { acrossAt, acrossProfile, sectionPointAt } from '@/core/body';
 import { rowStitches } from '@/core/flap';
 import type { FoldInput } from './foldInput';
 import { alongStops, shares } from './sampling';
-import type { FoldedSheet } from './sheet';
+import type { FoldedSheet, SheetByRows } from './sheet';
 import { vec, type Vec } from './space';
 
 /**
@@ -11,7 +11,7 @@ import { vec, type Vec } from './space';
  *
  * @param backReachMm how far the ends of the back's upper row come forward
  */
-export function tailSheets(input: FoldInput, backReachMm: number): FoldedSheet[] {
+export function tailSheets(input: FoldInput, backReachMm: number): SheetByRows[] {
   const { flap, pouch } = input.plan;
   if (!flap.hasFlap) return [];
   const { rowMm, stitchMm, layers } = pouch;
@@ -34,25 +34,29 @@ export function tailSheets(input: FoldInput, backReachMm: number): FoldedSheet[]
     const below = Math.floor(row);
     return atEnd(below) + (row - below) * (atEnd(Math.min(rows, below + 1)) - atEnd(below));
   };
-  const at = (share: number, alongMm: number): Vec => {
+  const rowAt = (alongMm: number) => {
     const half = halfMm(alongMm);
     const flatAgain = bridgeMm > 0 ? Math.min(1, (alongMm - backEndMm) / bridgeMm) : 1;
     const profile = acrossProfile(half, backReachMm * (1 - flatAgain), loadHalfMm);
-    const { outMm, inMm } = acrossAt(profile, Math.abs(share) * half);
     const { point, outward } = sectionPointAt(section, alongMm);
-    return vec(point.x - inMm * outward.x, point.y - inMm * outward.y, Math.sign(share) * outMm);
+    return (share: number): Vec => {
+      const { outMm, inMm } = acrossAt(profile, Math.abs(share) * half);
+      return vec(point.x - inMm * outward.x, point.y - inMm * outward.y, Math.sign(share) * outMm);
+    };
   };
   const isShaped = flap.rows.some(({ changeEachSide }) => changeEachSide !== 0);
   const rowEnds = isShaped ? flap.rows.map((_, index) => bridgeEndMm + (index + 1) * rowMm) : [];
-  const sheet = (mark: string, fromMm: number, toMm: number, ends: readonly number[]): FoldedSheet => ({
+  const sheet = (mark: string, fromMm: number, toMm: number, ends: readonly number[]): SheetByRows => ({
     mark,
     piece,
     thicknessMm: layers.fabricMm,
-    across: shares(halfMm(fromMm), backReachMm, loadHalfMm),
-    along: alongStops(section, fromMm, toMm, ends),
+    fromMm,
+    toMm,
+    across: () => shares(halfMm(fromMm), backReachMm, loadHalfMm),
+    along: () => alongStops(section, fromMm, toMm, ends),
     rowMm,
     isRound: false,
-    at,
+    rowAt,
     halfMm,
   });
   const straightRows = flap.scallops ? flap.flapRows - flap.scallops.rows.length : flap.flapRows;
@@ -70,7 +74,7 @@ function scallopSheets(
   piece: FoldedSheet['piece'],
   fromMm: number,
   toMm: number,
-): FoldedSheet[] {
+): SheetByRows[] {
   const { scallops } = flap;
   if (!scallops) return [];
   const { stitchMm, rowMm, layers } = pouch;
@@ -88,18 +92,22 @@ function scallopSheets(
       mark: 'part.flap',
       piece,
       thicknessMm: layers.fabricMm,
-      across: [-1, 1],
-      along: alongStops(
-        section,
-        fromMm,
-        toMm,
-        scallops.rows.map((_, k) => fromMm + (k + 1) * rowMm),
-      ),
+      fromMm,
+      toMm,
+      across: () => [-1, 1],
+      along: () =>
+        alongStops(
+          section,
+          fromMm,
+          toMm,
+          scallops.rows.map((_, k) => fromMm + (k + 1) * rowMm),
+        ),
       rowMm,
       isRound: false,
-      at: (share, alongMm) => {
+      rowAt: (alongMm) => {
         const { point } = sectionPointAt(section, alongMm);
-        return vec(point.x, point.y, middleMm + share * halfMm(alongMm));
+        const half = halfMm(alongMm);
+        return (share) => vec(point.x, point.y, middleMm + share * half);
       },
       halfMm,
     };

@@ -2,7 +2,7 @@ import { acrossAt, acrossProfile, sectionPointAt } from '@/core/body';
 import type { PieceId } from '@/core/pieces';
 import type { FoldInput } from './foldInput';
 import { alongStops, shares } from './sampling';
-import type { FoldedSheet } from './sheet';
+import type { SheetByRows } from './sheet';
 import { vec, type Vec } from './space';
 import { tailSheets } from './tailSheets';
 
@@ -22,7 +22,7 @@ export interface WrappedFaces {
 }
 
 /** Front and back, each row bent round what is between them, from the mouth to the base, and the flap that goes on. */
-export function wrappedFaces(input: FoldInput, faces: WrappedFaces): FoldedSheet[] {
+export function wrappedFaces(input: FoldInput, faces: WrappedFaces): SheetByRows[] {
   const { section, plan, baseMm, backEndMm } = input;
   const { rowMm, layers, sectionMm } = plan.pouch;
   const { piece, halfMm, mouthHalfMm, gapMm, floor, floorHalfMm } = faces;
@@ -37,17 +37,21 @@ export function wrappedFaces(input: FoldInput, faces: WrappedFaces): FoldedSheet
     const fromMouthMm = Math.min(alongMm, backEndMm - alongMm);
     return mouthHalfMm + (halfMm - mouthHalfMm) * Math.max(0, Math.min(1, fromMouthMm / rowMm));
   };
-  const wall = (share: number, alongMm: number): Vec => {
+  const wall = (alongMm: number) => {
     const half = halfAt(alongMm);
     const { point } = sectionPointAt(section, alongMm);
-    const { outMm, inMm } = acrossAt(acrossProfile(half, reachAt(alongMm), flatHalfMm), Math.abs(share) * half);
-    return vec(point.x - Math.sign(point.x - middleX) * inMm, point.y, Math.sign(share) * outMm);
+    const profile = acrossProfile(half, reachAt(alongMm), flatHalfMm);
+    const side = Math.sign(point.x - middleX);
+    return (share: number): Vec => {
+      const { outMm, inMm } = acrossAt(profile, Math.abs(share) * half);
+      return vec(point.x - side * inMm, point.y, Math.sign(share) * outMm);
+    };
   };
-  const under = (share: number, alongMm: number): Vec => {
+  const under = (alongMm: number) => {
     const { point } = sectionPointAt(section, alongMm);
-    return vec(point.x, point.y, share * (floorHalfMm ?? 0));
+    return (share: number): Vec => vec(point.x, point.y, share * (floorHalfMm ?? 0));
   };
-  const sheet = (mark: string, fromMm: number, toMm: number): FoldedSheet[] => {
+  const sheet = (mark: string, fromMm: number, toMm: number): SheetByRows[] => {
     if (toMm - fromMm < 1e-6) return [];
     const flat = isFloor((fromMm + toMm) / 2);
     const narrowed = mouthHalfMm === halfMm ? [] : [rowMm, backEndMm - rowMm];
@@ -56,11 +60,13 @@ export function wrappedFaces(input: FoldInput, faces: WrappedFaces): FoldedSheet
         mark,
         piece,
         thicknessMm: layers.fabricMm,
-        across: flat ? [-1, 0, 1] : shares(halfMm, reachAt(mark === 'part.front' ? 0 : backEndMm), flatHalfMm),
-        along: alongStops(section, fromMm, toMm, narrowed),
+        fromMm,
+        toMm,
+        across: () => (flat ? [-1, 0, 1] : shares(halfMm, reachAt(mark === 'part.front' ? 0 : backEndMm), flatHalfMm)),
+        along: () => alongStops(section, fromMm, toMm, narrowed),
         rowMm,
         isRound: false,
-        at: flat ? under : wall,
+        rowAt: flat ? under : wall,
         halfMm: flat ? () => floorHalfMm ?? 0 : halfAt,
       },
     ];

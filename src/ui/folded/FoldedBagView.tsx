@@ -12,11 +12,14 @@ import { CLOTHS } from '@/ui/theme/system';
 import { FoldedHandles } from './FoldedHandles';
 import { FoldedStill } from './FoldedStill';
 import { canDrawInSpace } from './canDrawInSpace';
+import { useSettled } from './useSettled';
 import { useFolded, type Folded, type Shown } from './useFolded';
 
 const FoldedScene = dynamic(() => import('./FoldedScene'), { ssr: false });
 
 const MARGIN_PX = 14;
+/** How long what is drawn still must rest before it is drawn anew, ms. */
+const STILL_REST_MS = 260;
 /** Turned so far by a pixel, and by a key. */
 const RAD_PER_PX = 0.009;
 const RAD_PER_KEY = Math.PI / 18;
@@ -35,7 +38,9 @@ export function FoldedBagView({ heightPx }: { heightPx: number }) {
   // While a line is dragged here, the bag follows the hand; else it follows a painted frame behind.
   const live = useBag((bag) => (isHeld ? bag : null));
   const behind = useBagSection((bag) => bag);
-  const { design, plan } = live ?? behind;
+  const now = live ?? behind;
+  // A still picture takes a tenth of a second: it waits until the hand rests.
+  const { design, plan } = useSettled(now, how.kind === 'still' ? STILL_REST_MS : 0);
   const selection = useBag((bag) => bag.selection);
   const store = useBagStore();
   const select = useCallback((mark: string | null) => store.getState().select(mark), [store]);

@@ -2,7 +2,21 @@
 
 import { Canvas, useThree, type ThreeEvent } from '@react-three/fiber';
 import { useEffect, useLayoutEffect, useMemo, useRef } from 'react';
-import { BufferAttribute, BufferGeometry, Color, InstancedMesh, Matrix4, SphereGeometry } from 'three';
+import {
+  BufferAttribute,
+  BufferGeometry,
+  Color,
+  DataTexture,
+  InstancedMesh,
+  LinearFilter,
+  LinearMipmapLinearFilter,
+  Matrix4,
+  RGBAFormat,
+  RepeatWrapping,
+  SRGBColorSpace,
+  SphereGeometry,
+  type Texture,
+} from 'three';
 import { LineMaterial } from 'three/examples/jsm/lines/LineMaterial.js';
 import { LineSegments2 } from 'three/examples/jsm/lines/LineSegments2.js';
 import { LineSegmentsGeometry } from 'three/examples/jsm/lines/LineSegmentsGeometry.js';
@@ -29,6 +43,8 @@ export interface SceneProps {
 export default function FoldedScene(props: SceneProps) {
   const { folded, view, pxPerMm, cloth, selection, onSelect, onLost, onFirst } = props;
   const { middle } = folded;
+  const rows = useMemo(() => rowTexture(cloth.cloth, cloth.thread), [cloth]);
+  useEffect(() => () => rows.dispose(), [rows]);
   return (
     <Canvas
       orthographic
@@ -54,14 +70,14 @@ export default function FoldedScene(props: SceneProps) {
           <group position={[-middle.x, -middle.y, -middle.z]}>
             {folded.mesh.solids.map((solid, index) => (
               <SolidMesh
-                key={index}
+                key={`${solid.stuff} ${index}`}
                 solid={solid}
-                colour={solid.stuff === 'cloth' ? cloth.cloth : STUFF_COLOURS[solid.stuff]}
+                colour={solid.stuff === 'cloth' ? WHITE : STUFF_COLOURS[solid.stuff]}
+                rows={solid.stuff === 'cloth' ? rows : null}
                 isLit={solid.mark === selection}
                 onSelect={onSelect}
               />
             ))}
-            <Lines lines={folded.rows} colour={cloth.thread} widthPx={1} />
             <Lines lines={folded.mesh.lines.filter(isFold)} colour={cloth.chalk} widthPx={2} dashed />
             <Lines lines={folded.mesh.lines.filter((line) => !isFold(line))} colour={cloth.chalk} widthPx={2} />
             <Lines lines={folded.mesh.lines.filter(({ mark }) => mark === selection)} colour={LIT_COLOUR} widthPx={5} />
@@ -75,6 +91,9 @@ export default function FoldedScene(props: SceneProps) {
 
 /** The eye, farther off than any bag reaches at any scale. Without perspective a unit is a pixel. */
 const EYE = { position: [0, 0, 8000] as [number, number, number], near: 1, far: 16000, zoom: 1 };
+
+/** A texture's own colours, as they are. */
+const WHITE = '#ffffff';
 
 const isFold = ({ kind }: SolidLine): boolean => kind === 'fold';
 
@@ -90,15 +109,18 @@ function First({ onFirst }: { onFirst: () => void }) {
 interface SolidMeshProps {
   solid: Solid;
   colour: string;
+  /** What its rows look like; null where it has none. */
+  rows: Texture | null;
   isLit: boolean;
   onSelect: (mark: string) => void;
 }
 
-function SolidMesh({ solid, colour, isLit, onSelect }: SolidMeshProps) {
+function SolidMesh({ solid, colour, rows, isLit, onSelect }: SolidMeshProps) {
   const geometry = useMemo(() => {
     const made = new BufferGeometry();
     made.setAttribute('position', new BufferAttribute(solid.positions, 3));
     made.setAttribute('normal', new BufferAttribute(solid.normals, 3));
+    made.setAttribute('uv', new BufferAttribute(rowPlaces(solid.rows), 2));
     made.setIndex(new BufferAttribute(solid.indices, 1));
     return made;
   }, [solid]);
@@ -113,11 +135,45 @@ function SolidMesh({ solid, colour, isLit, onSelect }: SolidMeshProps) {
     <mesh geometry={geometry} onClick={take}>
       <meshLambertMaterial
         color={colour}
+        map={rows}
         emissive={isLit ? LIT_COLOUR : '#000000'}
         emissiveIntensity={isLit ? 0.55 : 0}
       />
     </mesh>
   );
+}
+
+/** The cloth between two lines of rows, and half a line at either end. */
+const ROW_PX = 32;
+const LINE_PX = 2;
+
+/** The cloth with its rows, from one line to the next: repeated along a sheet. */
+function rowTexture(cloth: string, thread: string): Texture {
+  const [ground, line] = [new Color(cloth), new Color(thread)];
+  const data = new Uint8Array(4 * ROW_PX);
+  for (let pixel = 0; pixel < ROW_PX; pixel += 1) {
+    const { r, g, b } = pixel < LINE_PX || pixel >= ROW_PX - LINE_PX ? line : ground;
+    // Told in the eye's scale, as they are chosen.
+    const seenAs = new Color(r, g, b).convertLinearToSRGB();
+    data.set([255 * seenAs.r, 255 * seenAs.g, 255 * seenAs.b, 255], 4 * pixel);
+  }
+  const texture = new DataTexture(data, 1, ROW_PX, RGBAFormat);
+  texture.colorSpace = SRGBColorSpace;
+  texture.wrapS = RepeatWrapping;
+  texture.wrapT = RepeatWrapping;
+  texture.magFilter = LinearFilter;
+  texture.minFilter = LinearMipmapLinearFilter;
+  texture.generateMipmaps = true;
+  texture.anisotropy = 8;
+  texture.needsUpdate = true;
+  return texture;
+}
+
+/** Where each corner lies in it: any place across, so many lines along. */
+function rowPlaces(rows: Float32Array): Float32Array {
+  const places = new Float32Array(2 * rows.length);
+  rows.forEach((row, index) => (places[2 * index + 1] = row));
+  return places;
 }
 
 interface LinesProps {

@@ -1,7 +1,7 @@
 'use client';
 
 import { useMemo } from 'react';
-import { foldedPicture, type Solid, type View } from '@/drawing';
+import { foldedPicture, rowLines, type Solid, type View } from '@/drawing';
 import type { CLOTHS } from '@/ui/theme/system';
 import { LIT_COLOUR, STUFF_COLOURS } from './colours';
 import type { Folded } from './useFolded';
@@ -22,7 +22,7 @@ export function FoldedStill({ folded, view, pxPerMm, size, cloth, selection, onS
   const { facets, lines } = useMemo(
     () =>
       foldedPicture(
-        { solids: folded.mesh.solids.filter(isSeen(folded)), lines: [...folded.rows, ...folded.mesh.lines] },
+        { solids: folded.mesh.solids.filter(isSeen(folded)), lines: [...rowLines(folded.bag), ...folded.mesh.lines] },
         { yawRad, pitchRad, upMm },
         folded.middle,
       ),

@@ -2,7 +2,7 @@ import { useMemo } from 'react';
 import type { Design } from '@/core/design';
 import { foldBag, type FoldedBag, type FoldWay } from '@/core/fold';
 import type { Plan } from '@/core/plan';
-import { bumpsOf, foldedMesh, middleOf, rowLines, type FoldedMesh, type SolidLine } from '@/drawing';
+import { bumpsOf, foldedMesh, middleOf, type FoldedMesh } from '@/drawing';
 import type { Vec } from '@/core/fold';
 
 /** What shows of the bag. */
@@ -12,7 +12,6 @@ export type Shown = 'outside' | 'inside';
 export interface Folded {
   bag: FoldedBag;
   mesh: FoldedMesh;
-  rows: SolidLine[];
   bumps: { points: Vec[]; radiusMm: number };
   /** The point that it is turned about, wherever its flap is: the middle of the closed bag. */
   middle: Vec;
@@ -41,7 +40,6 @@ export function folded(design: Design, plan: Plan, way: FoldWay, shown: Shown): 
   return {
     bag,
     mesh,
-    rows: rowLines(bag),
     bumps: bumpsOf(design, plan, bag),
     middle: middleOf(closed === whole && shown === 'outside' ? mesh.box : foldedMesh(closed, liningMm).box),
   };
