@@ -25,6 +25,8 @@ interface OpenBag {
   store: BagStore;
   section: BagStore;
   numbers: readonly BagStore[];
+  /** The last of all, for the folded bag: to fold it and hand it to the graphics is a frame's work of its own. */
+  folded: BagStore;
 }
 
 const LANES = 3;
@@ -42,7 +44,8 @@ export function BagProvider({ bag, children }: { bag: OpenedBag; children: React
     const numbers: BagStore[] = [];
     for (let lane = 0; lane < LANES; lane += 1)
       numbers.push(trail(numbers.at(-1) ?? section, afterBrowserPaint()).follower);
-    return { store, section, numbers };
+    const folded = trail(numbers.at(-1) ?? section, afterBrowserPaint()).follower;
+    return { store, section, numbers, folded };
   });
   const { store } = open;
 
@@ -109,6 +112,11 @@ export function useBagNumbers<T>(read: (state: BagState) => T): T {
 /** Reads a part of the open bag for the section through it, which is painted in the frame after the panel. */
 export function useBagSection<T>(read: (state: BagState) => T): T {
   return useStore(useOpenBag().section, read);
+}
+
+/** Reads a part of the open bag for the folded bag in space, which follows last. */
+export function useBagFolded<T>(read: (state: BagState) => T): T {
+  return useStore(useOpenBag().folded, read);
 }
 
 /** The open bag's store itself, for actions that need no following. */
