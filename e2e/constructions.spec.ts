@@ -162,6 +162,7 @@ test('what differs between the empty and the full bag is told, and follows the l
   await openBody(page);
   const table = page.getByTestId('empty-full');
   await expect(table.getByRole('rowheader')).toHaveText([
+    'Width, outside',
     'Height to the mouth',
     'Front to back, outside',
     'Gap at the mouth',

@@ -205,8 +205,8 @@ function withoutFrames() {
     isContextLost: () => false,
     getError: () => 0,
   };
-  const real = HTMLCanvasElement.prototype.getContext;
-  HTMLCanvasElement.prototype.getContext = function (kind, ...rest) {
+  const real = window.HTMLCanvasElement.prototype.getContext;
+  window.HTMLCanvasElement.prototype.getContext = function (kind, ...rest) {
     if (kind !== 'webgl2') return real.call(this, kind, ...rest);
     this.given ??= new Proxy(
       { canvas: this, drawingBufferWidth: 1, drawingBufferHeight: 1 },

@@ -6,6 +6,14 @@ import { launchBrowser } from './lib/browser.mjs';
 import { ROOT, buildApp, installPackages, run } from './lib/ready.mjs';
 import { freePort, startServer } from './lib/serve.mjs';
 
+/** Opens a bag from the shelf, on its Body. */
+async function openBag(page, name) {
+  await page.goto(address);
+  await page.getByRole('link', { name }).first().click();
+  await page.locator('[data-save=saved]').waitFor();
+  await page.waitForTimeout(700);
+}
+
 const VIEWS = ['carry', 'swatch', 'stitch', 'body', 'strap', 'lining', 'stores', 'order', 'write-up'];
 
 installPackages();
@@ -56,6 +64,19 @@ try {
   await page.evaluate(() => document.querySelector('[data-testid=makings]').closest('section').scrollIntoView());
   await page.waitForTimeout(600);
   await page.screenshot({ path: join(folder, 'makings.png') });
+  await page.goto(`${bag}body`);
+  await page.locator('[data-drawn=space]').waitFor();
+  await page.getByRole('button', { name: 'Open the flap' }).click();
+  await page.waitForTimeout(1200);
+  await page.evaluate(() => document.activeElement.blur());
+  await page.screenshot({ path: join(folder, 'folded.png') });
+  await openBag(page, /solo parts/);
+  await page.getByRole('button', { name: 'Look for better plans' }).click();
+  await page.getByTestId('solutions').waitFor();
+  await page.evaluate(() => document.activeElement.blur());
+  await page.evaluate(() => document.querySelector('[data-testid=solutions]').closest('section').scrollIntoView());
+  await page.waitForTimeout(600);
+  await page.screenshot({ path: join(folder, 'solutions.png') });
   await page.goto(address);
   await page
     .getByRole('link', { name: /march cards/ })

@@ -40,6 +40,12 @@ export const WHIP_TAKE_UP_STITCHES = 0.25;
 /** The flap's drop as a share of the front's height that looks right and holds. From memory. */
 export const FLAP_DROP_SHARE = { least: 0.4, most: 0.85 } as const;
 
+/** A mouth without a flap that the load holds open by more than this lets small things out, mm. From memory. */
+export const GAP_WITHOUT_FLAP_MM = 25;
+
+/** A load that takes more than this share of a flat bag's width is better carried in one with a depth of its own. From memory. */
+export const NARROWER_SHARE = 0.2;
+
 /** A flap wider than this is held better by two snaps, mm. Common practice. */
 export const ONE_SNAP_FLAP_WIDTH_MM = 180;
 

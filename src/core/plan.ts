@@ -24,7 +24,7 @@ import {
   type SettledDesign,
 } from './contents';
 import { ownStitchProblems, type Design } from './design';
-import { emptyAndFullStage, type EmptyAndFull } from './emptyAndFull';
+import { emptyAndFullProblems, emptyAndFullStage, type EmptyAndFull } from './emptyAndFull';
 import { edgingStage, type EdgingStage } from './edging';
 import type { Figure, FigureId } from './figures';
 import { flapSplits, flapStage, withHalfDisc, type FlapStage, type Split } from './flap';
@@ -167,6 +167,7 @@ export function planBag(wished: Design, packings?: Packings): PlanResult {
         ...[gauge, fit, pouch, flap, set].flatMap(({ problems }) => problems),
         ...textureProblems(design, { pouch, flap, workedFrom: set.workedFrom }),
         ...[snap, strap, fold, yarn].flatMap((stage) => stage?.problems ?? []),
+        ...emptyAndFullProblems(design, pouch, flap, fold, emptyAndFull),
         ...(closure && !flap.hasFlap ? [snapWithoutFlap(design, takesFlap)] : []),
       ],
     },

@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { BODY_KINDS } from '@/core/body';
-import { usualSnap, type Design } from '@/core/design';
+import { applyEdits, usualSnap, type Design } from '@/core/design';
 import { planBag, type Plan } from '@/core/plan';
 import { bagOf } from '@/core/testing/bodies';
 import { planOf } from '@/core/testing/designs';
@@ -58,5 +58,35 @@ describe('empty and full', () => {
         expect(full(thick, 'thickness')).toBeGreaterThanOrEqual(full(thin, 'thickness') - dust);
       }),
     );
+  });
+});
+
+describe('what matters of it', () => {
+  const problem = (design: Design, code: string) => planOf(design).problems.find((one) => one.code === code);
+
+  it('is a mouth that stands open without a flap; a flap mends it', () => {
+    const open: Design = {
+      ...carrying(bagOf('fold-over-strip'), 30),
+      hardware: [],
+      flap: { kind: 'none', dropMm: 60, widthMm: null, hemMm: null },
+    };
+    const gaping = problem(open, 'mouth-stands-open');
+    // Without lining the mouth gapes by as much as the load is thick.
+    expect(gaping?.values.gapMm).toBeCloseTo(30, 9);
+    const mended = applyEdits(open, gaping?.repairs[0]?.edits ?? []);
+    if (!mended.ok) throw new Error('it can be mended');
+    expect(problem(mended.design, 'mouth-stands-open')).toBeUndefined();
+    expect(problem({ ...open, contents: { ...open.contents, thicknessMm: 20 } }, 'mouth-stands-open')).toBeUndefined();
+  });
+
+  it('is a load that draws the sides in; boxed corners mend it', () => {
+    const bulging = problem(carrying(bagOf('fold-over-strip'), 80), 'narrower-when-full');
+    // Geometry: on each side a quarter circle of half the load reaches out by a radius where it takes half of π.
+    expect(bulging?.values.lostMm).toBeCloseTo(80 * (Math.PI / 2 - 1), 6);
+    const mended = applyEdits(carrying(bagOf('fold-over-strip'), 80), bulging?.repairs[0]?.edits ?? []);
+    if (!mended.ok) throw new Error('it can be mended');
+    expect(planOf(mended.design).pouch.kind).toBe('boxed-corners');
+    expect(problem(mended.design, 'narrower-when-full')).toBeUndefined();
+    expect(problem(mended.design, 'contents-too-deep')).toBeUndefined();
   });
 });

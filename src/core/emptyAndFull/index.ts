@@ -1,1 +1,2 @@
+export { emptyAndFullProblems } from './emptyAndFullProblems';
 export { emptyAndFullStage, type EmptyAndFull } from './emptyAndFullStage';

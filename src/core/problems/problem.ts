@@ -52,7 +52,8 @@ export type RepairCode =
   | 'take-flap-off'
   | 'swatch-was-for-this'
   | 'bag-deeper'
-  | 'work-from-other-end';
+  | 'work-from-other-end'
+  | 'box-the-corners';
 
 export type ProblemCode =
   | 'one-reading'
@@ -114,7 +115,9 @@ export type ProblemCode =
   | 'snap-in-scallop'
   | 'contents-too-deep'
   | 'scallops-worked-last'
-  | 'presses-on-cloth';
+  | 'presses-on-cloth'
+  | 'mouth-stands-open'
+  | 'narrower-when-full';
 
 /**
  * Something the maker should know before the hook does. Data only: the sentence is made where it is

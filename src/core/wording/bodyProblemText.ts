@@ -35,11 +35,16 @@ export const BODY_PROBLEMS = {
     `${length(v.insetMm)} from the edge the snap would sit among the scallops (${length(v.scallopMm)}). Set it above them.`,
   'contents-too-deep': (v, length) =>
     `What goes in is ${length(v.shortMm)} too thick for the inside: front and back would bulge.`,
+  'mouth-stands-open': (v, length) =>
+    `Full, the mouth stands open by ${length(v.gapMm)}, and nothing closes it: small things fall out.`,
+  'narrower-when-full': (v, length) =>
+    `A load ${length(v.loadMm)} thick draws the sides in by ${length(v.lostMm)} and bulges the bag. A bag with a depth of its own keeps its shape.`,
   'presses-on-cloth': (v, length, names) =>
     `“${names.thing}” has room by its width, yet folded the cloth is in its way: it presses on a round corner or end by ${length(v.pressesMm)}.`,
 } satisfies Partial<Record<ProblemCode, Sentence>>;
 
 export const BODY_REPAIRS = {
+  'box-the-corners': (v, length) => `Box its corners, ${length(v.depthMm)} deep`,
   'corner-radius-to': (v, length) => `Make the corners ${length(v.radiusMm)}`,
   'rounds-joined': () => 'Join the rounds',
   'no-end-stitches': () => 'Add no stitches at the ends',
