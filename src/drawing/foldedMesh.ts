@@ -36,7 +36,7 @@ export interface Solid {
 /** A line on the outside of the bag, as points one after the other, mm. */
 export interface SolidLine {
   mark: string;
-  kind: FoldedLine['kind'];
+  kind: FoldedLine['kind'] | 'side';
   points: Vec[];
   /** The way out of the bag at its middle, 1 mm long. */
   outward: Vec;
@@ -75,7 +75,11 @@ export function foldedMesh(bag: FoldedBag, liningMm: number): FoldedMesh {
     ...bag.discs.map(discSolid),
     ...bag.things.map(boxSolid),
   ];
-  return { solids, lines: bag.lines.map(lineOn), box: boxOf(solids) };
+  return {
+    solids,
+    lines: [...bag.lines.map(lineOn), ...bag.sheets.filter(isLoose).flatMap(sidesOf)],
+    box: boxOf(solids),
+  };
 }
 
 /** Rows nearer to each other than this run into one, mm. */
@@ -253,6 +257,21 @@ export function lineOfRow(grid: SheetGrid, row: number, outMm: number): Pick<Sol
     points: Array.from({ length: grid.columns }, (_, i) => gridPoint(grid, i, row, outMm)),
     outward: gridOutward(grid, Math.floor(grid.columns / 2), row),
   };
+}
+
+/** Sheets whose sides hang free, and would not be told from what is behind them. */
+const isLoose = ({ mark }: FoldedSheet): boolean => mark === 'part.flap' || mark === 'part.bridge';
+
+/** Both sides of a sheet, just above its outer face. */
+function sidesOf(sheet: FoldedSheet): SolidLine[] {
+  const grid = sheetGrid({ ...sheet, across: [-1, -0.98, 0.98, 1] });
+  const outMm = sheet.thicknessMm / 2 + ABOVE_MM;
+  return [0, 3].map((column) => ({
+    mark: sheet.mark,
+    kind: 'side',
+    points: Array.from({ length: grid.rows }, (_, row) => gridPoint(grid, column, row, outMm)),
+    outward: gridOutward(grid, column, Math.floor(grid.rows / 2)),
+  }));
 }
 
 /** A row of a sheet with one close beside it, so that its way outward is known. */

@@ -23,7 +23,7 @@ import { LineSegmentsGeometry } from 'three/examples/jsm/lines/LineSegmentsGeome
 import type { Vec } from '@/core/fold';
 import type { Solid, SolidLine, View } from '@/drawing';
 import type { CLOTHS } from '@/ui/theme/system';
-import { STUFF_COLOURS, LIT_COLOUR } from './colours';
+import { INK_COLOUR, LIT_COLOUR, STUFF_COLOURS } from './colours';
 import type { Folded } from './useFolded';
 
 export interface SceneProps {
@@ -79,7 +79,8 @@ export default function FoldedScene(props: SceneProps) {
               />
             ))}
             <Lines lines={folded.mesh.lines.filter(isFold)} colour={cloth.chalk} widthPx={2} dashed />
-            <Lines lines={folded.mesh.lines.filter((line) => !isFold(line))} colour={cloth.chalk} widthPx={2} />
+            <Lines lines={folded.mesh.lines.filter(isEdge)} colour={cloth.chalk} widthPx={2} />
+            <Lines lines={folded.mesh.lines.filter(isSide)} colour={INK_COLOUR} widthPx={1.2} />
             <Lines lines={folded.mesh.lines.filter(({ mark }) => mark === selection)} colour={LIT_COLOUR} widthPx={5} />
             {folded.bumps.points.length > 0 && <Bumps {...folded.bumps} colour={cloth.thread} />}
           </group>
@@ -96,6 +97,9 @@ const EYE = { position: [0, 0, 8000] as [number, number, number], near: 1, far: 
 const WHITE = '#ffffff';
 
 const isFold = ({ kind }: SolidLine): boolean => kind === 'fold';
+
+const isEdge = ({ kind }: SolidLine): boolean => kind === 'edge';
+const isSide = ({ kind }: SolidLine): boolean => kind === 'side';
 
 /** Says when the first picture has been drawn. */
 function First({ onFirst }: { onFirst: () => void }) {

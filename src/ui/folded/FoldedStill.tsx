@@ -3,7 +3,7 @@
 import { useMemo } from 'react';
 import { foldedPicture, rowLines, type Solid, type View } from '@/drawing';
 import type { CLOTHS } from '@/ui/theme/system';
-import { LIT_COLOUR, STUFF_COLOURS } from './colours';
+import { INK_COLOUR, LIT_COLOUR, STUFF_COLOURS } from './colours';
 import type { Folded } from './useFolded';
 
 interface StillProps {
@@ -60,8 +60,16 @@ export function FoldedStill({ folded, view, pxPerMm, size, cloth, selection, onS
             data-lit={mark === selection || undefined}
             points={points.map(({ x, y }) => `${x.toFixed(2)},${y.toFixed(2)}`).join(' ')}
             fill="none"
-            stroke={kind === 'row' ? cloth.thread : mark === selection ? LIT_COLOUR : cloth.chalk}
-            strokeWidth={kind === 'row' ? 0.8 : mark === selection ? 4 : 1.8}
+            stroke={
+              kind === 'row'
+                ? cloth.thread
+                : kind === 'side'
+                  ? INK_COLOUR
+                  : mark === selection
+                    ? LIT_COLOUR
+                    : cloth.chalk
+            }
+            strokeWidth={kind === 'row' ? 0.8 : kind === 'side' ? 1.2 : mark === selection ? 4 : 1.8}
             strokeDasharray={kind === 'fold' ? '9 5' : undefined}
             vectorEffect="non-scaling-stroke"
           />

@@ -8,5 +8,8 @@ export const STUFF_COLOURS: Record<Exclude<Stuff, 'cloth'>, string> = {
   load: '#e9d9a6',
 };
 
+/** The sides of a flap that hangs free. */
+export const INK_COLOUR = '#1b2426';
+
 /** What is selected. */
 export const LIT_COLOUR = '#c9a550';
