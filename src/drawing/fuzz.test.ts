@@ -2,12 +2,14 @@ import fc from 'fast-check';
 import { expect, test } from 'vitest';
 import { applyEdits } from '@/core/design';
 import { BODY_KINDS, moveLineEdits, panelLines } from '@/core/body';
+import { foldBag } from '@/core/fold';
 import { joinedCount } from '@/core/pieces';
 import { planBag } from '@/core/plan';
 import { anyDesignOf } from '@/core/testing/anyDesign';
 import { patternAsText, problemSentence, repairLabel, writePattern } from '@/core/wording';
 import {
   foldedDrawing,
+  foldedMesh,
   liningDrawing,
   packedDrawing,
   sheetDrawing,
@@ -70,6 +72,11 @@ test.each(BODY_KINDS)(
         expect(JSON.stringify(sheet, namingWhatIsNoNumber)).not.toContain(NOT_FINITE);
         for (const drawing of drawings)
           if (drawing) expect(JSON.stringify(drawing, namingWhatIsNoNumber)).not.toContain(NOT_FINITE);
+        for (const flap of [1, 0.3, -1])
+          for (const { positions, normals } of foldedMesh(foldBag(plan, { state: 'loaded', flap }), 0.4).solids) {
+            expect(positions.every(Number.isFinite)).toBe(true);
+            expect(normals.every(Number.isFinite)).toBe(true);
+          }
         expect(patternAsText(writePattern(design, plan))).not.toMatch(/NaN|undefined|Infinity/);
       }),
       { numRuns: RUNS },
