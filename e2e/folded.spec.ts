@@ -134,3 +134,38 @@ test('the place is in order for readers of the screen', async ({ page }) => {
   const { violations } = await new AxeBuilder({ page }).analyze();
   expect(violations.map(({ id, nodes }) => `${id}: ${nodes[0]?.html}`)).toEqual([]);
 });
+
+test('the snap is moved along the flap in every view, by hand and by keys, its mate with it', async ({ page }) => {
+  const folded = await openFolded(page);
+  await page.getByRole('button', { name: 'Put a magnetic snap on' }).click();
+  const inset = () => restingNumber(page, 'snap.halfInset');
+  const mate = () => restingNumber(page, 'snap.mateDistance');
+  const [first, mateFirst] = [await inset(), await mate()];
+  await page.getByRole('slider', { name: 'Snap, in from the flap’s edge' }).focus();
+  await page.keyboard.press('ArrowDown');
+  await page.keyboard.press('ArrowDown');
+  const byKeys = await inset();
+  expect(byKeys).not.toBe(first);
+  expect(await mate()).not.toBe(mateFirst);
+
+  // Dragged up in the section, it comes further from the flap's edge; so on the folded bag.
+  await dragSnap(page, page.getByTestId('section').locator('[data-fabric-snap="snap.half"]').last(), -22);
+  const bySection = await inset();
+  expect(bySection).toBeGreaterThan(byKeys);
+  await expect(page.getByTestId('section').locator('[data-mark="snap.half"][data-lit]').first()).toBeAttached();
+  await dragSnap(page, folded.locator('[data-fabric-snap="snap.half"]').first(), -26);
+  expect(await inset()).toBeGreaterThan(bySection);
+  await page.keyboard.press('Control+z');
+  expect(await inset()).toBe(bySection);
+});
+
+async function dragSnap(page: Page, snap: Locator, byY: number) {
+  await snap.scrollIntoViewIfNeeded();
+  const box = await snap.boundingBox();
+  if (!box) throw new Error('the snap can be seen');
+  const [x, y] = [box.x + box.width / 2, box.y + box.height / 2];
+  await page.mouse.move(x, y);
+  await page.mouse.down();
+  for (let step = 1; step <= 6; step += 1) await page.mouse.move(x, y + (byY * step) / 6);
+  await page.mouse.up();
+}

@@ -5,7 +5,7 @@ import { stations, type FoldWay, type FoldedPlan } from './foldInput';
 import { asSheet, sheetGrid, type FoldedSheet, type SheetGrid, type SheetPoint } from './sheet';
 import { thingsInBag, type ThingBox } from './thingsInBag';
 import { turnedTail } from './turnedTail';
-import { unit, cross, between, vec } from './space';
+import { unit, cross, between, vec, type Vec } from './space';
 
 /** A line across a sheet: a fold, or an edge. */
 export interface FoldedLine {
@@ -17,7 +17,9 @@ export interface FoldedLine {
 
 /** A half of a snap: a disc that lies on a sheet. */
 export interface FoldedDisc extends SheetPoint {
-  mark: string;
+  mark: 'snap.half' | 'snap.mate';
+  /** The way along the fabric there, from the front's mouth on, 1 mm long. */
+  wayAlong: Vec;
   radiusMm: number;
   /** On the sheet's outer face, or on its inner one. */
   side: 1 | -1;
@@ -93,12 +95,21 @@ function foldedLines({ pouch, flap }: FoldedPlan, sheets: readonly FoldedSheet[]
 /** The halves of the snap where they lie: on the flap's inner face, their mates on the front's outer one. */
 function snapDiscs({ snap, pouch }: FoldedPlan, sheets: readonly FoldedSheet[]): FoldedDisc[] {
   if (!snap) return [];
-  const disc = (part: readonly string[], stationMm: number, acrossMm: number, mark: string, side: 1 | -1) => {
+  const disc = (
+    part: readonly string[],
+    stationMm: number,
+    acrossMm: number,
+    mark: FoldedDisc['mark'],
+    side: 1 | -1,
+  ) => {
     const sheet = sheets.find(
       ({ mark: of, fromMm, toMm }) => part.includes(of) && stationMm >= fromMm - 1e-6 && stationMm <= toMm + 1e-6,
     );
     const spot = sheet && pointOnSheet(sheet, stationMm, acrossMm);
-    return spot ? [{ ...spot, mark, side, radiusMm: snap.diameterMm / 2, thicknessMm: sheet.thicknessMm }] : [];
+    const wayAlong = sheet && unit(between(sheet.at(0, stationMm - 0.1), sheet.at(0, stationMm + 0.1)));
+    return spot && wayAlong
+      ? [{ ...spot, wayAlong, mark, side, radiusMm: snap.diameterMm / 2, thicknessMm: sheet.thicknessMm }]
+      : [];
   };
   const middleMm = (pouch.stitchCount * pouch.stitchMm) / 2;
   // A half disc is a piece of its own, counted from its own side.

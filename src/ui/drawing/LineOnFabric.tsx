@@ -59,6 +59,7 @@ export function LineOnFabric({ id, points, wayPx, onHold }: LineOnFabricProps) {
       strokeWidth={REACH_PX}
       strokeLinecap="round"
       data-fabric-line={id}
+      data-mark={id}
       style={{ cursor: 'grab', touchAction: 'none', pointerEvents: 'stroke' }}
     >
       <title>{LINE_NAMES[id]}</title>

@@ -7,6 +7,7 @@ import { sectionDrawing, type Shape } from '@/drawing';
 import { useBag, useBagSection, useBagStore } from '@/ui/bag/BagProvider';
 import { clothStyle } from '@/ui/theme/system';
 import { LineOnFabric } from './LineOnFabric';
+import { SnapOnFabric } from './SnapOnFabric';
 import { DrawingDefs, ShapeView } from './ShapeView';
 import { useSharedDrawings } from './useShared';
 
@@ -63,6 +64,8 @@ export function SectionView({ heightPx, widthPx }: { heightPx: number; widthPx: 
             {drawing.shapes.map((shape, shapeIndex) =>
               shape.role === 'tick' && shape.mark && movable.has(shape.mark) ? (
                 <TickHold key={shapeIndex} tick={shape} left={at} top={top} scale={scale} onHold={setHeld} />
+              ) : isSnap(shape) ? (
+                <SnapHold key={shapeIndex} snap={shape} left={at} top={top} scale={scale} onHold={setHeld} />
               ) : null,
             )}
             <text
@@ -102,6 +105,30 @@ function TickHold({ tick, left, top, scale, onHold }: TickHoldProps) {
       id={tick.mark as PanelLineId}
       points={`${inner.x},${inner.y} ${outer.x},${outer.y}`}
       wayPx={wayPx}
+      onHold={onHold}
+    />
+  );
+}
+
+const isSnap = ({ mark }: Shape): boolean => mark === 'snap.half' || mark === 'snap.mate';
+
+/** A half of the snap, to be dragged along the fabric that it lies on. */
+function SnapHold({ snap, left, top, scale, onHold }: Omit<TickHoldProps, 'tick'> & { snap: Shape }) {
+  if (snap.kind !== 'path') return null;
+  const [near, far, farBeyond, nearBeyond] = snap.segments.map(({ x, y }) => ({
+    x: left + x * scale,
+    y: top + y * scale,
+  }));
+  if (!near || !far || !farBeyond || !nearBeyond) return null;
+  // Its corners run along the fabric, first on one side of it.
+  const [alongX, alongY] = [nearBeyond.x - near.x, nearBeyond.y - near.y];
+  const along = Math.hypot(alongX, alongY) || 1;
+  return (
+    <SnapOnFabric
+      mark={snap.mark as 'snap.half' | 'snap.mate'}
+      at={{ x: (near.x + farBeyond.x) / 2, y: (near.y + farBeyond.y) / 2 }}
+      radiusPx={0}
+      wayPx={{ x: (alongX / along) * scale, y: (alongY / along) * scale }}
       onHold={onHold}
     />
   );

@@ -19,6 +19,7 @@ import { PieceNames, PieceShapes } from './PieceView';
 import { PieceRulers } from './PieceRulers';
 import { pieceOnScreen, type PieceOnScreen } from './pieceOnScreen';
 import { RULER_PX } from './Ruler';
+import { SnapHandle } from './SnapHandle';
 import { DrawingDefs } from './ShapeView';
 import { useShared } from './useShared';
 import { useSheet } from './useSheet';
@@ -210,6 +211,7 @@ export function SheetView({ hide = [], movable = false }: SheetViewProps) {
           })}
           {movable && <FlapHandlesOn places={places} />}
           {movable && <BodyHandles places={places} />}
+          {movable && <SnapHandle places={places} />}
         </svg>
       </div>
       <div className="sheet-note">

@@ -8,6 +8,7 @@ import type { Plan } from '@/core/plan';
 import { seen, type View } from '@/drawing';
 import { arrowSteps } from '@/ui/drawing/arrowSteps';
 import { LineOnFabric } from '@/ui/drawing/LineOnFabric';
+import { SnapOnFabric } from '@/ui/drawing/SnapOnFabric';
 import type { Folded } from './useFolded';
 
 interface FoldedHandlesProps {
@@ -67,6 +68,23 @@ export function FoldedHandles(props: FoldedHandlesProps) {
             />
           );
         })}
+      {folded.bag.discs.map(({ mark, point, outward, side, radiusMm, wayAlong }, index) => {
+        const facing = seen(plus(middle, outward, side), view, middle).depth;
+        // A half on the flap's inner face is taken hold of through the flap.
+        if (mark === 'snap.mate' && facing < FACING) return null;
+        const at = onScreen(point);
+        const beyond = onScreen(plus(point, wayAlong));
+        return (
+          <SnapOnFabric
+            key={`${mark} ${index}`}
+            mark={mark}
+            at={at}
+            radiusPx={radiusMm * pxPerMm}
+            wayPx={{ x: beyond.x - at.x, y: beyond.y - at.y }}
+            onHold={onHold}
+          />
+        );
+      })}
       {flap !== null && plan.flap.hasFlap && (
         <FlapGrip
           plan={plan}
