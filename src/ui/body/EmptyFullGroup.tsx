@@ -3,8 +3,7 @@
 import type { EmptyAndFull } from '@/core/emptyAndFull';
 import { useBagNumbers } from '@/ui/bag/BagProvider';
 import { Group } from '@/ui/bag/PlaceLayout';
-import { AskableNumber } from '@/ui/figures/FigureTicket';
-import { LedgerHead } from '@/ui/figures/LedgerHead';
+import { BesideTable } from '@/ui/figures/BesideTable';
 
 const NAMES: Record<EmptyAndFull['id'], string> = {
   width: 'Width, outside',
@@ -24,25 +23,17 @@ export function EmptyFullGroup() {
   if (sizes.length === 0) return null;
   return (
     <Group title="Empty, and full">
-      <table className="ledger" data-testid="empty-full">
-        <LedgerHead heads={HEADS} />
-        <tbody>
-          {sizes.map(({ id, empty, full, differs }) => (
-            <tr key={id}>
-              <th scope="row">{NAMES[id]}</th>
-              <td>
-                <AskableNumber figure={empty} />
-              </td>
-              <td>
-                <AskableNumber figure={full} />
-              </td>
-              <td className="ledger-off">
-                <AskableNumber figure={differs} signed />
-              </td>
-            </tr>
-          ))}
-        </tbody>
-      </table>
+      <BesideTable
+        testId="empty-full"
+        heads={HEADS}
+        rows={sizes.map(({ id, empty, full, differs }) => ({
+          key: id,
+          name: NAMES[id],
+          one: empty,
+          other: full,
+          differs,
+        }))}
+      />
     </Group>
   );
 }

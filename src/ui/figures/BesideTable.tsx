@@ -1,0 +1,37 @@
+'use client';
+
+import type { Figure } from '@/core/figures';
+import { AskableNumber } from './FigureTicket';
+import { LedgerHead } from './LedgerHead';
+
+interface BesideTableProps {
+  /** What the rows are, what stands in both columns, and what is between them. */
+  heads: readonly string[];
+  rows: readonly { key: string; name: string; one: Figure; other: Figure; differs: Figure }[];
+  testId: string;
+}
+
+/** The same figures of two states or plans beside each other, with what is between them; each can be asked why. */
+export function BesideTable({ heads, rows, testId }: BesideTableProps) {
+  return (
+    <table className="ledger" data-testid={testId}>
+      <LedgerHead heads={heads} />
+      <tbody>
+        {rows.map(({ key, name, one, other, differs }) => (
+          <tr key={key}>
+            <th scope="row">{name}</th>
+            <td>
+              <AskableNumber figure={one} />
+            </td>
+            <td>
+              <AskableNumber figure={other} />
+            </td>
+            <td className="ledger-off">
+              <AskableNumber figure={differs} signed />
+            </td>
+          </tr>
+        ))}
+      </tbody>
+    </table>
+  );
+}
