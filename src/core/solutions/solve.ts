@@ -1,4 +1,4 @@
-import { dominates, perUnit, scoreOf, type Costs, type Units, type Weights } from './criteria';
+import { dominates, perUnit, type Costs, type Units, type Weights } from './criteria';
 import { conflictOf, type Conflict } from './conflicts';
 import type { SolutionModel } from './model';
 import { costsOf, search, type Candidate, type Tally } from './search';
@@ -136,5 +136,3 @@ function shortList(front: readonly Found[], listed: number, ofOneFabric: number)
     })
     .slice(0, listed);
 }
-
-export { scoreOf };

@@ -4,10 +4,8 @@ import { useDrag } from '@use-gesture/react';
 import { moveLineEdits, panelLines, type PanelLineId } from '@/core/body';
 import { lineStation } from '@/core/fold';
 import { useBagStore } from '@/ui/bag/BagProvider';
+import { alongFabricMm } from './alongFabric';
 import { LINE_NAMES } from './lineNames';
-
-/** Fabric that runs towards the eye can't be told apart: a line on it moves as if it ran at least so far on the screen, px a mm. */
-const LEAST_WAY_PX = 0.25;
 
 const REACH_PX = 16;
 
@@ -28,7 +26,7 @@ interface LineOnFabricProps {
 export function LineOnFabric({ id, points, wayPx, onHold }: LineOnFabricProps) {
   const store = useBagStore();
   const bindDrag = useDrag(
-    ({ first, last, tap, movement: [x, y], memo }) => {
+    ({ first, last, tap, movement, memo }) => {
       const { plan, select, edit, endMerge } = store.getState();
       if (first || tap) select(id);
       if (tap) return memo;
@@ -38,8 +36,7 @@ export function LineOnFabric({ id, points, wayPx, onHold }: LineOnFabricProps) {
       // Held by where it was taken: the fabric turns under the hand while it is moved.
       const from = (first ? undefined : memo) ?? { row: line.afterRow, wayPx };
       if (first) onHold(true);
-      const farPx = Math.max(LEAST_WAY_PX, Math.hypot(from.wayPx.x, from.wayPx.y));
-      const movedMm = (x * from.wayPx.x + y * from.wayPx.y) / farPx ** 2;
+      const movedMm = alongFabricMm(movement, from.wayPx);
       const row = from.row + station.rowStep * Math.round(movedMm / plan.pouch.rowMm);
       edit(`Move: ${LINE_NAMES[id]}`, moveLineEdits(plan, id, row), `move ${id}`);
       if (last) {

@@ -3,9 +3,7 @@
 import { useDrag } from '@use-gesture/react';
 import { moveSnapEdits } from '@/core/hardware';
 import { useBagStore } from '@/ui/bag/BagProvider';
-
-/** Fabric that runs towards the eye can't be told apart: a snap on it moves as if it ran at least so far on the screen, px a mm. */
-const LEAST_WAY_PX = 0.25;
+import { alongFabricMm } from './alongFabric';
 
 interface SnapOnFabricProps {
   mark: 'snap.half' | 'snap.mate';
@@ -20,15 +18,14 @@ interface SnapOnFabricProps {
 export function SnapOnFabric({ mark, at, radiusPx, wayPx, onHold }: SnapOnFabricProps) {
   const store = useBagStore();
   const bindDrag = useDrag(
-    ({ first, last, tap, movement: [x, y], memo }) => {
+    ({ first, last, tap, movement, memo }) => {
       const { design, plan, select, edit, endMerge } = store.getState();
       const [snap] = design.hardware;
       if (first || tap) select(mark);
       if (tap || !snap) return memo;
       const from = (first ? undefined : memo) ?? { insetMm: snap.insetMm, wayPx };
       if (first) onHold(true);
-      const farPx = Math.max(LEAST_WAY_PX, Math.hypot(from.wayPx.x, from.wayPx.y));
-      const movedMm = (x * from.wayPx.x + y * from.wayPx.y) / farPx ** 2;
+      const movedMm = alongFabricMm(movement, from.wayPx);
       edit('Move: Snap', moveSnapEdits(plan.flap, plan.pouch, from.insetMm, movedMm), 'move snap');
       if (last) {
         endMerge();
