@@ -142,7 +142,7 @@ test('a slip’s repair is applied with one action, and can be undone', async ({
   await expect(slip).toContainText('Your decision');
   await slip.getByRole('button', { name: 'Set a second mate for the empty bag' }).click();
   await expect(slip).toBeHidden();
-  await expect(page.locator('circle[data-mark="snap.mate"]')).toHaveCount(2);
+  await expect(page.getByTestId('panel').locator('circle[data-mark="snap.mate"]')).toHaveCount(2);
   await page.keyboard.press('Control+z');
   await expect(slip).toBeVisible();
 });
