@@ -102,13 +102,13 @@ export function planBag(wished: Design, packings?: Packings): PlanResult {
   const flap = flapStage(design, gauge, pouch);
   const set = withHalfDisc(body.pieces(flap), design, pouch, flap);
   const whole = piecesFigures(set, gauge);
+  const section = sectionsOf(design, pouch, flap);
   const [closure] = design.hardware;
   const { takesFlap } = constructionOf(pouch.kind);
-  const snap = closure && flap.hasFlap ? magneticSnapStage(closure, design, gauge, pouch, flap, set) : null;
+  const snap = closure && flap.hasFlap ? magneticSnapStage(closure, design, gauge, pouch, flap, set, section) : null;
   const strap = design.strap ? plainStrapStage(design.strap, design, gauge, pouch, flap, set) : null;
   const lining = design.lining ? flatLiningStage(design.lining, set, gauge) : null;
   const edging = edgingStage(set, gauge);
-  const section = sectionsOf(design, pouch, flap);
   const fold = foldStage({ pouch, flap, snap, contents, section, pieces: set.pieces, joins: set.joins }, design, fit);
   const emptyAndFull = emptyAndFullStage(gauge, pouch, flap, snap, fold);
   const yarn = yarnStage(design, pouch, whole, strap);

@@ -33,7 +33,14 @@ export { SEAMS, type SeamRule } from './seams';
 export { bridgeOverMm, standingOut } from './standingOut';
 export { tautLengthMm, tautOver, type TautStretch } from './tautOver';
 export { rowAt, rowMiddleMm } from './rowAt';
-export { sectionPieces, sectionPointAt, type SectionInput, type SectionPiece, type SectionPoint } from './section';
+export {
+  landsAtMm,
+  sectionPieces,
+  sectionPointAt,
+  type SectionInput,
+  type SectionPiece,
+  type SectionPoint,
+} from './section';
 export {
   moveLineEdits,
   panelLines,

@@ -144,6 +144,21 @@ export function sectionPointAt(
   };
 }
 
+/**
+ * Where a station of the flap comes to lie on the front, from the front's upper edge down, mm. Of a station that does not hang down yet, less than
+ * nothing: the strip that it lacks; null where the strip ends before it hangs down at all.
+ *
+ * @example
+ * landsAtMm([{ kind: 'line', fromMm: 0, toMm: 9, from: { x: 0, y: 9 }, to: { x: 0, y: 0 } }, { kind: 'line', fromMm: 9, toMm: 12, from: { x: 0, y: 8 }, to: { x: 0, y: 5 } }], 11) // => 3
+ */
+export function landsAtMm(pieces: readonly SectionPiece[], stationMm: number): number | null {
+  const [front, hangs] = [pieces[0], pieces.at(-1)];
+  if (front?.kind !== 'line' || hangs?.kind !== 'line') return null;
+  // Drawn taut over what stands out, the bridge may end in a line too, which slants.
+  if (hangs.to.x !== hangs.from.x || hangs.to.y >= hangs.from.y) return null;
+  return front.from.y - hangs.from.y + (stationMm - hangs.fromMm);
+}
+
 /** The top drawn taut over what stands out of the bag, as far as the strip goes. */
 function tautPieces(
   stretches: readonly TautStretch[],

@@ -1,3 +1,3 @@
-export { landingMm, magneticSnapStage, stationOverMm, type SnapSpot, type SnapStage } from './magneticSnap';
+export { magneticSnapStage, type SnapSpot, type SnapStage } from './magneticSnap';
 export { snapWithoutFlap } from './snapProblems';
 export { moveSnapEdits, snapReach } from './moveSnap';

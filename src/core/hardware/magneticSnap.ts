@@ -1,11 +1,13 @@
 import {
   centreOf,
+  landsAtMm,
   offsetOf,
   placeAt,
   rowAt,
   rowMiddleMm,
   type PieceSet,
   type PouchStage,
+  type SectionPiece,
   type StitchPlace,
 } from '@/core/body';
 import type { LoadState, SettledDesign } from '@/core/contents';
@@ -54,35 +56,7 @@ export interface SnapStage {
   problems: Problem[];
 }
 
-/**
- * Where a point of the flap comes to lie on the front, in mm from the front's top edge: its distance beyond the back's
- * upper end, less the bridge, less what the back stands above the front.
- * Source: geometry.
- *
- * @example
- * landingMm({ stationMm: 350, backEndMm: 280, bridgeMm: 12, backAboveFrontMm: 0 }) // => 58
- */
-export const landingMm = (flap: {
-  stationMm: number;
-  backEndMm: number;
-  bridgeMm: number;
-  backAboveFrontMm: number;
-}): number => flap.stationMm - flap.backEndMm - flap.bridgeMm - flap.backAboveFrontMm;
-
-/**
- * The point of the flap that lies on a given place of the front: the inverse of `landingMm`.
- *
- * @example
- * stationOverMm({ landsMm: 58, backEndMm: 280, bridgeMm: 12, backAboveFrontMm: 0 }) // => 350
- */
-export const stationOverMm = (front: {
-  landsMm: number;
-  backEndMm: number;
-  bridgeMm: number;
-  backAboveFrontMm: number;
-}): number => front.landsMm + front.backEndMm + front.bridgeMm + front.backAboveFrontMm;
-
-/** Places a magnetic snap by row and stitch on the flap, and its mate where the flap brings it. */
+/** Places a magnetic snap by row and stitch on the flap, and its mate where the flap of the folded bag brings it. */
 export function magneticSnapStage(
   snap: MagneticSnap,
   design: SettledDesign,
@@ -90,6 +64,7 @@ export function magneticSnapStage(
   pouch: PouchStage,
   flap: FlapStage,
   { tracks }: PieceSet,
+  section: Record<LoadState, readonly SectionPiece[]>,
 ): SnapStage {
   const { rowMm, stitchMm, stitchCount, sectionMm } = pouch;
   const tailRows = flap.bridgeRows + flap.flapRows;
@@ -99,13 +74,10 @@ export function magneticSnapStage(
   const tailMm = rowMiddleMm(tailRow, rowMm);
   const backEndMm = sectionMm.front + sectionMm.base + sectionMm.back;
   const stationMm = backEndMm + tailMm;
-  const meets = (state: LoadState) =>
-    landingMm({
-      stationMm,
-      backEndMm,
-      bridgeMm: flap.bridgeMm[state],
-      backAboveFrontMm: sectionMm.back - sectionMm.front,
-    });
+  // Where the strip ends on the bridge, its half lacks the rest of it.
+  const lacksMm = (state: LoadState) =>
+    stationMm - backEndMm - flap.bridgeMm[state] - (sectionMm.back - sectionMm.front);
+  const meets = (state: LoadState) => landsAtMm(section[state], stationMm) ?? lacksMm(state);
   const meetsMm = { empty: meets('empty'), loaded: meets('loaded') };
   // On the flap, places are counted along its own row; its mate's, where they come to lie on the front.
   const halfStitches = Math.max(1, Math.round(rowStitches(flap, tailRow)));
