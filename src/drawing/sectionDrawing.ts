@@ -121,7 +121,7 @@ function foldShapes(plan: Plan, pieces: readonly SectionPiece[], place: ToPaper)
   });
 }
 
-/** The lining as a thin line inside the fabric. */
+/** The lining inside the fabric, as thick as it is. */
 function liningShape(pieces: readonly SectionPiece[], layers: Plan['pouch']['layers'], place: ToPaper): Shape {
   const inset = (layers.fabricMm + layers.liningMm) / 2;
   const points = pieces.flatMap((piece) => {
@@ -133,11 +133,12 @@ function liningShape(pieces: readonly SectionPiece[], layers: Plan['pouch']['lay
   });
   return {
     kind: 'path',
-    role: 'lining',
+    role: 'liningSheet',
     layer: 'lining',
     mark: 'lining',
     segments: points.map((point, index) => ({ to: index === 0 ? 'move' : 'line', ...point })),
     closed: false,
+    strokeMm: layers.liningMm,
   };
 }
 

@@ -24,6 +24,7 @@ export type Role =
   | 'ghost'
   | 'foot'
   | 'lining'
+  | 'liningSheet'
   | 'load'
   | 'inside'
   | 'thing'

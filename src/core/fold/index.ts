@@ -24,3 +24,5 @@ export { between, cross, distanceOf, dot, lengthOf, plus, unit, vec, type Vec } 
 export { lineStation, type LineStation } from './lineStation';
 export { foldStage, type FoldStage } from './foldStage';
 export { sideRoom } from './sideRoom';
+export { bendLengths, bendLengthsMm, type BendFace, type BendId, type BendLength, type Turn } from './bends';
+export { apartMm, distanceToWay, edgesMeet, meetingEdges, type EdgesMeet, type MeetingEdges } from './edgesMeet';

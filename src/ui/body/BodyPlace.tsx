@@ -9,6 +9,7 @@ import { SheetView } from '@/ui/drawing/SheetView';
 import { SectionView } from '@/ui/drawing/SectionView';
 import { FoldedBagView } from '@/ui/folded/FoldedBagView';
 import { ProblemSlips } from '@/ui/problems/ProblemSlips';
+import { BendsGroup } from './BendsGroup';
 import { ConstructionGroup } from './ConstructionGroup';
 import { CountsGroup } from './CountsGroup';
 import { EmptyFullGroup } from './EmptyFullGroup';
@@ -39,6 +40,7 @@ export function BodyPlace() {
       <CountsGroup />
       <SnapGroup />
       <EmptyFullGroup />
+      <BendsGroup />
       <SeamGroup />
       <SolutionsGroup />
       <MakingsGroup />

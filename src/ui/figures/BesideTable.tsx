@@ -7,7 +7,8 @@ import { LedgerHead } from './LedgerHead';
 interface BesideTableProps {
   /** What the rows are, what stands in both columns, and what is between them. */
   heads: readonly string[];
-  rows: readonly { key: string; name: string; one: Figure; other: Figure; differs: Figure }[];
+  /** Without what is between them where that says nothing. */
+  rows: readonly { key: string; name: string; one: Figure; other: Figure; differs?: Figure }[];
   testId: string;
 }
 
@@ -26,9 +27,11 @@ export function BesideTable({ heads, rows, testId }: BesideTableProps) {
             <td>
               <AskableNumber figure={other} />
             </td>
-            <td className="ledger-off">
-              <AskableNumber figure={differs} signed />
-            </td>
+            {differs && (
+              <td className="ledger-off">
+                <AskableNumber figure={differs} signed />
+              </td>
+            )}
           </tr>
         ))}
       </tbody>

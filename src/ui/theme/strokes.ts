@@ -29,6 +29,7 @@ const STROKES: Record<Role, Stroke> = {
   ghost: { stroke: CHALK, strokeWidth: '1px', strokeDasharray: '1 3' },
   foot: { fill: 'url(#hatch)', stroke: CHALK, strokeWidth: '1px' },
   lining: { stroke: '#f1e3c0', strokeWidth: '1.2px', strokeDasharray: '12 3 2 3' },
+  liningSheet: { stroke: 'var(--chakra-colors-brass)' },
   load: { fill: 'var(--chakra-colors-brass-pale)', stroke: 'var(--chakra-colors-brass-deep)', strokeWidth: '0.8px' },
   inside: { stroke: CHALK, strokeWidth: '1px', strokeDasharray: '5 4' },
   thing: { fill: 'var(--chakra-colors-brass-pale)', fillOpacity: '0.9', stroke: INK, strokeWidth: '1px' },

@@ -1,0 +1,51 @@
+'use client';
+
+import { useEffect, useMemo } from 'react';
+import { bendLengths, edgesMeet } from '@/core/fold';
+import { JOIN_NAMES } from '@/core/wording';
+import { useBagNumbers, useBagStore } from '@/ui/bag/BagProvider';
+import { Group } from '@/ui/bag/PlaceLayout';
+import { BesideTable } from '@/ui/figures/BesideTable';
+import { useSettled } from '@/ui/folded/useSettled';
+
+const HEADS = ['In the folded bag', 'Empty', 'Full'];
+/** The bag is folded for it once more: it waits until the hand rests, ms. */
+const REST_MS = 260;
+
+/** How long each sheet of every bend is, and how well the joined edges meet. */
+export function BendsGroup() {
+  const plan = useSettled(
+    useBagNumbers((state) => state.plan),
+    REST_MS,
+  );
+  const store = useBagStore();
+  const rows = useMemo(
+    () => [
+      ...bendLengths(plan).map(({ bend, face, label, empty, loaded }) => ({
+        key: `${bend}.${face}`,
+        name: label,
+        one: empty,
+        other: loaded,
+      })),
+      ...edgesMeet(plan, JOIN_NAMES).map(({ join, empty, loaded }) => ({
+        key: join,
+        name: `${JOIN_NAMES[join]}: edges apart by`,
+        one: empty,
+        other: loaded,
+      })),
+    ],
+    [plan],
+  );
+  useEffect(() => {
+    store.getState().showBesides(
+      'bends',
+      rows.flatMap(({ one, other }) => [one, other]),
+    );
+  }, [rows, store]);
+  if (rows.length === 0) return null;
+  return (
+    <Group title="Bends and joins">
+      <BesideTable testId="bends" heads={HEADS} rows={rows} />
+    </Group>
+  );
+}
