@@ -169,3 +169,42 @@ async function dragSnap(page: Page, snap: Locator, byY: number) {
   for (let step = 1; step <= 6; step += 1) await page.mouse.move(x, y + (byY * step) / 6);
   await page.mouse.up();
 }
+
+test('a deep bag is folded flat, empties, and opens again; what can’t fold flat does not offer it', async ({
+  page,
+}) => {
+  const folded = await openFolded(page, 'Box bag');
+  const open = await outlineOf(folded, 'part.front');
+  await folded.getByRole('button', { name: 'Fold it flat' }).click();
+  await expect.poll(() => outlineOf(folded, 'part.front')).not.toBe(open);
+  await expect(folded.locator('polygon[data-mark="load"]')).toHaveCount(0);
+  // Four times fabric and lining, and the flap.
+  await expect(page.getByTestId('section').getByText('Flat', { exact: true })).toBeVisible();
+  expect(await restingNumber(page, 'fold.flat.thickness')).toBeGreaterThan(5);
+  await page.locator('[data-figure="fold.flat.drop"]').click();
+  await expect(page.getByRole('dialog')).toContainText('comes down the front');
+  await page.keyboard.press('Escape');
+  await folded.getByRole('button', { name: 'Open it again' }).click();
+  await expect.poll(() => outlineOf(folded, 'part.front')).toBe(open);
+
+  await folded.getByRole('button', { name: 'Fold it flat' }).click();
+  await page.getByRole('radio', { name: 'Folded strip' }).check();
+  await expect(folded.getByRole('button', { name: 'Fold it flat' })).toHaveCount(0);
+  await expect(page.getByTestId('section').getByText('Flat', { exact: true })).toHaveCount(0);
+});
+
+test('how long every sheet of a bend is, and how well joined edges meet, is told and can be asked', async ({
+  page,
+}) => {
+  await openFolded(page);
+  const table = page.getByTestId('bends');
+  await expect(table.getByRole('rowheader').first()).toHaveText('Round the base: outer face');
+  // Empty and without lining the fabric is bent about its own inner face: that is pressed to nothing, its outer face drawn to twice its middle.
+  expect(await restingNumber(page, 'bend.base.inner.empty')).toBe(0);
+  const middle = await restingNumber(page, 'bend.base.middle.empty');
+  expect(middle).toBeGreaterThan(1);
+  expect((await restingNumber(page, 'bend.base.outer.empty')) / middle).toBeCloseTo(2, 1);
+  await expect(table.getByRole('rowheader', { name: 'Side seams: edges apart by' })).toBeVisible();
+  await table.locator('[data-figure="meet.sides.loaded"]').click();
+  await expect(page.getByRole('dialog')).toContainText('from places on the one edge to the nearest of the other');
+});

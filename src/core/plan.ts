@@ -2,6 +2,7 @@ import {
   bodyStage,
   constructionOf,
   countOffers,
+  foldedFlatPieces,
   rowOffers,
   sectionPieces,
   textureProblems,
@@ -9,11 +10,11 @@ import {
   type PieceSet,
   type PouchStage,
   type RowOffer,
+  type SectionInput,
   type SectionPiece,
   type WorkedFrom,
 } from './body';
 import {
-  LOAD_STATES,
   contentsFit,
   contentsStage,
   loadThicknessMm,
@@ -68,7 +69,8 @@ export interface Plan {
   /** What differs between the empty and the full bag; nothing where no load is known. */
   emptyAndFull: EmptyAndFull[];
   yarn: YarnStage;
-  section: Record<LoadState, SectionPiece[]>;
+  /** The strip's middle line, empty, loaded, and where its depth can be folded in, laid flat. */
+  section: Record<LoadState, SectionPiece[]> & { flat: SectionPiece[] | null };
   steps: Step[];
   /** Every figure of the plan by its id: any number on a screen can be looked up here and asked why. */
   figures: Record<FigureId, Figure>;
@@ -176,20 +178,23 @@ export function planBag(wished: Design, packings?: Packings): PlanResult {
 
 function sectionsOf(design: SettledDesign, pouch: PouchStage, flap: FlapStage): Plan['section'] {
   const { sectionMm, depthMm, layers } = pouch;
-  const [empty, loaded] = LOAD_STATES.map((state) =>
-    sectionPieces({
-      frontMm: sectionMm.front,
-      backMm: sectionMm.back,
-      baseMm: sectionMm.base,
-      depthMm,
-      tailMm: (flap.bridgeRows + flap.flapRows) * pouch.rowMm,
-      layers,
-      loadMm: loadThicknessMm(design.contents, state),
-      firmness: design.contents.firmness,
-      corners: state === 'loaded' ? flap.corners : [],
-    }),
-  ) as [SectionPiece[], SectionPiece[]];
-  return { empty, loaded };
+  const input = (state: LoadState): SectionInput => ({
+    frontMm: sectionMm.front,
+    backMm: sectionMm.back,
+    baseMm: sectionMm.base,
+    depthMm,
+    tailMm: (flap.bridgeRows + flap.flapRows) * pouch.rowMm,
+    layers,
+    loadMm: loadThicknessMm(design.contents, state),
+    firmness: design.contents.firmness,
+    corners: state === 'loaded' ? flap.corners : [],
+  });
+  const empty = input('empty');
+  return {
+    empty: sectionPieces(empty),
+    loaded: sectionPieces(input('loaded')),
+    flat: constructionOf(pouch.kind).foldsFlat ? foldedFlatPieces(empty) : null,
+  };
 }
 
 function figuresOf(figures: readonly (Figure | null)[]): Record<FigureId, Figure> {

@@ -29,9 +29,9 @@ const loaded = (kind: BodyKind, change: (design: Design) => Design = (design) =>
   );
 
 describe('the bag in space', () => {
-  it.each(BODY_KINDS)('is made of closed solids, empty and loaded, open and closed: %s', (kind) => {
+  it.each(BODY_KINDS)('is made of closed solids, empty, loaded and flat, open and closed: %s', (kind) => {
     const plan = loaded(kind);
-    for (const state of ['empty', 'loaded'] as const)
+    for (const state of ['empty', 'loaded', 'flat'] as const)
       for (const flap of [1, 0.4, 0, -0.7])
         for (const solid of solidsOf(plan, { state, flap }, 0.5)) {
           expect(openEdges(solid), `${solid.mark} ${state} ${flap}`).toBe(0);

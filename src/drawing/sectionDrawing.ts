@@ -1,6 +1,5 @@
 import { sectionPointAt, type SectionPiece, type SectionPoint } from '@/core/body';
-import type { LoadState } from '@/core/contents';
-import { stations, thingsInBag, type ThingBox } from '@/core/fold';
+import { sectionOf, stations, thingsInBag, type FoldState, type ThingBox } from '@/core/fold';
 import type { Plan } from '@/core/plan';
 import { thingMark } from './packedDrawing';
 import { lineSegments, type Drawing, type Point, type Segment, type Shape } from './shape';
@@ -14,8 +13,8 @@ const TICK_REACH = 1.1;
 const SNAP_DEPTH_MM = 2;
 
 /** The side of the folded bag cut through, to scale: fabric at its thickness, lining, load, and the snap's halves. */
-export function sectionDrawing(plan: Plan, state: LoadState): Drawing {
-  const pieces = plan.section[state];
+export function sectionDrawing(plan: Plan, state: FoldState): Drawing {
+  const pieces = sectionOf(plan, state);
   const { layers } = plan.pouch;
   const corners = pieces.flatMap(cornersOf);
   const margin = TICK_REACH * layers.fabricMm + layers.liningMm + (plan.snap ? SNAP_DEPTH_MM : 0);
@@ -38,7 +37,7 @@ export function sectionDrawing(plan: Plan, state: LoadState): Drawing {
 }
 
 /** The height that the things reach to, where the bag is loaded. */
-const thingsTopY = (plan: Plan, state: LoadState): number =>
+const thingsTopY = (plan: Plan, state: FoldState): number =>
   Math.max(0, ...thingsInBag(plan, state).map(({ to }) => to.y));
 
 type ToPaper = (point: SectionPoint) => Point;
@@ -143,10 +142,10 @@ function liningShape(pieces: readonly SectionPiece[], layers: Plan['pouch']['lay
 }
 
 /** What lies between front and back: the things as they are packed, or a soft block up to the mouth where only its thickness is known. */
-function loadShapes(plan: Plan, state: LoadState, place: ToPaper): Shape[] {
+function loadShapes(plan: Plan, state: FoldState, place: ToPaper): Shape[] {
   const things = thingsInBag(plan, state);
   const [block] = things;
-  const base = plan.section[state][1];
+  const base = sectionOf(plan, state)[1];
   // A soft load rounds itself into the base of a bag that is folded flat.
   if (block?.isSoft && base?.kind === 'arc') return roundedLoad(block, base.centre, place);
   // Those at the far side of the bag are drawn first.

@@ -27,6 +27,7 @@ export {
   type Layers,
 } from './folding';
 export { lotBehindFrontMm } from './lotInBag';
+export { pleat, type Pleat } from './pleat';
 export { MOST_COUNT, MOST_RIM } from './limits';
 export { textureProblems } from './texture';
 export { SEAMS, type SeamRule } from './seams';
@@ -34,6 +35,7 @@ export { bridgeOverMm, standingOut } from './standingOut';
 export { tautLengthMm, tautOver, type TautStretch } from './tautOver';
 export { rowAt, rowMiddleMm } from './rowAt';
 export {
+  foldedFlatPieces,
   landsAtMm,
   sectionPieces,
   sectionPointAt,

@@ -8,6 +8,7 @@ import {
   type Layers,
 } from './folding';
 import { bridgeOverMm, tautBridge } from './standingOut';
+import { pleat } from './pleat';
 import { tautLengthMm, type TautStretch } from './tautOver';
 
 /** A point of the section, mm: x runs from front to back, y up from the base's middle line. */
@@ -73,16 +74,49 @@ export function sectionPieces(input: SectionInput): SectionPiece[] {
   const bridge = taut
     ? tautPieces(tautBridge(layers, loadMm, depthMm, input.corners), backTop.y, backEndMm, tailMm)
     : bridgePieces(backTop, flapX, backEndMm, plainMm, tailMm);
-  const bridgedMm = bridge.at(-1)?.toMm ?? backEndMm;
-  const stripEndMm = backEndMm + tailMm;
   return [
     ...pouch,
     ...bridge,
-    ...(stripEndMm > bridgedMm
-      ? [line(bridgedMm, stripEndMm, { x: flapX, y: backTop.y }, { x: flapX, y: backTop.y - (stripEndMm - bridgedMm) })]
-      : []),
+    ...hanging(bridge.at(-1)?.toMm ?? backEndMm, backEndMm + tailMm, { x: flapX, y: backTop.y }),
   ];
 }
+
+/**
+ * The strip's middle line in the empty bag laid flat: what lies under a deep bag is folded up between front and back, which then lie as near
+ * to each other as their sheets allow, and the flap falls over both.
+ *
+ * @returns null where the bag is not deep, or too shallow for its base to turn in
+ * Source: geometry.
+ */
+export function foldedFlatPieces({
+  frontMm,
+  backMm,
+  baseMm,
+  tailMm,
+  depthMm,
+  layers,
+}: SectionInput): SectionPiece[] | null {
+  const underMm = Math.max(0, depthMm - baseMm) / 2;
+  const [frontWall, backWall] = [Math.max(0, frontMm - underMm), Math.max(0, backMm - underMm)];
+  const under = depthMm > 0 ? pleat(frontMm + baseMm + backMm - frontWall - backWall, layers, frontWall) : null;
+  if (!under) return null;
+  const { apartMm } = under;
+  const backEndMm = frontMm + baseMm + backMm;
+  const backTop = { x: apartMm, y: backWall };
+  const flapX = -(layers.fabricMm + layers.liningMm);
+  const bridge = bridgePieces(backTop, flapX, backEndMm, (Math.PI / 2) * (apartMm - flapX), tailMm);
+  return [
+    line(0, frontWall, { x: 0, y: frontWall }, { x: 0, y: 0 }),
+    ...under.pieces,
+    line(backEndMm - backWall, backEndMm, { x: apartMm, y: 0 }, backTop),
+    ...bridge,
+    ...hanging(bridge.at(-1)?.toMm ?? backEndMm, backEndMm + tailMm, { x: flapX, y: backTop.y }),
+  ];
+}
+
+/** What of the strip hangs down in front, from where the bridge ends. */
+const hanging = (fromMm: number, toMm: number, from: SectionPoint): SectionPiece[] =>
+  toMm > fromMm ? [line(fromMm, toMm, from, { x: from.x, y: from.y - (toMm - fromMm) })] : [];
 
 /** Front and back of a bag that lies flat when empty: the strip goes round the base in a half circle. */
 function foldedPieces({ frontMm, backMm, layers, loadMm }: SectionInput): SectionPiece[] {

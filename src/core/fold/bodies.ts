@@ -1,9 +1,10 @@
 import type { BodyKind } from '@/core/design';
 import { sectionPointAt } from '@/core/body';
 import type { Join, RowsPiece } from '@/core/pieces';
+import { cornersFoldedIn } from './cornersFoldedIn';
 import type { FoldInput } from './foldInput';
 import { roundSheet, stadium } from './flatRound';
-import { ribbon, type RibbonStretch } from './ribbon';
+import { pleatedAcross, ribbon, straightAcross, type RibbonStretch } from './ribbon';
 import { alongStops } from './sampling';
 import type { SheetByRows } from './sheet';
 import { vec } from './space';
@@ -26,7 +27,8 @@ export const FOLDS: Record<BodyKind, (input: FoldInput) => SheetByRows[]> = {
   'boxed-corners': (input) => {
     const { halfMm } = seamedHalf(input);
     const { sectionMm, depthMm } = input.plan.pouch;
-    return wrappedFaces(input, {
+    const floorHalfMm = Math.max(0, halfMm - depthMm / 2);
+    const faces = wrappedFaces(input, {
       piece: 'panel',
       halfMm,
       mouthHalfMm: halfMm,
@@ -35,8 +37,9 @@ export const FOLDS: Record<BodyKind, (input: FoldInput) => SheetByRows[]> = {
         fromMm: Math.max(0, sectionMm.front - depthMm / 2),
         toMm: sectionMm.front + Math.min(sectionMm.back, depthMm / 2),
       },
-      floorHalfMm: Math.max(0, halfMm - depthMm / 2),
+      floorHalfMm,
     });
+    return input.pleat ? cornersFoldedIn(input, input.pleat, faces, { halfMm, floorHalfMm }) : faces;
   },
   'around-chain': (input) => wrappedFaces(input, { ...rounds(input), floor: null, floorHalfMm: null }),
   'oval-base': (input) => {
@@ -66,6 +69,7 @@ export const FOLDS: Record<BodyKind, (input: FoldInput) => SheetByRows[]> = {
     const backX = sectionPointAt(input.section, input.backEndMm).point.x;
     const stretches = join ? stretchesOf(join) : [];
     const halfMm = ribbonSpanMm(stretches) / 2;
+    const across = input.pleat ? pleatedAcross(input.pleat) : straightAcross(backX);
     return [
       panelSheet(input, 'front', 0, heightMm),
       panelSheet(input, 'back', backX, heightMm),
@@ -78,8 +82,12 @@ export const FOLDS: Record<BodyKind, (input: FoldInput) => SheetByRows[]> = {
         },
         { zMm: halfMm, yMm: heightMm, headingRad: -Math.PI / 2 },
         stretches,
-        0,
-        backX,
+        across,
+        // As far in from the sides and the base as the pleat is deep.
+        ({ zMm, yMm }, inMm) => {
+          const insideMm = Math.max(0, halfMm - inMm);
+          return { zMm: Math.max(-insideMm, Math.min(insideMm, zMm)), yMm: Math.max(inMm, yMm) };
+        },
       ),
       ...tailSheets(input, 0),
     ];
@@ -146,8 +154,9 @@ export const FOLDS: Record<BodyKind, (input: FoldInput) => SheetByRows[]> = {
           headingRad: startRad - Math.PI / 2,
         },
         [{ kind: 'arc', lengthMm: bandMm, radiusMm }],
-        0,
-        backX,
+        input.pleat ? pleatedAcross(input.pleat) : straightAcross(backX),
+        // No further in than the middle.
+        (place, inMm) => (inMm <= radiusMm ? place : { zMm: 0, yMm: radiusMm }),
       ),
     ];
   },

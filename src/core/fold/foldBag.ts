@@ -1,7 +1,6 @@
-import type { SectionPiece } from '@/core/body';
-import type { LoadState } from '@/core/contents';
+import { pleat, type SectionPiece } from '@/core/body';
 import { FOLDS } from './bodies';
-import { stations, type FoldWay, type FoldedPlan } from './foldInput';
+import { sectionOf, stations, type FoldState, type FoldWay, type FoldedPlan } from './foldInput';
 import { asSheet, sheetGrid, type FoldedSheet, type SheetGrid, type SheetPoint } from './sheet';
 import { thingsInBag, type ThingBox } from './thingsInBag';
 import { turnedTail } from './turnedTail';
@@ -54,9 +53,11 @@ export function foldBag(plan: FoldedPlan, way: FoldWay): FoldedBag {
 export function foldSheets(plan: FoldedPlan, { state, flap }: FoldWay): Omit<FoldedBag, 'lines' | 'discs'> {
   const { pouch, contents } = plan;
   const { baseMm, backEndMm } = stations(pouch);
-  const section = turnedTail(plan.section[state], backEndMm, flap);
+  const section = turnedTail(sectionOf(plan, state), backEndMm, flap);
   const loadHalfMm = loadHalfOf(plan, state);
-  const sheets = FOLDS[pouch.kind]({ plan, state, flap, section, baseMm, backEndMm, loadHalfMm }).map(asSheet);
+  const foldedIn = state === 'flat' && plan.section.flat ? pleat(pouch.depthMm, pouch.layers, 0) : null;
+  const input = { plan, state, flap, section, baseMm, backEndMm, loadHalfMm, pleat: foldedIn };
+  const sheets = FOLDS[pouch.kind](input).map(asSheet);
   return { state, flap, section, sheets, things: thingsInBag({ pouch, contents }, state) };
 }
 
@@ -64,8 +65,8 @@ export function foldSheets(plan: FoldedPlan, { state, flap }: FoldWay): Omit<Fol
  * Half the width of what lies flat against front and back of the loaded bag, and the sheets beside it. An oval base keeps its round ends
  * whatever stands on it.
  */
-function loadHalfOf({ contents, pouch }: FoldedPlan, state: LoadState): number {
-  if (state === 'empty' || !contents.packed || pouch.loadMm <= 0 || pouch.kind === 'oval-base') return 0;
+function loadHalfOf({ contents, pouch }: FoldedPlan, state: FoldState): number {
+  if (state !== 'loaded' || !contents.packed || pouch.loadMm <= 0 || pouch.kind === 'oval-base') return 0;
   return contents.packed.widthMm / 2 + pouch.layers.fabricMm / 2 + pouch.layers.liningMm;
 }
 

@@ -1,13 +1,16 @@
 import type { LoadState } from '@/core/contents';
-import type { SectionPiece } from '@/core/body';
+import type { Pleat, SectionPiece } from '@/core/body';
 import type { Plan } from '@/core/plan';
 
 /** What of a plan is folded. */
 export type FoldedPlan = Pick<Plan, 'pouch' | 'flap' | 'pieces' | 'joins' | 'section' | 'contents' | 'snap'>;
 
+/** A bag stands empty or loaded, or lies flat with its depth folded in, where it can. */
+export type FoldState = LoadState | 'flat';
+
 /** How the bag is folded: empty or loaded, and how far its flap is open. */
 export interface FoldWay {
-  state: LoadState;
+  state: FoldState;
   /** 1 closed, 0 standing straight up, −1 thrown back. */
   flap: number;
 }
@@ -15,6 +18,8 @@ export interface FoldWay {
 /** What the folding of every construction goes by. */
 export interface FoldInput extends FoldWay {
   plan: FoldedPlan;
+  /** How what makes the bag deep is folded in; null where it stands open. */
+  pleat: Pleat | null;
   /** The strip's middle line, its flap as far open as it is. */
   section: readonly SectionPiece[];
   /** Along the strip: the middle of the base, and the back's upper end, mm. */
@@ -23,6 +28,10 @@ export interface FoldInput extends FoldWay {
   /** Half the width of what lies flat against front and back, mm; nought where that is not known. */
   loadHalfMm: number;
 }
+
+/** The section of a state; of a bag that can't be laid flat, that of the empty one. */
+export const sectionOf = ({ section }: Pick<FoldedPlan, 'section'>, state: FoldState): SectionPiece[] =>
+  section[state] ?? section.empty;
 
 /**
  * Where the base has its middle and the back ends, along the fabric from the front's mouth, mm.

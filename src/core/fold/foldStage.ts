@@ -1,6 +1,7 @@
+import { landsAtMm, type SectionPiece } from '@/core/body';
 import { patternOf } from '@/core/design';
 import { outsideSizeRepairs, type FitStage, type SettledDesign } from '@/core/contents';
-import { GEOMETRY, input, inputFrom, makeFigure, type Figure } from '@/core/figures';
+import { GEOMETRY, input, inputFrom, makeFigure, type Figure, type ReasonInput } from '@/core/figures';
 import type { Problem, Repair } from '@/core/problems';
 import { foldSheets, type FoldedBag } from './foldBag';
 import type { FoldedPlan } from './foldInput';
@@ -21,6 +22,9 @@ export interface FoldStage {
     widthLoaded: Figure;
     /** Between what goes in and the cloth at its sides. */
     sideRoom: Figure | null;
+    /** How thick the empty bag is when its depth is folded in, and how far its flap then comes down; null where it can't be. */
+    flatThickness: Figure | null;
+    flatDrop: Figure | null;
   };
   problems: Problem[];
 }
@@ -69,10 +73,52 @@ export function foldStage(plan: FoldedPlan, design: SettledDesign, fit: FitStage
           },
           figures.width.plusMinus === null ? null : figures.width.plusMinus / 2,
         ),
+      ...flatFigures(plan, sheets),
     },
     problems: room ? pressing(plan, design, fit, room) : [],
   };
 }
+
+/** What is told of the bag laid flat. */
+function flatFigures(
+  { section: { flat }, pouch: { layers, sectionMm, rowMm }, flap }: FoldedPlan,
+  sheets: ReasonInput[],
+): Pick<FoldStage['figures'], 'flatThickness' | 'flatDrop'> {
+  if (!flat) return { flatThickness: null, flatDrop: null };
+  const edgeMm = sectionMm.front + sectionMm.base + sectionMm.back + (flap.bridgeRows + flap.flapRows) * rowMm;
+  const dropMm = flap.hasFlap ? landsAtMm(flat, edgeMm) : null;
+  const underFlap = flap.hasFlap ? ', and the flap with its lining' : '';
+  const folded = 4 * layers.fabricMm + 4 * layers.liningMm;
+  return {
+    flatThickness: makeFigure(
+      'fold.flat.thickness',
+      'Folded flat: thick',
+      folded + (flap.hasFlap ? layers.fabricMm + layers.liningMm : 0),
+      'mm',
+      {
+        rule: `Empty, its depth folded in: front, both halves of what is folded between, and back, four times fabric and lining${underFlap}.`,
+        inputs: sheets,
+        source: GEOMETRY,
+      },
+    ),
+    flatDrop:
+      dropMm === null
+        ? null
+        : makeFigure('fold.flat.drop', 'Folded flat: flap down the front', Math.max(0, dropMm), 'mm', {
+            rule: 'The flap was made to go over the open depth. Where front and back lie on each other, what it has no way to go over comes down the front.',
+            inputs: [
+              inputFrom(flap.figures.dropEmpty),
+              input('From the middle of the front to that of the back', flatApartMm(flat), 'mm'),
+              ...sheets,
+            ],
+            source: GEOMETRY,
+          }),
+  };
+}
+
+/** From the middle of the front's fabric to the middle of the back's, in the bag laid flat. */
+const flatApartMm = (flat: readonly SectionPiece[]): number =>
+  Math.max(...flat.flatMap((piece) => (piece.kind === 'line' ? [piece.from.x] : [])));
 
 /** Half the width of front and back where they are widest, doubled: between the middles of the fabric. */
 function widthMm({ sheets }: Sheets): number {

@@ -7,7 +7,7 @@ export {
   type FoldedDisc,
   type FoldedLine,
 } from './foldBag';
-export { stations, type FoldWay, type FoldedPlan } from './foldInput';
+export { sectionOf, stations, type FoldState, type FoldWay, type FoldedPlan } from './foldInput';
 export {
   gridOutward,
   gridPoint,

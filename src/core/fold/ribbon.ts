@@ -1,4 +1,5 @@
-import { chordRad } from './sampling';
+import { sectionPointAt, type Pleat } from '@/core/body';
+import { alongStops, chordRad } from './sampling';
 import { stops } from './sheet';
 import type { FoldedSheet, SheetByRows } from './sheet';
 import { vec } from './space';
@@ -6,18 +7,53 @@ import { vec } from './space';
 /** A stretch of a way in the plane of front and back: straight, or round a corner. Lengths in mm, headings in radians from +z. */
 export type RibbonStretch = { kind: 'line'; lengthMm: number } | { kind: 'arc'; lengthMm: number; radiusMm: number };
 
+/** A place in the plane of front and back, mm: across from the bag's middle, and up. */
+export interface RibbonPlace {
+  zMm: number;
+  yMm: number;
+}
+
+/** How a strip lies from front to back: by share, from −1 at the front to 1 at the back, how far behind the front and how far in, mm. */
+export interface RibbonAcross {
+  shares: readonly number[];
+  /** Fabric from front to back, mm. */
+  wideMm: number;
+  at(share: number): { x: number; inMm: number };
+}
+
+/** A strip that lies straight from front to back. */
+export const straightAcross = (backX: number): RibbonAcross => ({
+  shares: [-1, 0, 1],
+  wideMm: Math.abs(backX),
+  at: (share) => ({ x: ((share + 1) / 2) * backX, inMm: 0 }),
+});
+
+/** A strip that is folded in. */
+export function pleatedAcross({ pieces }: Pleat): RibbonAcross {
+  const wideMm = pieces.at(-1)?.toMm ?? 0;
+  return {
+    shares: alongStops(pieces, 0, wideMm).map((mm) => (2 * mm) / wideMm - 1),
+    wideMm,
+    at: (share) => {
+      const { x, y } = sectionPointAt(pieces, ((share + 1) / 2) * wideMm).point;
+      return { x, inMm: y };
+    },
+  };
+}
+
 /**
  * A strip between front and back: it runs round the bag from one place at its rim to another, its sides along the edges of front and
  * back.
  *
  * @param from where it begins, and the heading there; it turns clockwise, seen from the front
+ * @param inside what is folded in round a corner meets itself there, and goes no further: the nearest place that is as far in from all sides
  */
 export function ribbon(
   { mark, piece, thicknessMm, rowMm }: Pick<FoldedSheet, 'mark' | 'piece' | 'thicknessMm' | 'rowMm'>,
-  from: { zMm: number; yMm: number; headingRad: number },
+  from: RibbonPlace & { headingRad: number },
   stretches: readonly RibbonStretch[],
-  frontX: number,
-  backX: number,
+  across: RibbonAcross,
+  inside: (at: RibbonPlace, inMm: number) => RibbonPlace,
 ): SheetByRows {
   const along = (): number[] => {
     let startMm = 0;
@@ -31,8 +67,14 @@ export function ribbon(
     return all;
   };
   const rowAt = (alongMm: number) => {
-    const { zMm, yMm } = ribbonPoint(from, stretches, alongMm);
-    return (share: number) => vec(frontX + ((share + 1) / 2) * (backX - frontX), yMm, zMm);
+    const { zMm, yMm, headingRad } = ribbonPoint(from, stretches, alongMm);
+    return (share: number) => {
+      const { x, inMm } = across.at(share);
+      if (inMm === 0) return vec(x, yMm, zMm);
+      // Inwards is to the right of the way.
+      const place = inside({ zMm: zMm + inMm * Math.sin(headingRad), yMm: yMm - inMm * Math.cos(headingRad) }, inMm);
+      return vec(x, place.yMm, place.zMm);
+    };
   };
   return {
     mark,
@@ -41,19 +83,19 @@ export function ribbon(
     rowMm,
     fromMm: 0,
     toMm: stretches.reduce((sum, { lengthMm }) => sum + lengthMm, 0),
-    across: () => [-1, 0, 1],
+    across: () => across.shares,
     along,
     isRound: false,
     rowAt,
-    halfMm: () => Math.abs(backX - frontX) / 2,
+    halfMm: () => across.wideMm / 2,
   };
 }
 
 function ribbonPoint(
-  from: { zMm: number; yMm: number; headingRad: number },
+  from: RibbonPlace & { headingRad: number },
   stretches: readonly RibbonStretch[],
   alongMm: number,
-): { zMm: number; yMm: number } {
+): RibbonPlace & { headingRad: number } {
   let { zMm, yMm, headingRad } = from;
   let leftMm = alongMm;
   for (const stretch of stretches) {
@@ -70,5 +112,5 @@ function ribbonPoint(
     leftMm -= usedMm;
     if (leftMm <= 0) break;
   }
-  return { zMm, yMm };
+  return { zMm, yMm, headingRad };
 }

@@ -98,16 +98,17 @@ export function sheetGrid({
   return grid;
 }
 
-/** Sets the way outward at a point: at right angles to the ways to the points beside it. Where a sheet shrinks to a point, that of its next row. */
+/** Sets the way outward at a point: at right angles to the ways to the points beside it. Where rows shrink to a point, or meet in one, those further off. */
 function tellOutward({ columns, rows, points, outward }: SheetGrid, i: number, j: number, isRound: boolean): void {
   const last = columns - 1;
   // A sheet that is round goes on where it began.
   const before = i > 0 ? i - 1 : isRound ? last - 1 : 0;
   const after = i < last ? i + 1 : isRound ? 1 : last;
   const at = (column: number, row: number) => 3 * (row * columns + column);
-  const up = at(i, Math.max(0, j - 1));
-  const down = at(i, Math.min(rows - 1, j + 1));
-  for (const row of [j, j === 0 ? Math.min(1, rows - 1) : j - 1]) {
+  for (let off = 0; off < rows; off += 1) {
+    const up = at(i, Math.max(0, j - 1 - off));
+    const down = at(i, Math.min(rows - 1, j + 1 + off));
+    const row = j === 0 ? off : Math.max(0, j - off);
     const [left, right] = [at(before, row), at(after, row)];
     const n = (k: number) => points[k] as number;
     const [ax, ay, az] = [n(down) - n(up), n(down + 1) - n(up + 1), n(down + 2) - n(up + 2)];

@@ -1,6 +1,5 @@
 import { lotBehindFrontMm, mouthDepthMm, topDepthMm } from '@/core/body';
-import type { LoadState } from '@/core/contents';
-import type { FoldedPlan } from './foldInput';
+import type { FoldState, FoldedPlan } from './foldInput';
 
 /** Something that is carried, as a box in the folded bag, mm: x from the middle of the front's fabric, y from the middle of the base's. */
 export interface ThingBox {
@@ -28,10 +27,10 @@ export function standsAtMm({ pouch, contents }: Pick<FoldedPlan, 'pouch' | 'cont
 }
 
 /** Everything in the loaded bag where it lies: the things as they are packed, or a block up to the mouth where only the thickness is known. */
-export function thingsInBag(plan: Pick<FoldedPlan, 'pouch' | 'contents'>, state: LoadState): ThingBox[] {
+export function thingsInBag(plan: Pick<FoldedPlan, 'pouch' | 'contents'>, state: FoldState): ThingBox[] {
   const { pouch, contents } = plan;
   const { layers, loadMm, depthMm } = pouch;
-  if (state === 'empty' || loadMm <= 0) return [];
+  if (state !== 'loaded' || loadMm <= 0) return [];
   const gapMm = layers.fabricMm / 2 + layers.liningMm;
   const { packed, placed } = contents;
   const y = standsAtMm(plan, loadMm);

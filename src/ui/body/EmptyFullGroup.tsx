@@ -1,9 +1,11 @@
 'use client';
 
+import { SimpleGrid } from '@chakra-ui/react';
 import type { EmptyAndFull } from '@/core/emptyAndFull';
 import { useBagNumbers } from '@/ui/bag/BagProvider';
 import { Group } from '@/ui/bag/PlaceLayout';
 import { BesideTable } from '@/ui/figures/BesideTable';
+import { FigureTicket } from '@/ui/figures/FigureTicket';
 
 const NAMES: Record<EmptyAndFull['id'], string> = {
   width: 'Width, outside',
@@ -17,23 +19,30 @@ const NAMES: Record<EmptyAndFull['id'], string> = {
 
 const HEADS = ['The finished bag', 'Empty', 'Full', 'Differs by'];
 
-/** How far the finished bag will differ between empty and full. */
+/** How far the finished bag will differ between empty and full, and what it is when it is laid flat. */
 export function EmptyFullGroup() {
   const sizes = useBagNumbers((state) => state.plan.emptyAndFull);
-  if (sizes.length === 0) return null;
+  const { flatThickness, flatDrop } = useBagNumbers((state) => state.plan.fold.figures);
+  if (sizes.length === 0 && !flatThickness) return null;
   return (
     <Group title="Empty, and full">
-      <BesideTable
-        testId="empty-full"
-        heads={HEADS}
-        rows={sizes.map(({ id, empty, full, differs }) => ({
-          key: id,
-          name: NAMES[id],
-          one: empty,
-          other: full,
-          differs,
-        }))}
-      />
+      {sizes.length > 0 && (
+        <BesideTable
+          testId="empty-full"
+          heads={HEADS}
+          rows={sizes.map(({ id, empty, full, differs }) => ({
+            key: id,
+            name: NAMES[id],
+            one: empty,
+            other: full,
+            differs,
+          }))}
+        />
+      )}
+      <SimpleGrid columns={3} gap="3" mt={flatThickness ? 3 : 0}>
+        {flatThickness && <FigureTicket figure={flatThickness} />}
+        {flatDrop && <FigureTicket figure={flatDrop} />}
+      </SimpleGrid>
     </Group>
   );
 }

@@ -2,7 +2,7 @@
 
 import { useMemo, useState } from 'react';
 import { panelLines, type PanelLineId } from '@/core/body';
-import type { LoadState } from '@/core/contents';
+import type { FoldState } from '@/core/fold';
 import { sectionDrawing, type Shape } from '@/drawing';
 import { useBag, useBagSection, useBagStore } from '@/ui/bag/BagProvider';
 import { clothStyle } from '@/ui/theme/system';
@@ -11,12 +11,13 @@ import { SnapOnFabric } from './SnapOnFabric';
 import { DrawingDefs, ShapeView } from './ShapeView';
 import { useSharedDrawings } from './useShared';
 
-const STATES: { state: LoadState; label: string }[] = [
+const STATES: { state: FoldState; label: string }[] = [
+  { state: 'flat', label: 'Flat' },
   { state: 'empty', label: 'Empty' },
   { state: 'loaded', label: 'Loaded' },
 ];
 
-/** The bag cut through from front to back, empty and loaded side by side, to one scale. */
+/** The bag cut through from front to back, laid flat where it can be, empty and loaded side by side, to one scale. */
 export function SectionView({ heightPx, widthPx }: { heightPx: number; widthPx: number }) {
   const cloth = useBagSection((state) => state.design.swatch.yarn.colour);
   const [isHeld, setHeld] = useState(false);
@@ -27,12 +28,15 @@ export function SectionView({ heightPx, widthPx }: { heightPx: number; widthPx: 
   const selection = useBagSection((state) => state.selection);
   const store = useBagStore();
   const movable = useMemo(() => new Set<string>(panelLines(plan).map(({ id }) => id)), [plan]);
-  const drawings = useSharedDrawings(useMemo(() => STATES.map(({ state }) => sectionDrawing(plan, state)), [plan]));
+  const states = useMemo(() => STATES.filter(({ state }) => plan.section[state] !== null), [plan]);
+  const drawings = useSharedDrawings(
+    useMemo(() => states.map(({ state }) => sectionDrawing(plan, state)), [plan, states]),
+  );
   const tallest = Math.max(...drawings.map(({ box }) => box.heightMm));
   const both = drawings.reduce((sum, { box }) => sum + box.widthMm, 0);
   const labelPx = 22;
   const gapPx = 30;
-  const scale = Math.min((heightPx - labelPx - 8) / tallest, (widthPx - gapPx * 2) / both);
+  const scale = Math.min((heightPx - labelPx - 8) / tallest, (widthPx - gapPx * drawings.length) / both);
 
   /** The left edge of a section: those before it, and a gap after each. */
   const leftOf = (index: number) =>
@@ -42,7 +46,7 @@ export function SectionView({ heightPx, widthPx }: { heightPx: number; widthPx: 
       width={widthPx}
       height={heightPx}
       role="img"
-      aria-label="Section through the folded bag, empty and loaded"
+      aria-label={`Section through the folded bag: ${states.map(({ label }) => label.toLowerCase()).join(', ')}`}
       data-testid="section"
       style={{ ...clothStyle(cloth), contain: 'strict' }}
       onClick={(event) => {
@@ -55,7 +59,7 @@ export function SectionView({ heightPx, widthPx }: { heightPx: number; widthPx: 
         const at = leftOf(index);
         const top = heightPx - labelPx - drawing.box.heightMm * scale;
         return (
-          <g key={STATES[index]?.state}>
+          <g key={states[index]?.state}>
             <g transform={`translate(${at} ${top}) scale(${scale})`}>
               {drawing.shapes.map((shape, shapeIndex) => (
                 <ShapeView key={shapeIndex} shape={shape} lit={shape.mark !== undefined && shape.mark === selection} />
@@ -75,7 +79,7 @@ export function SectionView({ heightPx, widthPx }: { heightPx: number; widthPx: 
               textAnchor="middle"
               fill="var(--chakra-colors-ink)"
             >
-              {STATES[index]?.label}
+              {states[index]?.label}
             </text>
           </g>
         );

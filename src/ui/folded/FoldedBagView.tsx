@@ -4,7 +4,7 @@ import { Box, Button, Flex } from '@chakra-ui/react';
 import { useDrag } from '@use-gesture/react';
 import dynamic from 'next/dynamic';
 import { useCallback, useEffect, useRef, useState, type KeyboardEvent } from 'react';
-import type { LoadState } from '@/core/contents';
+import type { FoldState } from '@/core/fold';
 import { USUAL_VIEW, type View } from '@/drawing';
 import { useBag, useBagFolded, useBagStore } from '@/ui/bag/BagProvider';
 import { useSize } from '@/ui/drawing/useSize';
@@ -28,7 +28,7 @@ const MOST_PITCH = Math.PI / 2;
 /** The folded bag in space, to scale: turned by hand or by keys, its flap opened, empty or loaded, from outside or with the front away. */
 export function FoldedBagView({ heightPx }: { heightPx: number }) {
   const [ref, size] = useSize<HTMLDivElement>({ width: 420, height: heightPx });
-  const [state, setState] = useState<LoadState>('loaded');
+  const [wished, setState] = useState<FoldState>('loaded');
   const [shown, setShown] = useState<Shown>('outside');
   const [flap, setFlap] = useState(1);
   const { turned, bindTurn, onTurnKey } = useTurn();
@@ -41,6 +41,8 @@ export function FoldedBagView({ heightPx }: { heightPx: number }) {
   const now = live ?? behind;
   // A still picture takes a tenth of a second: it waits until the hand rests.
   const { design, plan } = useSettled(now, how.kind === 'still' ? STILL_REST_MS : 0);
+  // Another construction may not fold flat.
+  const state = wished === 'flat' && plan.section.flat === null ? 'empty' : wished;
   const selection = useBag((bag) => bag.selection);
   const store = useBagStore();
   const select = useCallback((mark: string | null) => store.getState().select(mark), [store]);
@@ -85,9 +87,14 @@ export function FoldedBagView({ heightPx }: { heightPx: number }) {
         />
       </Box>
       <Flex gap="2" mt="1" wrap="wrap">
-        <Choice isOn={state === 'empty'} onPress={() => setState(state === 'loaded' ? 'empty' : 'loaded')}>
-          {state === 'loaded' ? 'Show it empty' : 'Show it loaded'}
+        <Choice isOn={state === 'empty'} onPress={() => setState(state === 'empty' ? 'loaded' : 'empty')}>
+          {state === 'empty' ? 'Show it loaded' : 'Show it empty'}
         </Choice>
+        {plan.section.flat && (
+          <Choice isOn={state === 'flat'} onPress={() => setState(state === 'flat' ? 'loaded' : 'flat')}>
+            {state === 'flat' ? 'Open it again' : 'Fold it flat'}
+          </Choice>
+        )}
         {plan.flap.hasFlap && (
           <Choice isOn={flap < 0.5} onPress={() => setFlap(flap < 0.5 ? 1 : -0.15)}>
             {flap < 0.5 ? 'Close the flap' : 'Open the flap'}

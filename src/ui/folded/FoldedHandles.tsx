@@ -3,7 +3,7 @@
 import { useDrag } from '@use-gesture/react';
 import type { KeyboardEvent } from 'react';
 import { panelLines, sectionPointAt, type PanelLineId } from '@/core/body';
-import { lineStation, stations, plus, turnedTail, vec, type Vec } from '@/core/fold';
+import { lineStation, sectionOf, stations, plus, turnedTail, vec, type Vec } from '@/core/fold';
 import type { Plan } from '@/core/plan';
 import { seen, type View } from '@/drawing';
 import { arrowSteps } from '@/ui/drawing/arrowSteps';
@@ -131,7 +131,7 @@ function FlapGrip({ plan, state, flap, onFlap, onHold, onScreen }: FlapGripProps
   const { backEndMm } = stations(plan.pouch);
   const endMm = backEndMm + (plan.flap.bridgeRows + plan.flap.flapRows) * plan.pouch.rowMm;
   const edgeAt = (share: number) => {
-    const { point } = sectionPointAt(turnedTail(plan.section[state], backEndMm, share), endMm);
+    const { point } = sectionPointAt(turnedTail(sectionOf(plan, state), backEndMm, share), endMm);
     return onScreen(vec(point.x, point.y, 0));
   };
   const bindDrag = useDrag(

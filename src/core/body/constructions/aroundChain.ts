@@ -18,6 +18,7 @@ const chainsAround = ({ start, endStitches }: AroundChain, face: number): number
 /** Worked in rounds about a chain, or about a ring that is sewn flat below: both faces at once, without side seams. */
 export const aroundChain: Construction<AroundChain> = {
   takesFlap: true,
+  foldsFlat: false,
   sizing: (body, cloth, pattern): Sizing => {
     const { stitchMm, rowMm, fabricMm, liningMm } = cloth;
     const depthMm = baseDepthMm(cloth, 0);

@@ -16,6 +16,7 @@ const middleDepthMm = ({ depthMm }: BoxedCorners, { fabricMm }: ClothMm): number
  */
 export const boxedCorners: Construction<BoxedCorners> = {
   takesFlap: true,
+  foldsFlat: true,
   sizing: (body, cloth, pattern): Sizing => {
     const { stitchMm, rowMm, fabricMm } = cloth;
     const { takeUpStitches } = body.seam;

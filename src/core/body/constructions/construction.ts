@@ -126,6 +126,8 @@ export interface PieceSet {
 export interface Construction<B extends Body = Body> {
   /** Whether a flap can go on from its back. */
   takesFlap: boolean;
+  /** Whether what makes it deep can be folded in, so that it lies flat when it is empty. */
+  foldsFlat: boolean;
   sizing(body: B, cloth: ClothMm, pattern: StitchPattern): Sizing;
   /**
    * The width of a planned pouch in other cloth, mm, for a body whose sizing would count its base anew for it; absent where the sizing

@@ -11,6 +11,7 @@ import { seamedSides } from './seamedSides';
 /** One strip that is folded up at the base and, where it has a flap, over at the top; its sides seamed. */
 export const foldOver: Construction<FoldOverStrip> = {
   takesFlap: true,
+  foldsFlat: false,
   sizing: ({ seam: { takeUpStitches } }, cloth, pattern): Sizing => {
     const { stitchMm, rowMm, fabricMm, liningMm } = cloth;
     const depthMm = baseDepthMm(cloth, 0);

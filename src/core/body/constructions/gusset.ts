@@ -34,6 +34,7 @@ export const gussetLengthMm = ({
 /** Front and back, each worked from the base up, and a strip between them round side, base and side. */
 export const gusset: Construction<Gusset> = {
   takesFlap: true,
+  foldsFlat: true,
   sizing: (body, cloth, pattern): Sizing => {
     const { stitchMm, rowMm, fabricMm } = cloth;
     const { takeUpStitches } = body.seam;

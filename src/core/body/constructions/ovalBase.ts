@@ -24,6 +24,7 @@ const chainOf = (face: number, ends: number): number => Math.max(1, face - ends 
 /** An oval worked about a chain, growing at both ends, then straight sides up from its rim. */
 export const ovalBase: Construction<OvalBase> = {
   takesFlap: true,
+  foldsFlat: false,
   sizing: (body, cloth, pattern): Sizing => {
     const { stitchMm, rowMm, fabricMm } = cloth;
     const rounds = baseRounds(body, cloth);

@@ -14,6 +14,7 @@ const takeUpMm = ({ seam }: RoundPurse, { stitchMm }: ClothMm): number => seam.t
 /** Two discs, and a band round part of their rims; what is left of the rims is the mouth. */
 export const roundPurse: Construction<RoundPurse> = {
   takesFlap: false,
+  foldsFlat: true,
   sizing: (body, cloth): Sizing => {
     const { rowMm, fabricMm } = cloth;
     const takesMm = takeUpMm(body, cloth);
