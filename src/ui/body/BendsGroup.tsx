@@ -1,23 +1,23 @@
 'use client';
 
-import { useEffect, useMemo } from 'react';
+import { memo, useEffect, useMemo } from 'react';
 import { bendLengths, edgesMeet } from '@/core/fold';
+import type { Plan } from '@/core/plan';
 import { JOIN_NAMES } from '@/core/wording';
 import { useBagNumbers, useBagStore } from '@/ui/bag/BagProvider';
 import { Group } from '@/ui/bag/PlaceLayout';
 import { BesideTable } from '@/ui/figures/BesideTable';
-import { useSettled } from '@/ui/folded/useSettled';
+import { HAND_RESTS_MS, useSettled } from '@/ui/folded/useSettled';
 
 const HEADS = ['In the folded bag', 'Empty', 'Full'];
-/** The bag is folded for it once more: it waits until the hand rests, ms. */
-const REST_MS = 260;
 
-/** How long each sheet of every bend is, and how well the joined edges meet. */
+/** How long each sheet of every bend is, and how well the joined edges meet. The bag is folded for it once more: it waits until the hand rests. */
 export function BendsGroup() {
-  const plan = useSettled(
-    useBagNumbers((state) => state.plan),
-    REST_MS,
-  );
+  const plan = useBagNumbers((state) => state.plan);
+  return <BendsOf plan={useSettled(plan, HAND_RESTS_MS)} />;
+}
+
+const BendsOf = memo(function BendsOf({ plan }: { plan: Plan }) {
   const store = useBagStore();
   const rows = useMemo(
     () => [
@@ -48,4 +48,4 @@ export function BendsGroup() {
       <BesideTable testId="bends" heads={HEADS} rows={rows} />
     </Group>
   );
-}
+});

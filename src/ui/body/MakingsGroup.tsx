@@ -25,10 +25,9 @@ const NAMES: Record<Measure, string> = {
 
 /** The bag made two thousand times over on paper: how far its sizes would differ, and what that comes from. */
 export function MakingsGroup() {
-  const edition = useBag((state) => state.edition);
   const unit = useBag((state) => state.design.settings.lengthUnit);
   const store = useBagStore();
-  const { state, start, stop } = useRun<{ plan: Plan; makings: Makings }>(edition);
+  const { state, start, stop } = useRun<{ plan: Plan; makings: Makings }>();
   const seed = useRef(0);
   const made = state.kind === 'done' ? state.result : null;
   const figures = useMemo(() => made && makingsFigures(made.makings, made.plan), [made]);

@@ -1,6 +1,7 @@
 'use client';
 
 import { useDrag } from '@use-gesture/react';
+import { memo } from 'react';
 import { moveLineEdits, panelLines, type PanelLineId } from '@/core/body';
 import { lineStation } from '@/core/fold';
 import { useBagStore } from '@/ui/bag/BagProvider';
@@ -23,7 +24,7 @@ interface LineOnFabricProps {
  * A fold or an edge on the folded fabric, to be dragged along it. By keys it is moved on the flat piece, where its row can be read; here
  * it has no stop of its own.
  */
-export function LineOnFabric({ id, points, wayPx, onHold }: LineOnFabricProps) {
+export const LineOnFabric = memo(function LineOnFabric({ id, points, wayPx, onHold }: LineOnFabricProps) {
   const store = useBagStore();
   const bindDrag = useDrag(
     ({ first, last, tap, movement, memo }) => {
@@ -61,5 +62,16 @@ export function LineOnFabric({ id, points, wayPx, onHold }: LineOnFabricProps) {
     >
       <title>{LINE_NAMES[id]}</title>
     </polyline>
+  );
+}, isSame);
+
+/** Lines that stay where they are hold still while another one is dragged. */
+function isSame(one: LineOnFabricProps, other: LineOnFabricProps): boolean {
+  return (
+    one.id === other.id &&
+    one.points === other.points &&
+    one.wayPx.x === other.wayPx.x &&
+    one.wayPx.y === other.wayPx.y &&
+    one.onHold === other.onHold
   );
 }

@@ -1,9 +1,9 @@
 'use client';
 
-import { Box, Button, Flex } from '@chakra-ui/react';
+import { Button, Flex } from '@chakra-ui/react';
 import { useDrag } from '@use-gesture/react';
 import dynamic from 'next/dynamic';
-import { useCallback, useEffect, useRef, useState, type KeyboardEvent } from 'react';
+import { memo, useCallback, useEffect, useRef, useState, type KeyboardEvent } from 'react';
 import type { FoldState } from '@/core/fold';
 import { USUAL_VIEW, type View } from '@/drawing';
 import { useBag, useBagFolded, useBagStore } from '@/ui/bag/BagProvider';
@@ -12,14 +12,12 @@ import { CLOTHS } from '@/ui/theme/system';
 import { FoldedHandles } from './FoldedHandles';
 import { FoldedStill } from './FoldedStill';
 import { canDrawInSpace } from './canDrawInSpace';
-import { useSettled } from './useSettled';
+import { HAND_RESTS_MS, useSettled } from './useSettled';
 import { useFolded, type Folded, type Shown } from './useFolded';
 
 const FoldedScene = dynamic(() => import('./FoldedScene'), { ssr: false });
 
 const MARGIN_PX = 14;
-/** How long what is drawn still must rest before it is drawn anew, ms. */
-const STILL_REST_MS = 260;
 /** Turned so far by a pixel, and by a key. */
 const RAD_PER_PX = 0.009;
 const RAD_PER_KEY = Math.PI / 18;
@@ -40,7 +38,7 @@ export function FoldedBagView({ heightPx }: { heightPx: number }) {
   const behind = useBagFolded((bag) => bag);
   const now = live ?? behind;
   // A still picture takes a tenth of a second: it waits until the hand rests.
-  const { design, plan } = useSettled(now, how.kind === 'still' ? STILL_REST_MS : 0);
+  const { design, plan } = useSettled(now, how.kind === 'still' ? HAND_RESTS_MS : 0);
   // Another construction may not fold flat.
   const state = wished === 'flat' && plan.section.flat === null ? 'empty' : wished;
   const selection = useBag((bag) => bag.selection);
@@ -56,7 +54,7 @@ export function FoldedBagView({ heightPx }: { heightPx: number }) {
 
   return (
     <section aria-label="The folded bag" data-testid="folded" data-drawn={how.kind}>
-      <Box ref={ref} position="relative" height={`${heightPx}px`} overflow="hidden" borderRadius="2px">
+      <div ref={ref} style={{ position: 'relative', height: heightPx, overflow: 'hidden', borderRadius: 2 }}>
         <div
           {...bindTurn()}
           role="slider"
@@ -85,28 +83,54 @@ export function FoldedBagView({ heightPx }: { heightPx: number }) {
           onFlapHold={(held) => setHeldFit(held ? fit : null)}
           onHold={setHeld}
         />
-      </Box>
-      <Flex gap="2" mt="1" wrap="wrap">
-        <Choice isOn={state === 'empty'} onPress={() => setState(state === 'empty' ? 'loaded' : 'empty')}>
-          {state === 'empty' ? 'Show it loaded' : 'Show it empty'}
-        </Choice>
-        {plan.section.flat && (
-          <Choice isOn={state === 'flat'} onPress={() => setState(state === 'flat' ? 'loaded' : 'flat')}>
-            {state === 'flat' ? 'Open it again' : 'Fold it flat'}
-          </Choice>
-        )}
-        {plan.flap.hasFlap && (
-          <Choice isOn={flap < 0.5} onPress={() => setFlap(flap < 0.5 ? 1 : -0.15)}>
-            {flap < 0.5 ? 'Close the flap' : 'Open the flap'}
-          </Choice>
-        )}
-        <Choice isOn={shown === 'inside'} onPress={() => setShown(shown === 'inside' ? 'outside' : 'inside')}>
-          {shown === 'inside' ? 'Put the front back' : 'Look inside'}
-        </Choice>
-      </Flex>
+      </div>
+      <Choices
+        state={state}
+        onState={setState}
+        foldsFlat={plan.section.flat !== null}
+        isOpen={plan.flap.hasFlap ? flap < 0.5 : null}
+        onFlap={setFlap}
+        shown={shown}
+        onShown={setShown}
+      />
     </section>
   );
 }
+
+interface ChoicesProps {
+  state: FoldState;
+  onState: (state: FoldState) => void;
+  foldsFlat: boolean;
+  /** Whether the flap is open; null where there is none. */
+  isOpen: boolean | null;
+  onFlap: (flap: number) => void;
+  shown: Shown;
+  onShown: (shown: Shown) => void;
+}
+
+/** How the bag is shown. While a line is dragged they hold still. */
+const Choices = memo(function Choices({ state, onState, foldsFlat, isOpen, onFlap, shown, onShown }: ChoicesProps) {
+  return (
+    <Flex gap="2" mt="1" wrap="wrap">
+      <Choice isOn={state === 'empty'} onPress={() => onState(state === 'empty' ? 'loaded' : 'empty')}>
+        {state === 'empty' ? 'Show it loaded' : 'Show it empty'}
+      </Choice>
+      {foldsFlat && (
+        <Choice isOn={state === 'flat'} onPress={() => onState(state === 'flat' ? 'loaded' : 'flat')}>
+          {state === 'flat' ? 'Open it again' : 'Fold it flat'}
+        </Choice>
+      )}
+      {isOpen !== null && (
+        <Choice isOn={isOpen} onPress={() => onFlap(isOpen ? 1 : -0.15)}>
+          {isOpen ? 'Close the flap' : 'Open the flap'}
+        </Choice>
+      )}
+      <Choice isOn={shown === 'inside'} onPress={() => onShown(shown === 'inside' ? 'outside' : 'inside')}>
+        {shown === 'inside' ? 'Put the front back' : 'Look inside'}
+      </Choice>
+    </Flex>
+  );
+});
 
 interface ChoiceProps {
   isOn: boolean;

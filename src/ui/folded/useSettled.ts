@@ -1,5 +1,8 @@
 import { useEffect, useState } from 'react';
 
+/** A hand has come to rest after so many ms: followers of a drag come up to a third of a second apart. */
+export const HAND_RESTS_MS = 450;
+
 /**
  * A value once it has rested: while it goes on changing, the one before. The first is there at once.
  *

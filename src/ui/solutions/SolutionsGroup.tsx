@@ -20,9 +20,8 @@ import { useSolutionChoices } from './solutionChoices';
 
 /** The best plans for the same bag by what counts for the maker, to be compared with the present one and taken with one key. */
 export function SolutionsGroup() {
-  const edition = useBag((state) => state.edition);
   const { weights, wishes } = useSolutionChoices();
-  const restsOn = useMemo(() => ({ edition, weights, wishes }), [edition, weights, wishes]);
+  const restsOn = useMemo(() => ({ weights, wishes }), [weights, wishes]);
   const { state, start, stop } = useRun<Solutions>(restsOn);
   const { swatches } = useSwatchLibrary();
   const store = useBagStore();

@@ -1,4 +1,5 @@
 import { useEffect, useRef, useState } from 'react';
+import { useBagStore } from '@/ui/bag/BagProvider';
 import { inWorker, type Running, type Work } from './planningWorker';
 
 /** How a piece of work away from the screen stands: none yet, going on (perhaps for the second time), done, or broken off. */
@@ -9,11 +10,13 @@ export type RunState<T> =
   | { kind: 'failed' };
 
 /**
- * A piece of work that is begun by hand. What it gave is put away once what it rests on changes.
+ * A piece of work that is begun by hand. What it gave is put away once the bag changes, or what else it rests on. Where nothing was begun, a
+ * change of the bag costs nothing.
  *
  * @param restsOn changes when its result is no longer of what is on the screen
  */
-export function useRun<T>(restsOn: unknown) {
+export function useRun<T>(restsOn?: unknown) {
+  const store = useBagStore();
   const [state, setState] = useState<RunState<T>>({ kind: 'none' });
   const [restedOn, setRestedOn] = useState(restsOn);
   const running = useRef<Running<T> | null>(null);
@@ -25,6 +28,15 @@ export function useRun<T>(restsOn: unknown) {
     // A change of what it rests on, or leaving it, ends what is going on.
     return () => running.current?.stop();
   }, [restsOn]);
+  useEffect(
+    () =>
+      store.subscribe((now, before) => {
+        if (now.edition === before.edition) return;
+        running.current?.stop();
+        setState((at) => (at.kind === 'none' ? at : { kind: 'none' }));
+      }),
+    [store],
+  );
   const start = (work: Work<T>) => {
     running.current?.stop();
     let isStopped = false;
