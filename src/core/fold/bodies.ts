@@ -5,8 +5,8 @@ import { cornersFoldedIn } from './cornersFoldedIn';
 import type { FoldInput } from './foldInput';
 import { roundSheet, stadium } from './flatRound';
 import { pleatedAcross, ribbon, straightAcross, type RibbonStretch } from './ribbon';
-import { alongStops } from './sampling';
-import type { SheetByRows } from './sheet';
+import { alongStops, chordRad } from './sampling';
+import { stops, type SheetByRows } from './sheet';
 import { vec } from './space';
 import { tailSheets } from './tailSheets';
 import { wrappedFaces } from './wrappedFaces';
@@ -69,6 +69,14 @@ export const FOLDS: Record<BodyKind, (input: FoldInput) => SheetByRows[]> = {
     const backX = sectionPointAt(input.section, input.backEndMm).point.x;
     const stretches = join ? stretchesOf(join) : [];
     const halfMm = ribbonSpanMm(stretches) / 2;
+    const round = stretches.find((stretch) => stretch.kind === 'arc' && stretch.radiusMm > SQUARE_MM);
+    const radiusMm = round?.kind === 'arc' ? round.radiusMm : 0;
+    /** Half of a panel where it is sewn to the gusset: a corner that was worked in steps is eased into the round. */
+    const easedHalfMm = (upMm: number): number =>
+      halfMm - radiusMm + Math.sqrt(Math.max(0, radiusMm ** 2 - Math.max(0, radiusMm - upMm) ** 2));
+    const roundedMm = round
+      ? stops(0, Math.PI / 2, chordRad(radiusMm)).map((rad) => radiusMm * (1 - Math.cos(rad)))
+      : [];
     const across = input.pleat ? pleatedAcross(input.pleat) : straightAcross(backX);
     return [
       panelSheet(input, 'front', 0, heightMm),
@@ -104,11 +112,7 @@ export const FOLDS: Record<BodyKind, (input: FoldInput) => SheetByRows[]> = {
         const below = Math.floor(row);
         return atEnd(below) + (row - below) * (atEnd(Math.min(rows, below + 1)) - atEnd(below));
       };
-      const isShaped = piece.rows.slice(0, rows).some(({ changeEachSide }) => changeEachSide !== 0);
-      const ends = Array.from({ length: isShaped ? rows : 0 }, (_, k) => {
-        const mm = (k + 1) * pouch.rowMm - takesMm;
-        return id === 'front' ? highMm - mm : fromMm + mm;
-      });
+      const roundStops = roundedMm.map((mm) => (id === 'front' ? highMm - mm : fromMm + mm));
       return {
         mark: `part.${id}`,
         piece: id,
@@ -116,11 +120,12 @@ export const FOLDS: Record<BodyKind, (input: FoldInput) => SheetByRows[]> = {
         fromMm,
         toMm,
         across: () => [-1, 0, 1],
-        along: () => alongStops(section, fromMm, toMm, ends),
+        along: () => alongStops(section, fromMm, toMm, roundStops),
         rowMm: pouch.rowMm,
         isRound: false,
         rowAt: (alongMm) => {
-          const [up, half] = [upMm(alongMm), halfAt(alongMm)];
+          const up = upMm(alongMm);
+          const half = round ? easedHalfMm(up) : halfAt(alongMm);
           return (share) => vec(x, up, share * half);
         },
         halfMm: halfAt,

@@ -139,13 +139,19 @@ const EDGES: Record<JoinId, FindEdges> = {
     acrossAt(first('part.bridge') ?? first('part.flap'), last('part.back'), stations(pouch).backEndMm),
 };
 
-/** A panel's side and lower edge, up to its middle, along the gusset's edge. */
+/** A panel's side and lower edge as they were worked, before they are eased, along the gusset's edge. */
 function panelAlongGusset({ first, last }: Parts, mark: 'part.front' | 'part.back', side: 1 | -1) {
   const [panel, gusset] = [mark === 'part.front' ? first(mark) : last(mark), first('part.gusset')];
   if (!panel || !gusset) return null;
   const lowMm = mark === 'part.front' ? panel.toMm : panel.fromMm;
   return {
-    places: [...panel.along.map((mm) => panel.at(1, mm)), ...ACROSS.map((share) => panel.at(share, lowMm))],
+    places: [
+      ...stops(panel.fromMm, panel.toMm, (panel.rowMm ?? Infinity) / 2).map((mm) => ({
+        ...panel.at(1, mm),
+        z: panel.halfMm(mm),
+      })),
+      ...ACROSS.map((share) => ({ ...panel.at(share, lowMm), z: share * panel.halfMm(lowMm) })),
+    ],
     way: gusset.along.map((mm) => gusset.at(side, mm)),
     layMm: 0,
   };

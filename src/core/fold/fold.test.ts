@@ -76,8 +76,11 @@ describe('a folded bag', () => {
       const wholeMm = backEndMm + (plan.flap.bridgeRows + plan.flap.flapRows) * plan.pouch.rowMm - deepMm;
       expect(strip.reduce((sum, sheet) => sum + middleMm(sheet), 0)).toBeCloseTo(wholeMm, 1);
       for (const sheet of strip)
-        for (const alongMm of sheet.along)
+        for (const alongMm of sheet.along) {
+          // The corners of a gusset's panels are eased into its round.
+          if (kind === 'gusset' && sheet.at(0, alongMm).y < 45) continue;
           expect(rowMm(sheet, alongMm) / (2 * sheet.halfMm(alongMm)), `${sheet.mark} at ${alongMm}`).toBeCloseTo(1, 3);
+        }
     },
   );
 
@@ -102,8 +105,8 @@ describe('a folded bag', () => {
     const way = Array.from({ length: 4001 }, (_, k) => strip.at(-1, ((strip.along.at(-1) as number) * k) / 4000));
     for (const point of edge) {
       const nearest = Math.min(...way.map((other) => distanceOf(point, other)));
-      // A worked corner is as near to the round as whole stitches come: within a stitch of 5 mm.
-      expect(nearest).toBeLessThan(5);
+      // Both are told by chords that lie within 0.25 mm of the round.
+      expect(nearest).toBeLessThan(0.3);
     }
   });
 
