@@ -20,6 +20,7 @@ const outlineOf = (folded: Locator, mark: string): Promise<string> =>
 
 /** Drags a line on the folded fabric by some pixels, taking hold of it away from its middle. */
 async function dragFabric(page: Page, fabricLine: Locator, byX: number, byY: number) {
+  await restingBox(page, fabricLine);
   const at = await fabricLine.evaluate((element) => {
     const way = element as SVGPolylineElement;
     const point = way.getPointAtLength(way.getTotalLength() * 0.2);
@@ -144,25 +145,37 @@ test('the snap is moved along the flap in every view, by hand and by keys, its m
   await page.getByRole('slider', { name: 'Snap, in from the flap’s edge' }).focus();
   await page.keyboard.press('ArrowDown');
   await page.keyboard.press('ArrowDown');
+  await expect.poll(inset).not.toBe(first);
+  await expect.poll(mate).not.toBe(mateFirst);
   const byKeys = await inset();
-  expect(byKeys).not.toBe(first);
-  expect(await mate()).not.toBe(mateFirst);
 
   // Dragged up in the section, it comes further from the flap's edge; so on the folded bag.
   await dragSnap(page, page.getByTestId('section').locator('[data-fabric-snap="snap.half"]').last(), -22);
+  await expect.poll(inset).toBeGreaterThan(byKeys);
   const bySection = await inset();
-  expect(bySection).toBeGreaterThan(byKeys);
   await expect(page.getByTestId('section').locator('[data-mark="snap.half"][data-lit]').first()).toBeAttached();
   await dragSnap(page, folded.locator('[data-fabric-snap="snap.half"]').first(), -26);
-  expect(await inset()).toBeGreaterThan(bySection);
+  await expect.poll(inset).toBeGreaterThan(bySection);
   await page.keyboard.press('Control+z');
-  expect(await inset()).toBe(bySection);
+  await expect.poll(inset).toBe(bySection);
 });
+
+/** Where something is once it has come to rest: a still picture follows when the hand rests, later still on a busy machine. */
+async function restingBox(page: Page, what: Locator) {
+  let box = await what.boundingBox();
+  await expect(async () => {
+    const before = box;
+    await page.waitForTimeout(1000);
+    box = await what.boundingBox();
+    expect(box).toEqual(before);
+  }).toPass();
+  if (!box) throw new Error('it can be seen');
+  return box;
+}
 
 async function dragSnap(page: Page, snap: Locator, byY: number) {
   await snap.scrollIntoViewIfNeeded();
-  const box = await snap.boundingBox();
-  if (!box) throw new Error('the snap can be seen');
+  const box = await restingBox(page, snap);
   const [x, y] = [box.x + box.width / 2, box.y + box.height / 2];
   await page.mouse.move(x, y);
   await page.mouse.down();

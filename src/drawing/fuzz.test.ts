@@ -2,11 +2,11 @@ import fc from 'fast-check';
 import { expect, test } from 'vitest';
 import { applyEdits } from '@/core/design';
 import { BODY_KINDS, moveLineEdits, panelLines } from '@/core/body';
-import { foldBag } from '@/core/fold';
+import { bendLengths, edgesMeet, foldBag, type FoldWay } from '@/core/fold';
 import { joinedCount } from '@/core/pieces';
 import { planBag } from '@/core/plan';
 import { anyDesignOf } from '@/core/testing/anyDesign';
-import { patternAsText, problemSentence, repairLabel, writePattern } from '@/core/wording';
+import { JOIN_NAMES, patternAsText, problemSentence, repairLabel, writePattern } from '@/core/wording';
 import {
   foldedDrawing,
   foldedMesh,
@@ -22,6 +22,14 @@ import {
 /** Of each construction; `npm run fuzz` asks for a hundred thousand. Blankets take long to draw and write, so of many only some are. */
 const RUNS = Number(process.env.FUZZ_RUNS ?? 200);
 const DRAWN_EVERY = RUNS > 5000 ? 50 : 8;
+
+/** Closed, half open, thrown back; and laid flat, which a bag that can't be is folded as when it is empty. */
+const FOLDED: FoldWay[] = [
+  { state: 'loaded', flap: 1 },
+  { state: 'loaded', flap: 0.3 },
+  { state: 'loaded', flap: -1 },
+  { state: 'flat', flap: 1 },
+];
 
 const NO_NUMBER = /NaN|undefined|Infinity|null/;
 const NOT_FINITE = 'not a finite number';
@@ -65,6 +73,7 @@ test.each(BODY_KINDS)(
           packedDrawing(plan),
           sectionDrawing(plan, 'empty'),
           sectionDrawing(plan, 'loaded'),
+          sectionDrawing(plan, 'flat'),
           liningDrawing(plan),
           plan.strap && design.strap ? strapDrawing(plan, design.strap.overlapMm) : null,
         ];
@@ -72,11 +81,13 @@ test.each(BODY_KINDS)(
         expect(JSON.stringify(sheet, namingWhatIsNoNumber)).not.toContain(NOT_FINITE);
         for (const drawing of drawings)
           if (drawing) expect(JSON.stringify(drawing, namingWhatIsNoNumber)).not.toContain(NOT_FINITE);
-        for (const flap of [1, 0.3, -1])
-          for (const { positions, normals } of foldedMesh(foldBag(plan, { state: 'loaded', flap }), 0.4).solids) {
+        for (const way of FOLDED)
+          for (const { positions, normals } of foldedMesh(foldBag(plan, way), 0.4).solids) {
             expect(positions.every(Number.isFinite)).toBe(true);
             expect(normals.every(Number.isFinite)).toBe(true);
           }
+        const told = [bendLengths(plan), edgesMeet(plan, JOIN_NAMES)].flat();
+        expect(told.every(({ empty, loaded }) => empty.value >= 0 && loaded.value >= 0)).toBe(true);
         expect(patternAsText(writePattern(design, plan))).not.toMatch(/NaN|undefined|Infinity/);
       }),
       { numRuns: RUNS },

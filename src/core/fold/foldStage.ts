@@ -104,15 +104,22 @@ function flatFigures(
     flatDrop:
       dropMm === null
         ? null
-        : makeFigure('fold.flat.drop', 'Folded flat: flap down the front', Math.max(0, dropMm), 'mm', {
-            rule: 'The flap was made to go over the open depth. Where front and back lie on each other, what it has no way to go over comes down the front.',
-            inputs: [
-              inputFrom(flap.figures.dropEmpty),
-              input('From the middle of the front to that of the back', flatApartMm(flat), 'mm'),
-              ...sheets,
-            ],
-            source: GEOMETRY,
-          }),
+        : makeFigure(
+            'fold.flat.drop',
+            'Folded flat: flap down the front',
+            Math.max(0, dropMm),
+            'mm',
+            {
+              rule: 'The flap was made to go over the open depth. Where front and back lie on each other, what it has no way to go over comes down the front.',
+              inputs: [
+                inputFrom(flap.figures.dropEmpty),
+                input('From the middle of the front to that of the back', flatApartMm(flat), 'mm'),
+                ...sheets,
+              ],
+              source: GEOMETRY,
+            },
+            flap.figures.dropEmpty.plusMinus,
+          ),
   };
 }
 
