@@ -218,6 +218,10 @@ test('how long every sheet of a bend is, and how well joined edges meet, is told
   expect(middle).toBeGreaterThan(1);
   expect((await restingNumber(page, 'bend.base.outer.empty')) / middle).toBeCloseTo(2, 1);
   await expect(table.getByRole('rowheader', { name: 'Side seams: edges apart by' })).toBeVisible();
+  // What is asked about is lit where it is.
+  await table.locator('[data-figure="bend.top.outer.loaded"]').click();
+  await expect(page.getByTestId('section').locator('[data-mark="part.bridge"][data-lit]').first()).toBeAttached();
+  await page.keyboard.press('Escape');
   await table.locator('[data-figure="meet.sides.loaded"]').click();
   await expect(page.getByRole('dialog')).toContainText('from places on the one edge to the nearest of the other');
 });

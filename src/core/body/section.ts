@@ -7,7 +7,7 @@ import {
   type Firmness,
   type Layers,
 } from './folding';
-import { bridgeOverMm, tautBridge } from './standingOut';
+import { tautBridge } from './standingOut';
 import { pleat } from './pleat';
 import { tautLengthMm, type TautStretch } from './tautOver';
 
@@ -70,10 +70,11 @@ export function sectionPieces(input: SectionInput): SectionPiece[] {
   const depth = mouthDepthMm(layers, loadMm, depthMm);
   const flapX = depth - topDepthMm(layers, loadMm, depthMm);
   const plainMm = bridgeLengthMm(layers, loadMm, firmness, depthMm);
-  const taut = bridgeOverMm(layers, loadMm, firmness, depthMm, input.corners) > plainMm;
-  const bridge = taut
-    ? tautPieces(tautBridge(layers, loadMm, depthMm, input.corners), backTop.y, backEndMm, tailMm)
-    : bridgePieces(backTop, flapX, backEndMm, plainMm, tailMm);
+  const taut = input.corners.length > 0 ? tautBridge(layers, loadMm, depthMm, input.corners) : [];
+  const bridge =
+    tautLengthMm(taut) > plainMm
+      ? tautPieces(taut, backTop.y, backEndMm, tailMm)
+      : bridgePieces(backTop, flapX, backEndMm, plainMm, tailMm);
   return [
     ...pouch,
     ...bridge,

@@ -20,6 +20,8 @@ export interface Turn {
 export interface BendLength {
   bend: BendId;
   face: BendFace;
+  /** What is lit on the drawings when it is asked about. */
+  mark: string;
   /** Which sheet of which bend it is, for a maker. */
   label: string;
   empty: Figure;
@@ -63,6 +65,7 @@ export function bendLengths(plan: FoldedPlan): BendLength[] {
     return faces.map((face) => ({
       bend,
       face,
+      mark: MARKS[bend],
       label: labelOf(bend, face),
       empty: lengthFigure(bend, face, 'empty', one, layers),
       loaded: lengthFigure(bend, face, 'loaded', other, layers),
@@ -99,6 +102,13 @@ const LABELS: Record<BendId, string> = {
   top: 'Over the top',
   corner: 'Gusset, round both corners',
   rim: 'Band, round the rim',
+};
+
+const MARKS: Record<BendId, string> = {
+  base: 'fold.base',
+  top: 'part.bridge',
+  corner: 'part.gusset',
+  rim: 'part.band',
 };
 
 const FACES: Record<BendFace, { label: string; rule: string }> = {

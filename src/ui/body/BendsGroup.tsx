@@ -21,15 +21,17 @@ const BendsOf = memo(function BendsOf({ plan }: { plan: Plan }) {
   const store = useBagStore();
   const rows = useMemo(
     () => [
-      ...bendLengths(plan).map(({ bend, face, label, empty, loaded }) => ({
+      ...bendLengths(plan).map(({ bend, face, mark, label, empty, loaded }) => ({
         key: `${bend}.${face}`,
         name: label,
+        mark,
         one: empty,
         other: loaded,
       })),
       ...edgesMeet(plan, JOIN_NAMES).map(({ join, empty, loaded }) => ({
         key: join,
         name: `${JOIN_NAMES[join]}: edges apart by`,
+        mark: `seam.${join}`,
         one: empty,
         other: loaded,
       })),

@@ -7,8 +7,8 @@ import { LedgerHead } from './LedgerHead';
 interface BesideTableProps {
   /** What the rows are, what stands in both columns, and what is between them. */
   heads: readonly string[];
-  /** Without what is between them where that says nothing. */
-  rows: readonly { key: string; name: string; one: Figure; other: Figure; differs?: Figure }[];
+  /** Without what is between them where that says nothing; with what is lit on the drawings when a figure is asked. */
+  rows: readonly { key: string; name: string; mark?: string; one: Figure; other: Figure; differs?: Figure }[];
   testId: string;
 }
 
@@ -18,14 +18,14 @@ export function BesideTable({ heads, rows, testId }: BesideTableProps) {
     <table className="ledger" data-testid={testId}>
       <LedgerHead heads={heads} />
       <tbody>
-        {rows.map(({ key, name, one, other, differs }) => (
+        {rows.map(({ key, name, mark, one, other, differs }) => (
           <tr key={key}>
             <th scope="row">{name}</th>
             <td>
-              <AskableNumber figure={one} />
+              <AskableNumber figure={one} mark={mark} />
             </td>
             <td>
-              <AskableNumber figure={other} />
+              <AskableNumber figure={other} mark={mark} />
             </td>
             {differs && (
               <td className="ledger-off">
