@@ -45,6 +45,19 @@ const roomOf = (design: Design): number => {
 };
 
 describe('room beside what goes in', () => {
+  it('is a number for a purse whose band is too short to have a side', () => {
+    for (const openMm of [150, 158, 162, 166, 170, 176]) {
+      const design = holding(
+        'round-purse',
+        { widthMm: 60, heightMm: 60, depthMm: 20, openMm },
+        { widthMm: 100, heightMm: 100, thicknessMm: 5 },
+      );
+      // The box is wider than the purse by far.
+      expect(roomOf(design)).toBeLessThan(-15);
+      expect(roomOf(design)).toBeGreaterThan(-60);
+    }
+  });
+
   it('in a bag with square corners is what is left of the inside on either side', () => {
     // Geometry: half of inside width less the box.
     for (const kind of ['gusset', 'boxed-corners'] as const) {

@@ -15,7 +15,7 @@ interface Aside {
  * The least room between what goes in and the cloth at its sides, mm; less than nothing where it presses on it. Things that stand out of the
  * bag have room enough there.
  *
- * @returns the room, and the thing that has it; null where nothing is known to lie in the bag
+ * @returns the room, and the thing that has it; null where nothing is known to lie in the bag, or no cloth is beside it
  */
 export function sideRoom(
   bag: Pick<FoldedBag, 'sheets' | 'things'>,
@@ -36,7 +36,7 @@ export function sideRoom(
       const besideStrip = strip && y === from.y ? roomWithin(strip, z, y) : Infinity;
       const beside = Math.min(roomBeside(outline, from.x, z), roomBeside(outline, to.x, z), besideStrip);
       const roomMm = beside - fabricMm / 2 - liningMm;
-      if (least === null || roomMm < least.roomMm) least = { roomMm, index };
+      if (roomMm < (least?.roomMm ?? Infinity)) least = { roomMm, index };
     }
   }
   return least;
@@ -77,7 +77,8 @@ function roomWithin(way: readonly { z: number; y: number }[], z: number, y: numb
       nearest = Math.min(nearest, gapTo(z - from.z, y - from.y, dz, dy, length));
     if (from.y > y !== to.y > y && z < from.z + ((y - from.y) / dy) * dz) crossings += 1;
   }
-  return crossings % 2 === 1 ? nearest : -nearest;
+  // A strip that is hardly there has no side to press on.
+  return crossings % 2 === 1 || nearest === Infinity ? nearest : -nearest;
 }
 
 interface Corner {
