@@ -73,6 +73,9 @@ export function bendLengths(plan: FoldedPlan): BendLength[] {
   });
 }
 
+/** A quarter of a turn, in radians. */
+const QUARTER = Math.PI / 2;
+
 type Turns = Record<BendId, Turn[]>;
 
 function turnsOf({ section, pouch, joins }: FoldedPlan, state: LoadState): Turns {
@@ -85,14 +88,14 @@ function turnsOf({ section, pouch, joins }: FoldedPlan, state: LoadState): Turns
     );
   const corners =
     joins.find(({ id }) => id === 'gusset-front')?.stretches.filter(({ name }) => name === 'corner') ?? [];
+  const cornerMm = corners[0]?.lengthMm ?? 0;
   const band = joins.find(({ id }) => id === 'band-rim');
   const radiusMm = pouch.sectionMm.front / 2;
   return {
     base: arcs(({ toMm }) => toMm <= backEndMm + 1e-9),
     top: arcs(({ fromMm }) => fromMm >= backEndMm - 1e-9),
-    corner: corners
-      .filter(({ lengthMm }) => lengthMm > 0)
-      .map(({ lengthMm }) => ({ turnRad: Math.PI / 2, radiusMm: lengthMm / (Math.PI / 2) })),
+    // Both corners are alike: one turn of both together.
+    corner: cornerMm > 0 ? [{ turnRad: corners.length * QUARTER, radiusMm: cornerMm / QUARTER }] : [],
     rim: band ? [{ turnRad: joinLengthMm(band) / radiusMm, radiusMm }] : [],
   };
 }
@@ -114,19 +117,19 @@ const MARKS: Record<BendId, string> = {
 const FACES: Record<BendFace, { label: string; rule: string }> = {
   outer: {
     label: 'outer face',
-    rule: 'The turn times the radius of the fabric’s middle and half its thickness: so long the outer face is drawn.',
+    rule: 'The radius of the fabric’s middle and half its thickness, times the turn: so long the outer face is drawn.',
   },
   middle: {
     label: 'middle of the fabric',
-    rule: 'The turn times the radius: the middle of the fabric keeps its length.',
+    rule: 'The radius times the turn: the middle of the fabric keeps its length.',
   },
   inner: {
     label: 'inner face',
-    rule: 'The turn times the radius less half the fabric’s thickness: so far the inner face is pressed together.',
+    rule: 'The radius less half the fabric’s thickness, times the turn: so short the inner face is pressed.',
   },
   lining: {
     label: 'lining',
-    rule: 'The turn times the radius less half the fabric and half the lining: so much lining the bend takes. What it has beyond that lies in ripples.',
+    rule: 'The radius less half the fabric and half the lining, times the turn: so much lining the bend takes. What it has beyond that lies in ripples.',
   },
 };
 
