@@ -1,12 +1,11 @@
 'use client';
 
-import { useDrag } from '@use-gesture/react';
 import { memo } from 'react';
 import { moveLineEdits, panelLines, type PanelLineId } from '@/core/body';
 import { lineStation } from '@/core/fold';
 import { useBagStore } from '@/ui/bag/BagProvider';
-import { alongFabricMm } from './alongFabric';
 import { LINE_NAMES } from './lineNames';
+import { useDragOnFabric } from './useDragOnFabric';
 
 const REACH_PX = 16;
 
@@ -26,28 +25,19 @@ interface LineOnFabricProps {
  */
 export const LineOnFabric = memo(function LineOnFabric({ id, points, wayPx, onHold }: LineOnFabricProps) {
   const store = useBagStore();
-  const bindDrag = useDrag(
-    ({ first, last, tap, movement, memo }) => {
-      const { plan, select, edit, endMerge } = store.getState();
-      if (first || tap) select(id);
-      if (tap) return memo;
-      const line = panelLines(plan).find((one) => one.id === id);
+  const bindDrag = useDragOnFabric({
+    wayPx,
+    onHold,
+    mark: id,
+    begin: () => panelLines(store.getState().plan).find((one) => one.id === id)?.afterRow ?? null,
+    move: (fromRow, movedMm) => {
+      const { plan, edit } = store.getState();
       const station = lineStation(plan, id);
-      if (!line || !station) return memo;
-      // Held by where it was taken: the fabric turns under the hand while it is moved.
-      const from = (first ? undefined : memo) ?? { row: line.afterRow, wayPx };
-      if (first) onHold(true);
-      const movedMm = alongFabricMm(movement, from.wayPx);
-      const row = from.row + station.rowStep * Math.round(movedMm / plan.pouch.rowMm);
+      if (!station) return;
+      const row = fromRow + station.rowStep * Math.round(movedMm / plan.pouch.rowMm);
       edit(`Move: ${LINE_NAMES[id]}`, moveLineEdits(plan, id, row), `move ${id}`);
-      if (last) {
-        endMerge();
-        onHold(false);
-      }
-      return from;
     },
-    { filterTaps: true, pointer: { touch: true }, eventOptions: { passive: false } },
-  );
+  });
   return (
     <polyline
       {...bindDrag()}

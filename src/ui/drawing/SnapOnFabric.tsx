@@ -1,9 +1,8 @@
 'use client';
 
-import { useDrag } from '@use-gesture/react';
 import { moveSnapEdits } from '@/core/hardware';
 import { useBagStore } from '@/ui/bag/BagProvider';
-import { alongFabricMm } from './alongFabric';
+import { useDragOnFabric } from './useDragOnFabric';
 
 interface SnapOnFabricProps {
   mark: 'snap.half' | 'snap.mate';
@@ -17,24 +16,16 @@ interface SnapOnFabricProps {
 /** A half of the snap on the folded fabric, to be dragged along it; the other half goes with it. By keys it is moved on the flat piece. */
 export function SnapOnFabric({ mark, at, radiusPx, wayPx, onHold }: SnapOnFabricProps) {
   const store = useBagStore();
-  const bindDrag = useDrag(
-    ({ first, last, tap, movement, memo }) => {
-      const { design, plan, select, edit, endMerge } = store.getState();
-      const [snap] = design.hardware;
-      if (first || tap) select(mark);
-      if (tap || !snap) return memo;
-      const from = (first ? undefined : memo) ?? { insetMm: snap.insetMm, wayPx };
-      if (first) onHold(true);
-      const movedMm = alongFabricMm(movement, from.wayPx);
-      edit('Move: Snap', moveSnapEdits(plan.flap, plan.pouch, from.insetMm, movedMm), 'move snap');
-      if (last) {
-        endMerge();
-        onHold(false);
-      }
-      return from;
+  const bindDrag = useDragOnFabric({
+    wayPx,
+    onHold,
+    mark,
+    begin: () => store.getState().design.hardware[0]?.insetMm ?? null,
+    move: (fromInsetMm, movedMm) => {
+      const { plan, edit } = store.getState();
+      edit('Move: Snap', moveSnapEdits(plan.flap, plan.pouch, fromInsetMm, movedMm), 'move snap');
     },
-    { filterTaps: true, pointer: { touch: true }, eventOptions: { passive: false } },
-  );
+  });
   return (
     <circle
       {...bindDrag()}
