@@ -88,18 +88,45 @@ const FINEST_MM = 3;
 /** Where no line of a row lies. */
 const BETWEEN_ROWS = 0.5;
 
-/** Gathers triangles. Corners are not shared between faces, so that edges stay sharp. */
+/** A list of numbers that grows in place, so that the folded bag that follows a drag leaves little behind it to be swept up. */
+class Numbers {
+  private list = new Float64Array(4096);
+  length = 0;
+
+  push(value: number): void {
+    if (this.length === this.list.length) {
+      const longer = new Float64Array(2 * this.list.length);
+      longer.set(this.list);
+      this.list = longer;
+    }
+    this.list[this.length] = value;
+    this.length += 1;
+  }
+
+  at(index: number): number {
+    return this.list[index] as number;
+  }
+
+  clear(): void {
+    this.length = 0;
+  }
+
+  /** Those that are in it, for as long as nothing is added. */
+  seen(): Float64Array {
+    return this.list.subarray(0, this.length);
+  }
+}
+
+/** Gathers triangles. Corners are not shared between faces, so that edges stay sharp. One solid is begun when the one before is whole. */
 class Faces {
-  private readonly positions: number[] = [];
-  private readonly normals: number[] = [];
-  private readonly rows: number[] = [];
-  private readonly indices: number[] = [];
+  private readonly positions = new Numbers();
+  private readonly normals = new Numbers();
+  private readonly indices = new Numbers();
+  private readonly rows = new Numbers();
 
   corner(point: Vec, normal: Vec): number {
-    this.positions.push(point.x, point.y, point.z);
-    this.normals.push(normal.x, normal.y, normal.z);
-    this.rows.push(BETWEEN_ROWS);
-    return this.positions.length / 3 - 1;
+    this.add(point.x, point.y, point.z, normal.x, normal.y, normal.z, BETWEEN_ROWS);
+    return this.rows.length - 1;
   }
 
   /** A point of a grid, so far out, facing out or in. */
@@ -111,18 +138,39 @@ class Faces {
     side: 1 | -1,
     row: number,
   ): void {
-    for (let axis = 0; axis < 3; axis += 1) {
-      const k = 3 * (j * columns + i) + axis;
-      const out = outward[k] as number;
-      this.positions.push((points[k] as number) + outMm * out);
-      this.normals.push(side * out);
-    }
-    this.rows.push(row);
+    const k = 3 * (j * columns + i);
+    const x = outward[k] as number;
+    const y = outward[k + 1] as number;
+    const z = outward[k + 2] as number;
+    this.add(
+      (points[k] as number) + outMm * x,
+      (points[k + 1] as number) + outMm * y,
+      (points[k + 2] as number) + outMm * z,
+      side * x,
+      side * y,
+      side * z,
+      row,
+    );
+  }
+
+  private add(x: number, y: number, z: number, outX: number, outY: number, outZ: number, row: number): void {
+    const { positions, normals, rows } = this;
+    positions.push(x);
+    positions.push(y);
+    positions.push(z);
+    normals.push(outX);
+    normals.push(outY);
+    normals.push(outZ);
+    rows.push(row);
   }
 
   triangle(a: number, b: number, c: number): void {
     // Where a sheet shrinks to a point, two corners are one.
-    if (!this.isSame(a, b) && !this.isSame(b, c) && !this.isSame(c, a)) this.indices.push(a, b, c);
+    if (!this.isSame(a, b) && !this.isSame(b, c) && !this.isSame(c, a)) {
+      this.indices.push(a);
+      this.indices.push(b);
+      this.indices.push(c);
+    }
   }
 
   /** Four corners in turn, counter-clockwise seen from outside. */
@@ -133,32 +181,38 @@ class Faces {
 
   private isSame(a: number, b: number): boolean {
     const { positions } = this;
-    return (
-      Math.abs((positions[3 * a] as number) - (positions[3 * b] as number)) < DUST_MM &&
-      Math.abs((positions[3 * a + 1] as number) - (positions[3 * b + 1] as number)) < DUST_MM &&
-      Math.abs((positions[3 * a + 2] as number) - (positions[3 * b + 2] as number)) < DUST_MM
-    );
+    for (let axis = 0; axis < 3; axis += 1)
+      if (Math.abs(positions.at(3 * a + axis) - positions.at(3 * b + axis)) >= DUST_MM) return false;
+    return true;
   }
 
   /** Four points in turn, with one way out for all. */
   flat(a: Vec, b: Vec, c: Vec, d: Vec): void {
     const normal = unit(cross(between(a, b), between(a, d))) ?? unit(cross(between(b, c), between(b, d)));
     if (!normal) return;
-    const [p, q, r, s] = [a, b, c, d].map((point) => this.corner(point, normal)) as [number, number, number, number];
-    this.quad(p, q, r, s);
+    const first = this.corner(a, normal);
+    this.corner(b, normal);
+    this.corner(c, normal);
+    this.corner(d, normal);
+    this.quad(first, first + 1, first + 2, first + 3);
   }
 
   solid(mark: string, stuff: Stuff): Solid {
-    return {
+    const whole = {
       mark,
       stuff,
-      positions: Float32Array.from(this.positions),
-      normals: Float32Array.from(this.normals),
-      rows: Float32Array.from(this.rows),
-      indices: Uint32Array.from(this.indices),
+      positions: new Float32Array(this.positions.seen()),
+      normals: new Float32Array(this.normals.seen()),
+      rows: new Float32Array(this.rows.seen()),
+      indices: new Uint32Array(this.indices.seen()),
     };
+    for (const list of [this.positions, this.normals, this.rows, this.indices]) list.clear();
+    return whole;
   }
 }
+
+/** Where the solid in work is gathered. */
+const faces = new Faces();
 
 /** A sheet between two distances from its middle surface: both faces, and the rims between them. */
 function thickSheet(
@@ -169,7 +223,6 @@ function thickSheet(
   outerMm: number,
   innerMm: number,
 ): Solid {
-  const faces = new Faces();
   const { rows, columns } = grid;
   const corners = rows * columns;
   const stepMm = rowMm === null ? Infinity : rowMm * rowsPerLine(rowMm, FINEST_MM);
@@ -204,7 +257,6 @@ const DISC_CORNERS = 24;
 
 /** A half of a snap, lying on a sheet. */
 function discSolid({ mark, point, outward, radiusMm, side, thicknessMm }: FoldedDisc): Solid {
-  const faces = new Faces();
   const out = plus(vec(0, 0, 0), outward, side);
   const start = unit(cross(out, Math.abs(out.y) < 0.9 ? vec(0, 1, 0) : vec(0, 0, 1))) ?? vec(0, 0, 1);
   const turned = cross(out, start);
@@ -233,7 +285,6 @@ function discSolid({ mark, point, outward, radiusMm, side, thicknessMm }: Folded
 
 /** A thing as a box. */
 function boxSolid({ index, from, to, isSoft }: ThingBox): Solid {
-  const faces = new Faces();
   const p = (x: 0 | 1, y: 0 | 1, z: 0 | 1) => vec(x ? to.x : from.x, y ? to.y : from.y, z ? to.z : from.z);
   faces.flat(p(0, 0, 0), p(0, 0, 1), p(0, 1, 1), p(0, 1, 0));
   faces.flat(p(1, 0, 1), p(1, 0, 0), p(1, 1, 0), p(1, 1, 1));

@@ -104,19 +104,25 @@ function tellOutward({ columns, rows, points, outward }: SheetGrid, i: number, j
   // A sheet that is round goes on where it began.
   const before = i > 0 ? i - 1 : isRound ? last - 1 : 0;
   const after = i < last ? i + 1 : isRound ? 1 : last;
-  const at = (column: number, row: number) => 3 * (row * columns + column);
+  // One number after the other: this is asked for every point of every sheet, and lists of three would be left behind for each.
   for (let off = 0; off < rows; off += 1) {
-    const up = at(i, Math.max(0, j - 1 - off));
-    const down = at(i, Math.min(rows - 1, j + 1 + off));
+    const up = 3 * (Math.max(0, j - 1 - off) * columns + i);
+    const down = 3 * (Math.min(rows - 1, j + 1 + off) * columns + i);
     const row = j === 0 ? off : Math.max(0, j - off);
-    const [left, right] = [at(before, row), at(after, row)];
-    const n = (k: number) => points[k] as number;
-    const [ax, ay, az] = [n(down) - n(up), n(down + 1) - n(up + 1), n(down + 2) - n(up + 2)];
-    const [bx, by, bz] = [n(right) - n(left), n(right + 1) - n(left + 1), n(right + 2) - n(left + 2)];
-    const [x, y, z] = [ay * bz - az * by, az * bx - ax * bz, ax * by - ay * bx];
-    const length = Math.hypot(x, y, z);
+    const left = 3 * (row * columns + before);
+    const right = 3 * (row * columns + after);
+    const ax = (points[down] as number) - (points[up] as number);
+    const ay = (points[down + 1] as number) - (points[up + 1] as number);
+    const az = (points[down + 2] as number) - (points[up + 2] as number);
+    const bx = (points[right] as number) - (points[left] as number);
+    const by = (points[right + 1] as number) - (points[left + 1] as number);
+    const bz = (points[right + 2] as number) - (points[left + 2] as number);
+    const x = ay * bz - az * by;
+    const y = az * bx - ax * bz;
+    const z = ax * by - ay * bx;
+    const length = Math.sqrt(x * x + y * y + z * z);
     if (length < 1e-9) continue;
-    const k = at(i, j);
+    const k = 3 * (j * columns + i);
     outward[k] = x / length;
     outward[k + 1] = y / length;
     outward[k + 2] = z / length;

@@ -7,6 +7,8 @@ import { startAutosave } from './autosave';
 import { createBagStore, type BagState, type BagStore, type History } from './bagStore';
 import { holdTab, takeDraft } from './drafts';
 import { PackingSearchProvider } from './PackingSearch';
+import { handOnWindow, onceLifted } from './hand';
+import { InSight } from './InSight';
 import { afterBrowserPaint, trail } from './trail';
 
 /** A bag as it comes from the store. Its history is kept there without being looked into. */
@@ -25,6 +27,8 @@ interface OpenBag {
   store: BagStore;
   section: BagStore;
   numbers: readonly BagStore[];
+  /** Behind the numbers, for those out of sight: while a hand is down it waits. */
+  unseen: BagStore;
   /** The last of all, for the folded bag: to fold it and hand it to the graphics is a frame's work of its own. */
   folded: BagStore;
 }
@@ -44,8 +48,10 @@ export function BagProvider({ bag, children }: { bag: OpenedBag; children: React
     const numbers: BagStore[] = [];
     for (let lane = 0; lane < LANES; lane += 1)
       numbers.push(trail(numbers.at(-1) ?? section, afterBrowserPaint()).follower);
-    const folded = trail(numbers.at(-1) ?? section, afterBrowserPaint()).follower;
-    return { store, section, numbers, folded };
+    const last = numbers.at(-1) ?? section;
+    const unseen = trail(last, onceLifted(handOnWindow(), afterBrowserPaint())).follower;
+    const folded = trail(last, afterBrowserPaint()).follower;
+    return { store, section, numbers, unseen, folded };
   });
   const { store } = open;
 
@@ -101,12 +107,13 @@ export function useBag<T>(read: (state: BagState) => T): T {
 }
 
 /**
- * Reads a part of the open bag for a number beside the drawing, and follows it a painted frame later. A field that is typed
- * into reads with `useBag`.
+ * Reads a part of the open bag for a number beside the drawing, and follows it a painted frame later; out of sight, once no hand is
+ * down. A field that is typed into reads with `useBag`.
  */
 export function useBagNumbers<T>(read: (state: BagState) => T): T {
   const [lane] = useState(() => nextLane++ % LANES);
-  return useStore(useOpenBag().numbers[lane] as BagStore, read);
+  const { numbers, unseen } = useOpenBag();
+  return useStore(useContext(InSight) ? (numbers[lane] as BagStore) : unseen, read);
 }
 
 /** Reads a part of the open bag for the section through it, which is painted in the frame after the panel. */

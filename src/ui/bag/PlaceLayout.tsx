@@ -1,7 +1,8 @@
 'use client';
 
 import { Box, Grid, Heading, Stack } from '@chakra-ui/react';
-import type { ReactNode } from 'react';
+import { Children, type ReactNode } from 'react';
+import { InSight, useInSight } from './InSight';
 
 interface PlaceLayoutProps {
   title: string;
@@ -30,9 +31,21 @@ export function PlaceLayout({
         </Box>
       </Box>
       <Stack gap="4" pb="6">
-        {children}
+        {Children.map(children, (child) => (
+          <Part>{child}</Part>
+        ))}
       </Stack>
     </Grid>
+  );
+}
+
+/** A part of the column beside the drawing. Out of sight, its numbers wait for the hand. */
+function Part({ children }: { children: ReactNode }) {
+  const [ref, isInSight] = useInSight<HTMLDivElement>();
+  return (
+    <div ref={ref} className="part">
+      <InSight value={isInSight}>{children}</InSight>
+    </div>
   );
 }
 

@@ -3,21 +3,14 @@
 import { Box, Flex, chakra } from '@chakra-ui/react';
 import Link from 'next/link';
 import { usePathname } from 'next/navigation';
-import { PLACES } from './places';
-import { useBag } from './BagProvider';
+import { useBag, useBagNumbers } from './BagProvider';
+import { PLACES, type PlaceSlug } from './places';
 
 const TapeLink = chakra(Link);
 
 /** The places of a bag along a tape measure, numbered in the order of work. */
 export function TapeNav() {
   const id = useBag((state) => state.id);
-  /** How much is to decide in each place, as one text: it stays the same through most of a drag. */
-  const toDecide = useBag((state) =>
-    PLACES.map(
-      ({ slug }) => state.plan.problems.filter(({ place, severity }) => place === slug && severity === 'decide').length,
-    ).join(),
-  );
-  const decisionsIn = toDecide.split(',').map(Number);
   const path = usePathname();
   return (
     <Flex
@@ -33,7 +26,6 @@ export function TapeNav() {
     >
       {PLACES.map(({ slug, name }, index) => {
         const here = path.endsWith(`/${slug}`);
-        const decisions = decisionsIn[index] ?? 0;
         return (
           <TapeLink
             key={slug}
@@ -57,23 +49,23 @@ export function TapeNav() {
               {index + 1}
             </Box>
             {name}
-            {decisions > 0 && (
-              <Box
-                as="span"
-                bg="decide"
-                color="white"
-                borderRadius="full"
-                px="1.5"
-                fontSize="12px"
-                fontWeight={700}
-                aria-label={`${decisions} to decide`}
-              >
-                {decisions}!
-              </Box>
-            )}
+            <ToDecide place={slug} />
           </TapeLink>
         );
       })}
     </Flex>
+  );
+}
+
+/** How much is to decide in a place. It follows like the numbers, and the tape holds still. */
+function ToDecide({ place }: { place: PlaceSlug }) {
+  const decisions = useBagNumbers(
+    ({ plan }) => plan.problems.filter((problem) => problem.place === place && problem.severity === 'decide').length,
+  );
+  if (decisions === 0) return null;
+  return (
+    <span className="to-decide" aria-label={`${decisions} to decide`}>
+      {decisions}!
+    </span>
   );
 }

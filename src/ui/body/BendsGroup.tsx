@@ -7,7 +7,7 @@ import { JOIN_NAMES } from '@/core/wording';
 import { useBagNumbers, useBagStore } from '@/ui/bag/BagProvider';
 import { Group } from '@/ui/bag/PlaceLayout';
 import { BesideTable } from '@/ui/figures/BesideTable';
-import { HAND_RESTS_MS, useSettled } from '@/ui/folded/useSettled';
+import { HAND_RESTS_MS, useSettled } from '@/ui/bag/useSettled';
 
 const HEADS = ['In the folded bag', 'Empty', 'Full'];
 

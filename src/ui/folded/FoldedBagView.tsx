@@ -12,7 +12,7 @@ import { CLOTHS } from '@/ui/theme/system';
 import { FoldedHandles } from './FoldedHandles';
 import { FoldedStill } from './FoldedStill';
 import { canDrawInSpace } from './canDrawInSpace';
-import { HAND_RESTS_MS, useSettled } from './useSettled';
+import { HAND_RESTS_MS, useSettled } from '@/ui/bag/useSettled';
 import { useFolded, type Folded, type Shown } from './useFolded';
 
 const FoldedScene = dynamic(() => import('./FoldedScene'), { ssr: false });

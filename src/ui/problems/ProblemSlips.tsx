@@ -5,11 +5,20 @@ import { memo } from 'react';
 import type { Problem, Repair } from '@/core/problems';
 import { figuresNamed, problemSentence, repairLabel } from '@/core/wording';
 import { useBag, useBagNumbers, useBagStore } from '@/ui/bag/BagProvider';
+import { useHandDown } from '@/ui/bag/hand';
+import { HAND_RESTS_MS, useSettled } from '@/ui/bag/useSettled';
 import { WhyThese } from '@/ui/figures/WhyThese';
 
-/** What the maker should know here, each with the ways out. What needs her decision has the one warm colour. */
+/**
+ * What the maker should know here, each with the ways out. What needs her decision has the one warm colour. While a hand is down they come and
+ * go only when it rests: each moves everything below it.
+ */
 export function ProblemSlips({ place, only }: { place: Problem['place']; only?: 'decide' | 'mind' }) {
-  const problems = useBagNumbers((state) => state.plan.problems);
+  const isHandDown = useHandDown();
+  const problems = useSettled(
+    useBagNumbers((state) => state.plan.problems),
+    isHandDown ? HAND_RESTS_MS : 0,
+  );
   const here = problems.filter(
     (problem) =>
       problem.place === place && (only === undefined || (problem.severity === 'decide') === (only === 'decide')),

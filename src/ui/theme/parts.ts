@@ -4,6 +4,7 @@
  * theme's tokens.
  */
 export const PARTS = {
+  '.part:empty': { display: 'none' },
   // What is below the fold of the window is neither laid out nor painted until it comes into sight.
   // Its painting is clipped to it, so it reaches out by the width of a lit ticket's outline.
   '.group': { contentVisibility: 'auto', containIntrinsicSize: 'auto 150px', padding: '5px', margin: '-5px' },
@@ -28,6 +29,14 @@ export const PARTS = {
     fontSize: '12.5px',
     lineHeight: 1.25,
     color: 'inkSoft',
+  },
+  '.to-decide': {
+    bg: 'decide',
+    color: 'white',
+    borderRadius: 'full',
+    px: '1.5',
+    fontSize: '12px',
+    fontWeight: 700,
   },
   '.slips': { display: 'flex', flexDirection: 'column', gap: '2' },
   '.ticket': {

@@ -15,5 +15,7 @@ export function useSettled<T>(value: T, ms: number): T {
     const timer = setTimeout(() => setSettled(value), ms);
     return () => clearTimeout(timer);
   }, [value, ms]);
+  // Where it follows at once, it has settled: what it is held at afterwards is the last, not the first.
+  if (ms === 0 && settled !== value) setSettled(value);
   return ms === 0 ? value : settled;
 }

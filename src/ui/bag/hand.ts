@@ -1,0 +1,56 @@
+import { useSyncExternalStore } from 'react';
+import type { AfterPaint } from './trail';
+
+/** Whether a hand holds something down: a button of the mouse, a finger, a pen. */
+export interface Hand {
+  isDown(): boolean;
+  /** Calls when the first hand comes down and when the last is lifted. @returns a function that ends it */
+  subscribe(listener: () => void): () => void;
+}
+
+/** Watches the hands on a window. */
+export function watchHand(target: EventTarget): Hand {
+  const down = new Set<number>();
+  const listeners = new Set<() => void>();
+  const change = (by: () => void) => {
+    const before = down.size > 0;
+    by();
+    if (before !== down.size > 0) [...listeners].forEach((listener) => listener());
+  };
+  const idOf = (event: Event) => (event as PointerEvent).pointerId;
+  // Before anything else hears of it, and whatever stops it on its way.
+  target.addEventListener('pointerdown', (event) => change(() => down.add(idOf(event))), true);
+  for (const lift of ['pointerup', 'pointercancel'])
+    target.addEventListener(lift, (event) => change(() => down.delete(idOf(event))), true);
+  // A hand that is lifted over another window is not heard of.
+  target.addEventListener('blur', ({ target: left }) => left === target && change(() => down.clear()), true);
+  return {
+    isDown: () => down.size > 0,
+    subscribe: (listener) => {
+      listeners.add(listener);
+      return () => void listeners.delete(listener);
+    },
+  };
+}
+
+const NO_HAND: Hand = { isDown: () => false, subscribe: () => () => {} };
+let watched: Hand | null = null;
+
+/** The hands on this window; where there is none, no hand is ever down. */
+export const handOnWindow = (): Hand =>
+  (watched ??= typeof window === 'undefined' ? null : watchHand(window)) ?? NO_HAND;
+
+/** Whether a hand is down, for a part of the screen that holds still meanwhile. */
+export const useHandDown = (): boolean =>
+  useSyncExternalStore(handOnWindow().subscribe, handOnWindow().isDown, () => false);
+
+/** A way to wait for the screen that waits for the hand to be lifted first. */
+export const onceLifted =
+  (hand: Hand, afterPaint: AfterPaint): AfterPaint =>
+  (call, ms) => {
+    if (!hand.isDown()) return afterPaint(call, ms);
+    const stop = hand.subscribe(() => {
+      stop();
+      afterPaint(call, ms);
+    });
+  };
