@@ -35,6 +35,31 @@ describe('the symbol chart', () => {
     expect(sides('left')).toEqual(['left', 'right', 'left']);
   });
 
+  test('rounds are all read from the working hand’s side, each stitch over the one that it is worked into', () => {
+    for (const [hand, side] of [
+      ['right', 'right'],
+      ['left', 'left'],
+    ] as const) {
+      const drawing = chartDrawing(STITCHES['spiral-tube'], 6, hand);
+      expect(drawing.rows.map((row) => row.side)).toEqual([side, side]);
+      for (const shape of [...inRow(drawing, 1), ...inRow(drawing, 2)]) {
+        if (shape.kind !== 'path') throw new Error('no path');
+        const xs = shape.segments.map(({ x }) => x);
+        expect(Math.max(...xs) - Math.min(...xs)).toBeLessThan(CELL_MM);
+      }
+    }
+  });
+
+  test('a cord is one row, and what closes double fabric stands on top', () => {
+    expect(chartDrawing(STITCHES['chain-cord'], 9, 'right').rows.map(({ row, isLast }) => [row, isLast])).toEqual([
+      [1, false],
+    ]);
+    const closed = chartDrawing(STITCHES['double-thickness'], 8, 'right');
+    expect(closed.rows.map(({ isLast }) => isLast)).toEqual([false, false, true]);
+    expect(inRow(closed, 3)).toHaveLength(8);
+    expect(inRow(closed, 3)).not.toEqual(inRow(closed, 2));
+  });
+
   test('a chain stands over the stitch that it leaves out', () => {
     const drawing = chartDrawing(STITCHES.linen, 2, 'right');
     const middles = (row: number) =>

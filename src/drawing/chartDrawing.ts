@@ -16,6 +16,8 @@ import type { Drawing, Point, Shape } from './shape';
 /** Where a row's number stands: on the side from which it is worked. */
 export interface ChartRow {
   row: number;
+  /** The row that is worked last of all, however many there are before it. */
+  isLast: boolean;
   at: Point;
   side: 'left' | 'right';
 }
@@ -30,22 +32,22 @@ export interface ChartDrawing extends Drawing {
 const BELOW_MM = 8;
 
 /**
- * The symbol chart of a pattern, drawn from the very rows that its text is written from: rows upwards, odd ones read from the
- * working hand's side, the foundation as chains below.
+ * The symbol chart of a pattern, drawn from the very rows that its text is written from: rows upwards, odd ones and all rounds read from
+ * the working hand's side, the foundation as chains below; on top the row that closes the work, where there is one.
  *
  * @param repeats how many repeats across are drawn
  * @param hand the working hand: the right begins row 1 at the right
  * @param school where the turning chain counts, it is drawn in the place of the first stitch; else beside it, outside the box
  */
 export function chartDrawing(
-  pattern: StitchPattern,
+  whole: StitchPattern,
   repeats: number,
   hand: 'left' | 'right',
   school: TurningChainSchool = 'does-not-count',
 ): ChartDrawing {
+  const pattern = { ...whole, setupRows: shownRows(whole) };
+  const rowCount = pattern.setupRows.length;
   const stitchCount = pattern.edgeStitches + repeats * pattern.repeatStitches;
-  // A pattern of one row shows a second, so that its turn is seen.
-  const rowCount = Math.max(2, patternRowCount(pattern));
   const worked = workPattern(pattern, stitchCount, rowCount);
   if (!worked.ok) throw new Error(`the pattern ${pattern.id} does not come out in row ${worked.row}`);
 
@@ -53,12 +55,16 @@ export function chartDrawing(
   const tops = topsOf(worked.rows);
   const heightMm = (tops.at(-1) ?? 0) + CHART_CELL_MM * 0.7 + BELOW_MM;
   const baseY = heightMm - BELOW_MM - CHART_CELL_MM * 0.35;
-  /** Row 0 is the foundation, made from the other side than row 1. */
+  /** Row 0 is the foundation, made from the other side than row 1. Rounds are all worked from one side. */
+  const isFromHand = (row: number): boolean => (pattern.inRounds ? row > 0 : row % 2 === 1);
   const x = (row: number, index: number): number => {
-    const rightToLeft = (row % 2 === 1) === (hand === 'right');
+    const rightToLeft = isFromHand(row) === (hand === 'right');
     const fromLeft = (index + 0.5) * CHART_CELL_MM;
     return rightToLeft ? widthMm - fromLeft : fromLeft;
   };
+  /** Where a place of the row below a row lies, by when it was made: a row meets it from its end, a round from its beginning. */
+  const belowX = (row: number, made: number): number =>
+    x(row - 1, pattern.inRounds && row > 1 ? stitchCount - 1 - made : made);
   const y = (row: number): number => baseY - (row === 0 ? 0 : (tops[row - 1] as number));
 
   const shapes: Shape[] = [
@@ -74,7 +80,7 @@ export function chartDrawing(
         if (place === 0 && school === 'counts' && !pattern.inRounds)
           return turningChain(pattern, row, school, top.x, y, mark)[0] as Shape;
         if (cell.made === 'chain') return symbol(chainSymbol({ x: top.x, y: top.y + 2 }), mark);
-        return symbol(stitchSymbol(cell.step, feetOf(cell, row, x, y), top), mark);
+        return symbol(stitchSymbol(cell.step, feetOf(cell, row, belowX, y), top), mark);
       }),
     ),
   ];
@@ -89,8 +95,13 @@ export function chartDrawing(
     box: { x: 0, y: 0, widthMm, heightMm },
     shapes,
     rows: worked.rows.map((_, index) => {
-      const side = (index % 2 === 0) === (hand === 'right') ? 'right' : 'left';
-      return { row: index + 1, side, at: { x: side === 'right' ? widthMm : 0, y: (y(index) + y(index + 1)) / 2 } };
+      const side = isFromHand(index + 1) === (hand === 'right') ? 'right' : 'left';
+      return {
+        row: index + 1,
+        isLast: index + 1 === rowCount && whole.lastRow !== undefined,
+        side,
+        at: { x: side === 'right' ? widthMm : 0, y: (y(index) + y(index + 1)) / 2 },
+      };
     }),
     repeat: {
       fromX: edgeBefore,
@@ -99,6 +110,13 @@ export function chartDrawing(
       stitches: pattern.repeatStitches,
     },
   };
+}
+
+/** The rows that a chart shows: the repeat once; of a pattern of one row a second, so that its turn is seen; and the row that closes it. */
+function shownRows(pattern: StitchPattern): PatternRow[] {
+  const count = Math.max(pattern.use === 'cord' ? 1 : 2, patternRowCount(pattern));
+  const rows = Array.from({ length: count }, (_, index) => rowOf(pattern, index + 1));
+  return pattern.lastRow ? [...rows, pattern.lastRow] : rows;
 }
 
 /** The chains that a row begins with, one above the other, as high together as the row. */
@@ -128,13 +146,13 @@ function firstWorked({ before, repeat }: PatternRow): StitchKind | undefined {
 function feetOf(
   cell: Extract<Cell, { made: 'stitch' }>,
   row: number,
-  x: (row: number, index: number) => number,
+  belowX: (row: number, made: number) => number,
   y: (row: number) => number,
 ): Point[] {
   const deeper = cell.step.into === 'spike' || cell.step.into === 'front-post-two-below' ? 1 : 0;
   const footY = y(Math.max(0, row - 1 - deeper));
-  // The row below is met from its end, so the next places are those made before.
-  return Array.from({ length: cell.step.over }, (_, leg) => ({ x: x(row - 1, cell.from - leg), y: footY }));
+  // The next places are those made before, as the row below is met from its end.
+  return Array.from({ length: cell.step.over }, (_, leg) => ({ x: belowX(row, cell.from - leg), y: footY }));
 }
 
 /** The height of each row's top above the foundation: a row is as tall as its tallest stitch. */

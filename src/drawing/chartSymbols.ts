@@ -154,7 +154,7 @@ const bobble = (foot: Point, top: Point): Segment[] => {
   ];
 };
 
-/** An arc under the stitch for one loop, a second for the third loop, two lines for two layers. */
+/** An arc under the stitch for one loop, a second for the third loop, two lines for two layers, and an arc over them where both loops are taken. */
 function loopMark(into: Into, { x, y }: Point): Segment[] {
   const arc = (down: number): Segment[] => [
     { to: 'move', x: x - 2.8, y: y + down },
@@ -162,8 +162,9 @@ function loopMark(into: Into, { x, y }: Point): Segment[] {
   ];
   if (into === 'back-loop') return arc(0.2);
   if (into === 'third-loop') return [...arc(0.2), ...arc(1.4)];
-  if (into === 'two-layers')
+  if (into === 'two-layers' || into === 'three-loops')
     return [
+      ...(into === 'three-loops' ? arc(-1.6) : []),
       ...line({ x: x - 2.8, y: y - 0.6 }, { x: x + 2.8, y: y - 0.6 }),
       ...line({ x: x - 2.8, y: y + 0.8 }, { x: x + 2.8, y: y + 0.8 }),
     ];

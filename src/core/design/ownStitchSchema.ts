@@ -20,6 +20,7 @@ const INTO = [
   'back-loop',
   'third-loop',
   'two-layers',
+  'three-loops',
   'space',
   'spike',
   'front-post',

@@ -4,7 +4,8 @@ export type Foundation = 'chain' | 'foundation-stitches';
 
 /**
  * Chains to make before the first row of `stitchCount` stitches: the stitches, plus the chains passed over, less one
- * where the turning chain stands for the first stitch. Foundation stitches need no chain.
+ * where the turning chain stands for the first stitch. A tube's chain is joined into a ring, and none is passed over. Foundation
+ * stitches need no chain.
  *
  * @param stitchCount stitches in the row, a whole number of at least 1
  * @returns chains, a whole number
@@ -15,6 +16,7 @@ export type Foundation = 'chain' | 'foundation-stitches';
  * startingChain(25, STITCHES.sc, 'does-not-count', 'chain') // => 26
  * startingChain(40, STITCHES.hdc, 'counts', 'chain') // => 41
  * startingChain(40, STITCHES.hdc, 'counts', 'foundation-stitches') // => 0
+ * startingChain(10, STITCHES['spiral-tube'], 'counts', 'chain') // => 10
  */
 export function startingChain(
   stitchCount: number,
@@ -25,6 +27,7 @@ export function startingChain(
   if (!Number.isInteger(stitchCount) || stitchCount < 1)
     throw new RangeError('a starting chain is for a whole number of stitches, at least one');
   if (foundation === 'foundation-stitches') return 0;
+  if (stitch.inRounds) return stitchCount;
   const turningChainCounts = school === 'counts' ? 1 : 0;
   return stitchCount + stitch.turningChain[school].skippedInFoundation - turningChainCounts;
 }

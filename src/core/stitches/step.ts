@@ -15,6 +15,8 @@ export type Into =
   | 'third-loop'
   /** The back loop of the next stitch and the free loop of the row below it, together. */
   | 'two-layers'
+  /** Both loops of the next stitch and the free loop of the row below it: it closes what was worked in two layers. */
+  | 'three-loops'
   /** The space under the next chains. */
   | 'space'
   /** Into the row below the next stitch, so that it is drawn out long. */

@@ -44,6 +44,8 @@ export interface StitchPattern {
   setupRows: readonly PatternRow[];
   /** The rows that repeat (r of them). */
   rows: readonly PatternRow[];
+  /** A row that is worked once more, last of all, to close the work; none where it just ends. */
+  lastRow?: PatternRow;
   /** The first row shows the public side, or the other: textures may stand out on the far side of the row being worked. */
   firstRowPublic: boolean;
   /** Worked round and round instead of turned. */

@@ -10,7 +10,7 @@ export {
 } from './patternText';
 export { problemSentence, repairLabel } from './problemText';
 export { formatDifference, formatPlusMinus, formatQuantity, formatSource } from './quantity';
-export { bareRowText, patternRowText } from './rowText';
+export { bareRowText, patternRowText, patternText } from './rowText';
 export { readRow, rowFaultSentence, type ReadRow, type RowWordsFault } from './readRow';
 export { abbreviation, stitchLegend, stitchName } from './stitchText';
 export { grownStrapText } from './grownStrapText';

@@ -36,6 +36,7 @@ describe('a row read from its words', () => {
     'back-loop',
     'third-loop',
     'two-layers',
+    'three-loops',
     'spike',
     'front-post',
     'front-post-two-below',

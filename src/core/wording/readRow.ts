@@ -108,6 +108,7 @@ const TARGETS: readonly [RegExp, Into][] = [
   [new RegExp(`^in back loops? of ${PLACE}$`), 'back-loop'],
   [new RegExp(`^in third loops? of ${PLACE}$`), 'third-loop'],
   [new RegExp(`^through back loops? of ${PLACE} and the free loop below it$`), 'two-layers'],
+  [new RegExp(`^through both loops of ${PLACE} and the free loop below it$`), 'three-loops'],
   [new RegExp(`^round ${PLACE} two rows below$`), 'front-post-two-below'],
   [new RegExp(`^round ${PLACE}$`), 'front-post'],
   [new RegExp(`^in ${PLACE}$`), 'stitch'],

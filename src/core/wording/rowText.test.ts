@@ -3,11 +3,12 @@ import {
   PANEL_STITCH_IDS,
   STITCHES,
   patternRowCount,
+  startingChain,
   workPattern,
   type StitchId,
   type StitchPattern,
 } from '@/core/stitches';
-import { patternRowText } from './rowText';
+import { patternRowText, patternText } from './rowText';
 import { abbreviation, stitchLegend } from './stitchText';
 
 type Place = 'ch' | 'st';
@@ -124,6 +125,46 @@ test.each<[StitchId, number, number, string]>([
   expect(
     patternRowText(STITCHES[id], row, count, { terms: 'us', turningChain: 'does-not-count', foundation: 'chain' }),
   ).toBe(text);
+});
+
+describe('a pattern for straps, from its first row to its last', () => {
+  const settings = { terms: 'us', turningChain: 'does-not-count', foundation: 'chain' } as const;
+
+  // Common practice, no source: a tube goes on in a spiral of eight through the third loop.
+  test('a spiral tube is joined into a ring once and then only goes round', () => {
+    const lines = [
+      'Round 1: join the chain into a ring with a sl st, hdc in each ch around. (8 hdc)',
+      'Round 2: hdc in third loop of each st around. (8 hdc)',
+      'Repeat round 2.',
+    ];
+    expect(patternText(STITCHES['spiral-tube'], 8, settings)).toEqual(lines);
+    expect(patternText(STITCHES['spiral-tube'], 8, { ...settings, turningChain: 'counts' })).toEqual(lines);
+    expect(patternText(STITCHES['spiral-tube'], 8, { ...settings, foundation: 'foundation-stitches' })[0]).toBe(
+      'Round 1: work 8 foundation hdc, join into a ring. (8 hdc)',
+    );
+    // As many chains as stitches: none is passed over in a ring.
+    expect(startingChain(8, STITCHES['spiral-tube'], 'counts', 'chain')).toBe(8);
+  });
+
+  // Common practice, no source: the last row goes through three loops, and closes the edge that is split.
+  test('double thickness says what its free loops are, and closes its edge', () => {
+    const lines = patternText(STITCHES['double-thickness'], 8, { ...settings, terms: 'uk' });
+    // The loops that the chain leaves free are what the second row finds.
+    expect(lines[0]).toBe('Row 1 (RS): dc in back loop of 2nd ch from hook and of each ch across, turn. (8 dc)');
+    expect(lines.at(-1)).toBe(
+      'Last row: ch 1 (does not count as a st), dc through both loops of each st and the free loop below it across, fasten off. (8 dc)',
+    );
+    expect(stitchLegend(STITCHES['double-thickness'], 'us').join()).toContain('as many as there are stitches');
+  });
+
+  test('a cord is one row, and nothing is repeated', () => {
+    expect(patternText(STITCHES['chain-cord'], 90, settings)).toHaveLength(1);
+  });
+
+  test('a fabric of several rows names those that are repeated', () => {
+    expect(patternText(STITCHES['bobble-field'], 25, settings).at(-1)).toBe('Repeat rows 1 to 4.');
+    expect(patternText(STITCHES.sc, 25, settings).at(-1)).toBe('Repeat row 2.');
+  });
 });
 
 it('tells how every stitch is made that a maker may not know, in her own terms', () => {

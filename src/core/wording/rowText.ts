@@ -63,16 +63,59 @@ export function patternRowText(
   const pieces = rowOf(pattern, row);
   const called =
     named ?? `${pattern.inRounds ? 'Round' : 'Row'} ${row}${pattern.inRounds ? '' : ` (${sideOf(pattern, row)})`}`;
-  const end = pattern.inRounds ? '.' : ', turn.';
+  const end = endWords(pattern);
   const counted = `(${countWords(pattern, row, count, terms)})`;
   const single = singleStitch(pieces);
   if (row === 1 && settings.foundation === 'foundation-stitches' && single)
-    return `${called}: work ${count} foundation ${abbreviation(single, terms)}${end} ${counted}`;
-  const said =
-    row === 1 && settings.foundation === 'chain'
-      ? firstRowWords(pieces, settings)
-      : laterRowWords(pieces, settings, pattern.inRounds);
-  return `${called}: ${said}${end} ${counted}`;
+    return `${called}: work ${count} foundation ${abbreviation(single, terms)}${pattern.inRounds ? ', join into a ring' : ''}${end} ${counted}`;
+  return `${called}: ${saidWords(pattern, row, settings)}${end} ${counted}`;
+}
+
+function saidWords(pattern: StitchPattern, row: number, settings: Settings): string {
+  const pieces = rowOf(pattern, row);
+  const isFirst = row === 1 && settings.foundation === 'chain';
+  if (pattern.inRounds) {
+    const single = singleStitch(pieces);
+    const noun = isFirst ? 'ch' : 'st';
+    const all = single ? eachWords(single, settings.terms, 'around', noun) : rowWords(pieces, settings.terms, noun);
+    return isFirst ? `join the chain into a ring with a sl st, ${all}` : all;
+  }
+  return isFirst ? firstRowWords(pieces, settings) : laterRowWords(pieces, settings);
+}
+
+/** How a row ends: a tube goes on round and round, a cord is one row. */
+function endWords({ inRounds, use }: StitchPattern): string {
+  if (inRounds) return '.';
+  return use === 'cord' ? ', fasten off.' : ', turn.';
+}
+
+/**
+ * A pattern from its first row on in words, with what is repeated, and the row that closes it.
+ *
+ * @param count stitches in each row
+ *
+ * @example
+ * patternText(STITCHES['chain-cord'], 90, { terms: 'us', turningChain: 'does-not-count', foundation: 'chain' }) // => ['Row 1 (RS): sl st in 2nd ch from hook and in each ch across, fasten off. (90 sl st)']
+ */
+export function patternText(pattern: StitchPattern, count: number, settings: Settings): string[] {
+  if (pattern.use === 'cord') return [patternRowText(pattern, 1, count, settings)];
+  const { setupRows, rows, inRounds, lastRow } = pattern;
+  const word = inRounds ? 'round' : 'row';
+  const rowCount = Math.max(2, setupRows.length + rows.length);
+  const first = setupRows.length + 1;
+  const repeated =
+    rows.length === 1
+      ? `Repeat ${word} ${Math.max(2, first)}.`
+      : `Repeat ${word}s ${first} to ${first + rows.length - 1}.`;
+  return [
+    ...Array.from({ length: rowCount }, (_, index) => patternRowText(pattern, index + 1, count, settings)),
+    repeated,
+    ...(lastRow
+      ? [
+          `Last row: ${laterRowWords(lastRow, settings)}, fasten off. (${countWords({ ...pattern, setupRows: [lastRow] }, 1, count, settings.terms)})`,
+        ]
+      : []),
+  ];
 }
 
 /** A pattern's row in words on its own: no number, no turning chain, no count. */
@@ -95,19 +138,19 @@ function firstRowWords(row: PatternRow, { terms, turningChain }: Settings): stri
       turningChain === 'counts'
         ? ` (${term('skipped', terms)} ch ${passed === 1 ? 'counts' : 'count'} as first ${short})`
         : '';
-    return `${short} in ${ORDINALS[passed + 1]} ch from hook${standsFor} and in each ch across`;
+    const [where, andWhere] = first.into === 'back-loop' ? ['in back loop of', 'of'] : ['in', 'in'];
+    return `${short} ${where} ${ORDINALS[passed + 1]} ch from hook${standsFor} and ${andWhere} each ch across`;
   }
   return turningChain === 'counts'
     ? `${term('skip', terms)} ${passed === 1 ? 'first ch (counts' : `first ${passed} chs (count`} as first ${short}), ${rowWords(withoutFirst(row), terms, 'ch')}`
     : `beginning in ${ORDINALS[passed + 1]} ch from hook, ${rowWords(row, terms, 'ch')}`;
 }
 
-function laterRowWords(row: PatternRow, { terms, turningChain }: Settings, inRounds: boolean): string {
+function laterRowWords(row: PatternRow, { terms, turningChain }: Settings): string {
   const first = firstStitch(row);
   const { chains } = turningChainOf(first.work)[turningChain];
   const single = singleStitch(row);
   const all = single ? eachWords(single, terms) : rowWords(row, terms, 'st');
-  if (inRounds) return all;
   const short = abbreviation({ ...first, into: 'stitch' }, terms);
   if (turningChain === 'counts') {
     const rest = single ? all : rowWords(withoutFirst(row), terms, 'st');
@@ -117,10 +160,8 @@ function laterRowWords(row: PatternRow, { terms, turningChain }: Settings, inRou
 }
 
 /** `sc in each st across`, with the loop it goes into. */
-const eachWords = (single: Worked, terms: TermSet): string =>
-  stepWords(single, terms, 'st')
-    .replace(/next st/, 'each st')
-    .concat(' across');
+const eachWords = (single: Worked, terms: TermSet, way: 'across' | 'around' = 'across', noun: Noun = 'st'): string =>
+  stepWords(single, terms, noun).replace(`next ${noun}`, `each ${noun}`).concat(` ${way}`);
 
 /** Steps before the repeat, the repeat between its stars, steps after it. */
 function rowWords({ before, repeat, after }: PatternRow, terms: TermSet, noun: Noun): string {

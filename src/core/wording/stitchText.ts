@@ -84,6 +84,10 @@ const MAKING: Partial<Record<StitchKind, (terms: TermSet) => string>> = {
     `5 ${term('dc', terms)} in one st, each left with its last loop on the hook; draw through all; push it out to the far side`,
 };
 
+/** Common practice, no source. */
+const FREE_LOOP =
+  'the loop that the row below left free; find as many as there are stitches in every row, or one was passed over';
+
 /** Every stitch that a pattern uses with its abbreviation and, where it needs telling, how it is made. */
 export function stitchLegend(pattern: StitchPattern, terms: TermSet): string[] {
   const steps = [...pattern.setupRows, ...pattern.rows].flatMap(({ before, repeat, after }) => [
@@ -95,6 +99,7 @@ export function stitchLegend(pattern: StitchPattern, terms: TermSet): string[] {
   for (const step of steps) {
     if (!('work' in step)) continue;
     lines.set(abbreviation(step, terms), meaningOf(step, terms));
+    if (step.into === 'two-layers') lines.set('free loop', FREE_LOOP);
   }
   return [...lines].filter(([short, meaning]) => short !== meaning).map(([short, meaning]) => `${short} = ${meaning}`);
 }
@@ -137,6 +142,8 @@ export function stepWords(step: Step, terms: TermSet, noun: Noun): string {
       return `${made} in third loop of ${next(step.times)}`;
     case 'two-layers':
       return `${made} through back loop of ${next(step.times)} and the free loop below it`;
+    case 'three-loops':
+      return `${made} through both loops of ${next(step.times)} and the free loop below it`;
     case 'front-post':
       return `${made} round ${next(step.times)}`;
     case 'front-post-two-below':

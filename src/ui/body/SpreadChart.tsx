@@ -3,13 +3,11 @@
 import { BarController, BarElement, CategoryScale, Chart, LinearScale } from 'chart.js';
 import { Bar } from 'react-chartjs-2';
 import { MM_PER_INCH, type LengthUnit } from '@/core/units';
+import { CHART_BRASS, CHART_FONT, CHART_INK } from '@/ui/theme/charts';
 
 Chart.register(BarController, BarElement, CategoryScale, LinearScale);
 
-const INK = '#1b2426';
-const BRASS = '#c9a550';
 const BARS = 21;
-const FONT = { family: "'Source Sans 3 Variable', sans-serif", size: 12 };
 
 interface SpreadChartProps {
   label: string;
@@ -40,7 +38,7 @@ export function SpreadChart({ label, valuesMm, plannedMm, unit }: SpreadChartPro
           datasets: [
             {
               data: counts,
-              backgroundColor: counts.map((_, bar) => (bar === planned ? INK : BRASS)),
+              backgroundColor: counts.map((_, bar) => (bar === planned ? CHART_INK : CHART_BRASS)),
               barPercentage: 1,
               categoryPercentage: 0.94,
             },
@@ -51,7 +49,10 @@ export function SpreadChart({ label, valuesMm, plannedMm, unit }: SpreadChartPro
           maintainAspectRatio: false,
           events: [],
           scales: {
-            x: { grid: { display: false }, ticks: { color: INK, font: FONT, maxRotation: 0, autoSkipPadding: 14 } },
+            x: {
+              grid: { display: false },
+              ticks: { color: CHART_INK, font: CHART_FONT, maxRotation: 0, autoSkipPadding: 14 },
+            },
             y: { display: false },
           },
         }}

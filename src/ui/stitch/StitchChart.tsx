@@ -61,7 +61,7 @@ export function StitchChart({ pattern, hand, school, heightPx, repeats, label }:
           {drawing.shapes.map((shape, index) => (
             <ShapeView key={index} shape={shape} />
           ))}
-          {drawing.rows.map(({ row, at, side }) => (
+          {drawing.rows.map(({ row, isLast, at, side }) => (
             <text
               key={row}
               x={at.x + (side === 'right' ? TURN_MM : -TURN_MM)}
@@ -71,7 +71,7 @@ export function StitchChart({ pattern, hand, school, heightPx, repeats, label }:
               fill="var(--chakra-colors-ink)"
               style={text}
             >
-              {side === 'right' ? `← ${row}` : `${row} →`}
+              {side === 'right' ? `← ${isLast ? 'last' : row}` : `${isLast ? 'last' : row} →`}
             </text>
           ))}
           <text x={(fromX + toX) / 2} y={y + 2} textAnchor="middle" fill="var(--chakra-colors-ink)" style={text}>

@@ -4,10 +4,10 @@ import { Box, Stack } from '@chakra-ui/react';
 import { useState } from 'react';
 import { patternOf } from '@/core/design';
 import { STITCHES, type StitchId, type StitchPattern } from '@/core/stitches';
-import { patternRowText, stitchLegend, stitchName } from '@/core/wording';
+import { patternText, stitchLegend, stitchName } from '@/core/wording';
 import { useBag, useBagStore } from '@/ui/bag/BagProvider';
 import type { BagState } from '@/ui/bag/bagStore';
-import { Group, PlaceLayout } from '@/ui/bag/PlaceLayout';
+import { Group, PlaceLayout, Row } from '@/ui/bag/PlaceLayout';
 import { NumberField } from '@/ui/fields';
 import { ProblemSlips } from '@/ui/problems/ProblemSlips';
 import { AlternativesGroup } from './AlternativesGroup';
@@ -68,18 +68,24 @@ function PlainEdgeField() {
   const plainEdge = useBag((state) => state.design.plainEdge);
   const store = useBagStore();
   return (
-    <NumberField
-      label="Plain stitches at each side"
-      width="4em"
-      help="A firm edge to seam, and a way to counts that the repeat alone doesn’t give."
-      value={plainEdge}
-      onChange={(value) =>
-        store.getState().edit('Plain edge', [
-          { path: ['plainEdge'], value },
-          { path: ['body', 'chosenStitches'], value: null },
-        ])
-      }
-    />
+    <Group title="Its edge">
+      <Row>
+        <NumberField
+          label="Plain stitches at each side"
+          width="4em"
+          value={plainEdge}
+          onChange={(value) =>
+            store.getState().edit('Plain edge', [
+              { path: ['plainEdge'], value },
+              { path: ['body', 'chosenStitches'], value: null },
+            ])
+          }
+        />
+        <Box flex="1 1 20em" alignSelf="center" fontSize="14px" color="inkSoft">
+          A firm edge to seam, and a way to counts that the repeat alone doesn’t give.
+        </Box>
+      </Row>
+    </Group>
   );
 }
 
@@ -92,20 +98,13 @@ const repeatsShown = ({ repeatStitches }: StitchPattern): number => Math.max(2, 
 /** The same rows as the chart's, in the maker's words. */
 function RowsInWords({ pattern, count }: { pattern: StitchPattern; count: number }) {
   const settings = useBag((state) => state.design.settings);
-  const rowCount = Math.max(2, pattern.setupRows.length + pattern.rows.length);
-  const first = pattern.setupRows.length + 1;
   return (
     <Box bg="paper" border="1px solid" borderColor="paperEdge" px="4" py="3" data-testid="stitch-rows">
-      {Array.from({ length: rowCount }, (_, index) => (
-        <Box key={index} mb="1">
-          {patternRowText(pattern, index + 1, count, settings)}
+      {patternText(pattern, count, settings).map((line) => (
+        <Box key={line} mb="1">
+          {line}
         </Box>
       ))}
-      <Box>
-        {pattern.rows.length === 1
-          ? `Repeat row ${Math.max(2, first)}.`
-          : `Repeat rows ${first} to ${first + pattern.rows.length - 1}.`}
-      </Box>
       <Box mt="2" fontSize="13px" color="inkSoft">
         {stitchLegend(pattern, settings.terms).map((line) => (
           <Box key={line}>{line}</Box>

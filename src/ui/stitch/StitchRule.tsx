@@ -11,7 +11,7 @@ const OPENNESS = { dense: 'Dense', medium: 'A little open', open: 'Open: it snag
 /** Everything about a pattern that the plan goes by, and where each of it is from. */
 export function StitchRule({ pattern }: { pattern: StitchPattern }) {
   const school = useBag((state) => state.design.settings.turningChain);
-  const { repeatStitches, edgeStitches, setupRows, rows, turningChain, nature, firstRowPublic } = pattern;
+  const { repeatStitches, edgeStitches, turningChain, nature, firstRowPublic, inRounds } = pattern;
   const turn = turningChain[school];
   const share = (value: number) => `${Math.round(value * 100)} %`;
   const facts: [string, string][] = [
@@ -21,21 +21,20 @@ export function StitchRule({ pattern }: { pattern: StitchPattern }) {
         ? 'any number of stitches'
         : `a multiple of ${repeatStitches} stitches${edgeStitches > 0 ? ` plus ${edgeStitches}` : ''}, found by working its rows`,
     ],
-    [
-      'Rows',
-      rows.length === 1
-        ? `every row alike${setupRows.length > 0 ? `, after ${setupRows.length} worked once` : ''}`
-        : `${rows.length} in a repeat${setupRows.length > 0 ? `, after ${setupRows.length} worked once` : ''}`,
-    ],
+    [inRounds ? 'Rounds' : 'Rows', rowsText(pattern)],
     [
       'Turning chain',
-      `${turn.chains} ${turn.chains === 1 ? 'chain' : 'chains'}, ${school === 'counts' ? 'counting as the first stitch' : 'not counting as a stitch'}`,
+      inRounds
+        ? 'none: it goes on and on in a spiral; mark where each round begins'
+        : `${turn.chains} ${turn.chains === 1 ? 'chain' : 'chains'}, ${school === 'counts' ? 'counting as the first stitch' : 'not counting as a stitch'}`,
     ],
     [
       'Public side',
-      `${firstRowPublic ? 'odd' : 'even'} rows are worked with it in front${nature.sameOnBothFaces ? '; both faces look alike' : ''}`,
+      inRounds
+        ? 'always in front'
+        : `${firstRowPublic ? 'odd' : 'even'} rows are worked with it in front${nature.sameOnBothFaces ? '; both faces look alike' : ''}`,
     ],
-    ['Row height', `${share(nature.heightToSc)} of single crochet’s`],
+    [inRounds ? 'Round height' : 'Row height', `${share(nature.heightToSc)} of single crochet’s`],
     ['Thickness', `${share(nature.thicknessToSc)} of single crochet’s`],
     ['Yarn for an area', `${share(nature.yarnToSc)} of single crochet’s`],
     ['Fabric', OPENNESS[nature.openness]],
@@ -53,4 +52,12 @@ export function StitchRule({ pattern }: { pattern: StitchPattern }) {
       </Box>
     </Group>
   );
+}
+
+/** How its rows follow each other. */
+function rowsText({ use, setupRows, rows, inRounds, lastRow }: StitchPattern): string {
+  if (use === 'cord') return 'one, back along the chain';
+  const before = setupRows.length > 0 ? `, after ${setupRows.length} worked once` : '';
+  const after = lastRow ? ', and a last one that closes it' : '';
+  return `${rows.length === 1 ? `every ${inRounds ? 'round' : 'row'} alike` : `${rows.length} in a repeat`}${before}${after}`;
 }

@@ -4,11 +4,10 @@ import { Chart, LineElement, LinearScale, PointElement, ScatterController, Fille
 import { Scatter } from 'react-chartjs-2';
 import type { HookLine, HookPoint } from '@/core/gauge';
 import { MM_PER_INCH, type LengthUnit } from '@/core/units';
+import { CHART_BRASS_DEEP, CHART_FONT, CHART_INK, CHART_PAPER } from '@/ui/theme/charts';
 
 Chart.register(LinearScale, PointElement, LineElement, ScatterController, Filler);
 
-const INK = '#1b2426';
-const BRASS = '#6b5011';
 const BAND = 'rgba(201, 165, 80, 0.3)';
 /** How far the line is drawn beyond the hooks that were tried, mm. */
 const BEYOND_MM = 0.5;
@@ -48,12 +47,18 @@ export function HookChart({ points, line, askedHookMm, unit }: HookChartProps) {
         borderColor: 'transparent',
         data: curve((x) => line.predict(x).mm - line.predict(x).plusMinusMm),
       },
-      { label: 'line', ...quiet, borderColor: BRASS, borderWidth: 2, data: curve((x) => line.predict(x).mm) },
+      {
+        label: 'line',
+        ...quiet,
+        borderColor: CHART_BRASS_DEEP,
+        borderWidth: 2,
+        data: curve((x) => line.predict(x).mm),
+      },
       ...points.map(({ hookMm, mm, plusMinusMm }) => ({
         label: 'swatch',
         showLine: true,
-        borderColor: INK,
-        backgroundColor: INK,
+        borderColor: CHART_INK,
+        backgroundColor: CHART_INK,
         borderWidth: 1.5,
         pointRadius: [0, 4, 0],
         data: [mm - plusMinusMm, mm, mm + plusMinusMm].map((y) => ({ x: hookMm, y: inUnit(y) })),
@@ -62,14 +67,17 @@ export function HookChart({ points, line, askedHookMm, unit }: HookChartProps) {
         label: 'asked',
         pointStyle: 'rectRot',
         pointRadius: 7,
-        borderColor: INK,
+        borderColor: CHART_INK,
         borderWidth: 2,
-        backgroundColor: '#fcfcf8',
+        backgroundColor: CHART_PAPER,
         data: [{ x: askedHookMm, y: inUnit(asked.mm) }],
       },
     ],
   };
-  const axis = (text: string) => ({ title: { display: true, text, color: INK }, ticks: { color: INK } });
+  const axis = (text: string) => ({
+    title: { display: true, text, color: CHART_INK, font: CHART_FONT },
+    ticks: { color: CHART_INK, font: CHART_FONT },
+  });
   return (
     <div style={{ height: 220 }}>
       <Scatter

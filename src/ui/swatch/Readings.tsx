@@ -38,7 +38,7 @@ export function Readings({ kind, title, counted }: ReadingsProps) {
             value={reading.count}
             onChange={(value) => edit('Reading', value, [index, 'count'])}
           />
-          <Box pt="1.5" fontSize="14px">
+          <Box pt="2" fontSize="14px">
             over
           </Box>
           <LengthField

@@ -4,6 +4,7 @@
  * theme's tokens.
  */
 export const PARTS = {
+  '.part': { display: 'flex', flexDirection: 'column', gap: '4' },
   '.part:empty': { display: 'none' },
   // What is below the fold of the window is neither laid out nor painted until it comes into sight.
   // Its painting is clipped to it, so it reaches out by the width of a lit ticket's outline.

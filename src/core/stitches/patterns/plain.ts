@@ -31,12 +31,11 @@ const plain = <Id extends string>(id: Id, kind: StitchKind, nature: Partial<Stit
 /** Slip stitches under both loops: very firm, barely stretching. Proportions from memory. */
 export const slipStitch = plain('sl-st', 'sl-st', { heightToSc: 0.5, yarnToSc: 1.15, thicknessToSc: 0.9 });
 /** Slip stitches in the back loop: a rib that stretches along the rows. Proportions from memory. */
-export const slipStitchRib = plain(
-  'sl-st-rib',
-  'sl-st',
-  { heightToSc: 0.55, yarnToSc: 1.1, thicknessToSc: 1.1 },
-  'back-loop',
-);
+export const slipStitchRib = {
+  ...plain('sl-st-rib', 'sl-st', { heightToSc: 0.55, yarnToSc: 1.1, thicknessToSc: 1.1 }, 'back-loop'),
+  // A chain has no row to make ribs of.
+  setupRows: [everywhere(work('sl-st'))],
+} as const satisfies StitchPattern;
 /** Single crochet (US), double crochet (UK). Common practice, no source. */
 export const singleCrochet = plain('sc', 'sc', {});
 /** Extended single crochet: a chain is worked before it is closed. Proportions from memory. */

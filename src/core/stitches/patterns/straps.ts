@@ -15,6 +15,8 @@ export const doubleThickness = {
   turningChain: turningChainOf('sc'),
   setupRows: [everywhere(work('sc', 1, 'back-loop'))],
   rows: [everywhere(work('sc', 1, 'two-layers'))],
+  // Through three loops, it closes the edge that would stay split.
+  lastRow: everywhere(work('sc', 1, 'three-loops')),
   firstRowPublic: true,
   inRounds: false,
   nature: {
