@@ -50,11 +50,11 @@ const PROBLEMS: Record<ProblemCode, Sentence> = {
   'swatch-under-two-repeats': (v) =>
     `The widest reading counts ${v.widest} stitches. Over two repeats of the pattern (${v.stitches}) it would tell more.`,
   'hook-letter-differs': (v) =>
-    `A hook with this letter is usually ${v.letterMm} mm, and yours is said to be ${v.hookMm} mm. Letters differ between makers: which is it?`,
+    `By the Craft Yarn Council’s list, from memory, a hook with this letter is ${v.letterMm} mm, and yours is said to be ${v.hookMm} mm. Letters differ between makers: which is it?`,
   'gauge-outside-class': (v) =>
-    `${(v.counted ?? 0).toFixed(0)} stitches over 4 in (10 cm) are far from what yarn of class ${v.weightClass} usually gives (${v.leastStitches} to ${v.mostStitches}). Check the label, or the readings.`,
+    `${(v.counted ?? 0).toFixed(0)} stitches over 4 in (10 cm) are far from what yarn of class ${v.weightClass} usually gives (${v.leastStitches} to ${v.mostStitches}: Craft Yarn Council, from memory). Check the label, or the readings.`,
   'fabric-loose-for-bag': (v) =>
-    `For a bag makers take a hook 0.5 to 1.5 mm under the label’s, ${v.fromMm} to ${v.toMm} mm with this yarn. A ${v.hookMm} mm hook may leave it loose.`,
+    `For a bag makers take a hook 0.5 to 1.5 mm under the label’s, ${v.fromMm} to ${v.toMm} mm with this yarn (common practice; the class’s hooks from memory). A ${v.hookMm} mm hook may leave it loose.`,
   'fold-on-texture': (v) =>
     `The fold after row ${v.row} lies on a raised or open row, where it is thick and hard to keep straight.`,
   'motif-upside-down': (v) =>

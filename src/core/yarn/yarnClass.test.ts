@@ -2,6 +2,7 @@ import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { applyEdits, type Design } from '@/core/design';
 import { designAt, planOf } from '@/core/testing/designs';
+import { problemSentence } from '@/core/wording';
 import { HOOK_LETTERS, YARN_CLASSES, heldTogether } from './yarnClass';
 
 const yarned = (stitchMm: number, change: Partial<Design['swatch']>, weightClass: number | null): Design =>
@@ -59,6 +60,16 @@ describe('weight classes', () => {
   it('says nothing of strands held together: the label speaks of one', () => {
     expect(codes(yarned(16, { strands: 2 }, 4))).not.toContain('gauge-outside-class');
   });
+});
+
+it('what is said of classes and letters says that it is from memory', () => {
+  const told = [
+    yarned(3, { hookMm: 3.5 }, 4),
+    yarned(7.5, { hookMm: 6.5 }, 4),
+    yarned(5, { hookLetter: 'G-6', hookMm: 4.25 }, null),
+  ].flatMap((design) => planOf(design).problems.filter(({ code }) => /class|loose|letter/.test(code)));
+  expect(told.map(({ code }) => code)).toEqual(['gauge-outside-class', 'fabric-loose-for-bag', 'hook-letter-differs']);
+  for (const problem of told) expect(problemSentence(problem, 'cm')).toContain('from memory');
 });
 
 describe('hook letters', () => {
