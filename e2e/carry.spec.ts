@@ -52,8 +52,10 @@ test('inside and outside differ by the sheets, and switching between them leaves
   const before = await restingText(page, 'size.width');
   await page.getByLabel('The sizes', { exact: true }).selectOption('inside');
   await expect(field(page, 'Width, inside')).toBeVisible();
-  const inside = Number(await field(page, 'Width, inside').inputValue());
-  expect(inside).toBeLessThan(24);
+  // What lies between the two is told beside them.
+  const sheetsMm = parseFloat(await restingText(page, 'size.sheetsAcross'));
+  expect(sheetsMm).toBeGreaterThan(1);
+  expect(Number(await field(page, 'Width, inside').inputValue())).toBeCloseTo(24 - sheetsMm / 10, 1);
   await expect(figure(page, 'size.width')).toHaveText(before);
   await page.getByLabel('The sizes', { exact: true }).selectOption('outside');
   await expect(field(page, 'Width, outside')).toHaveValue('24.0');

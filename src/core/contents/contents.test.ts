@@ -57,6 +57,8 @@ describe('sizes that follow from what goes in', () => {
     expect(contents.wanted.width.value).toBe(100 + 20 + 15 + 2 * 2.5);
     expect(contents.wanted.height.value).toBe(80 + 10 + 15 + 2.5);
     expect(pouch.figures.width.value - fit.figures.insideWidth.value).toBeCloseTo(5, 9);
+    expect(fit.figures.sheetsAcross.value).toBe(2 * 2.5);
+    expect(fit.figures.sheetsAlong.value).toBe(2.5);
     expect(fit.figures.opening.value).toBeCloseTo(2 * (pouch.figures.width.value - 5), 9);
   });
 

@@ -4,17 +4,14 @@ import { GEOMETRY, figureId, input, inputFrom, makeFigure, type Figure } from '@
 import type { Problem } from '@/core/problems';
 import type { ContentsStage } from './contentsStage';
 import { carryProblems, fitProblems, itemProblems } from './fitProblems';
-import { insideNeeded, sheetsAcrossMm, sheetsAlongMm, wrapOf, type Wrap } from './inside';
+import { insideNeeded, sheetsAlongMm, wrapOf, type Wrap } from './inside';
+import { insideFigures, type InsideFigures } from './insideFigures';
 
 /** How what goes in sits in the bag as it is planned. */
 export interface FitStage {
-  figures: {
-    insideWidth: Figure;
+  figures: InsideFigures & {
     /** All round the mouth, inside. */
     opening: Figure;
-    insideHeight: Figure;
-    /** Null for a bag that lies flat. */
-    insideDepth: Figure | null;
     volume: Figure;
     easeAcross: Figure | null;
     easeUp: Figure | null;
@@ -37,56 +34,14 @@ export function contentsFit(
 ): FitStage {
   const { layers, figures: planned } = pouch;
   const wrap = wrapOf(pouch.kind);
-  const inside = (id: string, label: string, outside: Figure, sheetsMm: number, rule: string) =>
-    makeFigure(
-      id,
-      label,
-      outside.value - sheetsMm,
-      'mm',
-      {
-        rule,
-        inputs: [
-          inputFrom(outside),
-          input('Thickness of the fabric', layers.fabricMm, 'mm'),
-          input('Thickness of the lining', layers.liningMm, 'mm'),
-        ],
-        source: GEOMETRY,
-      },
-      outside.plusMinus,
-    );
-  const insideWidth = inside(
-    'size.insideWidth',
-    'Width, inside',
-    planned.width,
-    sheetsAcrossMm(layers),
-    'Outside width, less fabric and lining on both sides.',
-  );
-  const insideHeight = inside(
-    'size.insideHeight',
-    'Height, inside',
-    planned.height,
-    sheetsAlongMm(layers, wrap),
-    wrap === 'round'
-      ? 'Outside height, less fabric and lining above and below.'
-      : 'Outside height, less fabric and lining of the base. The mouth is open.',
-  );
-  const insideDepth =
-    planned.depth &&
-    inside(
-      'size.insideDepth',
-      'Depth, inside',
-      planned.depth,
-      sheetsAcrossMm(layers),
-      'Outside depth, less fabric and lining of front and back.',
-    );
+  const inside = insideFigures(planned, layers, wrap);
+  const { insideWidth, insideHeight, insideDepth } = inside;
   const volume = volumeFigure(pouch, insideWidth, insideHeight, insideDepth);
   const ease = easeFigures(contents, { insideWidth, insideHeight, insideDepth }, planned.heightLoaded, pouch, wrap);
   return {
     figures: {
-      insideWidth,
+      ...inside,
       opening: openingFigure(pouch, insideWidth, insideDepth),
-      insideHeight,
-      insideDepth,
       volume,
       ...ease,
     },

@@ -1,5 +1,6 @@
 'use client';
 
+import { Box } from '@chakra-ui/react';
 import {
   depthSizeEdits,
   outsideSizeEdits,
@@ -12,6 +13,7 @@ import { useBag, useBagNumbers, useBagStore } from '@/ui/bag/BagProvider';
 import { Group, Row } from '@/ui/bag/PlaceLayout';
 import { ChoiceField, LengthField } from '@/ui/fields';
 import { FigureTicket } from '@/ui/figures/FigureTicket';
+import { InsideTable } from './InsideTable';
 
 const SIZES_FROM = [
   { value: 'contents', label: 'Follow from what goes in' },
@@ -25,11 +27,7 @@ export function SizesGroup() {
   const { sizesFrom, widthMm, heightMm } = body;
   const easeMm = useBag((state) => state.design.contents.easeMm);
   const hasThings = useBag((state) => state.plan.contents.packed !== null);
-  const { width, height, depth } = useBagNumbers((state) => state.plan.pouch.figures);
-  const { needsWidth, needsHeight, needsDepth } = useBagNumbers((state) => state.plan.contents.figures);
-  const { insideWidth, insideHeight, insideDepth, easeAcross, easeUp, easeThrough, belowMouth } = useBagNumbers(
-    (state) => state.plan.fit.figures,
-  );
+  const belowMouth = useBagNumbers((state) => state.plan.fit.figures.belowMouth);
   const store = useBagStore();
   const setFrom = (value: (typeof SIZES_FROM)[number]['value']) => {
     const { plan, edit } = store.getState();
@@ -84,26 +82,13 @@ export function SizesGroup() {
           onChange={(value) => store.getState().edit('Ease', [{ path: ['contents', 'easeMm'], value }])}
         />
       </Row>
-      <Row>
-        <FigureTicket figure={width} />
-        <FigureTicket figure={insideWidth} />
-        {needsWidth && <FigureTicket figure={needsWidth} label="What goes in needs, across" />}
-        {easeAcross && <FigureTicket figure={easeAcross} />}
-      </Row>
-      <Row>
-        <FigureTicket figure={height} label="Height, outside" />
-        <FigureTicket figure={insideHeight} />
-        {needsHeight && <FigureTicket figure={needsHeight} label="What goes in needs, up" />}
-        {easeUp && <FigureTicket figure={easeUp} />}
-        {belowMouth && hasThings && <FigureTicket figure={belowMouth} />}
-      </Row>
-      {depth && (
-        <Row>
-          <FigureTicket figure={depth} />
-          {insideDepth && <FigureTicket figure={insideDepth} />}
-          {needsDepth && <FigureTicket figure={needsDepth} label="What goes in needs, front to back" />}
-          {easeThrough && <FigureTicket figure={easeThrough} />}
-        </Row>
+      <InsideTable />
+      {belowMouth && hasThings && (
+        <Box mt="3">
+          <Row>
+            <FigureTicket figure={belowMouth} />
+          </Row>
+        </Box>
       )}
     </Group>
   );
