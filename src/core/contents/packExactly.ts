@@ -102,11 +102,15 @@ export function* packStepByStep(things: readonly Box[], room: Room): Generator<n
   return all.members().map((member) => nameThings(fronts, whole, member, sorts));
 }
 
-/** How high and how thick a lot can become at most: all its things above, or behind, each other. */
-function reachOf(sorts: readonly Sort[], counts: readonly number[]): { heightMm: number; thicknessMm: number } {
+/** How wide, how high and how thick a lot can become at most: all its things beside, above, or behind each other. */
+function reachOf(sorts: readonly Sort[], counts: readonly number[]): Size {
   const sum = (largest: (size: Size) => number) =>
     sorts.reduce((all, { sizes }, sort) => all + (counts[sort] as number) * Math.max(...sizes.map(largest)), 0);
-  return { heightMm: sum(({ heightMm }) => heightMm), thicknessMm: sum(({ thicknessMm }) => thicknessMm) };
+  return {
+    widthMm: sum(({ widthMm }) => widthMm),
+    heightMm: sum(({ heightMm }) => heightMm),
+    thicknessMm: sum(({ thicknessMm }) => thicknessMm),
+  };
 }
 
 /**

@@ -34,6 +34,12 @@ const BLOCK = 8;
 const STEPS = 64;
 const STRIDE = STEPS + 1;
 
+/** Finer steps of width, height and thickness, so that all three of a size go into one number, with a free bit above each. */
+const FINE_STEPS = 511;
+const FINE_BITS = 10;
+/** The free bits. */
+const FREE = (1 << (FINE_BITS - 1)) | (1 << (2 * FINE_BITS - 1)) | (1 << (3 * FINE_BITS - 1));
+
 /** What a front knows of its members by steps of height and thickness, to tell of most sizes that they are bettered. */
 interface Table {
   /** The least width of a member that is no higher and no thicker. Never more than the one for a lesser step. */
@@ -50,6 +56,8 @@ export class Front {
   /** How many members there are; `order` says where they are in the lists, those that better most often first. */
   size = 0;
   private order = new Int32Array(FIRST_ROOM);
+  /** The members in that order, each as one number: most can be told from it alone neither to better a size nor to be bettered by it. */
+  private inSteps = new Int32Array(FIRST_ROOM);
   /** How many places of the lists are taken: by members, and by those that were bettered since. */
   private taken = 0;
   /** For the whole, what counts is the bag it needs: its thickness across and half of it up are added to these. */
@@ -64,26 +72,34 @@ export class Front {
   private readonly corner: [wide: number, high: number, thick: number] = [Infinity, Infinity, Infinity];
   private readonly stepsPerHeight: number;
   private readonly stepsPerThickness: number;
+  private readonly fineStepsPerWidth: number;
+  private readonly fineStepsPerHeight: number;
+  private readonly fineStepsPerThickness: number;
   private readonly mostAcrossMm: number;
   private readonly mostThickMm: number;
 
   /**
    * @param skew 1 for the lot of everything: what counts then is the bag it needs, and a flat bag needs its thickness across and half
    * of it up besides; 0 for a lesser lot, whose neighbours are not known yet
-   * @param reach how high and thick the lot can become, mm
+   * @param reach how wide, high and thick the lot can become, mm
    * @param onlyFor where the lot has one use only: what can't serve that is not kept
    */
   constructor(
     room: Room,
     private readonly skew: 0 | 1,
-    reach: { heightMm: number; thicknessMm: number },
+    reach: Size,
     private readonly onlyFor: OnlyFor | null,
   ) {
     this.mostAcrossMm = room.mostAcrossMm;
     this.mostThickMm = room.mostThickMm;
     const thicknessMm = Math.min(reach.thicknessMm, room.mostThickMm);
     this.stepsPerThickness = STEPS / thicknessMm;
-    this.stepsPerHeight = STEPS / (Math.min(reach.heightMm, room.mostAcrossMm) + (skew * thicknessMm) / 2);
+    const high = Math.min(reach.heightMm, room.mostAcrossMm) + (skew * thicknessMm) / 2;
+    const wide = Math.min(reach.widthMm, room.mostAcrossMm) + skew * thicknessMm;
+    this.stepsPerHeight = STEPS / high;
+    this.fineStepsPerWidth = FINE_STEPS / wide;
+    this.fineStepsPerHeight = FINE_STEPS / high;
+    this.fineStepsPerThickness = FINE_STEPS / thicknessMm;
   }
 
   /** Says that nothing more will be offered: the members are put in order, in blocks whose least sizes are noted. */
@@ -271,25 +287,54 @@ export class Front {
    * sooner the next time. Once one is met that is bettered by the size, none can be that betters it.
    */
   private betterThan(wide: number, high: number, thick: number): number {
-    const { sizes, order, size } = this;
+    const { sizes, order, inSteps, size } = this;
+    const steps = this.stepsOf(wide, high, thick);
     let kept = 0;
     for (let at = 0; at < size; at += 1) {
       const member = order[at] as number;
-      const w = sizes[3 * member] as number;
-      const h = sizes[3 * member + 1] as number;
-      const t = sizes[3 * member + 2] as number;
-      if (w <= wide && h <= high && t <= thick) {
-        const sooner = at >> 1;
-        order[at] = order[sooner] as number;
-        order[sooner] = member;
-        return member;
+      const its = inSteps[at] as number;
+      // A free bit stays where the number below it is no less: all three at once.
+      if ((((steps | FREE) - its) & FREE) === FREE) {
+        const betters =
+          (sizes[3 * member] as number) <= wide &&
+          (sizes[3 * member + 1] as number) <= high &&
+          (sizes[3 * member + 2] as number) <= thick;
+        if (betters) {
+          const sooner = at >> 1;
+          order[at] = order[sooner] as number;
+          inSteps[at] = inSteps[sooner] as number;
+          order[sooner] = member;
+          inSteps[sooner] = its;
+          return member;
+        }
       }
-      if (w >= wide && h >= high && t >= thick) continue;
-      if (kept < at) order[kept] = member;
+      if ((((its | FREE) - steps) & FREE) === FREE) {
+        const isBettered =
+          (sizes[3 * member] as number) >= wide &&
+          (sizes[3 * member + 1] as number) >= high &&
+          (sizes[3 * member + 2] as number) >= thick;
+        if (isBettered) continue;
+      }
+      if (kept < at) {
+        order[kept] = member;
+        inSteps[kept] = its;
+      }
       kept += 1;
     }
     this.size = kept;
     return -1;
+  }
+
+  /** A size as one number. */
+  private stepsOf(wide: number, high: number, thick: number): number {
+    const across = (wide * this.fineStepsPerWidth) | 0;
+    const up = (high * this.fineStepsPerHeight) | 0;
+    const through = (thick * this.fineStepsPerThickness) | 0;
+    return (
+      ((across > FINE_STEPS ? FINE_STEPS : across) << (2 * FINE_BITS)) |
+      ((up > FINE_STEPS ? FINE_STEPS : up) << FINE_BITS) |
+      (through > FINE_STEPS ? FINE_STEPS : through)
+    );
   }
 
   private put(wide: number, high: number, thick: number, how: number): void {
@@ -301,6 +346,7 @@ export class Front {
     this.sizes[3 * member + 2] = thick;
     this.how[member] = how;
     this.order[this.size] = member;
+    this.inSteps[this.size] = this.stepsOf(wide, high, thick);
     this.size += 1;
     if (this.table !== null) this.noteLeast(this.table.least, wide, high, thick);
     else if (this.size > MANY) this.noteAll();
@@ -322,6 +368,7 @@ export class Front {
     this.sizes = doubled(this.sizes, new Float64Array(3 * room));
     this.how = doubled(this.how, new Uint8Array(room));
     this.order = doubled(this.order, new Int32Array(room));
+    this.inSteps = doubled(this.inSteps, new Int32Array(room));
     this.parts = doubled(this.parts, new Int32Array(4 * room));
   }
 
