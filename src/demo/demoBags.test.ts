@@ -19,4 +19,20 @@ describe('the demo', () => {
     ])
       expect(new Set(bags.map(has))).toEqual(new Set([true, false]));
   });
+
+  it.each(demoBags())('$name begins with what goes in', (design) => {
+    expect(design.body.sizesFrom).toBe('contents');
+    const result = planBag(design);
+    if (!result.ok) throw new Error('no plan');
+    expect(result.plan.contents.pieces.length).toBeGreaterThan(0);
+    expect(result.plan.contents.packed).not.toBeNull();
+  });
+
+  it('shares its swatches among the bags, as a library does: one measured swatch, the same in every bag', () => {
+    const swatches = demoBags().map(({ swatch }) => swatch);
+    const library = new Map(swatches.map((swatch) => [swatch.id, swatch]));
+    expect(library.size).toBeLessThan(swatches.length);
+    for (const swatch of swatches) expect(swatch).toEqual(library.get(swatch.id));
+    expect(new Set([...library.values()].map(({ name }) => name)).size).toBe(library.size);
+  });
 });
