@@ -63,6 +63,8 @@ const DUST_MM = 1e-6;
  * @param liningMm thickness of the lining; nought where there is none
  */
 export function foldedMesh(bag: FoldedBag, liningMm: number): FoldedMesh {
+  // A bag that could not be drawn to its end leaves nothing to the next.
+  faces.clear();
   const solids = [
     ...bag.sheets.flatMap((sheet): Solid[] => {
       const grid = sheetGrid(sheet);
@@ -206,12 +208,16 @@ class Faces {
       rows: new Float32Array(this.rows.seen()),
       indices: new Uint32Array(this.indices.seen()),
     };
-    for (const list of [this.positions, this.normals, this.rows, this.indices]) list.clear();
+    this.clear();
     return whole;
+  }
+
+  clear(): void {
+    for (const list of [this.positions, this.normals, this.rows, this.indices]) list.clear();
   }
 }
 
-/** Where the solid in work is gathered. */
+/** Where the solid in work is gathered: one for all, so that its lists need not be made anew. */
 const faces = new Faces();
 
 /** A sheet between two distances from its middle surface: both faces, and the rims between them. */

@@ -90,9 +90,11 @@ function endWords({ inRounds, use }: StitchPattern): string {
 }
 
 /**
- * A pattern from its first row on in words, with what is repeated, and the row that closes it.
+ * A pattern from its first row on in words, a line for each row, with what is repeated, and the row that closes it. A cord is one row; a
+ * tube is told in rounds.
  *
- * @param count stitches in each row
+ * @param count stitches in each row, one that the pattern's repeat allows
+ * Source: common practice, no source.
  *
  * @example
  * patternText(STITCHES['chain-cord'], 90, { terms: 'us', turningChain: 'does-not-count', foundation: 'chain' }) // => ['Row 1 (RS): sl st in 2nd ch from hook and in each ch across, fasten off. (90 sl st)']
