@@ -1,6 +1,7 @@
 import { STARTERS, starterDesign, swatchIdSchema } from '@/core/design';
 import { getStore } from '@/server/store';
-import { ShelfView, type StarterCard } from '@/ui/shelf/ShelfView';
+import type { StarterCard } from '@/ui/shelf/NewBag';
+import { ShelfView } from '@/ui/shelf/ShelfView';
 import { bagCard } from '@/ui/shelf/bagCard';
 import { SHELF_PAGE } from '@/ui/shelf/shelfPage';
 

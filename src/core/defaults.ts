@@ -16,13 +16,28 @@ export const SCALE_ERROR_G = 1;
 export const CONFIDENCE = 0.95;
 
 /**
- * Spread (one standard deviation, as a share of the gauge) taken for a swatch with a single reading,
- * which cannot show its own. From memory; two readings replace it.
+ * How uneven crochet usually is: one standard deviation of a reading over so many mm, as a share of the gauge, and how many readings
+ * that is worth beside those that were taken. From memory.
  */
-export const ASSUMED_SPREAD = 0.03;
+export const ASSUMED_SPREAD = { share: 0.03, overMm: 100, worthReadings: 4 } as const;
 
 /** Two readings of one swatch further apart than this share of their mean deserve a second look. From memory. */
 export const READINGS_FAR_APART = 0.12;
+
+/**
+ * Rows of a stitch, against its width, by more than this factor higher or lower than is usual are asked about: they were probably
+ * counted in another stitch. From memory.
+ */
+export const PROPORTION_FACTOR = 1.5;
+
+/** What is not known of a gauge that is taken from the yarn's class and the hook alone: the 95 % limit as a share of it. From memory. */
+export const ROUGH_SHARE = 0.15;
+
+/** Thickness of single crochet against the width of its stitch, where it was not measured. From memory. */
+export const ROUGH_THICKNESS_TO_STITCH = 0.45;
+
+/** By how much a plain strap grows when fully pulled, where no trial strip was worked, with its 95 % limit. From memory. */
+export const ROUGH_STRAP_GROWTH = { share: 0.12, plusMinus: 0.1 } as const;
 
 /**
  * What is not known of the gauge in another stitch pattern, or for another piece, than the swatch's: the 95 % limit as a share of

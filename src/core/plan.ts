@@ -113,7 +113,7 @@ export function planBag(wished: Design, packings?: Packings): PlanResult {
   const edging = edgingStage(set, gauge);
   const fold = foldStage({ pouch, flap, snap, contents, section, pieces: set.pieces, joins: set.joins }, design, fit);
   const emptyAndFull = emptyAndFullStage(gauge, pouch, flap, snap, fold);
-  const yarn = yarnStage(design, pouch, whole, strap);
+  const yarn = yarnStage(design, gauge, pouch, whole, strap);
   const offers = countOffers(design, gauge, pouch, contents.wanted.width);
   const splits = flap.onPiece ? flapSplits(design, pouch, flap) : [];
   const rowsOffered = rowOffers(design, gauge, pouch, contents.wanted.height);

@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { usualLining, usualStrap, type Design } from '@/core/design';
-import { designAt, fullDesign, planOf, plannableDesign } from '@/core/testing/designs';
+import { usualLining, type Design } from '@/core/design';
+import { designAt, fullDesign, planOf, plannableDesign, triedStrap } from '@/core/testing/designs';
 import { foldedDrawing, liningDrawing, strapDrawing, swatchDrawing, type Drawing, type Shape } from '.';
 
 type Rect = Extract<Shape, { kind: 'rect' }>;
@@ -72,7 +72,7 @@ describe('the lining', () => {
 
 describe('the strap', () => {
   it('is drawn slack and worn to one scale, its sewn ends as long as the overlap', () => {
-    const strap = { ...usualStrap(), overlapMm: 30 };
+    const strap = { ...triedStrap(), overlapMm: 30 };
     const plan = planOf({ ...fullDesign(), strap });
     const drawing = strapDrawing(plan, 30);
     const [slack] = rects(drawing, 'strap.slack') as [Rect];
@@ -89,8 +89,8 @@ describe('the strap', () => {
   });
 
   it('is as long either way when it is reinforced', () => {
-    const plan = planOf({ ...fullDesign(), strap: { ...usualStrap(), school: 'slack' } });
-    const drawing = strapDrawing(plan, usualStrap().overlapMm);
+    const plan = planOf({ ...fullDesign(), strap: { ...triedStrap(), school: 'slack' } });
+    const drawing = strapDrawing(plan, triedStrap().overlapMm);
     expect(rects(drawing, 'strap.slack')[0]?.widthMm).toBeCloseTo(rects(drawing, 'strap.pulled')[0]?.widthMm ?? NaN, 6);
   });
 });

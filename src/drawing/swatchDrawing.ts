@@ -14,6 +14,9 @@ export interface SwatchDrawing extends Drawing {
   tapes: TapeReading[];
 }
 
+/** How large a swatch is drawn that is still to be worked, mm. Ours. */
+const TO_BE_WORKED_MM = 120;
+
 /** Room between two tapes laid side by side, mm. */
 const TAPE_SPACING_MM = 9;
 
@@ -22,7 +25,8 @@ const TAPE_SPACING_MM = 9;
  * row readings stand up. Where it was weighed it has its measured outline, else it is as large as its readings.
  */
 export function swatchDrawing(swatch: Swatch, stitchMm: number, rowMm: number): SwatchDrawing {
-  const longest = (lengths: number[]) => Math.max(...lengths);
+  // Unmeasured, it is drawn as large as a swatch should be, so that there is something to lay a tape on.
+  const longest = (lengths: number[]) => (lengths.length === 0 ? TO_BE_WORKED_MM : Math.max(...lengths));
   const acrossMm = longest(swatch.stitchReadings.map(({ lengthMm }) => lengthMm));
   const alongMm = longest(swatch.rowReadings.map(({ lengthMm }) => lengthMm));
   const tapesHighMm = (swatch.stitchReadings.length + 1) * TAPE_SPACING_MM;

@@ -1,7 +1,7 @@
 import { nanoid } from 'nanoid';
 import { Op, Transaction, type Sequelize } from 'sequelize';
 import { z } from 'zod';
-import { readDesign, readDesignText, type Design } from '@/core/design';
+import { isMeasured, readDesign, readDesignText, type Design } from '@/core/design';
 import type { BagRow, Models } from './models';
 
 export const bagIdSchema = z
@@ -112,7 +112,12 @@ export class BagRepository {
     await this.inTransaction(async (transaction) => {
       await this.keepSwatch(design, transaction);
       await this.models.Bag.create(
-        { id, name: design.name, design: JSON.stringify(design), swatchId: design.swatch.id },
+        {
+          id,
+          name: design.name,
+          design: JSON.stringify(design),
+          swatchId: isMeasured(design.swatch) ? design.swatch.id : null,
+        },
         { transaction },
       );
     });
@@ -176,11 +181,15 @@ export class BagRepository {
    */
   private librarySwatch(row: BagRow, { swatch }: Design): { swatchId: string | null; isNew: boolean } {
     const before = storedBag(row)?.design.swatch;
-    if (row.swatchId === null && before?.id === swatch.id) return { swatchId: null, isNew: false };
+    if (!isMeasured(swatch)) return { swatchId: null, isNew: false };
+    const wasTakenOut = row.swatchId === null && before?.id === swatch.id && isMeasured(before);
+    if (wasTakenOut) return { swatchId: null, isNew: false };
     return { swatchId: swatch.id, isNew: JSON.stringify(before) !== JSON.stringify(swatch) };
   }
 
+  /** Rough figures never enter the library: only a swatch that was measured does. */
   private async keepSwatch({ swatch }: Design, transaction: Transaction): Promise<void> {
+    if (!isMeasured(swatch)) return;
     await this.models.Swatch.upsert(
       { id: swatch.id, name: swatch.name, document: JSON.stringify(swatch) },
       { transaction },

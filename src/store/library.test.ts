@@ -93,4 +93,15 @@ describe('swatches', () => {
       ok: false,
     });
   });
+
+  it('that were not measured never enter the library, and do once they are', async () => {
+    const rough = withSwatch({ stitchReadings: [], rowReadings: [] });
+    const id = await store.bags.create(rough);
+    expect(await store.swatches.list()).toEqual([]);
+    const half = withSwatch({ rowReadings: [] });
+    await store.bags.save(id, { baseRevision: 1, design: half, history: noHistory });
+    expect(await store.swatches.list()).toEqual([]);
+    await store.bags.save(id, { baseRevision: 2, design: fullDesign(), history: noHistory });
+    expect((await store.swatches.list()).map(({ name }) => name)).toEqual([fullDesign().swatch.name]);
+  });
 });

@@ -1,7 +1,7 @@
 import { MOST_COUNT, constructionOf, type ClothMm, type Sizing } from '@/core/body';
 import { patternNamed, swatchPatternOf, type Design, type StitchChoice, type Swatch } from '@/core/design';
 import type { SettledDesign } from '@/core/contents';
-import { carriedOver, openShare, pieceOfBody, type Measure } from '@/core/gauge';
+import { carriedOver, openOf, type Measure } from '@/core/gauge';
 import type { DesignEdit } from '@/core/problems';
 import { gaugesOfYarn, type HookGauge } from './gaugesOfYarn';
 import { PANEL_STITCH_IDS, isPlainAt, nearestCount, startingChain, withPlainEdge } from '@/core/stitches';
@@ -58,7 +58,7 @@ function onHook(design: SettledDesign, stitch: StitchChoice, gauge: HookGauge): 
   const from = swatchPatternOf(design).nature;
   const to = bare.nature;
   const otherStitch = stitch !== design.swatch.stitch;
-  const open = openShare({ otherStitch, otherPiece: design.swatch.standsFor !== pieceOfBody(design.body.kind) });
+  const open = openOf(design.swatch, stitch, design.body.kind);
   const stitchMm = carriedOver(gauge.stitchMm, otherStitch ? to.widthToSc / from.widthToSc : 1, open);
   const rowMm = carriedOver(gauge.rowMm, otherStitch ? to.heightToSc / from.heightToSc : 1, open);
   const cloth: ClothMm = {

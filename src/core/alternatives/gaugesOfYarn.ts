@@ -1,5 +1,5 @@
-import type { Design, Swatch } from '@/core/design';
-import { estimateGauge, gaugeOnHook, type Measure } from '@/core/gauge';
+import { isMeasured, swatchPatternOf, type Design, type Swatch } from '@/core/design';
+import { gaugeOnHook, swatchGauge, type Measure } from '@/core/gauge';
 
 /** Hooks are made in steps of a quarter of a millimetre up to 4, and of a half above; foretold hooks keep to the half. */
 const HOOK_STEP_MM = 0.5;
@@ -18,19 +18,22 @@ export interface HookGauge {
  * The gauges that swatches of the bag's yarn give in its own swatch's stitch: those measured, and those foretold for hooks
  * between them.
  */
-export function gaugesOfYarn(design: Pick<Design, 'swatch'>, swatches: readonly Swatch[]): HookGauge[] {
+export function gaugesOfYarn(design: Pick<Design, 'swatch' | 'ownStitches'>, swatches: readonly Swatch[]): HookGauge[] {
   const own = design.swatch;
-  const family = [own, ...swatches.filter((other) => other.id !== own.id && isSameFabric(other, own))];
+  const others = swatches.filter((other) => other.id !== own.id && isMeasured(other) && isSameFabric(other, own));
+  const family = [own, ...others];
+  const { nature } = swatchPatternOf(design);
   const measured = new Map<string, HookGauge>();
   for (const swatch of family) {
     const key = JSON.stringify([swatch.hookMm, swatch.stitchReadings, swatch.rowReadings]);
     if (measured.has(key)) continue;
-    const stitch = estimateGauge(swatch.stitchReadings);
-    const row = estimateGauge(swatch.rowReadings);
-    measured.set(key, { hookMm: swatch.hookMm, swatch, stitchMm: stitch, rowMm: row, thicknessMm: swatch.thicknessMm });
+    const { stitch, row, thicknessMm } = swatchGauge(swatch, nature);
+    measured.set(key, { hookMm: swatch.hookMm, swatch, stitchMm: stitch, rowMm: row, thicknessMm });
   }
-  const tried = [...measured.values()];
-  return [...tried, ...foretoldGauges(tried)];
+  const all = [...measured.values()];
+  // A hook that nothing was measured on is no trial.
+  const tried = all.filter(({ swatch }) => swatch !== null && isMeasured(swatch));
+  return [...all, ...foretoldGauges(tried)];
 }
 
 /** Whether two swatches can be compared by their hooks alone: the same yarn, stitch, piece and state. */

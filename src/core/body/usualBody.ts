@@ -21,6 +21,7 @@ const OWN: { [Kind in BodyKind]: (body: Body) => Omit<Extract<Body, { kind: Kind
     depthMm: depthOf(body),
     // A third of the rim.
     openMm: Math.max(10, Math.round((Math.PI * body.widthMm) / 3)),
+    rounds: kept(body, 'rounds') ?? 'joined',
     increases: kept(body, 'increases') ?? 'staggered',
     stripTrial: kept(body, 'stripTrial') ?? null,
   }),

@@ -1,5 +1,5 @@
 import type { PouchStage } from '@/core/body';
-import { GEOMETRY, input, inputFrom, makeFigure, type Figure } from '@/core/figures';
+import { GEOMETRY, input, inputFrom, makeFigure, restsOn, type Figure } from '@/core/figures';
 import { sheetsAcrossMm, sheetsAlongMm, type Sheets, type Wrap } from './inside';
 
 /** A bag's inside, and what lies between it and the outside. */
@@ -30,6 +30,7 @@ export function insideFigures(
         input('Thickness of the lining', sheets.liningMm, 'mm'),
       ],
       source: GEOMETRY,
+      ...restsOn(height),
     });
   const isRound = wrap === 'round';
   const sheetsAcross = between(

@@ -10,6 +10,7 @@ export {
   HOOK_LETTER_NAMES,
   YARN_COLOURS,
   designSchema,
+  isMeasured,
   settingsSchema,
   hardwareIdSchema,
   swatchIdSchema,
@@ -47,9 +48,11 @@ export {
 export {
   STARTERS,
   USUAL_SETTINGS,
+  USUAL_YARN,
   starterDesign,
   usualLining,
   usualSnap,
   usualStrap,
   type StarterId,
+  type YarnAndHook,
 } from './starters';

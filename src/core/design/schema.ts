@@ -8,16 +8,16 @@ import {
   MOST_DEPTH_MM,
   MOST_SIZE_MM,
 } from '@/core/defaults';
-import { PANEL_STITCH_IDS } from '@/core/stitches/catalogue';
+import { PANEL_STITCH_IDS, STITCH_IDS } from '@/core/stitches/catalogue';
 import { isOwnStitchId, ownStitchIdSchema, ownStitchSchema } from './ownStitchSchema';
 
 /**
- * The design document, version 5: only what a maker chose or measured. Lengths in mm, masses in g.
+ * The design document, version 6: only what a maker chose or measured. Lengths in mm, masses in g.
  * Its sentences are shown at the field, so each says what would fit.
  */
 
 export const DESIGN_FORMAT = 'ruelle-design';
-export const DESIGN_VERSION = 5;
+export const DESIGN_VERSION = 6;
 
 /** A length within limits. A limit stands in its sentence as `{mm:20}`, to be written in the maker's unit at the field. */
 const lengthMm = (leastMm: number, mostMm: number) =>
@@ -62,19 +62,19 @@ export const readingSchema = z.strictObject({
   lengthMm: lengthMm(5, 2000),
 });
 
-const readings = z
-  .array(readingSchema)
-  .min(1, { error: 'Take at least one reading; three or more show how sure it is.' })
-  .max(40, { error: 'Forty readings are enough.' });
+/** None before the swatch is measured. */
+const readings = z.array(readingSchema).max(40, { error: 'Forty readings are enough.' });
 
 export const YARN_COLOURS = ['harbour', 'moss', 'madder', 'oat', 'plum', 'slate'] as const;
 
+/** What the label says of one ball; null where that was not written down. */
 const ball = {
-  ballMassG: massG(5, 5000),
+  ballMassG: massG(5, 5000).nullable(),
   ballLengthM: z
     .number({ error: 'Write the length of one ball, in metres.' })
     .min(5, { error: 'A ball has at least 5 m.' })
-    .max(20000, { error: 'A ball has 20 000 m at most.' }),
+    .max(20000, { error: 'A ball has 20 000 m at most.' })
+    .nullable(),
 };
 
 export const yarnSchema = z.strictObject({
@@ -128,7 +128,8 @@ export const swatchSchema = z.strictObject({
   state: z.enum(['as-worked', 'blocked', 'hanging']),
   stitchReadings: readings,
   rowReadings: readings,
-  thicknessMm: lengthMm(0.2, 20),
+  /** Null before it is measured. */
+  thicknessMm: lengthMm(0.2, 20).nullable(),
   /** The swatch on the scale: its mass, and its whole size once that is measured; null when it was not weighed. */
   weighed: z
     .strictObject({
@@ -139,6 +140,15 @@ export const swatchSchema = z.strictObject({
     .nullable(),
 });
 export type Swatch = z.infer<typeof swatchSchema>;
+
+/**
+ * Whether both ways of a swatch were measured. One that was not is the yarn and the hook only, and no trial of anything.
+ *
+ * @example
+ * isMeasured({ stitchReadings: [{ count: 20, lengthMm: 100 }], rowReadings: [] }) // => false
+ */
+export const isMeasured = ({ stitchReadings, rowReadings }: Pick<Swatch, 'stitchReadings' | 'rowReadings'>): boolean =>
+  stitchReadings.length > 0 && rowReadings.length > 0;
 
 export const settingsSchema = z.strictObject({
   lengthUnit: z.enum(['cm', 'in']),
@@ -287,6 +297,8 @@ export const roundPurseSchema = z.strictObject({
   depthMm,
   /** How much of the rim is left open. */
   openMm: lengthMm(10, 2000),
+  /** Whether each round of the discs is closed with a slip stitch, or they run on. */
+  rounds: z.enum(['joined', 'spiral']),
   increases,
   stripTrial,
 });
@@ -381,13 +393,19 @@ export const plainStrapSchema = z.strictObject({
   widthMm: lengthMm(5, 150),
   wornLengthMm: lengthMm(50, 2500),
   school: z.enum(['pulled', 'slack']),
-  /** A short trial strip: its rows, and its length lying slack and fully pulled. */
+  /** A short trial strip: the stitch it was worked in, its rows, and its length lying slack and fully pulled. Null: none was worked. */
   sample: z
-    .strictObject({ rows: count(4, 400), slackMm: lengthMm(20, 2000), pulledMm: lengthMm(20, 3000) })
+    .strictObject({
+      stitch: z.enum(STITCH_IDS),
+      rows: count(4, 400),
+      slackMm: lengthMm(20, 2000),
+      pulledMm: lengthMm(20, 3000),
+    })
     .refine((sample) => sample.pulledMm >= sample.slackMm, {
       path: ['pulledMm'],
       error: 'Pulled, the strip can’t be shorter than slack.',
-    }),
+    })
+    .nullable(),
   overlapMm: lengthMm(5, 100),
 });
 export type PlainStrap = z.infer<typeof plainStrapSchema>;

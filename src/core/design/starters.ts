@@ -74,7 +74,7 @@ export const STARTERS = [
     id: 'round',
     name: 'Round purse',
     size: [168, 168],
-    body: { kind: 'round-purse', depthMm: 46, openMm: 178, increases: 'staggered', stripTrial: null },
+    body: { kind: 'round-purse', depthMm: 46, openMm: 178, rounds: 'joined', increases: 'staggered', stripTrial: null },
     flap: { kind: 'none', dropMm: 84 },
   },
   {
@@ -103,8 +103,26 @@ export const USUAL_SETTINGS: Settings = {
   foundation: 'chain',
 };
 
-/** A whole, workable design from one of the starters, in settings that the maker used last. */
-export function starterDesign(starterId: StarterId, swatchId: SwatchId, settings: Settings = USUAL_SETTINGS): Design {
+/** The yarn's weight class, and the hook, that a bag is begun with before anything is measured. */
+export interface YarnAndHook {
+  /** 0 to 7. */
+  weightClass: number;
+  hookMm: number;
+}
+
+/** What is offered before she names her own: a common yarn, on a hook that gives a firm fabric of it. */
+export const USUAL_YARN: YarnAndHook = { weightClass: 3, hookMm: 4 };
+
+/**
+ * A whole, workable design from one of the starters, in settings that the maker used last. Nothing of it is measured: its swatch is the
+ * yarn's class and the hook, without a reading.
+ */
+export function starterDesign(
+  starterId: StarterId,
+  swatchId: SwatchId,
+  settings: Settings = USUAL_SETTINGS,
+  { weightClass, hookMm }: YarnAndHook = USUAL_YARN,
+): Design {
   const starter = STARTERS.find(({ id }) => id === starterId) ?? STARTERS[0];
   const [widthMm, heightMm] = starter.size;
   const inRounds = starter.body.kind !== 'gusset' && !('workedFrom' in starter.body);
@@ -116,8 +134,8 @@ export function starterDesign(starterId: StarterId, swatchId: SwatchId, settings
     settings,
     contents: {
       items: [],
-      thicknessMm: 12,
-      massG: 180,
+      thicknessMm: null,
+      massG: null,
       firmness: 'soft',
       easeMm: EASE_MM,
       chosenPacking: null,
@@ -125,27 +143,25 @@ export function starterDesign(starterId: StarterId, swatchId: SwatchId, settings
     },
     swatch: {
       id: swatchId,
-      name: 'New swatch',
-      yarn: { name: 'Cotton, middle weight', colour: 'harbour', weightClass: null, ballMassG: 50, ballLengthM: 85 },
-      hookMm: 3.5,
+      name: 'Swatch to be worked',
+      yarn: {
+        name: `Yarn of class ${weightClass}`,
+        colour: 'harbour',
+        weightClass,
+        ballMassG: null,
+        ballLengthM: null,
+      },
+      hookMm,
       hookLetter: null,
       strands: 1,
       heldWith: [],
       stitch: 'sc',
       standsFor: inRounds ? 'rounds' : 'panel',
       state: 'as-worked',
-      stitchReadings: [
-        { count: 19, lengthMm: 100 },
-        { count: 29, lengthMm: 151 },
-        { count: 23, lengthMm: 122 },
-      ],
-      rowReadings: [
-        { count: 21, lengthMm: 99 },
-        { count: 26, lengthMm: 124 },
-        { count: 17, lengthMm: 80 },
-      ],
-      thicknessMm: 2.4,
-      weighed: { massG: 14, widthMm: 168, heightMm: 140 },
+      stitchReadings: [],
+      rowReadings: [],
+      thicknessMm: null,
+      weighed: null,
     },
     stitch: 'sc',
     ownStitches: [],
@@ -176,13 +192,13 @@ export const usualSnap = (): MagneticSnap => ({
   mate: 'loaded',
 });
 
-/** A strap as it is first added. The sample readings are a start to type over. */
+/** A strap as it is first added: no trial strip of it was worked. */
 export const usualStrap = (): PlainStrap => ({
   kind: 'plain',
   widthMm: 22,
   wornLengthMm: 1040,
   school: 'pulled',
-  sample: { rows: 40, slackMm: 188, pulledMm: 214 },
+  sample: null,
   overlapMm: STRAP_OVERLAP_MM,
 });
 

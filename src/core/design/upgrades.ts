@@ -1,4 +1,5 @@
 import { EASE_MM } from '@/core/defaults';
+import { STITCHES, plainStitchOf, type StitchPattern } from '@/core/stitches';
 
 /** Brings a document of one version to the next one. It gets plain data and gives plain data. */
 export type Upgrade = (document: Record<string, unknown>) => Record<string, unknown>;
@@ -8,6 +9,16 @@ function swatchOfVersion2(swatch: unknown, stitch: unknown): Record<string, unkn
   const old = (swatch ?? {}) as Record<string, unknown>;
   const yarn = (old.yarn ?? {}) as Record<string, unknown>;
   return { ...old, stitch, strands: 1, hookLetter: null, yarn: { ...yarn, weightClass: null } };
+}
+
+/** The plain stitch of the bag, which its strap is worked in. */
+function plainStitchOfVersion5({ stitch, ownStitches }: Record<string, unknown>): string {
+  const known = (STITCHES as Record<string, StitchPattern>)[String(stitch)];
+  if (known) return plainStitchOf(known).id;
+  const own = Array.isArray(ownStitches)
+    ? (ownStitches as { id?: unknown; base?: unknown }[]).find(({ id }) => id === stitch)
+    : undefined;
+  return typeof own?.base === 'string' && own.base in STITCHES ? own.base : STITCHES.sc.id;
 }
 
 /**
@@ -55,4 +66,17 @@ export const UPGRADES: Readonly<Record<number, Upgrade>> = {
   },
   // Version 4 knew strips only, and flaps without a hem.
   4: (document) => ({ ...document, version: 5, flap: { ...((document.flap ?? {}) as object), hemMm: null } }),
+  // Version 5 took every trial strip to be in the strap's stitch, and did not say how the rounds of a disc end.
+  5: (document) => {
+    const body = (document.body ?? {}) as Record<string, unknown>;
+    const strap = document.strap as Record<string, unknown> | null | undefined;
+    return {
+      ...document,
+      version: 6,
+      body: body.kind === 'round-purse' ? { ...body, rounds: 'joined' } : body,
+      strap: strap
+        ? { ...strap, sample: { ...((strap.sample ?? {}) as object), stitch: plainStitchOfVersion5(document) } }
+        : strap,
+    };
+  },
 };

@@ -26,6 +26,12 @@ export type Source =
   | { kind: 'measured' }
   | { kind: 'chosen' };
 
+/**
+ * What a number rests on besides what she measured or chose: figures carried over from another stitch, hook or piece, or rough ones,
+ * where nothing was measured.
+ */
+export type Basis = 'foretold' | 'rough';
+
 /** One thing that went into a figure. `from` names the figure that it was itself computed as. */
 export interface ReasonInput {
   label: string;
@@ -33,6 +39,7 @@ export interface ReasonInput {
   unit: Unit;
   plusMinus?: number;
   from?: FigureId;
+  basis?: Basis;
 }
 
 /** Why a figure is what it is: the rule in words, what went in, and where the rule comes from. */
@@ -40,6 +47,8 @@ export interface Reason {
   rule: string;
   inputs: ReasonInput[];
   source: Source;
+  /** Where the rule itself is no measurement; what its inputs rest on follows from them. */
+  basis?: Basis;
 }
 
 declare const figureIdBrand: unique symbol;
@@ -58,6 +67,8 @@ export interface Figure {
   unit: Unit;
   plusMinus: number | null;
   reason: Reason;
+  /** Absent where it rests on what was measured and chosen alone. */
+  basis?: Basis;
 }
 
 /** A figure's name before it is looked up in a plan: whether the plan has it is the plan's to say. */
@@ -81,8 +92,19 @@ export function makeFigure(
 ): Figure {
   if (!Number.isFinite(value) || (plusMinus !== null && !Number.isFinite(plusMinus)))
     throw new RangeError(`the figure ${id} came out as ${value} ± ${plusMinus}`);
-  return { id: figureId(id), label, value, unit, plusMinus, reason };
+  const basis = basisOf(reason);
+  return { id: figureId(id), label, value, unit, plusMinus, reason, ...(basis === null ? {} : { basis }) };
 }
+
+/** The weakest of what a reason and its inputs rest on; null where that is measured. */
+function basisOf({ basis, inputs }: Reason): Basis | null {
+  const all = [basis, ...inputs.map((one) => one.basis)];
+  if (all.includes('rough')) return 'rough';
+  return all.includes('foretold') ? 'foretold' : null;
+}
+
+/** What a number rests on, for the reason of one that follows from it by another way than as an input. */
+export const restsOn = ({ basis }: Pick<Figure, 'basis'>): { basis?: Basis } => (basis === undefined ? {} : { basis });
 
 /** Uses a figure as the input of another one, keeping the thread back to it. */
 export const inputFrom = (figure: Figure): ReasonInput => ({
@@ -91,6 +113,7 @@ export const inputFrom = (figure: Figure): ReasonInput => ({
   unit: figure.unit,
   from: figure.id,
   ...(figure.plusMinus === null ? {} : { plusMinus: figure.plusMinus }),
+  ...(figure.basis === undefined ? {} : { basis: figure.basis }),
 });
 
 /** By how much a planned size is off the wanted one: more is positive. Its ± is that of the planned size. */

@@ -3,8 +3,9 @@ import { describe, expect, it, test } from 'vitest';
 import { BODY_KINDS } from '@/core/body';
 import { planBag, type Plan } from '@/core/plan';
 import { anyDesignOf } from '@/core/testing/anyDesign';
-import { usualLining, usualSnap, usualStrap, type Design } from '@/core/design';
+import { usualLining, usualSnap, type Design } from '@/core/design';
 import { bagOf } from '@/core/testing/bodies';
+import { triedStrap } from '@/core/testing/designs';
 import { CHOSEN, GEOMETRY, input, inputFrom, makeFigure, offFigure, type Figure, type FigureId } from '.';
 
 const width = makeFigure('w', 'Width', 214, 'mm', { rule: 'As wished.', inputs: [], source: CHOSEN }, 4);
@@ -61,7 +62,7 @@ function expectThreads({ figures }: Plan): void {
 
 describe('the figures of a plan', () => {
   test.each(BODY_KINDS)('%s, with everything on it: every number can be asked', (kind) => {
-    const design: Design = { ...bagOf(kind), hardware: [usualSnap()], strap: usualStrap(), lining: usualLining() };
+    const design: Design = { ...bagOf(kind), hardware: [usualSnap()], strap: triedStrap(), lining: usualLining() };
     const result = planBag(design);
     if (!result.ok) throw new Error('no plan');
     expectThreads(result.plan);

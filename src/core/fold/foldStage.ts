@@ -1,7 +1,7 @@
 import { landsAtMm, type SectionPiece } from '@/core/body';
 import { patternOf } from '@/core/design';
 import { outsideSizeRepairs, type FitStage, type SettledDesign } from '@/core/contents';
-import { GEOMETRY, input, inputFrom, makeFigure, type Figure, type ReasonInput } from '@/core/figures';
+import { GEOMETRY, input, inputFrom, makeFigure, restsOn, type Figure, type ReasonInput } from '@/core/figures';
 import type { Problem, Repair } from '@/core/problems';
 import { foldSheets, type FoldedBag } from './foldBag';
 import type { FoldedPlan } from './foldInput';
@@ -81,7 +81,16 @@ export function foldStage(plan: FoldedPlan, design: SettledDesign, fit: FitStage
 
 /** What is told of the bag laid flat. */
 function flatFigures(
-  { section: { flat }, pouch: { layers, sectionMm, rowMm }, flap }: FoldedPlan,
+  {
+    section: { flat },
+    pouch: {
+      layers,
+      sectionMm,
+      rowMm,
+      figures: { height },
+    },
+    flap,
+  }: FoldedPlan,
   sheets: ReasonInput[],
 ): Pick<FoldStage['figures'], 'flatThickness' | 'flatDrop'> {
   if (!flat) return { flatThickness: null, flatDrop: null };
@@ -99,6 +108,7 @@ function flatFigures(
         rule: `Empty, its depth folded in: front, both halves of what is folded between, and back, four times fabric and lining${underFlap}.`,
         inputs: sheets,
         source: GEOMETRY,
+        ...restsOn(height),
       },
     ),
     flatDrop:

@@ -1,4 +1,6 @@
 import { OTHER_PIECE_SHARE, OTHER_STITCH_SHARE } from '@/core/defaults';
+import { isMeasured, type BodyKind, type StitchChoice, type Swatch } from '@/core/design';
+import { pieceOfBody } from './pieceOfBody';
 
 /** A size with its ±, mm. */
 export interface Measure {
@@ -15,6 +17,14 @@ export interface Measure {
  */
 export const openShare = ({ otherStitch, otherPiece }: { otherStitch: boolean; otherPiece: boolean }): number =>
   Math.hypot(otherStitch ? OTHER_STITCH_SHARE : 0, otherPiece ? OTHER_PIECE_SHARE : 0);
+
+/**
+ * The same for a bag's swatch. Where nothing was measured there is nothing to carry over: rough figures are of any stitch and any piece.
+ */
+export const openOf = (swatch: Swatch, stitch: StitchChoice, kind: BodyKind): number =>
+  isMeasured(swatch)
+    ? openShare({ otherStitch: swatch.stitch !== stitch, otherPiece: swatch.standsFor !== pieceOfBody(kind) })
+    : 0;
 
 /**
  * A measure of a swatch carried over to another stitch or piece: times what is usual for the one against the other, its ± with

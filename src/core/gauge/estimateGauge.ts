@@ -12,12 +12,10 @@ export interface GaugeEstimate {
   mm: number;
   /** Half-width of the 95 % interval of `mm`. */
   plusMinusMm: number;
-  /** The part of it that comes from the readings differing, mm. */
+  /** The part of it that comes from the stitches being uneven, as assumed and as seen, mm. */
   spreadMm: number;
   /** The part of it that comes from reading a tape and a count, mm. */
   readingMm: number;
-  /** False for a single reading: its spread is then assumed, not seen. */
-  spreadSeen: boolean;
 }
 
 const UPPER_TAIL = 1 - (1 - CONFIDENCE) / 2;
@@ -38,15 +36,17 @@ const NORMAL_COVERAGE = tQuantile(UPPER_TAIL, 1e9);
  * The size of one stitch (or row) from several readings, with its uncertainty.
  *
  * The estimate is all lengths over all counts, ΣL/Σn, so a long reading weighs more than a short one. Its ±
- * joins two parts in quadrature: the spread of the readings about the estimate (t-interval with k − 1 degrees of
- * freedom), and the reading error (tape ± 1 mm, count ± ¼, each taken as equally likely anywhere inside
- * its limits). With one reading the spread can't be seen and a usual one is assumed; it misleads when
- * the readings were all taken at the same place of the swatch.
+ * joins two parts in quadrature: the unevenness of the stitches, and the reading error (tape ± 1 mm, count ± ¼, each taken as
+ * equally likely anywhere inside its limits). A few readings say little of how uneven a fabric is, and one says nothing; so what is
+ * usual (3 % over 100 mm, worth four readings) is pooled with what they show, as so many degrees of freedom more. The ± shrinks
+ * from the first reading on, and the same number typed twice proves nothing. It misleads when the readings were all taken at the same
+ * place of the swatch.
  *
  * @param readings at least one; counts and lengths above zero
  * @throws RangeError for no reading, or one that is not above zero
- * Sources: the ratio estimator and its spread, Cochran, Sampling Techniques, 3rd ed., § 2.11; the joining and the
- * √3 of a rectangular distribution, JCGM 100:2008 (GUM), 4.3.7 and 5.1.2; the limits themselves from memory.
+ * Sources: the ratio estimator, for a spread that grows with the count, Cochran, Sampling Techniques, 3rd ed., § 6.7; a pooled variance
+ * with prior degrees of freedom (scaled inverse χ²), Gelman and others, Bayesian Data Analysis, § 2.6 and 3.2; the joining and the √3 of a
+ * rectangular distribution, JCGM 100:2008 (GUM), 4.3.7 and 5.1.2; the limits and the usual spread from memory.
  *
  * @example
  * estimateGauge([{ count: 20, lengthMm: 100 }, { count: 30, lengthMm: 150 }]).mm // => 5
@@ -55,22 +55,21 @@ export function estimateGauge(readings: readonly Reading[]): GaugeEstimate {
   if (readings.length === 0) throw new RangeError('a gauge needs at least one reading');
   if (readings.some(({ count, lengthMm }) => !(count > 0) || !(lengthMm > 0)))
     throw new RangeError('counts and lengths of readings must be above zero');
-
   const totalCount = sum(readings.map((reading) => reading.count));
   const mm = sum(readings.map((reading) => reading.lengthMm)) / totalCount;
-
   const perReading = Math.hypot(TAPE_ERROR_MM, COUNT_ERROR * mm) / Math.sqrt(3);
   const readingMm = (NORMAL_COVERAGE * Math.sqrt(readings.length) * perReading) / totalCount;
-  const spreadSeen = readings.length > 1;
-  const spreadMm = spreadSeen ? spreadOf(readings, mm, totalCount) : NORMAL_COVERAGE * ASSUMED_SPREAD * mm;
-  return { mm, plusMinusMm: Math.hypot(spreadMm, readingMm), spreadMm, readingMm, spreadSeen };
+  const spreadMm = spreadOf(readings, mm, totalCount);
+  return { mm, plusMinusMm: Math.hypot(spreadMm, readingMm), spreadMm, readingMm };
 }
 
+/** Uneven stitches add up like independent ones: the variance of a reading grows with its count. */
 function spreadOf(readings: readonly Reading[], mm: number, totalCount: number): number {
-  const freedom = readings.length - 1;
-  const squares = sum(readings.map(({ count, lengthMm }) => (lengthMm - mm * count) ** 2));
-  const standardErrorMm = Math.sqrt((squares / freedom) * readings.length) / totalCount;
-  return tCoverage(freedom) * standardErrorMm;
+  const usualPerStitch = (ASSUMED_SPREAD.share * mm) ** 2 * (ASSUMED_SPREAD.overMm / mm);
+  const seenSquares = sum(readings.map(({ count, lengthMm }) => (lengthMm - mm * count) ** 2 / count));
+  const freedom = ASSUMED_SPREAD.worthReadings + readings.length - 1;
+  const perStitch = (ASSUMED_SPREAD.worthReadings * usualPerStitch + seenSquares) / freedom;
+  return tCoverage(freedom) * Math.sqrt(perStitch / totalCount);
 }
 
 function sum(values: readonly number[]): number {

@@ -1,14 +1,26 @@
-import { COUNT_ERROR, OTHER_PIECE_SHARE, OTHER_STITCH_SHARE, READINGS_FAR_APART, TAPE_ERROR_MM } from '@/core/defaults';
-import { patternOf, swatchPatternOf, type Design } from '@/core/design';
-import { figureId, input, inputFrom, makeFigure, type Figure, type ReasonInput } from '@/core/figures';
+import { ASSUMED_SPREAD, COUNT_ERROR, ROUGH_SHARE, TAPE_ERROR_MM } from '@/core/defaults';
+import { isMeasured, patternOf, swatchPatternOf, type Design } from '@/core/design';
+import {
+  MEMORY,
+  figureId,
+  input,
+  inputFrom,
+  makeFigure,
+  restsOn,
+  type Basis,
+  type Figure,
+  type ReasonInput,
+} from '@/core/figures';
 import type { Problem } from '@/core/problems';
-import { carriedOver, openShare } from './carriedOver';
+import { carriedOver, openOf } from './carriedOver';
+import type { GaugeEstimate, Reading } from './estimateGauge';
+import { gaugeProblems } from './gaugeProblems';
 import { pieceOfBody } from './pieceOfBody';
-import { estimateGauge, type GaugeEstimate, type Reading } from './estimateGauge';
+import { swatchGauge, type SwatchGauge, type SwatchMeasure } from './swatchGauge';
 import { timesLonger } from './widerSwatch';
 
 /** What of a design the gauge follows from. */
-type Worked = Pick<Design, 'swatch' | 'stitch' | 'ownStitches' | 'plainEdge' | 'body'>;
+export type Worked = Pick<Design, 'swatch' | 'stitch' | 'ownStitches' | 'plainEdge' | 'body'>;
 
 export interface GaugeStage {
   /** As measured on the swatch; where the bag is in another stitch, its own are foretold from these. */
@@ -16,9 +28,11 @@ export interface GaugeStage {
   stitchWidth: Figure;
   rowHeight: Figure;
   fabricThickness: Figure;
-  /** How wide, and how high, readings must be for half the present ±. */
-  widerForHalf: Figure;
-  tallerForHalf: Figure;
+  /** How wide, and how high, readings must be for half the present ±; null without readings. */
+  widerForHalf: Figure | null;
+  tallerForHalf: Figure | null;
+  /** What the bag's gauge rests on besides readings of its own; null where it rests on those. */
+  basis: Basis | null;
   problems: Problem[];
 }
 
@@ -32,38 +46,38 @@ const SOURCE = {
  * bag is worked in another stitch than the swatch, they are foretold from what is usual for both, with a wider ±.
  */
 export function gaugeStage(design: Worked): GaugeStage {
-  const { swatch, stitch } = design;
-  const width = estimateGauge(swatch.stitchReadings);
-  const height = estimateGauge(swatch.rowReadings);
+  const { swatch } = design;
+  const from = swatchPatternOf(design).nature;
+  const to = patternOf(design).nature;
+  const told = swatchGauge(swatch, from);
   const measured = {
-    stitchWidth: gaugeFigure('gauge.stitchWidth', 'Width of one stitch', 'mm/stitch', swatch.stitchReadings, width),
-    rowHeight: gaugeFigure('gauge.rowHeight', 'Height of one row', 'mm/row', swatch.rowReadings, height),
-    fabricThickness: makeFigure('gauge.thickness', 'Thickness of the fabric', swatch.thicknessMm, 'mm', {
-      rule: 'As you measured it on the swatch, pressed lightly between two flat things.',
-      inputs: [],
-      source: { kind: 'measured' },
-    }),
-    widerForHalf: halfFigure('gauge.widerForHalf', 'Readings this wide halve it', swatch.stitchReadings, width),
-    tallerForHalf: halfFigure('gauge.tallerForHalf', 'Readings this high halve it', swatch.rowReadings, height),
+    stitchWidth: gaugeFigure(
+      'gauge.stitchWidth',
+      'Width of one stitch',
+      'mm/stitch',
+      swatch.stitchReadings,
+      told.stitch,
+      design,
+    ),
+    rowHeight: gaugeFigure('gauge.rowHeight', 'Height of one row', 'mm/row', swatch.rowReadings, told.row, design),
+    fabricThickness: thicknessFigure(told),
   };
-  const isOwn = swatch.stitch === stitch && swatch.standsFor === pieceOfBody(design.body.kind);
+  const half = {
+    widerForHalf: halfFigure('gauge.widerForHalf', 'Readings this wide halve it', swatch.stitchReadings, told.stitch),
+    tallerForHalf: halfFigure('gauge.tallerForHalf', 'Readings this high halve it', swatch.rowReadings, told.row),
+  };
+  const isOwn =
+    swatch.stitch === design.stitch && (!isMeasured(swatch) || swatch.standsFor === pieceOfBody(design.body.kind));
   const onSwatch = isOwn
     ? { stitchWidth: measured.stitchWidth, rowHeight: measured.rowHeight }
     : {
         stitchWidth: ofSwatch(measured.stitchWidth, 'gauge.onSwatch.stitchWidth'),
         rowHeight: ofSwatch(measured.rowHeight, 'gauge.onSwatch.rowHeight'),
       };
-  const problems = [
-    ...readingProblems('stitchReadings', 'gauge.stitchWidth', swatch.stitchReadings),
-    ...readingProblems('rowReadings', 'gauge.rowHeight', swatch.rowReadings),
-    ...swatchProblems(design),
-  ];
-  if (isOwn) return { ...measured, onSwatch, problems };
-  const from = swatchPatternOf(design).nature;
-  const to = patternOf(design).nature;
+  const stage = { ...half, onSwatch, basis: basisOf(design), problems: gaugeProblems(design, told, from) };
+  if (isOwn) return { ...measured, ...stage };
   return {
-    ...measured,
-    onSwatch,
+    ...stage,
     stitchWidth: foretold(onSwatch.stitchWidth, measured.stitchWidth, to.widthToSc / from.widthToSc, design),
     rowHeight: foretold(onSwatch.rowHeight, measured.rowHeight, to.heightToSc / from.heightToSc, design),
     fabricThickness: foretold(
@@ -72,26 +86,51 @@ export function gaugeStage(design: Worked): GaugeStage {
       to.thicknessToSc / from.thicknessToSc,
       design,
     ),
-    problems,
   };
 }
 
-/** A measure as it is on the swatch, told apart from the bag's own. */
+/** What the gauge of the bag rests on: rough figures, a swatch for something else, or its own swatch. */
+function basisOf({ swatch, stitch, body }: Worked): Basis | null {
+  if (!isMeasured(swatch)) return 'rough';
+  return swatch.stitch === stitch && swatch.standsFor === pieceOfBody(body.kind) ? null : 'foretold';
+}
+
+/** The swatch's own gauge where the bag's differs from it: asked for by another name. */
 const ofSwatch = (figure: Figure, id: string): Figure => ({
   ...figure,
   id: figureId(id),
   label: `${figure.label}, on the swatch`,
 });
 
+function thicknessFigure({ thicknessMm, thicknessMeasured }: SwatchGauge): Figure {
+  return makeFigure(
+    'gauge.thickness',
+    'Thickness of the fabric',
+    thicknessMm,
+    'mm',
+    thicknessMeasured
+      ? {
+          rule: 'As you measured it on the swatch, pressed lightly between two flat things.',
+          inputs: [],
+          source: { kind: 'measured' },
+        }
+      : {
+          rule: 'Not measured yet: what is usual for the width of the stitch. Press the swatch lightly between two flat things and measure it.',
+          inputs: [],
+          source: MEMORY,
+          basis: 'rough',
+        },
+    thicknessMeasured ? null : thicknessMm * ROUGH_SHARE,
+  );
+}
+
 /** A measure of the swatch carried over to another stitch or another piece, with what that leaves open. */
 function foretold(shown: Figure, measured: Figure, ratio: number, { swatch, stitch, body }: Worked): Figure {
-  const open = openShare({
-    otherStitch: swatch.stitch !== stitch,
-    otherPiece: swatch.standsFor !== pieceOfBody(body.kind),
-  });
+  const open = openOf(swatch, stitch, body.kind);
   const over = carriedOver({ mm: measured.value, plusMinusMm: measured.plusMinus ?? 0 }, ratio, open);
-  const rule =
-    swatch.stitch === stitch
+  const rule = !isMeasured(swatch)
+    ? 'The rough figure, times what is usual for the bag’s stitch. A swatch replaces it.'
+    : swatch.stitch === stitch
       ? 'As measured, but on a swatch for another piece: how much the bag differs from it is not known.'
       : 'As measured on the swatch, times what is usual for the bag’s stitch against the swatch’s. A swatch in the bag’s own stitch makes the ± far smaller.';
   return makeFigure(
@@ -103,19 +142,21 @@ function foretold(shown: Figure, measured: Figure, ratio: number, { swatch, stit
       rule,
       inputs: [
         ...(shown.id === measured.id
-          ? [input(`${measured.label}, on the swatch`, measured.value, measured.unit)]
+          ? [{ ...input(`${measured.label}, on the swatch`, measured.value, measured.unit), ...restsOn(measured) }]
           : [inputFrom(shown)]),
         input('Bag’s stitch against the swatch’s', ratio, 'ratio'),
         input('Not known', open, 'ratio'),
       ],
-      source: { kind: 'memory' },
+      source: MEMORY,
+      ...(isMeasured(swatch) ? { basis: 'foretold' as const } : {}),
     },
     over.plusMinusMm,
   );
 }
 
 /** The length that readings must have for half the ±, as many of them as there are. */
-function halfFigure(id: string, label: string, readings: readonly Reading[], estimate: GaugeEstimate): Figure {
+function halfFigure(id: string, label: string, readings: readonly Reading[], estimate: GaugeEstimate): Figure | null {
+  if (readings.length === 0) return null;
   const longestMm = Math.max(...readings.map(({ lengthMm }) => lengthMm));
   const times = timesLonger(estimate, 0.5);
   return makeFigure(id, label, longestMm * times, 'mm', {
@@ -123,65 +164,11 @@ function halfFigure(id: string, label: string, readings: readonly Reading[], est
     inputs: [
       input('Longest reading now', longestMm, 'mm'),
       input('Times longer', times, 'count'),
-      input('± from the readings differing, a stitch or row', estimate.spreadMm, 'mm'),
+      input('± from uneven stitches, a stitch or row', estimate.spreadMm, 'mm'),
       input('± from reading tape and count, a stitch or row', estimate.readingMm, 'mm'),
     ],
     source: SOURCE,
   });
-}
-
-function swatchProblems(design: Worked): Problem[] {
-  const { swatch, stitch } = design;
-  const asks = ['gauge.stitchWidth', 'gauge.rowHeight'];
-  const problems: Problem[] = [];
-  if (swatch.stitch !== stitch)
-    problems.push({
-      code: 'swatch-other-stitch',
-      severity: 'decide',
-      place: 'swatch',
-      path: ['swatch', 'stitch'],
-      asks,
-      values: { share: OTHER_STITCH_SHARE },
-      repairs: [
-        {
-          code: 'work-in-swatch-stitch',
-          values: {},
-          edits: [
-            { path: ['stitch'], value: swatch.stitch },
-            { path: ['body', 'chosenStitches'], value: null },
-          ],
-        },
-        { code: 'swatch-was-in-this', values: {}, edits: [{ path: ['swatch', 'stitch'], value: stitch }] },
-      ],
-    });
-  if (swatch.standsFor !== pieceOfBody(design.body.kind))
-    problems.push({
-      code: 'swatch-other-piece',
-      severity: 'decide',
-      place: 'swatch',
-      path: ['swatch', 'standsFor'],
-      asks,
-      values: { share: OTHER_PIECE_SHARE, isRounds: pieceOfBody(design.body.kind) === 'rounds' ? 1 : 0 },
-      repairs: [
-        {
-          code: 'swatch-was-for-this',
-          values: { isRounds: pieceOfBody(design.body.kind) === 'rounds' ? 1 : 0 },
-          edits: [{ path: ['swatch', 'standsFor'], value: pieceOfBody(design.body.kind) }],
-        },
-      ],
-    });
-  const { repeatStitches } = swatchPatternOf(design);
-  const widest = Math.max(...swatch.stitchReadings.map(({ count }) => count));
-  if (repeatStitches > 1 && widest < 2 * repeatStitches)
-    problems.push({
-      code: 'swatch-under-two-repeats',
-      severity: 'mind',
-      place: 'swatch',
-      path: ['swatch', 'stitchReadings'],
-      values: { stitches: 2 * repeatStitches, widest },
-      repairs: [],
-    });
-  return problems;
 }
 
 function gaugeFigure(
@@ -189,26 +176,25 @@ function gaugeFigure(
   label: string,
   unit: 'mm/stitch' | 'mm/row',
   readings: readonly Reading[],
-  estimate: GaugeEstimate,
+  estimate: SwatchMeasure,
+  design: Worked,
 ): Figure {
+  if (!estimate.measured) return roughFigure(id, label, unit, estimate, design);
   const counted = unit === 'mm/stitch' ? ('stitch' as const) : ('row' as const);
   const inputs: ReasonInput[] = readings.flatMap((reading, index) => [
     input(`Reading ${index + 1}: counted`, reading.count, counted),
     input(`Reading ${index + 1}: over`, reading.lengthMm, 'mm'),
   ]);
-  const spread = estimate.spreadSeen
-    ? 'how far the readings differ'
-    : 'a usual spread, since one reading cannot show its own';
   return makeFigure(
     id,
     label,
     estimate.mm,
     unit,
     {
-      rule: `All lengths together, divided by all counts together. The ± joins ${spread} with what a tape (± ${TAPE_ERROR_MM} mm) and a count (± ${COUNT_ERROR}) can be off; 19 times in 20 the truth lies within it.`,
+      rule: `All lengths together, divided by all counts together. The ± joins how uneven crochet usually is (${100 * ASSUMED_SPREAD.share} % over ${ASSUMED_SPREAD.overMm / 10} cm, worth ${ASSUMED_SPREAD.worthReadings} readings) and how far yours differ with what a tape (± ${TAPE_ERROR_MM} mm) and a count (± ${COUNT_ERROR}) can be off; 19 times in 20 the truth lies within it.`,
       inputs: [
         ...inputs,
-        input('± from the readings differing', estimate.spreadMm, unit),
+        input('± from uneven stitches', estimate.spreadMm, unit),
         input('± from reading tape and count', estimate.readingMm, unit),
       ],
       source: SOURCE,
@@ -217,19 +203,34 @@ function gaugeFigure(
   );
 }
 
-function readingProblems(
-  field: 'stitchReadings' | 'rowReadings',
-  figure: string,
-  readings: readonly Reading[],
-): Problem[] {
-  const at = { place: 'swatch', path: ['swatch', field], asks: [figure] } as const;
-  if (readings.length === 1) return [{ ...at, code: 'one-reading', severity: 'decide', values: {}, repairs: [] }];
-
-  const sizes = readings.map(({ count, lengthMm }) => lengthMm / count);
-  const least = Math.min(...sizes);
-  const most = Math.max(...sizes);
-  const apart = (2 * (most - least)) / (most + least);
-  if (apart <= READINGS_FAR_APART) return [];
-  const values = { apartShare: apart, leastMm: least, mostMm: most };
-  return [{ ...at, code: 'readings-far-apart', severity: 'decide', values, repairs: [] }];
+/** A measure that nobody took: of the yarn's class and the hook, or of the other way of the stitch. */
+function roughFigure(
+  id: string,
+  label: string,
+  unit: 'mm/stitch' | 'mm/row',
+  { mm, plusMinusMm }: SwatchMeasure,
+  { swatch }: Worked,
+): Figure {
+  const { weightClass } = swatch.yarn;
+  const isRow = unit === 'mm/row';
+  const from =
+    isRow && swatch.stitchReadings.length > 0
+      ? 'the width of the stitch, as measured, times what is usual for its height'
+      : `${weightClass === null ? 'the hook alone' : 'what the yarn’s class usually gives on this hook (Craft Yarn Council, from memory)'}${isRow ? ', times what is usual for the height of the stitch' : ''}`;
+  return makeFigure(
+    id,
+    label,
+    mm,
+    unit,
+    {
+      rule: `Not measured yet. Rough: ${from}, to ± ${100 * ROUGH_SHARE} %. Work a swatch and measure it.`,
+      inputs: [
+        ...(weightClass === null ? [] : [input('Weight class of the yarn', weightClass, 'count')]),
+        input('Hook', swatch.hookMm, 'mm'),
+      ],
+      source: MEMORY,
+      basis: 'rough',
+    },
+    plusMinusMm,
+  );
 }

@@ -1,5 +1,8 @@
-export { carriedOver, openShare, type Measure } from './carriedOver';
+export { carriedOver, openOf, openShare, type Measure } from './carriedOver';
 export { estimateGauge, type GaugeEstimate, type Reading } from './estimateGauge';
 export { gaugeOnHook, type HookLine, type HookPoint, type HookPrediction } from './gaugeOnHook';
 export { gaugeStage, type GaugeStage } from './gaugeFigures';
 export { pieceOfBody } from './pieceOfBody';
+export { roughStitchMm } from './roughStitch';
+export { swatchGauge, type SwatchGauge, type SwatchMeasure } from './swatchGauge';
+export { FOUR_INCHES_MM, YARN_CLASSES, type YarnClass } from './yarnClasses';

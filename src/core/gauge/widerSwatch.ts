@@ -14,8 +14,8 @@ import type { GaugeEstimate } from './estimateGauge';
  * Source: propagation of uncertainty, JCGM 100:2008 (GUM), 5.1.2, solved for f.
  *
  * @example
- * timesLonger({ mm: 5, plusMinusMm: 0.2, spreadMm: 0, readingMm: 0.2, spreadSeen: true }, 0.5) // => 2
- * timesLonger({ mm: 5, plusMinusMm: 0.2, spreadMm: 0.2, readingMm: 0, spreadSeen: true }, 0.5) // => 4
+ * timesLonger({ mm: 5, plusMinusMm: 0.2, spreadMm: 0, readingMm: 0.2 }, 0.5) // => 2
+ * timesLonger({ mm: 5, plusMinusMm: 0.2, spreadMm: 0.2, readingMm: 0 }, 0.5) // => 4
  */
 export function timesLonger({ spreadMm, readingMm }: GaugeEstimate, share: number): number {
   if (!(share > 0) || share > 1) throw new RangeError('a share of the ± is above 0 and at most 1');

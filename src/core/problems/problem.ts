@@ -36,6 +36,8 @@ export type RepairCode =
   | 'even-front-and-back'
   | 'work-in-swatch-stitch'
   | 'swatch-was-in-this'
+  | 'strap-trial-was-in-this'
+  | 'strap-trial-anew'
   | 'fold-on-plain-row'
   | 'hook-as-letter'
   | 'hook-without-letter'
@@ -56,7 +58,15 @@ export type RepairCode =
   | 'box-the-corners';
 
 export type ProblemCode =
+  | 'not-measured'
   | 'one-reading'
+  | 'thickness-not-measured'
+  | 'reading-beyond-swatch'
+  | 'rows-unlike-stitch'
+  | 'strap-not-tried'
+  | 'strap-trial-other-stitch'
+  | 'strap-trial-unlike'
+  | 'ball-not-known'
   | 'readings-far-apart'
   | 'swatch-other-stitch'
   | 'swatch-other-piece'

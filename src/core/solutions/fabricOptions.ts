@@ -3,8 +3,7 @@ import { MOST_COUNT, bridgeOverMm, constructionOf, standingOut, type PouchStage,
 import { insideNeeded, sheetsAcrossMm, sheetsAlongMm, wrapOf, type Packings } from '@/core/contents';
 import { YARN_RESERVE } from '@/core/defaults';
 import { patternNamed, patternOf, type Design, type StitchChoice, type Swatch } from '@/core/design';
-import type { Measure } from '@/core/gauge';
-import { carriedOver, openShare, pieceOfBody } from '@/core/gauge';
+import { carriedOver, openOf, pieceOfBody, type Measure } from '@/core/gauge';
 import { stitchesInAll } from '@/core/pieces';
 import { planBag, type Plan } from '@/core/plan';
 import { PANEL_STITCH_IDS, nearestCount, type StitchPattern } from '@/core/stitches';
@@ -118,10 +117,7 @@ function doubtsOf(
 ): { stitchMm: number; rowMm: number } {
   if (gauge.swatch)
     return { stitchMm: plan.gauge.stitchWidth.plusMinus ?? 0, rowMm: plan.gauge.rowHeight.plusMinus ?? 0 };
-  const open = openShare({
-    otherStitch: stitch !== design.swatch.stitch,
-    otherPiece: design.swatch.standsFor !== pieceOfBody(design.body.kind),
-  });
+  const open = openOf(design.swatch, stitch, design.body.kind);
   const over = ({ mm, plusMinusMm }: Measure, plannedMm: number) =>
     carriedOver({ mm, plusMinusMm }, plannedMm / mm, open).plusMinusMm;
   return {

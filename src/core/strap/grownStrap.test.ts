@@ -1,14 +1,14 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { BODY_KINDS } from '@/core/body';
-import { usualStrap, type BodyKind, type Design } from '@/core/design';
+import { type BodyKind, type Design } from '@/core/design';
 import { bagOf, withBody } from '@/core/testing/bodies';
-import { planOf } from '@/core/testing/designs';
+import { planOf, triedStrap } from '@/core/testing/designs';
 import { grownStrapText } from '@/core/wording';
 import { grownFigures } from '.';
 
 const grownOf = (kind: BodyKind, widthMm: number, change: (design: Design) => Design = (design) => design) => {
-  const plan = planOf(change({ ...bagOf(kind), strap: { ...usualStrap(), widthMm } }));
+  const plan = planOf(change({ ...bagOf(kind), strap: { ...triedStrap(), widthMm } }));
   if (!plan.strap) throw new Error('no strap');
   return { plan, grown: plan.strap.grown, text: grownStrapText(plan) };
 };
@@ -48,7 +48,7 @@ describe('a strap grown from the body', () => {
     const at = (rowMm: number) => {
       const plan = planOf({
         ...bagOf('fold-over-strip', { stitchMm: 4, rowMm, fabricMm: 2 }),
-        strap: { ...usualStrap(), widthMm: 32 },
+        strap: { ...triedStrap(), widthMm: 32 },
       });
       const grown = plan.strap?.grown;
       if (grown?.on !== 'sides') throw new Error('not at the sides');

@@ -1,6 +1,6 @@
 import type { PieceSet, PouchStage } from '@/core/body';
 import { edgeFlatness, pickUpRatio } from '@/core/edging';
-import { COMMON_PRACTICE, GEOMETRY, input, inputFrom, makeFigure, type Figure } from '@/core/figures';
+import { COMMON_PRACTICE, GEOMETRY, input, inputFrom, makeFigure, restsOn, type Figure } from '@/core/figures';
 import type { FlapStage } from '@/core/flap';
 import type { GaugeStage } from '@/core/gauge';
 
@@ -111,6 +111,7 @@ function fromStrip(
     rule: `The ${piece} goes on as the strap: over all of its end.`,
     inputs: [],
     source: COMMON_PRACTICE,
+    ...restsOn(wished),
   });
   return {
     on: 'strip',

@@ -1,6 +1,6 @@
 import type { PieceSet, PouchStage } from '@/core/body';
 import { trackRow, type PieceId, type Track } from '@/core/pieces';
-import { STRAP_STRETCH_ADVICE, TAPE_ERROR_MM } from '@/core/defaults';
+import { STRAP_STRETCH_ADVICE } from '@/core/defaults';
 import { patternOf, type Design, type PlainStrap } from '@/core/design';
 import { COMMON_PRACTICE, GEOMETRY, input, inputFrom, makeFigure, type Figure } from '@/core/figures';
 import type { FlapStage } from '@/core/flap';
@@ -8,6 +8,7 @@ import type { GaugeStage } from '@/core/gauge';
 import type { Problem } from '@/core/problems';
 import { plainStitchOf, startingChain } from '@/core/stitches';
 import { grownStrap, type GrownStrap } from './grownStrap';
+import { stripGauge, strapWidthOfStitch } from './stripGauge';
 
 /** Rows from one to another, both counted. */
 export interface RowSpan {
@@ -36,6 +37,8 @@ export interface StrapStage {
   /** What it would take up if it were grown from the body instead; null where the mouth has not as many stitches to give. */
   grown: GrownStrap | null;
   figures: {
+    /** Where it differs from the panel's. */
+    stitchWidth?: Figure;
     stitches: Figure;
     startingChain: Figure;
     width: Figure;
@@ -50,9 +53,6 @@ export interface StrapStage {
   };
   problems: Problem[];
 }
-
-/** 95 % of a tape reading that is equally likely anywhere within its limits, mm (JCGM 100:2008, 4.3.7). */
-const READING_PLUS_MINUS_MM = (1.96 * TAPE_ERROR_MM) / Math.sqrt(3);
 
 /**
  * Length of strap to work, measured slack, for a length worn.
@@ -88,46 +88,26 @@ export function plainStrapStage(
   flap: FlapStage,
   set: PieceSet,
 ): StrapStage {
-  const { sample } = strap;
-  const stitchMm = gauge.stitchWidth.value;
+  const panel = patternOf(design);
+  const plain = plainStitchOf(panel);
+  const across = strapWidthOfStitch(gauge, panel, plain);
+  const stitchMm = across.value;
   const stitchCount = Math.max(2, Math.round(strap.widthMm / stitchMm));
-  const rowMm = sample.slackMm / sample.rows;
-  const growth = sample.pulledMm / sample.slackMm - 1;
-  const slackMm = slackToWorkMm({ ...strap, ...sample });
+  const { rowHeight, growth: growthFigure, problems: trialProblems } = stripGauge(strap, gauge, panel, plain);
+  const rowMm = rowHeight.value;
+  const growth = growthFigure.value;
+  const slackMm = slackToWorkMm({ ...strap, slackMm: 1, pulledMm: 1 + growth });
   const rowCount = Math.max(1, Math.round(slackMm / rowMm));
   const plannedSlackMm = rowCount * rowMm;
   const stretchingMm = Math.max(0, plannedSlackMm - 2 * strap.overlapMm);
+  const rowPlusMinus = rowHeight.plusMinus ?? 0;
+  const pulledShare = strap.school === 'pulled' ? (growthFigure.plusMinus ?? 0) / (1 + growth) : 0;
 
   const stitches = makeFigure('strap.stitches', 'Stitches across the strap', stitchCount, 'stitch', {
     rule: 'Wanted width divided by the width of one stitch on the wide swatch, at least two. A narrow strip can come out a little different: check it on the trial strip.',
-    inputs: [input('Width you want', strap.widthMm, 'mm'), inputFrom(gauge.stitchWidth)],
+    inputs: [input('Width you want', strap.widthMm, 'mm'), inputFrom(across)],
     source: GEOMETRY,
   });
-  const samplePlusMinus = READING_PLUS_MINUS_MM / sample.rows;
-  const rowHeight = makeFigure(
-    'strap.rowHeight',
-    'Row height in the strap, slack',
-    rowMm,
-    'mm/row',
-    {
-      rule: 'Trial strip lying slack, divided by its rows.',
-      inputs: [input('Trial strip, slack', sample.slackMm, 'mm'), input('Rows in it', sample.rows, 'row')],
-      source: { kind: 'measured' },
-    },
-    samplePlusMinus,
-  );
-  const growthFigure = makeFigure(
-    'strap.growth',
-    'Longer when fully pulled, by',
-    growth,
-    'ratio',
-    {
-      rule: 'Trial strip pulled, divided by slack, less one.',
-      inputs: [input('Trial strip, pulled', sample.pulledMm, 'mm'), input('Trial strip, slack', sample.slackMm, 'mm')],
-      source: { kind: 'measured' },
-    },
-    (1 + growth) * Math.hypot(READING_PLUS_MINUS_MM / sample.slackMm, READING_PLUS_MINUS_MM / sample.pulledMm),
-  );
   const between = makeFigure('strap.between', 'Slack, between its feet', slackMm - 2 * strap.overlapMm, 'mm', {
     rule:
       strap.school === 'pulled'
@@ -157,11 +137,12 @@ export function plainStrapStage(
     foot,
     grown: grownStrap(stitches, gauge, pouch, flap, set),
     figures: {
+      ...(across.id === gauge.stitchWidth.id ? {} : { stitchWidth: across }),
       stitches,
       startingChain: makeFigure(
         'strap.startingChain',
         'Starting chain of the strap',
-        startingChain(stitchCount, plainStitchOf(patternOf(design)), turningChain, foundation),
+        startingChain(stitchCount, plain, turningChain, foundation),
         'chain',
         { rule: 'As for the panel, from the strap’s stitches.', inputs: [inputFrom(stitches)], source: GEOMETRY },
       ),
@@ -172,10 +153,10 @@ export function plainStrapStage(
         'mm',
         {
           rule: 'Stitches across, times the width of one stitch.',
-          inputs: [inputFrom(stitches), inputFrom(gauge.stitchWidth)],
+          inputs: [inputFrom(stitches), inputFrom(across)],
           source: GEOMETRY,
         },
-        stitchCount * (gauge.stitchWidth.plusMinus ?? 0),
+        stitchCount * (across.plusMinus ?? 0),
       ),
       growth: growthFigure,
       rowHeight,
@@ -192,7 +173,7 @@ export function plainStrapStage(
           inputs: [inputFrom(rows), inputFrom(rowHeight)],
           source: GEOMETRY,
         },
-        rowCount * samplePlusMinus,
+        rowCount * rowPlusMinus,
       ),
       pulledPlanned: makeFigure(
         'strap.pulledPlanned',
@@ -200,7 +181,7 @@ export function plainStrapStage(
         strap.school === 'pulled' ? stretchingMm * (1 + growth) : stretchingMm,
         'mm',
         {
-          rule: 'Strap as worked less both overlaps; pulled, it grows as the trial strip did. The ± comes from reading the trial strip: a longer one makes it smaller.',
+          rule: 'Strap as worked less both overlaps; pulled, it grows as the trial strip did. The ± comes from the trial strip: a longer one makes it smaller.',
           inputs: [
             inputFrom(rows),
             inputFrom(rowHeight),
@@ -209,7 +190,10 @@ export function plainStrapStage(
           ],
           source: GEOMETRY,
         },
-        rowCount * samplePlusMinus,
+        Math.hypot(
+          rowCount * rowPlusMinus * (strap.school === 'pulled' ? 1 + growth : 1),
+          pulledShare * stretchingMm * (1 + growth),
+        ),
       ),
       footRows: makeFigure('strap.footRows', `${FOOT_UNITS[footUnit]} each foot covers`, footCount, footUnit, {
         rule:
@@ -220,7 +204,7 @@ export function plainStrapStage(
         source: GEOMETRY,
       }),
     },
-    problems: strapProblems(strap, growth),
+    problems: [...trialProblems, ...strapProblems(strap, growth)],
   };
 }
 

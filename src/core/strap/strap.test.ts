@@ -1,12 +1,12 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { usualStrap, type Design } from '@/core/design';
-import { designAt, planOf } from '@/core/testing/designs';
+import type { Design, PlainStrap } from '@/core/design';
+import { designAt, planOf, triedStrap } from '@/core/testing/designs';
 import { slackToWorkMm } from '.';
 
-const withStrap = (change: Partial<ReturnType<typeof usualStrap>>): Design => ({
+const withStrap = (change: Partial<PlainStrap>): Design => ({
   ...designAt(5, 5, 2),
-  strap: { ...usualStrap(), ...change },
+  strap: { ...triedStrap(), ...change },
 });
 
 describe('slackToWorkMm', () => {
@@ -44,7 +44,11 @@ describe('the plain strap', () => {
     // 40 rows are 200 mm slack and 250 mm pulled: a quarter longer. 1000 mm worn is 800 mm slack, and 20 mm sewn down at each
     // end: 840 mm, 168 rows of 5 mm.
     const strap = planOf(
-      withStrap({ wornLengthMm: 1000, overlapMm: 20, sample: { rows: 40, slackMm: 200, pulledMm: 250 } }),
+      withStrap({
+        wornLengthMm: 1000,
+        overlapMm: 20,
+        sample: { stitch: 'sc' as const, rows: 40, slackMm: 200, pulledMm: 250 },
+      }),
     ).strap;
     expect(strap?.figures.slackToWork.value).toBeCloseTo(840, 9);
     expect(strap?.rowCount).toBe(168);
@@ -60,7 +64,7 @@ describe('the plain strap', () => {
         fc.integer({ min: 0, max: 120 }),
         fc.constantFrom('pulled' as const, 'slack' as const),
         (wornLengthMm, rows, slackMm, growthMm, school) => {
-          const sample = { rows, slackMm, pulledMm: slackMm + growthMm };
+          const sample = { stitch: 'sc' as const, rows, slackMm, pulledMm: slackMm + growthMm };
           const strap = planOf(withStrap({ wornLengthMm, school, sample })).strap;
           const wornRowMm = (school === 'pulled' ? sample.pulledMm : slackMm) / rows;
           expect(Math.abs((strap?.figures.pulledPlanned.value ?? NaN) - wornLengthMm)).toBeLessThanOrEqual(
@@ -82,7 +86,7 @@ describe('the plain strap', () => {
   });
 
   it('advises to reinforce one that stretches much', () => {
-    const sample = { rows: 40, slackMm: 200, pulledMm: 290 };
+    const sample = { stitch: 'sc' as const, rows: 40, slackMm: 200, pulledMm: 290 };
     const codesOf = (design: Design) => planOf(design).problems.map(({ code }) => code);
     expect(codesOf(withStrap({ sample }))).toContain('strap-stretches-much');
     expect(codesOf(withStrap({ sample, school: 'slack' }))).not.toContain('strap-stretches-much');
@@ -90,8 +94,40 @@ describe('the plain strap', () => {
 
   it('is surer from a longer trial strip', () => {
     const doubt = (rows: number) =>
-      planOf(withStrap({ sample: { rows, slackMm: rows * 5, pulledMm: rows * 6 } })).strap?.figures.pulledPlanned
-        .plusMinus;
+      planOf(withStrap({ sample: { stitch: 'sc' as const, rows, slackMm: rows * 5, pulledMm: rows * 6 } })).strap
+        ?.figures.pulledPlanned.plusMinus;
     expect(doubt(80) ?? NaN).toBeLessThan(doubt(20) ?? NaN);
+  });
+
+  const inStitch = (stitch: Design['stitch'], sample: PlainStrap['sample'] = null): Design => {
+    const bag = withStrap({ sample });
+    return { ...bag, stitch, swatch: { ...bag.swatch, stitch } };
+  };
+
+  it('without a trial strip follows from the bag’s own rows, and says how little is known', () => {
+    // Rows of 5 mm: the strap's are foretold as high, and the ± of the whole is a tenth of it at least (common practice).
+    const strap = planOf(withStrap({ sample: null, school: 'slack', wornLengthMm: 1000, overlapMm: 25 })).strap;
+    expect(strap?.rowCount).toBe(210);
+    expect(strap?.figures.rowHeight.basis).toBe('foretold');
+    expect(strap?.figures.growth.basis).toBe('rough');
+    expect(strap?.figures.slackPlanned.plusMinus ?? 0).toBeGreaterThan(0.1 * 1050);
+    expect(strap?.problems.map(({ code }) => code)).toContain('strap-not-tried');
+  });
+
+  it('has as many rows as the bag’s own gauge gives in a tall stitch, not those of a strip in another', () => {
+    // The bag's rows are 5 mm here, whatever the stitch is called; so are the strap's, worked in the same.
+    for (const stitch of ['hdc', 'dc', 'tr'] as const)
+      expect(planOf(inStitch(stitch)).strap?.figures.rowHeight.value).toBeCloseTo(5, 9);
+    // A pattern's strap is in its plain stitch: rows of waffle, a double crochet fabric, are 1.75 sc high to 2 of dc (from memory).
+    expect(planOf(inStitch('waffle')).strap?.figures.rowHeight.value).toBeCloseTo((5 * 2) / 1.75, 9);
+  });
+
+  it('asks about a trial strip in another stitch, or with rows that are none of this bag', () => {
+    const codes = (design: Design) => planOf(design).problems.map(({ code }) => code);
+    const sample = { stitch: 'sc' as const, rows: 40, slackMm: 200, pulledMm: 220 };
+    expect(codes(inStitch('sc', sample))).not.toContain('strap-trial-other-stitch');
+    expect(codes(inStitch('dc', sample))).toContain('strap-trial-other-stitch');
+    expect(planOf(inStitch('dc', sample)).strap?.figures.rowHeight.value).toBeCloseTo(10, 9);
+    expect(codes(inStitch('sc', { ...sample, rows: 90 }))).toContain('strap-trial-unlike');
   });
 });

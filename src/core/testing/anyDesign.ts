@@ -15,7 +15,7 @@ const orNull = <T>(arbitrary: fc.Arbitrary<T>): fc.Arbitrary<T | null> => fc.opt
 
 const INCREASES = ['staggered', 'stacked', 'as-needed'] as const;
 
-const readings = fc.array(fc.record({ count: whole(2, 200), lengthMm: from(5, 2000) }), { minLength: 1, maxLength: 4 });
+const readings = fc.array(fc.record({ count: whole(2, 200), lengthMm: from(5, 2000) }), { minLength: 0, maxLength: 4 });
 const chosen = orNull(whole(1, 1200));
 const flapBase = { dropMm: from(10, 800), widthMm: orNull(from(10, 800)), hemMm: orNull(from(5, 100)) };
 
@@ -67,6 +67,7 @@ const BODIES: Record<BodyKind, fc.Arbitrary<unknown>> = {
     ...bodyBase,
     depthMm,
     openMm: from(10, 2000),
+    rounds: fc.constantFrom('joined', 'spiral'),
     increases,
     stripTrial,
   }),
@@ -119,7 +120,9 @@ const designWith = (body: fc.Arbitrary<unknown>): fc.Arbitrary<Design> =>
       }),
       stitchReadings: readings,
       rowReadings: readings,
-      thicknessMm: from(0.2, 20),
+      thicknessMm: orNull(from(0.2, 20)),
+      weightClass: orNull(whole(0, 7)),
+      hookMm: from(0.5, 30),
       stitch: fc.constantFrom(...PANEL_STITCH_IDS),
       swatchStitch: fc.constantFrom(...PANEL_STITCH_IDS),
       plainEdge: whole(0, 12),
@@ -139,6 +142,14 @@ const designWith = (body: fc.Arbitrary<unknown>): fc.Arbitrary<Design> =>
           wornLengthMm: from(50, 2500),
           school: fc.constantFrom('pulled', 'slack'),
           overlapMm: from(5, 100),
+          sample: orNull(
+            fc.record({
+              stitch: fc.constantFrom(...PANEL_STITCH_IDS),
+              rows: whole(4, 400),
+              slackMm: from(20, 2000),
+              pulledMm: from(2000, 3000),
+            }),
+          ),
         }),
       ),
       lining: orNull(fc.record({ allowanceMm: from(5, 40), insetMm: from(0, 20), thicknessMm: from(0.05, 5) })),
@@ -161,6 +172,8 @@ const designWith = (body: fc.Arbitrary<unknown>): fc.Arbitrary<Design> =>
           stitchReadings: made.stitchReadings,
           rowReadings: made.rowReadings,
           thicknessMm: made.thicknessMm,
+          hookMm: made.hookMm,
+          yarn: { ...base.swatch.yarn, weightClass: made.weightClass },
           stitch: made.swatchStitch,
         },
         stitch: made.stitch,

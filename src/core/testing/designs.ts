@@ -8,15 +8,52 @@ import {
   usualSnap,
   usualStrap,
   type Design,
+  type PlainStrap,
+  type StarterId,
 } from '@/core/design';
 import { planBag, type Plan } from '@/core/plan';
 import { PANEL_STITCH_IDS } from '@/core/stitches';
 
+/** A swatch with readings, for examples. */
+export const measuredSwatch = (swatch: Design['swatch']): Design['swatch'] => ({
+  ...swatch,
+  yarn: { ...swatch.yarn, weightClass: null, ballMassG: 50, ballLengthM: 85 },
+  hookMm: 3.5,
+  stitchReadings: [
+    { count: 19, lengthMm: 100 },
+    { count: 29, lengthMm: 151 },
+    { count: 23, lengthMm: 122 },
+  ],
+  rowReadings: [
+    { count: 21, lengthMm: 99 },
+    { count: 26, lengthMm: 124 },
+    { count: 17, lengthMm: 80 },
+  ],
+  thicknessMm: 2.4,
+  weighed: { massG: 14, widthMm: 168, heightMm: 140 },
+});
+
+/** A bag of the starters that was measured, and is told what it carries. */
+export function measuredBag(starter: StarterId, id = 'test'): Design {
+  const bag = starterDesign(starter, swatchIdSchema.parse(id));
+  return {
+    ...bag,
+    contents: { ...bag.contents, thicknessMm: 12, massG: 180 },
+    swatch: measuredSwatch(bag.swatch),
+  };
+}
+
+/** A strap of which a trial strip was worked. */
+export const triedStrap = (): PlainStrap => ({
+  ...usualStrap(),
+  sample: { stitch: 'sc', rows: 40, slackMm: 188, pulledMm: 214 },
+});
+
 /** A whole bag with everything on it, for examples. */
 export const fullDesign = (): Design => ({
-  ...starterDesign('thirds', swatchIdSchema.parse('test')),
+  ...measuredBag('thirds'),
   hardware: [usualSnap()],
-  strap: usualStrap(),
+  strap: triedStrap(),
   lining: usualLining(),
 });
 
@@ -34,7 +71,7 @@ export function designAt(
   thicknessMm: number,
   change: (design: Design) => Design = (d) => d,
 ): Design {
-  const base = starterDesign('thirds', swatchIdSchema.parse('exact'));
+  const base = measuredBag('thirds', 'exact');
   const counts = [20, 30];
   return change({
     ...base,

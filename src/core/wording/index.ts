@@ -1,4 +1,5 @@
 export { figuresNamed, sectionFigures, stepFigures } from './asks';
+export { BASIS_SENTENCES, BASIS_WORDS } from './basisText';
 export { faultSentence } from './faultSentence';
 export {
   patternAsMarkdown,

@@ -1,8 +1,10 @@
 import type { Problem, ProblemCode, Repair, RepairCode } from '@/core/problems';
+import type { StitchChoice } from '@/core/design';
 import type { LengthUnit } from '@/core/units';
 import { BODY_PROBLEMS, BODY_REPAIRS } from './bodyProblemText';
 import type { Sentence, Values } from './sentence';
 import { formatQuantity } from './quantity';
+import { stitchName } from './stitchText';
 
 /** What is wrong with the rows of a pattern of her own, and what would fit. */
 function ownPatternSentence(v: Values, { fault, name }: Record<string, string>): string {
@@ -37,8 +39,18 @@ const FLAP_SIZES: Record<string, string> = {
 const percent = (share: number | undefined): string => `${Math.round((share ?? 0) * 100)} %`;
 
 const PROBLEMS: Record<ProblemCode, Sentence> = {
+  'not-measured': (v) =>
+    v.onlyRows
+      ? `The rows of the swatch are not counted yet: every height is rough, to ± ${percent(v.share)}. Count them and lay the tape on.`
+      : `Nothing is measured yet: every size is rough, to ± ${percent(v.share)}, from the yarn’s class and the hook. Work a swatch and measure it.`,
   'one-reading': () =>
-    'One reading can’t show its own spread, so a usual one is assumed. Take two more, at other places on the swatch.',
+    'One reading can’t show how uneven the stitches are. Take two more, at other places on the swatch.',
+  'thickness-not-measured': (v, length) =>
+    `How thick the fabric is was not measured yet: ${length(v.thicknessMm)} is guessed, and bends, bridge and height rest on it.`,
+  'reading-beyond-swatch': (v, length) =>
+    `A reading of ${length(v.longestMm)} does not fit on a swatch that is ${length(v.outlineMm)} ${v.isUp ? 'high' : 'wide'}. Which of the two is it?`,
+  'rows-unlike-stitch': (v, length, names) =>
+    `${(v.seenRows ?? 0).toFixed(0)} rows in 10 cm are far from what ${stitchName(names.stitch as StitchChoice, 'us')} (US) usually gives beside this width: about ${(v.usualRows ?? 0).toFixed(0)} rows, ${length(v.usualMm)} high each. Were they counted in another stitch?`,
   'readings-far-apart': (v) =>
     `Your readings are ${percent(v.apartShare)} apart. Look for a miscount, or measure the odd one again.`,
   'swatch-other-stitch': (v) =>
@@ -120,6 +132,14 @@ const PROBLEMS: Record<ProblemCode, Sentence> = {
   'strap-unlike-carrying': (v, length) =>
     `The strap is ${length(v.wornMm)} worn. Carried like this, ${length(v.leastMm)} to ${length(v.mostMm)} is usual.`,
   'own-pattern-does-not-fit': (v, _, names) => ownPatternSentence(v, names),
+  'strap-not-tried': (v) =>
+    `No trial strip was measured: the strap’s rows are foretold, to ± ${percent(v.share)}, and how far it stretches is a guess. Work a short strip and measure it slack and pulled.`,
+  'strap-trial-other-stitch': (v, _, names) =>
+    `The trial strip was worked in ${stitchName(names.was as StitchChoice, 'us')} (US), and the strap is in ${stitchName(names.is as StitchChoice, 'us')} (US). Its rows are foretold, to ± ${percent(v.share)}.`,
+  'strap-trial-unlike': (v, length) =>
+    `The trial strip has rows ${length(v.seenMm)} high; beside the bag’s gauge about ${length(v.usualMm)} would be usual. Was it worked in another stitch or yarn, or miscounted?`,
+  'ball-not-known': () =>
+    'Write down what a ball weighs and how long it is, as its label says, and the yarn can be worked out.',
   'swatch-not-weighed': () => 'Weigh the swatch and measure its outline, and the yarn can be worked out.',
   magnets: () =>
     'Strong small magnets are dangerous when swallowed: not on bags for young children. Keep them about 15 cm (6 in) from implanted devices, and off cards. Follow your local rules.',
@@ -142,6 +162,8 @@ const REPAIRS: Record<RepairCode, Sentence> = {
   'strap-measured-slack': () => 'Reinforce the strap and measure it slack',
   'work-in-swatch-stitch': () => 'Work the bag in the swatch’s stitch',
   'swatch-was-in-this': () => 'The swatch is in the bag’s stitch after all',
+  'strap-trial-was-in-this': () => 'It was worked in the strap’s stitch after all',
+  'strap-trial-anew': () => 'Take the trial strip out and work one anew',
   'fold-on-plain-row': (v) => `Fold after row ${v.row}`,
   'hook-as-letter': (v) => `The hook is ${v.hookMm} mm`,
   'hook-without-letter': (v) => `It is ${v.hookMm} mm; leave the letter out`,

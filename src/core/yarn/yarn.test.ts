@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
-import { usualStrap, type Design } from '@/core/design';
-import { designAt, planOf } from '@/core/testing/designs';
+import { type Design } from '@/core/design';
+import { designAt, planOf, triedStrap } from '@/core/testing/designs';
 
 const base = (): Design => {
   const design = designAt(5, 5, 2);
@@ -31,7 +31,7 @@ describe('yarn', () => {
 
   it('counts the strap', () => {
     const without = planOf(base()).yarn.figures?.mass.value ?? NaN;
-    const strapped = planOf({ ...base(), strap: usualStrap() }).yarn.figures?.mass.value ?? NaN;
+    const strapped = planOf({ ...base(), strap: triedStrap() }).yarn.figures?.mass.value ?? NaN;
     expect(strapped).toBeGreaterThan(without);
   });
 

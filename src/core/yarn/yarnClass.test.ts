@@ -3,7 +3,8 @@ import { describe, expect, it } from 'vitest';
 import { applyEdits, type Design } from '@/core/design';
 import { designAt, planOf } from '@/core/testing/designs';
 import { problemSentence } from '@/core/wording';
-import { HOOK_LETTERS, YARN_CLASSES, heldTogether } from './yarnClass';
+import { YARN_CLASSES } from '@/core/gauge';
+import { HOOK_LETTERS, heldTogether } from './yarnClass';
 
 const yarned = (stitchMm: number, change: Partial<Design['swatch']>, weightClass: number | null): Design =>
   designAt(stitchMm, 5, 2, (d) => ({

@@ -1,29 +1,6 @@
 import type { HookLetter, Swatch } from '@/core/design';
+import { FOUR_INCHES_MM, YARN_CLASSES } from '@/core/gauge';
 import type { Problem } from '@/core/problems';
-
-/** What a yarn of a weight class usually gives in single crochet, and the hook its label names. */
-export interface YarnClass {
-  /** Stitches over 4 in (101.6 mm). */
-  leastStitches: number;
-  mostStitches: number;
-  leastHookMm: number;
-  mostHookMm: number;
-}
-
-/**
- * Weight classes 1 to 7. Class 0, lace, is counted in double crochet and has no row here. Class 7 has no upper hook and no lower
- * count on the label; the ends here only close the range.
- * Source: Craft Yarn Council, Standard Yarn Weight System; the figures from memory.
- */
-export const YARN_CLASSES: Readonly<Record<number, YarnClass>> = {
-  1: { leastStitches: 21, mostStitches: 32, leastHookMm: 2.25, mostHookMm: 3.5 },
-  2: { leastStitches: 16, mostStitches: 20, leastHookMm: 3.5, mostHookMm: 4.5 },
-  3: { leastStitches: 12, mostStitches: 17, leastHookMm: 4.5, mostHookMm: 5.5 },
-  4: { leastStitches: 11, mostStitches: 14, leastHookMm: 5.5, mostHookMm: 6.5 },
-  5: { leastStitches: 8, mostStitches: 11, leastHookMm: 6.5, mostHookMm: 9 },
-  6: { leastStitches: 7, mostStitches: 9, leastHookMm: 9, mostHookMm: 15 },
-  7: { leastStitches: 2, mostStitches: 6, leastHookMm: 15, mostHookMm: 30 },
-};
 
 /** US hook letters with their millimetres. Source: Craft Yarn Council; from memory. Makers of hooks differ. */
 export const HOOK_LETTERS: Readonly<Record<HookLetter, number>> = {
@@ -43,7 +20,6 @@ export const HOOK_LETTERS: Readonly<Record<HookLetter, number>> = {
   'N/P-15': 10,
 };
 
-const FOUR_INCHES_MM = 101.6;
 /** How far outside its class a gauge may be before it is mentioned, as a share: bags are worked firmer than the label. From memory. */
 const OUTSIDE_SHARE = 0.35;
 /** How far under the label's hook bags are worked, mm. Common practice, no source. */
@@ -69,10 +45,10 @@ export function heldTogether(countsNm: readonly number[]): number {
 /**
  * What is odd about a swatch's hook and gauge for its yarn. Questions, not corrections: millimetres and readings rule.
  *
- * @param stitchMm width of a stitch as measured
+ * @param stitchMm width of a stitch as measured; null where it was not
  * @param widthToSc width of a stitch of the swatch's pattern against single crochet, which the classes are told in
  */
-export function yarnClassProblems(swatch: Swatch, stitchMm: number, widthToSc: number): Problem[] {
+export function yarnClassProblems(swatch: Swatch, stitchMm: number | null, widthToSc: number): Problem[] {
   return [...letterProblems(swatch), ...classProblems(swatch, stitchMm, widthToSc)];
 }
 
@@ -98,15 +74,18 @@ function letterProblems({ hookLetter, hookMm }: Swatch): Problem[] {
   ];
 }
 
-function classProblems(swatch: Swatch, stitchMm: number, widthToSc: number): Problem[] {
+function classProblems(swatch: Swatch, stitchMm: number | null, widthToSc: number): Problem[] {
   const { weightClass } = swatch.yarn;
   const usual = weightClass === null ? undefined : YARN_CLASSES[weightClass];
   // The label speaks of one strand.
   if (!usual || weightClass === null || swatch.strands > 1 || swatch.heldWith.length > 0) return [];
   const at = { place: 'swatch', severity: 'mind', repairs: [] } as const;
   const problems: Problem[] = [];
-  const counted = (FOUR_INCHES_MM / stitchMm) * widthToSc;
-  if (counted < usual.leastStitches * (1 - OUTSIDE_SHARE) || counted > usual.mostStitches * (1 + OUTSIDE_SHARE))
+  const counted = stitchMm === null ? null : (FOUR_INCHES_MM / stitchMm) * widthToSc;
+  if (
+    counted !== null &&
+    (counted < usual.leastStitches * (1 - OUTSIDE_SHARE) || counted > usual.mostStitches * (1 + OUTSIDE_SHARE))
+  )
     problems.push({
       ...at,
       repairs: [],

@@ -6,12 +6,12 @@ import {
   TAPE_ERROR_MM,
   YARN_RESERVE,
 } from '@/core/defaults';
-import { patternOf, swatchPatternOf, type Design } from '@/core/design';
+import { isMeasured, patternOf, swatchPatternOf, type Design } from '@/core/design';
 import { COMMON_PRACTICE, GEOMETRY, input, inputFrom, makeFigure, type Figure } from '@/core/figures';
 import { SEAMS, type PouchStage } from '@/core/body';
+import type { GaugeStage } from '@/core/gauge';
 import type { PiecesFigures } from '@/core/pieces';
 import type { Problem } from '@/core/problems';
-import { estimateGauge } from '@/core/gauge';
 import { footDepthMm, type StrapStage } from '@/core/strap';
 
 import { heldTogether, yarnClassProblems } from './yarnClass';
@@ -26,8 +26,8 @@ export interface YarnLot {
 }
 
 export interface YarnStage {
-  /** The yarn as it is held: metres of it, all strands together, that weigh a gram. */
-  held: Figure;
+  /** The yarn as it is held: metres of it, all strands together, that weigh a gram; null where a label was not read. */
+  held: Figure | null;
   /** Null when the swatch was not weighed: nothing honest can be said then. */
   figures: { massPerArea: Figure; fabric: Figure; sewing: Figure; mass: Figure; length: Figure; balls: Figure } | null;
   /** The same for each yarn held, the first yarn first; none when nothing can be said. */
@@ -44,15 +44,17 @@ const COVERAGE_OF_LIMITS = 1.96 / Math.sqrt(3);
  */
 export function yarnStage(
   design: Design,
+  gauge: GaugeStage,
   pouch: PouchStage,
   { area: panelArea, seams, pieceCount }: PiecesFigures,
   strap: StrapStage | null,
 ): YarnStage {
   const { weighed } = design.swatch;
   const held = heldFigure(design.swatch);
+  // Rough figures are the class's own and can't contradict it.
   const classProblems = yarnClassProblems(
     design.swatch,
-    estimateGauge(design.swatch.stitchReadings).mm,
+    isMeasured(design.swatch) ? gauge.onSwatch.stitchWidth.value : null,
     swatchPatternOf(design).nature.widthToSc,
   );
   const nothing = (problem: Problem): YarnStage => ({
@@ -61,14 +63,16 @@ export function yarnStage(
     lots: [],
     problems: [...classProblems, problem],
   });
+  const yarns = yarnsHeld(design.swatch);
   if (weighed === null) return nothing(weighingProblem('swatch-not-weighed', ['swatch', 'weighed']));
   const { massG: swatchG, widthMm: swatchWidthMm, heightMm: swatchHeightMm } = weighed;
+  if (yarns === null) return nothing(weighingProblem('ball-not-known', ['swatch', 'yarn', 'ballMassG']));
   if (swatchWidthMm === null || swatchHeightMm === null)
     return nothing(
       weighingProblem('mass-without-area', ['swatch', 'weighed', swatchWidthMm === null ? 'widthMm' : 'heightMm'], {
         massG: swatchG,
-        leastWidthMm: Math.max(...design.swatch.stitchReadings.map(({ lengthMm }) => lengthMm)),
-        leastHeightMm: Math.max(...design.swatch.rowReadings.map(({ lengthMm }) => lengthMm)),
+        leastWidthMm: Math.max(0, ...design.swatch.stitchReadings.map(({ lengthMm }) => lengthMm)),
+        leastHeightMm: Math.max(0, ...design.swatch.rowReadings.map(({ lengthMm }) => lengthMm)),
       }),
     );
 
@@ -121,7 +125,7 @@ export function yarnStage(
   );
 
   // What sews is one strand of the first yarn.
-  const [first] = yarnsHeld(design.swatch);
+  const [first] = yarns;
   const gPerMm = first.ballMassG / (first.ballLengthM * 1000);
   const tailCount = 2 * pieceCount + 4 + (strap ? 2 + 4 : 0);
   const seam = SEAMS[design.body.seam.kind];
@@ -153,7 +157,7 @@ export function yarnStage(
     },
     massPlusMinus,
   );
-  const lots = yarnLots(design.swatch, { fabric, sewing, mass });
+  const lots = yarnLots(yarns, { fabric, sewing, mass });
   return {
     held,
     figures: { massPerArea, fabric, sewing, mass, length: lots[0].length, balls: lots[0].balls },
@@ -163,7 +167,7 @@ export function yarnStage(
 }
 
 function weighingProblem(
-  code: 'swatch-not-weighed' | 'mass-without-area',
+  code: 'swatch-not-weighed' | 'mass-without-area' | 'ball-not-known',
   path: string[],
   values: Record<string, number> = {},
 ): Problem {
@@ -177,21 +181,22 @@ interface YarnHeld {
   ballLengthM: number;
 }
 
-/** The yarns of a swatch that are held together, the first of them the one that it is named for. */
-const yarnsHeld = ({ yarn, strands, heldWith }: Design['swatch']): [YarnHeld, ...YarnHeld[]] => [
-  { name: yarn.name, strands, ballMassG: yarn.ballMassG, ballLengthM: yarn.ballLengthM },
-  ...heldWith,
-];
+/** The yarns of a swatch that are held together, the first of them the one that it is named for; null where a label was not read. */
+function yarnsHeld({ yarn, strands, heldWith }: Design['swatch']): [YarnHeld, ...YarnHeld[]] | null {
+  const all = [{ ...yarn, strands }, ...heldWith].map(({ name, strands: held, ballMassG, ballLengthM }) =>
+    ballMassG === null || ballLengthM === null ? null : { name, strands: held, ballMassG, ballLengthM },
+  );
+  return all.every((one) => one !== null) ? (all as [YarnHeld, ...YarnHeld[]]) : null;
+}
 
 /**
  * What each yarn held has of the whole: as much of the fabric as a metre of it weighs of a metre of all together. The first
  * one sews as well.
  */
 function yarnLots(
-  swatch: Design['swatch'],
+  yarns: readonly [YarnHeld, ...YarnHeld[]],
   { fabric, sewing, mass }: { fabric: Figure; sewing: Figure; mass: Figure },
 ): [YarnLot, ...YarnLot[]] {
-  const yarns = yarnsHeld(swatch);
   const gPerM = (yarn: YarnHeld) => (yarn.strands * yarn.ballMassG) / yarn.ballLengthM;
   const allGPerM = yarns.reduce((sum, yarn) => sum + gPerM(yarn), 0);
   const alone = yarns.length === 1;
@@ -253,8 +258,9 @@ function footOutlineMm(strap: StrapStage, pouch: PouchStage): number {
 
 const relative = (figure: Figure): number => (figure.plusMinus ?? 0) / figure.value;
 
-function heldFigure(swatch: Design['swatch']): Figure {
+function heldFigure(swatch: Design['swatch']): Figure | null {
   const yarns = yarnsHeld(swatch);
+  if (yarns === null) return null;
   const counts = yarns.flatMap((yarn) => Array<number>(yarn.strands).fill(yarn.ballLengthM / yarn.ballMassG));
   return makeFigure('yarn.count', 'Yarn as held, metric count', heldTogether(counts), 'm/g', {
     rule: 'Length of a ball divided by its mass; for strands held together, one over the sum of one over each.',

@@ -1,9 +1,9 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { BODY_KINDS, moveLineEdits, panelLines, releaseRowsEdits, usualBody } from '@/core/body';
-import { usualLining, usualStrap, type BodyKind } from '@/core/design';
+import { usualLining, type BodyKind } from '@/core/design';
 import { FLAP_KINDS, flapHandles, pullFlapEdits, usualFlap } from '@/core/flap';
-import { fullDesign } from '@/core/testing/designs';
+import { fullDesign, triedStrap } from '@/core/testing/designs';
 import { createBagStore, type BagStore } from './bagStore';
 
 /** What a maker does to a bag, one thing after the other: each is a change, or is refused and changes nothing. */
@@ -36,7 +36,7 @@ const actions: ((store: BagStore, share: number) => unknown)[] = [
   },
   (store, share) => store.getState().edit('Width', [{ path: ['body', 'widthMm'], value: 90 + 240 * share }]),
   (store) => store.getState().edit('Rows', releaseRowsEdits()),
-  (store, share) => store.getState().edit('Strap', [{ path: ['strap'], value: share < 0.5 ? null : usualStrap() }]),
+  (store, share) => store.getState().edit('Strap', [{ path: ['strap'], value: share < 0.5 ? null : triedStrap() }]),
   (store, share) => store.getState().edit('Lining', [{ path: ['lining'], value: share < 0.5 ? null : usualLining() }]),
   // Refused: nothing of it is taken.
   (store, share) => store.getState().edit('Bad', [{ path: ['body', 'widthMm'], value: -1000 * share - 1 }]),

@@ -9,6 +9,7 @@ import { useBag, useBagNumbers, useBagStore } from '@/ui/bag/BagProvider';
 import { useShared } from '@/ui/drawing/useShared';
 import { Group, Row } from '@/ui/bag/PlaceLayout';
 import { ChoiceField, LengthField, NumberField } from '@/ui/fields';
+import { useAllTyped } from '@/ui/fields/useAllTyped';
 import { DrawnChoice } from '@/ui/fields/DrawnChoice';
 import { FigureTicket } from '@/ui/figures/FigureTicket';
 
@@ -132,7 +133,8 @@ const ChoicesOf = memo(function ChoicesOf({ body }: { body: Body }) {
           )}
         </>
       )}
-      {'rounds' in body && <RoundFields body={body} set={set} />}
+      {'rounds' in body && <JoinedOrSpiral value={body.rounds} set={set} />}
+      {'narrowing' in body && <RoundFields body={body} set={set} />}
       {'increases' in body && <IncreaseField value={body.increases} onChange={(value) => set('increases', value)} />}
     </Row>
   );
@@ -170,14 +172,14 @@ function DepthField({ body, set }: { body: Body & { depthMm: number }; set: Set 
   );
 }
 
-const USUAL_TRIAL = { rows: 20, lengthMm: 100 };
-
 /** A short trial of the strip: its rows and its length. */
 function TrialFields({ trial, set }: { trial: { rows: number; lengthMm: number } | null; set: Set }) {
   const store = useBagStore();
-  const change = (field: string, value: number) =>
+  const whole = useAllTyped(['rows', 'lengthMm'], (measured) => set('stripTrial', measured));
+  const shown = trial ?? whole.typed;
+  const change = (field: 'rows' | 'lengthMm', value: number) =>
     trial === null
-      ? set('stripTrial', { ...USUAL_TRIAL, [field]: value })
+      ? whole.type(field, value)
       : store.getState().edit('Trial strip', [{ path: ['body', 'stripTrial', field], value }]);
   return (
     <>
@@ -185,7 +187,7 @@ function TrialFields({ trial, set }: { trial: { rows: number; lengthMm: number }
         label="Trial strip, rows"
         suffix="rows"
         width="4.5em"
-        value={trial?.rows ?? null}
+        value={shown.rows ?? null}
         empty="none"
         onChange={(value) => change('rows', value)}
         onClear={() => set('stripTrial', null)}
@@ -193,7 +195,7 @@ function TrialFields({ trial, set }: { trial: { rows: number; lengthMm: number }
       <LengthField
         label="Its length"
         width="5em"
-        valueMm={trial?.lengthMm ?? null}
+        valueMm={shown.lengthMm ?? null}
         empty="none"
         onChange={(mm) => change('lengthMm', mm)}
         onClear={() => set('stripTrial', null)}
@@ -202,28 +204,34 @@ function TrialFields({ trial, set }: { trial: { rows: number; lengthMm: number }
   );
 }
 
-const USUAL_WALK = { rounds: 10, stitches: 3 };
+/** Whether each round is closed, or runs on into the next. */
+function JoinedOrSpiral({ value, set }: { value: 'joined' | 'spiral'; set: Set }) {
+  return (
+    <ChoiceField
+      label="Rounds"
+      width="9em"
+      value={value}
+      choices={[
+        { value: 'joined', label: 'Joined' },
+        { value: 'spiral', label: 'In a spiral' },
+      ]}
+      onChange={(value) => set('rounds', value)}
+    />
+  );
+}
 
-/** Joined or spiral, how the mouth is narrowed, and how far the rounds were seen to walk. */
+/** How the mouth is narrowed, and how far the rounds were seen to walk. */
 function RoundFields({ body, set }: { body: Extract<Body, { kind: 'around-chain' | 'oval-base' }>; set: Set }) {
   const store = useBagStore();
   const { roundWalk } = body;
-  const walk = (field: string, value: number) =>
+  const whole = useAllTyped(['rounds', 'stitches'], (measured) => set('roundWalk', measured));
+  const shown = roundWalk ?? whole.typed;
+  const walk = (field: 'rounds' | 'stitches', value: number) =>
     roundWalk === null
-      ? set('roundWalk', { ...USUAL_WALK, [field]: value })
+      ? whole.type(field, value)
       : store.getState().edit('Walk of the rounds', [{ path: ['body', 'roundWalk', field], value }]);
   return (
     <>
-      <ChoiceField
-        label="Rounds"
-        width="9em"
-        value={body.rounds}
-        choices={[
-          { value: 'joined', label: 'Joined' },
-          { value: 'spiral', label: 'In a spiral' },
-        ]}
-        onChange={(value) => set('rounds', value)}
-      />
       <NumberField
         label="Last round joins one of"
         suffix="pairs"
@@ -237,7 +245,7 @@ function RoundFields({ body, set }: { body: Extract<Body, { kind: 'around-chain'
         label="Start has walked"
         suffix="stitches"
         width="4.5em"
-        value={roundWalk?.stitches ?? null}
+        value={shown.stitches ?? null}
         empty="not measured"
         onChange={(value) => walk('stitches', value)}
         onClear={() => set('roundWalk', null)}
@@ -246,7 +254,7 @@ function RoundFields({ body, set }: { body: Extract<Body, { kind: 'around-chain'
         label="over"
         suffix="rounds"
         width="4.5em"
-        value={roundWalk?.rounds ?? null}
+        value={shown.rounds ?? null}
         empty="none"
         onChange={(value) => walk('rounds', value)}
         onClear={() => set('roundWalk', null)}

@@ -2,7 +2,7 @@
 
 import { memo, type MouseEvent } from 'react';
 import type { Figure } from '@/core/figures';
-import { formatDifference, formatPlusMinus, formatQuantity } from '@/core/wording';
+import { BASIS_WORDS, formatDifference, formatPlusMinus, formatQuantity } from '@/core/wording';
 import { useBag, useBagStore } from '@/ui/bag/BagProvider';
 import { showTheSame } from './showTheSame';
 
@@ -21,6 +21,7 @@ export const FigureTicket = memo(function FigureTicket({ figure, label, mark }: 
     <div className="ticket" data-lit={lit || undefined}>
       <div className="ticket-label">{label ?? figure.label}</div>
       <AskableNumber figure={figure} mark={mark} />
+      {figure.basis && <div className="ticket-basis">{BASIS_WORDS[figure.basis]}</div>}
     </div>
   );
 }, showTheSame);
@@ -53,7 +54,7 @@ export const AskableNumber = memo(function AskableNumber({ figure, mark, signed 
       className="asked"
       onClick={ask}
       aria-expanded={expanded}
-      aria-label={`${figure.label}: ${value} ${doubt}. Why?`}
+      aria-label={`${figure.label}: ${value} ${doubt}${figure.basis ? `, ${BASIS_WORDS[figure.basis]}` : ''}. Why?`}
       data-figure={figure.id}
     >
       <span className="asked-value">{value}</span>

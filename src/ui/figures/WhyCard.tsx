@@ -3,7 +3,7 @@
 import { Box, CloseButton, Flex, Table } from '@chakra-ui/react';
 import { useEffect, useRef } from 'react';
 import type { ReasonInput } from '@/core/figures';
-import { formatPlusMinus, formatQuantity, formatSource } from '@/core/wording';
+import { BASIS_SENTENCES, formatPlusMinus, formatQuantity, formatSource } from '@/core/wording';
 import { figureAsked } from '@/ui/bag/bagStore';
 import { useBag, useBagStore } from '@/ui/bag/BagProvider';
 import { AskableNumber } from './FigureTicket';
@@ -85,6 +85,11 @@ export function WhyCard() {
             ))}
           </Table.Body>
         </Table.Root>
+      )}
+      {figure.basis && (
+        <Box mt="3" fontSize="13px" fontStyle="italic">
+          {BASIS_SENTENCES[figure.basis]}
+        </Box>
       )}
       <Box mt="3" fontSize="13px" color="inkSoft">
         {formatSource(figure.reason.source)}

@@ -2,14 +2,19 @@ import type { Figure } from '@/core/figures';
 
 /**
  * Whether two sets of properties of a part that shows a figure show the same. Every plan makes its figures anew, with their
- * reasons; what a ticket shows of one is its name, its value and its ±. Its reason is read when it is asked for.
+ * reasons; what a ticket shows of one is its name, its value, its ± and what it rests on. Its reason is read when it is asked for.
  */
 export function showTheSame<P extends { figure: Figure }>(before: Readonly<P>, now: Readonly<P>): boolean {
   const { figure: a, ...restBefore } = before;
   const { figure: b, ...restNow } = now;
   const sameFigure =
     a === b ||
-    (a.id === b.id && a.value === b.value && a.plusMinus === b.plusMinus && a.unit === b.unit && a.label === b.label);
+    (a.id === b.id &&
+      a.value === b.value &&
+      a.plusMinus === b.plusMinus &&
+      a.unit === b.unit &&
+      a.label === b.label &&
+      a.basis === b.basis);
   return sameFigure && sameParts(restBefore, restNow);
 }
 

@@ -1,21 +1,16 @@
 'use client';
 
-import { Box, Button, Flex, Grid, Heading, chakra } from '@chakra-ui/react';
+import { Box, Button, Flex, Grid, chakra } from '@chakra-ui/react';
 import { Archive, Copy, FileInput, Plus } from 'lucide-react';
 import Link from 'next/link';
 import { useRouter } from 'next/navigation';
 import { useEffect, useRef, useState } from 'react';
-import type { StarterId } from '@/core/design';
-import { FoldedView } from '@/ui/drawing/FoldedView';
 import type { BagCard } from './bagCard';
 import { DrawerHead } from './DrawerHead';
+import { BASIS_WORDS } from '@/core/wording';
+import { DrawnBag } from './DrawnBag';
+import { NewBag, type StarterCard } from './NewBag';
 import { archiveBag, copyBag, importBag, loadCards, newBag, type ShelfPart } from './shelfActions';
-
-export type StarterCard = BagCard & { starter: StarterId };
-
-const BOX_PX = { width: 240, height: 190 };
-/** The span that every box stands for, so that all bags on the shelf are to one scale. */
-const FIT_MM = { width: 300, height: 240 };
 
 interface ShelfViewProps extends ShelfPart {
   starters: StarterCard[];
@@ -127,34 +122,10 @@ export function ShelfView({ starters, ...first }: ShelfViewProps) {
       )}
 
       {choosing && (
-        <Box as="section" aria-label="Begin from" bg="counterEdge" px="6" py="4">
-          <Heading as="h2" fontSize="18px" mb="2">
-            Which is nearest to what you have in mind?
-          </Heading>
-          <Flex gap="5" wrap="wrap">
-            {starters.map((starter) => (
-              <chakra.button
-                key={starter.starter}
-                type="button"
-                bg="paper"
-                border="1px solid"
-                borderColor="paperEdge"
-                p="3"
-                cursor="pointer"
-                _hover={{ borderColor: 'ink' }}
-                onClick={() => tell(async () => openNew(await newBag(starter.starter)))}
-              >
-                <Drawn card={starter} />
-                <Box fontFamily="heading" fontWeight={600}>
-                  {starter.name}
-                </Box>
-                <Box fontSize="14px" color="inkSoft">
-                  {starter.sizes}
-                </Box>
-              </chakra.button>
-            ))}
-          </Flex>
-        </Box>
+        <NewBag
+          starters={starters}
+          onBegin={(starter, from) => void tell(async () => openNew(await newBag(starter, from)))}
+        />
       )}
 
       <Box as="main" px="6" py="6" flex="1">
@@ -237,13 +208,13 @@ function ShelfBag({ card, onCopy, onArchive }: { card: BagCard; onCopy: () => vo
           borderColor="brassDeep"
           boxShadow="0 5px 5px -3px rgba(20,30,30,.45)"
         >
-          <Drawn card={card} />
+          <DrawnBag card={card} />
         </Flex>
         <Box mt="2" px="4" fontFamily="heading" fontWeight={600} fontSize="17px">
           {card.name}
         </Box>
       </CardLink>
-      <Flex px="4" gap="3" fontSize="14px" color="inkSoft">
+      <Flex px="4" columnGap="3" wrap="wrap" fontSize="14px" color="inkSoft">
         <CardLink
           href={`/bags/${card.id}/body?why=size.width`}
           prefetch={false}
@@ -254,6 +225,7 @@ function ShelfBag({ card, onCopy, onArchive }: { card: BagCard; onCopy: () => vo
         >
           {card.sizes}
         </CardLink>
+        {card.basis !== null && <Box fontStyle="italic">{BASIS_WORDS[card.basis]}</Box>}
         {card.decisions > 0 && (
           <Box color="decide" fontWeight={700}>
             ⚠ {card.decisions} to decide
@@ -274,19 +246,6 @@ function ShelfBag({ card, onCopy, onArchive }: { card: BagCard; onCopy: () => vo
         </Button>
       </Flex>
     </Box>
-  );
-}
-
-function Drawn({ card }: { card: BagCard }) {
-  if (!card.drawing) return <Box width={BOX_PX.width} height={BOX_PX.height} />;
-  return (
-    <FoldedView
-      drawing={card.drawing}
-      cloth={card.cloth}
-      boxPx={BOX_PX}
-      fitMm={FIT_MM}
-      label={`${card.name}, ${card.sizes}`}
-    />
   );
 }
 

@@ -1,4 +1,5 @@
 import { packThings, packingKey, piecesOf, type Packings } from '@/core/contents';
+import type { Basis } from '@/core/figures';
 import { planBag } from '@/core/plan';
 import { formatQuantity } from '@/core/wording';
 import { foldedDrawing, type Drawing } from '@/drawing';
@@ -21,6 +22,8 @@ export interface BagCard {
   /** Null when no plan can be made of it, which only a later version of the rules can bring about. */
   drawing: Drawing | null;
   sizes: string;
+  /** What its sizes rest on besides a swatch of its own; null where it was measured. */
+  basis: Basis | null;
   decisions: number;
   archived: boolean;
   updatedAt: string;
@@ -46,7 +49,7 @@ export function bagCard({ id, design, archived, updatedAt }: ShelvedBag): BagCar
   const { lengthUnit } = design.settings;
   const length = (mm: number) => formatQuantity(mm, 'mm', lengthUnit);
   const base = { id, name: design.name, cloth: design.swatch.yarn.colour, archived, updatedAt };
-  if (!result.ok) return { ...base, drawing: null, sizes: '', decisions: result.problems.length };
+  if (!result.ok) return { ...base, drawing: null, sizes: '', basis: null, decisions: result.problems.length };
   const { plan } = result;
   return {
     ...base,
@@ -54,6 +57,7 @@ export function bagCard({ id, design, archived, updatedAt }: ShelvedBag): BagCar
     sizes: [plan.pouch.figures.width, plan.pouch.figures.height, plan.pouch.figures.depth]
       .flatMap((figure) => (figure ? [length(figure.value)] : []))
       .join(' × '),
+    basis: plan.gauge.basis,
     decisions: plan.problems.filter(({ severity }) => severity === 'decide').length,
   };
 }

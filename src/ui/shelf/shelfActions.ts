@@ -1,4 +1,10 @@
-import { MOST_DESIGN_CHARACTERS, readDesignText, settingsSchema, type StarterId } from '@/core/design';
+import {
+  MOST_DESIGN_CHARACTERS,
+  readDesignText,
+  settingsSchema,
+  type StarterId,
+  type YarnAndHook,
+} from '@/core/design';
 import { faultSentence } from '@/core/wording';
 import { LAST_SETTINGS_KEY } from '@/ui/bag/lastSettings';
 import type { BagCard } from './bagCard';
@@ -33,9 +39,12 @@ async function ask<T>(path: string, method: string, body?: unknown): Promise<Ans
 
 const refusal = (result: Answer<unknown>): string | null => (result.ok ? null : result.sentence);
 
-/** A new bag from a starter, in the settings used last; planned from a swatch of the library where one is named. */
-export async function newBag(starter: StarterId, swatchId?: string): Promise<NewBag> {
-  const wish = { starter, settings: lastSettings(), ...(swatchId === undefined ? {} : { swatchId }) };
+/** What a new bag is planned from: a swatch of the library, or the yarn's class and the hook where none was worked. */
+export type BegunFrom = { swatchId: string } | { yarn: YarnAndHook };
+
+/** A new bag from a starter, in the settings used last. */
+export async function newBag(starter: StarterId, from: BegunFrom): Promise<NewBag> {
+  const wish = { starter, settings: lastSettings(), ...from };
   const result = await ask<{ id: string }>('/api/bags', 'POST', wish);
   return result.ok ? result.answer : result;
 }

@@ -11,7 +11,7 @@ const MOST_DRAWN = 20;
 export function BallsView() {
   const figures = useBag((state) => state.plan.yarn.figures);
   const yarn = useBag((state) => state.design.swatch.yarn);
-  if (!figures) return null;
+  if (!figures || yarn.ballMassG === null) return null;
   const balls = figures.balls.value;
   const used = figures.mass.value / yarn.ballMassG;
   return (

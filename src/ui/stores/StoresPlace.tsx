@@ -2,11 +2,15 @@
 
 import { Box, List } from '@chakra-ui/react';
 import { useMemo } from 'react';
-import { writePattern } from '@/core/wording';
+import type { ProblemCode } from '@/core/problems';
+import { problemSentence, writePattern } from '@/core/wording';
 import { useBag } from '@/ui/bag/BagProvider';
 import { Group, PlaceLayout, Row } from '@/ui/bag/PlaceLayout';
 import { BallsView } from './BallsView';
 import { FigureTicket } from '@/ui/figures/FigureTicket';
+
+/** Why the yarn can't be worked out. */
+const NOT_KNOWN: ReadonlySet<ProblemCode> = new Set(['swatch-not-weighed', 'mass-without-area', 'ball-not-known']);
 
 /** What to have before beginning: yarn in grams, length and balls, and the small things. */
 export function StoresPlace() {
@@ -17,6 +21,7 @@ export function StoresPlace() {
     [design, plan],
   );
   const figures = plan.yarn.figures;
+  const unknown = plan.problems.find(({ code }) => NOT_KNOWN.has(code));
   return (
     <PlaceLayout title="Stores" columns="minmax(0, 1fr) minmax(0, 4fr)" drawing={<BallsView />}>
       <Group title={design.swatch.yarn.name}>
@@ -30,7 +35,7 @@ export function StoresPlace() {
             <FigureTicket figure={figures.massPerArea} />
           </Row>
         ) : (
-          <Box>Weigh the swatch (place 1), and the yarn can be worked out from it.</Box>
+          <Box>{unknown ? problemSentence(unknown, design.settings.lengthUnit) : null}</Box>
         )}
       </Group>
       <Group title="You need">

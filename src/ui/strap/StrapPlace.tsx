@@ -1,16 +1,18 @@
 'use client';
 
 import { Box } from '@chakra-ui/react';
-import { useMemo } from 'react';
-import { usualStrap, type PlainStrap } from '@/core/design';
+import { useMemo, type ReactNode } from 'react';
+import { patternOf, usualStrap, type PlainStrap, type StitchChoice } from '@/core/design';
+import { plainStitchOf } from '@/core/stitches';
 import { grownFigures } from '@/core/strap';
-import { formatQuantity, grownStrapText, stepTexts } from '@/core/wording';
+import { formatQuantity, grownStrapText, stepTexts, stitchName } from '@/core/wording';
 import { strapDrawing } from '@/drawing';
 import { useBag, useBagStore } from '@/ui/bag/BagProvider';
 import { Group, PlaceLayout, Row } from '@/ui/bag/PlaceLayout';
 import { SheetView } from '@/ui/drawing/SheetView';
 import { StillView } from '@/ui/drawing/StillView';
 import { AddOrTake, ChoiceField, LengthField, NumberField } from '@/ui/fields';
+import { useAllTyped } from '@/ui/fields/useAllTyped';
 import { FigureTicket } from '@/ui/figures/FigureTicket';
 import { ProblemSlips } from '@/ui/problems/ProblemSlips';
 
@@ -115,28 +117,10 @@ function StrapPlan({ strap }: { strap: PlainStrap }) {
           />
         </Row>
       </Group>
-      <Group title="Trial strip">
-        <Row>
-          <NumberField
-            label="Its rows"
-            width="5em"
-            value={strap.sample.rows}
-            onChange={(value) => set('Trial strip', ['sample', 'rows'], value)}
-          />
-          <LengthField
-            label="Lying slack"
-            valueMm={strap.sample.slackMm}
-            onChange={(mm) => set('Trial strip', ['sample', 'slackMm'], mm)}
-          />
-          <LengthField
-            label="Fully pulled"
-            valueMm={strap.sample.pulledMm}
-            onChange={(mm) => set('Trial strip', ['sample', 'pulledMm'], mm)}
-          />
-          <FigureTicket figure={figures.growth} />
-          <FigureTicket figure={figures.rowHeight} />
-        </Row>
-      </Group>
+      <TrialStrip strap={strap}>
+        <FigureTicket figure={figures.growth} />
+        <FigureTicket figure={figures.rowHeight} />
+      </TrialStrip>
       <Group title="To work">
         <Row>
           <FigureTicket figure={figures.slackToWork} mark="strap.slack" />
@@ -162,5 +146,58 @@ function StrapPlan({ strap }: { strap: PlainStrap }) {
       </Group>
       <ProblemSlips place="strap" />
     </>
+  );
+}
+
+/** A short trial of the strap: its rows, slack and pulled. Nothing of it is known before all three are measured. */
+function TrialStrip({ strap, children }: { strap: PlainStrap; children: ReactNode }) {
+  const design = useBag((state) => state.design);
+  const store = useBagStore();
+  const { sample } = strap;
+  const edit = (path: (string | number)[], value: unknown) =>
+    store.getState().edit('Trial strip', [{ path: ['strap', 'sample', ...path], value }]);
+  const plain = plainStitchOf(patternOf(design)).id;
+  const whole = useAllTyped(['rows', 'slackMm', 'pulledMm'], (measured) => edit([], { ...measured, stitch: plain }));
+  const change = (key: 'rows' | 'slackMm' | 'pulledMm') => (value: number) =>
+    sample === null ? whole.type(key, value) : edit([key], value);
+  const shown = sample ?? whole.typed;
+  return (
+    <Group
+      title={`Trial strip in ${stitchName(sample?.stitch ?? (plain as StitchChoice), design.settings.terms)}`}
+      action={
+        sample && (
+          <AddOrTake
+            label="Take its readings out"
+            onClick={() => {
+              whole.clear();
+              edit([], null);
+            }}
+          />
+        )
+      }
+    >
+      <Row>
+        <NumberField
+          label="Its rows"
+          width="6em"
+          value={shown.rows ?? null}
+          empty="not worked"
+          onChange={change('rows')}
+        />
+        <LengthField
+          label="Lying slack"
+          valueMm={shown.slackMm ?? null}
+          empty="not measured"
+          onChange={change('slackMm')}
+        />
+        <LengthField
+          label="Fully pulled"
+          valueMm={shown.pulledMm ?? null}
+          empty="not measured"
+          onChange={change('pulledMm')}
+        />
+        {children}
+      </Row>
+    </Group>
   );
 }

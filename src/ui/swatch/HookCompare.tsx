@@ -4,7 +4,7 @@ import { Box, Flex } from '@chakra-ui/react';
 import dynamic from 'next/dynamic';
 import { useEffect, useMemo, useState } from 'react';
 import { hookFigures, isSameFabric } from '@/core/alternatives';
-import type { Swatch } from '@/core/design';
+import { isMeasured, type Swatch } from '@/core/design';
 import { estimateGauge, gaugeOnHook, type HookPoint } from '@/core/gauge';
 import { formatQuantity } from '@/core/wording';
 import { useBag, useBagStore } from '@/ui/bag/BagProvider';
@@ -22,14 +22,19 @@ export function HookCompare() {
   const swatch = useBag((state) => state.design.swatch);
   const { swatches, keepCopy } = useSwatchLibrary();
   const family = useMemo(
-    () => withoutCopies([swatch, ...swatches.filter((other) => other.id !== swatch.id && isSameFabric(other, swatch))]),
+    () =>
+      withoutCopies(
+        [swatch, ...swatches.filter((other) => other.id !== swatch.id && isSameFabric(other, swatch))].filter(
+          isMeasured,
+        ),
+      ),
     [swatch, swatches],
   );
   const points = family.map(hookPoint);
   const line = gaugeOnHook(points);
   return (
     <Group title="The same yarn on other hooks">
-      <KeepCopy swatch={swatch} names={swatches.map(({ name }) => name)} keepCopy={keepCopy} />
+      {isMeasured(swatch) && <KeepCopy swatch={swatch} names={swatches.map(({ name }) => name)} keepCopy={keepCopy} />}
       {line ? (
         <Foretold points={points} line={line} />
       ) : (

@@ -35,7 +35,7 @@ export function LaidTape() {
   const [told, setTold] = useState<string | null>(null);
   const drawing = useRef<SVGSVGElement>(null);
 
-  const longest = Math.max(...[...swatch.stitchReadings, ...swatch.rowReadings].map(({ lengthMm }) => lengthMm));
+  const longest = Math.max(0, ...[...swatch.stitchReadings, ...swatch.rowReadings].map(({ lengthMm }) => lengthMm));
   const tapeMm = Math.max(LEAST_TAPE_MM, longest * BEYOND_SHARE);
   const stepMm = unit === 'cm' ? 1 : MM_PER_INCH / 16;
   const pxPerMm = (size.width - 2 * PAD_PX) / tapeMm;

@@ -1,8 +1,8 @@
 'use client';
 
 import { Box, Button, Flex, Heading } from '@chakra-ui/react';
-import type { Swatch } from '@/core/design';
-import { estimateGauge } from '@/core/gauge';
+import { swatchPatternOf, type Swatch } from '@/core/design';
+import { swatchGauge } from '@/core/gauge';
 import { MM_PER_INCH } from '@/core/units';
 import { formatQuantity, stitchName } from '@/core/wording';
 import { swatchDrawing } from '@/drawing';
@@ -30,8 +30,10 @@ export function SwatchCard({ swatch, bags, onBegin, onTakeOut }: SwatchCardProps
   const { lengthUnit, terms } = useLastSettings();
   const overMm = lengthUnit === 'cm' ? 100 : 4 * MM_PER_INCH;
   const over = lengthUnit === 'cm' ? '10 cm' : '4 in';
-  const stitch = estimateGauge(swatch.stitchReadings);
-  const row = estimateGauge(swatch.rowReadings);
+  const { stitch, row, thicknessMm, thicknessMeasured } = swatchGauge(
+    swatch,
+    swatchPatternOf({ swatch, ownStitches: [] }).nature,
+  );
   const counted = ({ mm, plusMinusMm }: typeof stitch) => {
     const count = overMm / mm;
     return `${count.toFixed(1)} ± ${Math.max(0.1, (count * plusMinusMm) / mm).toFixed(1)}`;
@@ -45,7 +47,7 @@ export function SwatchCard({ swatch, bags, onBegin, onTakeOut }: SwatchCardProps
     ['Stitch', stitchName(swatch.stitch, terms)],
     ['A trial for', `${PIECES[swatch.standsFor]}, ${STATES[swatch.state]}`],
     [`Over ${over}`, `${counted(stitch)} stitches, ${counted(row)} rows`],
-    ['Thickness', formatQuantity(swatch.thicknessMm, 'mm', lengthUnit)],
+    ['Thickness', thicknessMeasured ? formatQuantity(thicknessMm, 'mm', lengthUnit) : 'not measured yet'],
     ['Bags', bags.length === 0 ? 'none' : bags.join(', ')],
   ];
   return (

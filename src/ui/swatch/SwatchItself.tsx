@@ -86,6 +86,8 @@ export function SwatchItself() {
           width="5em"
           help="Pressed lightly between two rulers."
           valueMm={swatch.thicknessMm}
+          empty="not measured"
+          onClear={() => set('Fabric thickness', 'thicknessMm', null)}
           onChange={(value) => set('Fabric thickness', 'thicknessMm', value)}
         />
       </Row>

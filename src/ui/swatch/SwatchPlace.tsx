@@ -1,7 +1,6 @@
 'use client';
 
 import { useMemo } from 'react';
-import { estimateGauge } from '@/core/gauge';
 import { swatchDrawing } from '@/drawing';
 import { useBag } from '@/ui/bag/BagProvider';
 import { Group, PlaceLayout, Row } from '@/ui/bag/PlaceLayout';
@@ -20,11 +19,12 @@ export function SwatchPlace() {
   const design = useBag((state) => state.design);
   const plan = useBag((state) => state.plan);
   const { swatch } = design;
-  const { onSwatch, stitchWidth, rowHeight } = plan.gauge;
+  const { onSwatch, stitchWidth, rowHeight, widerForHalf, tallerForHalf } = plan.gauge;
+  const [stitchMm, rowMm] = [onSwatch.stitchWidth.value, onSwatch.rowHeight.value];
   const drawing = useMemo(
     // The swatch as it was measured, whatever the bag is worked in.
-    () => swatchDrawing(swatch, estimateGauge(swatch.stitchReadings).mm, estimateGauge(swatch.rowReadings).mm),
-    [swatch],
+    () => swatchDrawing(swatch, stitchMm, rowMm),
+    [swatch, stitchMm, rowMm],
   );
   return (
     <PlaceLayout
@@ -34,7 +34,11 @@ export function SwatchPlace() {
         <StillView
           drawing={drawing}
           heightPx={520}
-          label={`The swatch with ${drawing.tapes.length} readings laid on it`}
+          label={
+            drawing.tapes.length === 0
+              ? 'A swatch to be worked: nothing is measured yet'
+              : `The swatch with ${drawing.tapes.length === 1 ? 'one reading' : `${drawing.tapes.length} readings`} laid on it`
+          }
         >
           {(pxPerMm) =>
             drawing.tapes.map((tape) => (
@@ -89,8 +93,8 @@ export function SwatchPlace() {
           <FigureTicket figure={plan.pouch.figures.width} />
           <FigureTicket figure={plan.pouch.figures.height} />
           {plan.flap.hasFlap && <FigureTicket figure={plan.flap.figures.dropLoaded} />}
-          <FigureTicket figure={plan.gauge.widerForHalf} label="Half the ± of the width takes readings of" />
-          <FigureTicket figure={plan.gauge.tallerForHalf} label="Half the ± of the heights takes readings of" />
+          {widerForHalf && <FigureTicket figure={widerForHalf} label="Half the ± of the width takes readings of" />}
+          {tallerForHalf && <FigureTicket figure={tallerForHalf} label="Half the ± of the heights takes readings of" />}
         </Row>
       </Group>
       <HookCompare />

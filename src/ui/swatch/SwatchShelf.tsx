@@ -31,7 +31,7 @@ export function SwatchShelf({ first, usedBy }: SwatchShelfProps) {
     if (refused === null) setSwatches(swatches.filter(({ id }) => id !== swatch.id));
   };
   const begin = async (swatch: Swatch) => {
-    const answer = await newBag('thirds', swatch.id);
+    const answer = await newBag('thirds', { swatchId: swatch.id });
     if ('sentence' in answer) setSentence(answer.sentence);
     else router.push(`/bags/${answer.id}/carry`);
   };
@@ -52,7 +52,7 @@ export function SwatchShelf({ first, usedBy }: SwatchShelfProps) {
         </Box>
       )}
       <Grid as="main" templateColumns="repeat(auto-fill, minmax(min(100%, 540px), 1fr))" gap="5" p="6">
-        {swatches.length === 0 && <Box>None yet. Every swatch that a bag is planned from is kept here.</Box>}
+        {swatches.length === 0 && <Box>None yet. Every swatch that you measured for a bag is kept here.</Box>}
         {swatches.map((swatch) => (
           <SwatchCard
             key={swatch.id}

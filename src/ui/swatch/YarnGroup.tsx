@@ -20,8 +20,8 @@ export function YarnGroup() {
   const another: HeldYarn = {
     name: 'Another yarn',
     strands: 1,
-    ballMassG: yarn.ballMassG,
-    ballLengthM: yarn.ballLengthM,
+    ballMassG: null,
+    ballLengthM: null,
   };
   return (
     <Group
@@ -67,7 +67,7 @@ export function YarnGroup() {
           }
         />
         <BallFields path={['swatch', 'yarn']} ballMassG={yarn.ballMassG} ballLengthM={yarn.ballLengthM} />
-        <FigureTicket figure={held} />
+        {held && <FigureTicket figure={held} />}
       </Row>
       {heldWith.map((other, index) => (
         <Row key={index}>
@@ -111,10 +111,14 @@ export function YarnGroup() {
 }
 
 /** What one ball is: its mass and its length, in metres or yards. */
-function BallFields({ path, ballMassG, ballLengthM }: { path: Edit['path']; ballMassG: number; ballLengthM: number }) {
+function BallFields({
+  path,
+  ballMassG,
+  ballLengthM,
+}: { path: Edit['path'] } & Pick<HeldYarn, 'ballMassG' | 'ballLengthM'>) {
   const metric = useBag((state) => state.design.settings.lengthUnit === 'cm');
   const store = useBagStore();
-  const set = (label: string, field: string, value: number) =>
+  const set = (label: string, field: string, value: number | null) =>
     store.getState().edit(label, [{ path: [...path, field], value }]);
   return (
     <>
@@ -123,13 +127,17 @@ function BallFields({ path, ballMassG, ballLengthM }: { path: Edit['path']; ball
         suffix="g"
         width="5em"
         value={ballMassG}
+        empty="its label"
+        onClear={() => set('Ball', 'ballMassG', null)}
         onChange={(value) => set('Ball', 'ballMassG', value)}
       />
       <NumberField
         label="Length of a ball"
         suffix={metric ? 'm' : 'yd'}
         width="5.5em"
-        value={metric ? ballLengthM : Math.round((ballLengthM / M_PER_YARD) * 10) / 10}
+        value={ballLengthM === null || metric ? ballLengthM : Math.round((ballLengthM / M_PER_YARD) * 10) / 10}
+        empty="its label"
+        onClear={() => set('Length of a ball', 'ballLengthM', null)}
         onChange={(value) => set('Length of a ball', 'ballLengthM', metric ? value : value * M_PER_YARD)}
       />
     </>

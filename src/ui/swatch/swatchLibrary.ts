@@ -6,6 +6,8 @@ import { readLibrary, sendTo } from '@/ui/library/library';
 
 interface SwatchLibrary {
   swatches: readonly Swatch[];
+  /** Whether they have come: before that none are known, which is not the same as none. */
+  loaded: boolean;
   /** Keeps a copy of a swatch apart from its bag. Null when it worked, else a sentence. */
   keepCopy: (swatch: Swatch) => Promise<string | null>;
 }
@@ -13,12 +15,15 @@ interface SwatchLibrary {
 /** Every swatch that was measured, of this bag and of others. */
 export function useSwatchLibrary(): SwatchLibrary {
   const [swatches, setSwatches] = useState<readonly Swatch[]>([]);
+  const [loaded, setLoaded] = useState(false);
   const [asked, setAsked] = useState(0);
 
   useEffect(() => {
     let gone = false;
     void readLibrary('/api/swatches', swatchSchema).then((found) => {
-      if (!gone) setSwatches(found);
+      if (gone) return;
+      setSwatches(found);
+      setLoaded(true);
     });
     return () => {
       gone = true;
@@ -34,5 +39,5 @@ export function useSwatchLibrary(): SwatchLibrary {
     if (sentence === null) setAsked((times) => times + 1);
     return sentence;
   }, []);
-  return { swatches, keepCopy };
+  return { swatches, loaded, keepCopy };
 }

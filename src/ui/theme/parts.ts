@@ -66,6 +66,8 @@ export const PARTS = {
     boxShadow: 'inset 0 0 0 1px var(--chakra-colors-ink-soft)',
   },
   '.ticket[data-lit]': { borderColor: 'brassDeep', boxShadow: '0 0 0 3px var(--chakra-colors-brass)' },
+  // What a number rests on where nobody measured it: a torn edge would say as much, and words say it without colour.
+  '.ticket-basis': { fontSize: '12px', fontStyle: 'italic', color: 'inkSoft', lineHeight: 1.2 },
   '.ticket-label': { fontSize: '12.5px', color: 'inkSoft', paddingLeft: '3', lineHeight: 1.25 },
   '.asked': {
     cursor: 'help',

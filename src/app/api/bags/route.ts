@@ -9,6 +9,7 @@ import {
   type Settings,
   type StarterId,
   type SwatchId,
+  type YarnAndHook,
 } from '@/core/design';
 import { checkedDesign } from '@/server/checkedDesign';
 import { Refused, answer, readBody } from '@/server/http';
@@ -38,8 +39,11 @@ const newBagSchema = z.union([
   z.strictObject({
     starter: z.enum(starterIds),
     settings: settingsSchema.optional(),
-    /** A swatch of the library to plan from; without one the bag gets a swatch to type over. */
+    /** A swatch of the library to plan from; without one the bag is planned roughly, from the yarn's class and the hook. */
     swatchId: swatchIdSchema.optional(),
+    yarn: z
+      .strictObject({ weightClass: z.number().int().min(0).max(7), hookMm: z.number().min(0.5).max(30) })
+      .optional(),
   }),
   z.strictObject({ design: z.unknown() }),
 ]);
@@ -56,8 +60,9 @@ async function newDesign(wish: {
   starter: StarterId;
   settings?: Settings | undefined;
   swatchId?: SwatchId | undefined;
+  yarn?: YarnAndHook | undefined;
 }): Promise<Design> {
-  const design = starterDesign(wish.starter, swatchIdSchema.parse(nanoid(12)), wish.settings);
+  const design = starterDesign(wish.starter, swatchIdSchema.parse(nanoid(12)), wish.settings, wish.yarn);
   const { swatches } = await getStore();
   if (wish.swatchId === undefined)
     return { ...design, swatch: { ...design.swatch, name: await swatches.nameOfItsOwn(design.swatch.name) } };

@@ -1,5 +1,5 @@
 import type { BoxedCorners } from '@/core/design';
-import { GEOMETRY, input, inputFrom, makeFigure } from '@/core/figures';
+import { GEOMETRY, input, inputFrom, makeFigure, restsOn } from '@/core/figures';
 import type { Join } from '@/core/pieces';
 import { allowedInRows } from './allowed';
 import type { ClothMm, Construction, Sizing } from './construction';
@@ -94,6 +94,7 @@ export const boxedCorners: Construction<BoxedCorners> = {
           rule: 'Half the depth from the point of the corner, along the side seam.',
           inputs: [input('Depth, between the middles of the fabric', depthMm, 'mm')],
           source: GEOMETRY,
+          ...restsOn(inputs.gauge.fabricThickness),
         }),
         corner(
           'corner.stitches',

@@ -1,5 +1,5 @@
 import type { Gusset } from '@/core/design';
-import { GEOMETRY, input, inputFrom, makeFigure, type Figure } from '@/core/figures';
+import { GEOMETRY, input, inputFrom, makeFigure, restsOn, type Figure } from '@/core/figures';
 import type { FlapStage } from '@/core/flap';
 import { outlineRows, reversedCounts, shapedRows, type ShapedRow } from '@/core/shaping';
 import type { Join, JoinedStretch, RowsPiece } from '@/core/pieces';
@@ -244,6 +244,7 @@ function stripOf({ body, cloth, gauge }: BodyInput<Gusset>, pouch: PouchStage): 
         input('Radius of the corners at the seam (ρ)', radiusMm, 'mm'),
       ],
       source: GEOMETRY,
+      ...restsOn(gauge.rowHeight),
     },
     2 * pouch.frontRows * (gauge.rowHeight.plusMinus ?? 0) + pouch.stitchCount * (gauge.stitchWidth.plusMinus ?? 0),
   );

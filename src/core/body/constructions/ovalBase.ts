@@ -1,5 +1,5 @@
 import type { OvalBase } from '@/core/design';
-import { GEOMETRY, input, inputFrom, makeFigure } from '@/core/figures';
+import { GEOMETRY, input, inputFrom, makeFigure, restsOn } from '@/core/figures';
 import { allowedInRounds } from './allowed';
 import type { ClothMm, Construction, Sizing } from './construction';
 import { growthOf } from './increases';
@@ -102,6 +102,7 @@ export const ovalBase: Construction<OvalBase> = {
           rule: 'Stitches along one straight side, and one more at each end, into which the ends are worked.',
           inputs: [input('Stitches along one side', straight, 'stitch')],
           source: GEOMETRY,
+          ...restsOn(inputs.gauge.stitchWidth),
         }),
         makeFigure('base.rounds', 'Rounds of the base', rounds, 'round', {
           rule: 'Depth less one thickness of fabric, divided by twice the height of a round, to the nearest round.',

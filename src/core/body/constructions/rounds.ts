@@ -1,5 +1,5 @@
 import type { AroundChain, OvalBase } from '@/core/design';
-import { GEOMETRY, MEASURED, input, inputFrom, makeFigure, offFigure, type Figure } from '@/core/figures';
+import { GEOMETRY, MEASURED, input, inputFrom, makeFigure, restsOn, offFigure, type Figure } from '@/core/figures';
 import type { FlapStage } from '@/core/flap';
 import type { RowsPiece } from '@/core/pieces';
 import type { Problem } from '@/core/problems';
@@ -91,6 +91,7 @@ function narrowingFigures(
       input('Of so many pairs one is joined', narrowing, 'count'),
     ],
     source: GEOMETRY,
+    ...restsOn(before),
   });
   const after = mouth(
     'mouth.after',

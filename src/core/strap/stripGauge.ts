@@ -1,0 +1,200 @@
+import {
+  OTHER_PIECE_SHARE,
+  OTHER_STITCH_SHARE,
+  PROPORTION_FACTOR,
+  ROUGH_STRAP_GROWTH,
+  TAPE_ERROR_MM,
+} from '@/core/defaults';
+import type { PlainStrap } from '@/core/design';
+import { MEMORY, input, inputFrom, makeFigure, type Figure } from '@/core/figures';
+import type { GaugeStage } from '@/core/gauge';
+import type { Problem } from '@/core/problems';
+import { STITCHES, type StitchPattern } from '@/core/stitches';
+
+/** What a strap's rows come to and how far it stretches: of her trial strip, or foretold from the bag's own gauge. */
+export interface StripGauge {
+  rowHeight: Figure;
+  /** By how much it grows when fully pulled, as a share. */
+  growth: Figure;
+  problems: Problem[];
+}
+
+/** 95 % of a tape reading that is equally likely anywhere within its limits, mm (JCGM 100:2008, 4.3.7). */
+const READING_PLUS_MINUS_MM = (1.96 * TAPE_ERROR_MM) / Math.sqrt(3);
+
+/** The width of a stitch in the strap: the bag's own where both are in one stitch, else times what is usual for the strap's. */
+export function strapWidthOfStitch(gauge: GaugeStage, panel: StitchPattern, plain: StitchPattern): Figure {
+  const ratio = plain.nature.widthToSc / panel.nature.widthToSc;
+  if (ratio === 1) return gauge.stitchWidth;
+  const mm = gauge.stitchWidth.value * ratio;
+  return makeFigure(
+    'strap.stitchWidth',
+    'Width of one stitch in the strap',
+    mm,
+    'mm/stitch',
+    {
+      rule: 'Width of one stitch in the bag, times what is usual for the strap’s plain stitch against it.',
+      inputs: [inputFrom(gauge.stitchWidth), input('Strap’s stitch against the bag’s', ratio, 'ratio')],
+      source: MEMORY,
+      basis: 'foretold',
+    },
+    Math.hypot((gauge.stitchWidth.plusMinus ?? 0) * ratio, mm * OTHER_STITCH_SHARE),
+  );
+}
+
+/**
+ * The gauge of a strap. A trial strip in the strap's stitch is measured; one in another stitch foretells it; without one it follows from
+ * the bag's own rows, with what another stitch and a narrow strip leave open.
+ *
+ * @param panel the bag's pattern
+ * @param plain the plain stitch that the strap is worked in
+ */
+export function stripGauge(
+  strap: PlainStrap,
+  gauge: GaugeStage,
+  panel: StitchPattern,
+  plain: StitchPattern,
+): StripGauge {
+  const foretoldRow = rowFromBag(gauge, panel, plain);
+  const { sample } = strap;
+  if (sample === null) return { ...notTried(foretoldRow), rowHeight: foretoldRow };
+  const was = STITCHES[sample.stitch];
+  const ratio = plain.nature.heightToSc / was.nature.heightToSc;
+  const otherStitch = was.id !== plain.id;
+  const sampleRowMm = sample.slackMm / sample.rows;
+  const rowMm = sampleRowMm * ratio;
+  const readingMm = (READING_PLUS_MINUS_MM / sample.rows) * ratio;
+  const rowHeight = makeFigure(
+    'strap.rowHeight',
+    'Row height in the strap, slack',
+    rowMm,
+    'mm/row',
+    {
+      rule: otherStitch
+        ? 'Trial strip lying slack, divided by its rows, times what is usual for the strap’s stitch against the trial’s.'
+        : 'Trial strip lying slack, divided by its rows.',
+      inputs: [
+        input('Trial strip, slack', sample.slackMm, 'mm'),
+        input('Rows in it', sample.rows, 'row'),
+        ...(otherStitch ? [input('Strap’s stitch against the trial’s', ratio, 'ratio')] : []),
+      ],
+      source: otherStitch ? MEMORY : { kind: 'measured' },
+      ...(otherStitch ? { basis: 'foretold' as const } : {}),
+    },
+    Math.hypot(readingMm, otherStitch ? rowMm * OTHER_STITCH_SHARE : 0),
+  );
+  const share = sample.pulledMm / sample.slackMm - 1;
+  const growth = makeFigure(
+    'strap.growth',
+    'Longer when fully pulled, by',
+    share,
+    'ratio',
+    {
+      rule: 'Trial strip pulled, divided by slack, less one.',
+      inputs: [input('Trial strip, pulled', sample.pulledMm, 'mm'), input('Trial strip, slack', sample.slackMm, 'mm')],
+      source: { kind: 'measured' },
+    },
+    (1 + share) * Math.hypot(READING_PLUS_MINUS_MM / sample.slackMm, READING_PLUS_MINUS_MM / sample.pulledMm),
+  );
+  return { rowHeight, growth, problems: trialProblems(sample, plain, rowMm, foretoldRow.value, otherStitch) };
+}
+
+/** The row height of a strap before any trial of it. */
+function rowFromBag(gauge: GaugeStage, panel: StitchPattern, plain: StitchPattern): Figure {
+  const ratio = plain.nature.heightToSc / panel.nature.heightToSc;
+  const mm = gauge.rowHeight.value * ratio;
+  const open = Math.hypot(OTHER_PIECE_SHARE, panel.id === plain.id ? 0 : OTHER_STITCH_SHARE);
+  return makeFigure(
+    'strap.rowHeight',
+    'Row height in the strap, slack',
+    mm,
+    'mm/row',
+    {
+      rule: 'No trial strip was measured: the bag’s own row height, times what is usual for the strap’s plain stitch against it. A narrow strip can differ by a tenth.',
+      inputs: [
+        inputFrom(gauge.rowHeight),
+        input('Strap’s stitch against the bag’s', ratio, 'ratio'),
+        input('Not known', open, 'ratio'),
+      ],
+      source: MEMORY,
+      basis: 'foretold',
+    },
+    Math.hypot((gauge.rowHeight.plusMinus ?? 0) * ratio, mm * open),
+  );
+}
+
+function notTried(rowHeight: Figure): Pick<StripGauge, 'growth' | 'problems'> {
+  return {
+    growth: makeFigure(
+      'strap.growth',
+      'Longer when fully pulled, by',
+      ROUGH_STRAP_GROWTH.share,
+      'ratio',
+      {
+        rule: 'Not measured yet: what a plain strap grows by is guessed. Work a short strip and measure it slack and pulled.',
+        inputs: [],
+        source: MEMORY,
+        basis: 'rough',
+      },
+      ROUGH_STRAP_GROWTH.plusMinus,
+    ),
+    problems: [
+      {
+        code: 'strap-not-tried',
+        severity: 'mind',
+        place: 'strap',
+        path: ['strap', 'sample'],
+        asks: ['strap.rowHeight', 'strap.growth'],
+        values: { share: (rowHeight.plusMinus ?? 0) / rowHeight.value },
+        repairs: [],
+      },
+    ],
+  };
+}
+
+/** What is odd about a trial strip: worked in another stitch, or its rows unlike any the bag's gauge would give. */
+function trialProblems(
+  sample: NonNullable<PlainStrap['sample']>,
+  plain: StitchPattern,
+  rowMm: number,
+  usualMm: number,
+  otherStitch: boolean,
+): Problem[] {
+  const anew: Problem['repairs'] = [
+    { code: 'strap-trial-anew', values: {}, edits: [{ path: ['strap', 'sample'], value: null }] },
+  ];
+  const at = { severity: 'decide', place: 'strap', asks: ['strap.rowHeight'] } as const;
+  const times = rowMm / usualMm;
+  return [
+    ...(otherStitch
+      ? [
+          {
+            ...at,
+            code: 'strap-trial-other-stitch' as const,
+            path: ['strap', 'sample', 'stitch'],
+            values: { share: OTHER_STITCH_SHARE },
+            names: { was: sample.stitch, is: plain.id },
+            repairs: [
+              {
+                code: 'strap-trial-was-in-this' as const,
+                values: {},
+                edits: [{ path: ['strap', 'sample', 'stitch'], value: plain.id }],
+              },
+              ...anew,
+            ],
+          },
+        ]
+      : []),
+    ...(times > PROPORTION_FACTOR || times < 1 / PROPORTION_FACTOR
+      ? [
+          {
+            ...at,
+            code: 'strap-trial-unlike' as const,
+            path: ['strap', 'sample', 'rows'],
+            values: { seenMm: rowMm, usualMm },
+            repairs: anew,
+          },
+        ]
+      : []),
+  ];
+}

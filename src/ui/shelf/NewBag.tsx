@@ -1,0 +1,154 @@
+'use client';
+
+import { Box, Flex, Heading, NativeSelect, chakra } from '@chakra-ui/react';
+import { useState } from 'react';
+import { USUAL_YARN, type StarterId, type Swatch, type YarnAndHook } from '@/core/design';
+import { TypedField } from '@/ui/fields/TypedField';
+import { FieldFrame } from '@/ui/fields/FieldFrame';
+import { useSwatchLibrary } from '@/ui/swatch/swatchLibrary';
+import { clothStyle } from '@/ui/theme/system';
+import type { BagCard } from './bagCard';
+import { DrawnBag } from './DrawnBag';
+import type { BegunFrom } from './shelfActions';
+
+export type StarterCard = BagCard & { starter: StarterId };
+
+const WEIGHT_CLASSES = [0, 1, 2, 3, 4, 5, 6, 7] as const;
+
+/** What a bag is begun from: which of her swatches, or none yet, and then the small working bag that comes nearest. */
+export function NewBag({
+  starters,
+  onBegin,
+}: {
+  starters: readonly StarterCard[];
+  onBegin: (starter: StarterId, from: BegunFrom) => void;
+}) {
+  const { swatches, loaded } = useSwatchLibrary();
+  const [chosen, setChosen] = useState<Swatch['id'] | 'none' | null>(null);
+  const [yarn, setYarn] = useState<YarnAndHook>(USUAL_YARN);
+  // With nothing to choose from there is nothing to ask.
+  const from = chosen ?? (loaded && swatches.length === 0 ? 'none' : null);
+  return (
+    <Box as="section" aria-label="Begin from" bg="counterEdge" px={{ base: '4', md: '6' }} py="4">
+      <Heading as="h2" fontSize="18px" mb="2">
+        Which of your swatches is it from?
+      </Heading>
+      <Flex gap="3" wrap="wrap" role="group" aria-label="Your swatches">
+        {swatches.map((swatch) => (
+          <Choice key={swatch.id} pressed={from === swatch.id} onPress={() => setChosen(swatch.id)}>
+            <span
+              aria-hidden
+              style={{ ...clothStyle(swatch.yarn.colour), width: 18, height: 18, background: 'var(--cloth)' }}
+            />
+            {swatch.name}
+            <Box as="span" color="inkSoft" fontSize="14px">
+              {swatch.hookMm} mm
+            </Box>
+          </Choice>
+        ))}
+        <Choice pressed={from === 'none'} onPress={() => setChosen('none')}>
+          None yet
+        </Choice>
+      </Flex>
+      {from === 'none' && <NoneYet yarn={yarn} onChange={setYarn} />}
+      {from !== null && (
+        <>
+          <Heading as="h2" fontSize="18px" mb="2" mt="5">
+            Which is nearest to what you have in mind?
+          </Heading>
+          <Flex gap="5" wrap="wrap">
+            {starters.map((starter) => (
+              <chakra.button
+                key={starter.starter}
+                type="button"
+                bg="paper"
+                border="1px solid"
+                borderColor="paperEdge"
+                p="3"
+                maxW="100%"
+                cursor="pointer"
+                _hover={{ borderColor: 'ink' }}
+                onClick={() => onBegin(starter.starter, from === 'none' ? { yarn } : { swatchId: from })}
+              >
+                <DrawnBag card={starter} />
+                <Box fontFamily="heading" fontWeight={600}>
+                  {starter.name}
+                </Box>
+                <Box fontSize="14px" color="inkSoft">
+                  {starter.sizes}
+                </Box>
+              </chakra.button>
+            ))}
+          </Flex>
+        </>
+      )}
+    </Box>
+  );
+}
+
+function Choice({ pressed, onPress, children }: { pressed: boolean; onPress: () => void; children: React.ReactNode }) {
+  return (
+    <chakra.button
+      type="button"
+      aria-pressed={pressed}
+      display="inline-flex"
+      alignItems="center"
+      gap="2"
+      bg={pressed ? 'brassPale' : 'paper'}
+      border="2px solid"
+      borderColor={pressed ? 'ink' : 'paperEdge'}
+      fontWeight={pressed ? 700 : 500}
+      px="3"
+      py="1.5"
+      cursor="pointer"
+      onClick={onPress}
+    >
+      {children}
+    </chakra.button>
+  );
+}
+
+/** Without a swatch a bag is planned roughly, from the yarn's class and the hook. */
+function NoneYet({ yarn, onChange }: { yarn: YarnAndHook; onChange: (yarn: YarnAndHook) => void }) {
+  return (
+    <Box mt="3">
+      <Box mb="2" maxW="70ch">
+        Then it is planned roughly, from the yarn’s class and the hook, to ± 15 %, and says so everywhere until you work
+        a swatch and measure it.
+      </Box>
+      <Flex gap="4" wrap="wrap">
+        <FieldFrame label="Weight class on the yarn’s label">
+          {({ id }) => (
+            <NativeSelect.Root size="sm" width="8em">
+              <NativeSelect.Field
+                id={id}
+                bg="paper"
+                value={String(yarn.weightClass)}
+                onChange={(event) => onChange({ ...yarn, weightClass: Number(event.target.value) })}
+              >
+                {WEIGHT_CLASSES.map((one) => (
+                  <option key={one} value={one}>
+                    {one}
+                  </option>
+                ))}
+              </NativeSelect.Field>
+              <NativeSelect.Indicator />
+            </NativeSelect.Root>
+          )}
+        </FieldFrame>
+        <TypedField
+          label="Hook"
+          suffix="mm"
+          width="5em"
+          shown={String(yarn.hookMm)}
+          commit={(text) => {
+            const hookMm = Number(text.trim().replace(',', '.'));
+            if (!(hookMm >= 0.5 && hookMm <= 30)) return 'Write the hook in mm, from 0.5 to 30.';
+            onChange({ ...yarn, hookMm });
+            return null;
+          }}
+        />
+      </Flex>
+    </Box>
+  );
+}
