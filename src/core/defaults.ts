@@ -88,6 +88,9 @@ export const SEAM_YARN_RATIO = 3.9;
 /** A tail left at each end of a yarn, mm. Common practice. */
 export const TAIL_MM = 150;
 
+/** A tail left where it will sew, mm. Common practice: 200 to 250 mm. */
+export const SEWING_TAIL_MM = 220;
+
 /** Yarn to have beyond what is computed, as a share. Common practice. */
 export const YARN_RESERVE = 0.1;
 

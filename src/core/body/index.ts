@@ -1,3 +1,4 @@
+export { areJoined } from './constructions/areJoined';
 export { acrossAt, acrossProfile, halfWidthOfProfileMm, type AcrossProfile } from './acrossProfile';
 export { bodyStage, type BodyResult } from './bodyStage';
 export { centreOf, offsetOf, placeAt, type StitchPlace } from './centre';

@@ -1,6 +1,8 @@
 import {
   STITCHES,
+  begunPlain,
   findRepeat,
+  foundationOf,
   turningChainOf,
   withPlainEdge,
   type FoundRepeat,
@@ -9,19 +11,29 @@ import {
 import { isOwnStitchId, type OwnStitch } from './ownStitchSchema';
 import type { Design, StitchChoice } from './schema';
 
-type Patterned = Pick<Design, 'stitch' | 'ownStitches' | 'plainEdge'>;
+type Patterned = Pick<Design, 'stitch' | 'ownStitches' | 'plainEdge'> & {
+  settings?: Pick<Design['settings'], 'foundation'>;
+  body?: Pick<Design['body'], 'kind'>;
+};
 
 /** Patterns that were made once, by what they were made from. */
 const made = new WeakMap<object, Map<number, StitchPattern>>();
 
 /**
- * The pattern that a bag's panel is worked in: of the catalogue or her own, with the plain stitches at its edges.
+ * The pattern that a bag's panel is worked in: of the catalogue or her own, with the plain stitches at its edges; begun with a plain row
+ * where foundation stitches, a chain worked on both sides, or the rim of a base ask for one and the pattern has none.
  *
  * @example
  * patternOf({ stitch: 'bobble-field', ownStitches: [], plainEdge: 2 }).edgeStitches // => 5
  */
 export const patternOf = (design: Patterned): StitchPattern =>
-  edged(patternNamed(design.stitch, design.ownStitches), design.plainEdge);
+  begun(edged(patternNamed(design.stitch, design.ownStitches), design.plainEdge), design);
+
+function begun(pattern: StitchPattern, { settings, body }: Patterned): StitchPattern {
+  const ofFoundation = settings !== undefined && foundationOf(pattern, settings.foundation) === 'foundation-stitches';
+  const inRounds = body?.kind === 'around-chain' || body?.kind === 'oval-base';
+  return ofFoundation || inRounds ? begunPlain(pattern) : pattern;
+}
 
 /** The pattern that the bag's swatch was worked in. One of her own that is not in this bag is taken for single crochet. */
 export const swatchPatternOf = ({ swatch, ownStitches }: Pick<Design, 'swatch' | 'ownStitches'>): StitchPattern =>

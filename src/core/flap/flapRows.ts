@@ -1,7 +1,7 @@
 import type { Flap } from '@/core/design';
 import { radiusMm } from '@/core/pieces';
 import { nearestCount, type StitchPattern } from '@/core/stitches';
-import { outlineRows, shapedRows, shapingFor, type OutlineRows, type ShapedRow } from '@/core/shaping';
+import { outlineRows, spread, shapedRows, shapingFor, type OutlineRows, type ShapedRow } from '@/core/shaping';
 import { flapOutline } from './shapes';
 
 /** The scallops at a flap's edge: so many, so wide, over so many of its last rows. Stitches that don't divide are left between them. */
@@ -57,6 +57,17 @@ function startCount({ kind, widthMm }: Flap, pattern: StitchPattern, { backStitc
   const wished = Math.round((backStitches - widthMm / stitchMm) / even);
   const most = Math.floor((backStitches - (nearestCount(1, pattern) ?? 1)) / even);
   return backStitches - Math.max(0, Math.min(wished, most)) * even;
+}
+
+/**
+ * Stitches left before each scallop: those over are spread between them, and at the ends of one alone.
+ *
+ * @example
+ * gapsBefore({ count: 4, leftOver: 2, stitchesEach: 9, rows: [] }) // => [0, 1, 0, 1]
+ */
+export function gapsBefore({ count, leftOver }: Scallops): number[] {
+  if (count === 1) return [Math.floor(leftOver / 2)];
+  return [0, ...spread(leftOver, count - 1)];
 }
 
 /** Two stitches are the least that a scallop can be rounded from. */

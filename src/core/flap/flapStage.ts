@@ -15,7 +15,7 @@ import type { GaugeStage } from '@/core/gauge';
 import type { Problem } from '@/core/problems';
 import { shapedRows, type ShapedRow } from '@/core/shaping';
 import { flapProblems, shapeProblems } from './flapProblems';
-import { flapRowsOf, halfDiscRows, type FlapRows, type Scallops } from './flapRows';
+import { flapRowsOf, gapsBefore, halfDiscRows, type FlapRows, type Scallops } from './flapRows';
 import { halfDiscOf, type HalfDisc } from './halfDisc';
 import { hemRowCount } from './hem';
 import { shapeFigures, type ShapeFigures } from './shapeFigures';
@@ -35,6 +35,8 @@ export interface FlapStage {
   /** All rows beyond the back's upper edge as they are worked on from it; none where it is worked apart. */
   tail: ShapedRow[];
   scallops: Scallops | null;
+  /** Stitches left before each scallop, so that those over lie evenly; none where the flap has no scallops. */
+  scallopGaps: number[];
   /** The half disc that is worked apart and sewn on. */
   halfDisc: HalfDisc | null;
   /** Stitches of the bridge and of the flap where it starts, and how many are left at each side of the back. */
@@ -202,6 +204,7 @@ export function flapStage(design: SettledDesign, gauge: GaugeStage, pouch: Pouch
     totalRows,
     tail: onPiece ? tailRows(shaped, bridgeRows, hemRows) : [],
     scallops: shaped.scallops,
+    scallopGaps: shaped.scallops ? gapsBefore(shaped.scallops) : [],
     halfDisc,
     startStitches: shaped.startStitches,
     leftEachSide: shaped.leftEachSide,

@@ -26,3 +26,5 @@ export {
 export { shapedPatternRow } from './shapedPatternRow';
 export { piecesFigures, type PiecesFigures } from './piecesFigures';
 export { increaseGroups, roundRow, type IncreaseGroup } from './roundRow';
+export { roundsAsWorked } from './roundsAsWorked';
+export { joinedSteps, rowsAsWorked, type PatternStretch, type RowAsWorked } from './rowsAsWorked';

@@ -1,6 +1,7 @@
 import { spread, type IncreaseSchool } from '@/core/shaping';
 import { work, type PatternRow, type Step, type StitchKind } from '@/core/stitches';
 import type { DiscPiece, OvalPiece } from './piece';
+import { joinedSteps } from './rowsAsWorked';
 
 /**
  * A round of a disc, a row of half a disc, or a round of an oval, as steps over the one before it. Round 1 is worked into a ring or a
@@ -72,16 +73,4 @@ function sectorSteps(below: number, more: number, round: number, school: Increas
     inc(2),
     ...(after > 0 ? [work(kind, after)] : []),
   ]);
-}
-
-/** Steps that do the same one after the other, put together. */
-function joinedSteps(steps: readonly Step[]): Step[] {
-  const joined: Step[] = [];
-  for (const step of steps) {
-    const last = joined.at(-1);
-    if (last && 'work' in last && 'work' in step && last.each === step.each)
-      joined[joined.length - 1] = { ...last, times: last.times + step.times };
-    else joined.push(step);
-  }
-  return joined;
 }

@@ -1,8 +1,10 @@
 export { PANEL_STITCH_IDS, STITCHES, STITCH_IDS, type StitchId } from './catalogue';
+export { atomsOf, unitsOf, type Atom } from './atoms';
 export { plainStitchOf } from './plainStitchOf';
 export { nearestCount } from './nearestCount';
 export { withPlainEdge } from './plainEdge';
 export { foundation, workRow, type Cell, type RowFault, type RowResult } from './replay';
+export { beginsPlain, begunPlain, foundationOf } from './begunPlain';
 export { startingChain, type Foundation } from './startingChain';
 export {
   beginsWithStitch,

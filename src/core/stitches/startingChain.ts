@@ -1,3 +1,4 @@
+import { foundationOf } from './begunPlain';
 import type { StitchPattern, TurningChainSchool } from './stitch';
 
 export type Foundation = 'chain' | 'foundation-stitches';
@@ -26,7 +27,7 @@ export function startingChain(
 ): number {
   if (!Number.isInteger(stitchCount) || stitchCount < 1)
     throw new RangeError('a starting chain is for a whole number of stitches, at least one');
-  if (foundation === 'foundation-stitches') return 0;
+  if (foundationOf(stitch, foundation) === 'foundation-stitches') return 0;
   if (stitch.inRounds) return stitchCount;
   const turningChainCounts = school === 'counts' ? 1 : 0;
   return stitchCount + stitch.turningChain[school].skippedInFoundation - turningChainCounts;

@@ -5,7 +5,7 @@ import { formatPlusMinus, formatQuantity } from './quantity';
 import type { PieceId } from '@/core/pieces';
 import { JOIN_NAMES, joinLines } from './joinText';
 import { PIECE_NAMES, pieceLines } from './pieceText';
-import { firstRowText, furtherRowText, inPlainStitch } from './rowText';
+import { firstRowCounts, firstRowText, furtherRowText, inPlainStitch } from './rowText';
 import { stepTexts } from './stepText';
 import { stitchLegend, stitchName } from './stitchText';
 import { term } from './terms';
@@ -162,6 +162,7 @@ function strapLines(design: Design, strap: NonNullable<Plan['strap']>): string[]
             inPlainStitch(design),
             strap.stitchCount,
             strap.rowCount === 2 ? 'Row 2' : `Rows 2 to ${strap.rowCount}`,
+            firstRowCounts(design.settings, patternOf(inPlainStitch(design))),
           ),
         ]
       : []),

@@ -101,7 +101,7 @@ function readSteps(words: string, terms: TermSet): Steps {
   return steps;
 }
 
-const PLACE = String.raw`(?:next|last|first)\s+(?:(\d+)\s+)?(?:st|ch|stitch|stitches|chain|chains)s?`;
+const PLACE = String.raw`(?:each\s+of\s+)?(?:next|last|first)\s+(?:(\d+)\s+)?(?:st|ch|stitch|stitches|chain|chains)s?`;
 
 /** Where the hook goes, by the words for it; the number of places is caught. */
 const TARGETS: readonly [RegExp, Into][] = [

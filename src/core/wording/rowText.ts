@@ -1,5 +1,6 @@
 import { patternOf, type Design, type StitchChoice } from '@/core/design';
 import {
+  foundationOf,
   isRaised,
   plainStitchOf,
   rowOf,
@@ -32,15 +33,26 @@ export function stitchCountWord(design: Design, count: number): string {
     : `${count} sts`;
 }
 
+/** Where the last stitch goes over a row that begins with a chain that counts. */
+export const IN_TURNING_CHAIN = ', the last in top of turning ch';
+
 const ORDINALS = ['', '1st', '2nd', '3rd', '4th', '5th'];
 
 /** Row 1 of a design's panel in words, worked into the starting chain or as a foundation row. */
 export const firstRowText = (design: Design, count: number): string =>
   patternRowText(patternOf(design), 1, count, design.settings);
 
-/** Every further row of a fabric of one row in words. `rows` names it: "Row 2", "Rows 2 to 30". */
-export const furtherRowText = (design: Design, count: number, rows: string): string =>
-  patternRowText(patternOf(design), 2, count, design.settings, rows);
+/**
+ * Every further row of a fabric of one row in words. `rows` names it: "Row 2", "Rows 2 to 30".
+ *
+ * @param belowCounts whether the row below begins with a chain that counts, into which the last stitch then goes
+ */
+export const furtherRowText = (design: Design, count: number, rows: string, belowCounts: boolean): string =>
+  patternRowText(patternOf(design), 2, count, design.settings, rows, belowCounts);
+
+/** Whether the first row begins with chains that count: those that were passed over. Foundation stitches are stitches, all of them. */
+export const firstRowCounts = (settings: Settings, pattern: StitchPattern): boolean =>
+  settings.turningChain === 'counts' && foundationOf(pattern, settings.foundation) === 'chain';
 
 /**
  * A row of a pattern in words, with its side, its turning chain in either school and its count.
@@ -48,6 +60,7 @@ export const furtherRowText = (design: Design, count: number, rows: string): str
  * @param row the row's number in the work, from 1
  * @param count stitches in the row
  * @param named how the row is called where it isn't just "Row 3": "Rows 2 to 30"; its side is then left out
+ * @param belowCounts whether the row below begins with a chain that counts, into which the last stitch then goes
  *
  * @example
  * patternRowText(STITCHES.linen, 1, 7, { terms: 'uk', turningChain: 'does-not-count', foundation: 'chain' }) // => 'Row 1 (RS): beginning in 2nd ch from hook, dc in next ch, *ch 1, miss next ch, dc in next ch; rep from * across, turn. (7 sts)'
@@ -58,6 +71,7 @@ export function patternRowText(
   count: number,
   settings: Settings,
   named?: string,
+  belowCounts = settings.turningChain === 'counts',
 ): string {
   const { terms } = settings;
   const pieces = rowOf(pattern, row);
@@ -66,21 +80,21 @@ export function patternRowText(
   const end = endWords(pattern);
   const counted = `(${countWords(pattern, row, count, terms)})`;
   const single = singleStitch(pieces);
-  if (row === 1 && settings.foundation === 'foundation-stitches' && single)
+  if (row === 1 && foundationOf(pattern, settings.foundation) === 'foundation-stitches' && single)
     return `${called}: work ${count} foundation ${abbreviation(single, terms)}${pattern.inRounds ? ', join into a ring' : ''}${end} ${counted}`;
-  return `${called}: ${saidWords(pattern, row, settings)}${end} ${counted}`;
+  return `${called}: ${saidWords(pattern, row, settings, belowCounts)}${end} ${counted}`;
 }
 
-function saidWords(pattern: StitchPattern, row: number, settings: Settings): string {
+function saidWords(pattern: StitchPattern, row: number, settings: Settings, belowCounts: boolean): string {
   const pieces = rowOf(pattern, row);
-  const isFirst = row === 1 && settings.foundation === 'chain';
+  const isFirst = row === 1 && foundationOf(pattern, settings.foundation) === 'chain';
   if (pattern.inRounds) {
     const single = singleStitch(pieces);
     const noun = isFirst ? 'ch' : 'st';
     const all = single ? eachWords(single, settings.terms, 'around', noun) : rowWords(pieces, settings.terms, noun);
     return isFirst ? `join the chain into a ring with a sl st, ${all}` : all;
   }
-  return isFirst ? firstRowWords(pieces, settings) : laterRowWords(pieces, settings);
+  return isFirst ? firstRowWords(pieces, settings) : laterRowWords(pieces, settings, belowCounts);
 }
 
 /** How a row ends: a tube goes on round and round, a cord is one row. */
@@ -103,18 +117,26 @@ export function patternText(pattern: StitchPattern, count: number, settings: Set
   if (pattern.use === 'cord') return [patternRowText(pattern, 1, count, settings)];
   const { setupRows, rows, inRounds, lastRow } = pattern;
   const word = inRounds ? 'round' : 'row';
-  const rowCount = Math.max(2, setupRows.length + rows.length);
-  const first = setupRows.length + 1;
+  // Row 1 is worked into a chain, and is none that can be repeated.
+  const from = Math.max(2, setupRows.length + 1);
+  const rowCount = from + rows.length - 1;
   const repeated =
-    rows.length === 1
-      ? `Repeat ${word} ${Math.max(2, first)}.`
-      : `Repeat ${word}s ${first} to ${first + rows.length - 1}.`;
+    rows.length === 1 ? `Repeat ${word} ${from}.` : `Repeat ${word}s ${from} to ${from + rows.length - 1}.`;
   return [
-    ...Array.from({ length: rowCount }, (_, index) => patternRowText(pattern, index + 1, count, settings)),
+    ...Array.from({ length: rowCount }, (_, index) =>
+      patternRowText(
+        pattern,
+        index + 1,
+        count,
+        settings,
+        undefined,
+        index === 1 ? firstRowCounts(settings, pattern) : undefined,
+      ),
+    ),
     repeated,
     ...(lastRow
       ? [
-          `Last row: ${laterRowWords(lastRow, settings)}, fasten off. (${countWords({ ...pattern, setupRows: [lastRow] }, 1, count, settings.terms)})`,
+          `Last row: ${laterRowWords(lastRow, settings, settings.turningChain === 'counts')}, fasten off. (${countWords({ ...pattern, setupRows: [lastRow] }, 1, count, settings.terms)})`,
         ]
       : []),
   ];
@@ -127,7 +149,7 @@ export const bareRowText = (row: PatternRow, terms: TermSet): string => {
 };
 
 /** The side that a row shows to its worker when it is done: the public side, or the other. */
-const sideOf = (pattern: StitchPattern, row: number): 'RS' | 'WS' =>
+export const sideOf = (pattern: StitchPattern, row: number): 'RS' | 'WS' =>
   (row % 2 === 1) === pattern.firstRowPublic ? 'RS' : 'WS';
 
 function firstRowWords(row: PatternRow, { terms, turningChain }: Settings): string {
@@ -148,7 +170,7 @@ function firstRowWords(row: PatternRow, { terms, turningChain }: Settings): stri
     : `beginning in ${ORDINALS[passed + 1]} ch from hook, ${rowWords(row, terms, 'ch')}`;
 }
 
-function laterRowWords(row: PatternRow, { terms, turningChain }: Settings): string {
+function laterRowWords(row: PatternRow, { terms, turningChain }: Settings, belowCounts: boolean): string {
   const first = firstStitch(row);
   const { chains } = turningChainOf(first.work)[turningChain];
   const single = singleStitch(row);
@@ -156,7 +178,7 @@ function laterRowWords(row: PatternRow, { terms, turningChain }: Settings): stri
   const short = abbreviation({ ...first, into: 'stitch' }, terms);
   if (turningChain === 'counts') {
     const rest = single ? all : rowWords(withoutFirst(row), terms, 'st');
-    return `ch ${chains} (counts as first ${short}), ${term('skip', terms)} first st, ${rest}, the last in top of turning ch`;
+    return `ch ${chains} (counts as first ${short}), ${term('skip', terms)} first st, ${rest}${belowCounts ? IN_TURNING_CHAIN : ''}`;
   }
   return `ch ${chains} (does not count as a st), ${all}`;
 }

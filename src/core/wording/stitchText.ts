@@ -126,30 +126,35 @@ function meaningOf(step: Worked, terms: TermSet): string {
 const NOUNS = { st: ['st', 'sts'], ch: ['ch', 'chs'] } as const;
 export type Noun = keyof typeof NOUNS;
 
-/** One step in words: `sc in next 3 sts`, `ch 2`, `FPdc round next st`. */
+/** One step in words: `sc in each of next 3 sts`, `ch 2`, `FPdc round next st`. */
 export function stepWords(step: Step, terms: TermSet, noun: Noun): string {
   const next = (count: number) => (count === 1 ? `next ${NOUNS[noun][0]}` : `next ${count} ${NOUNS[noun][1]}`);
   if ('chain' in step) return `ch ${step.chain}`;
   if ('skip' in step) return `${term('skip', terms)} ${next(step.skip)}`;
   const short = abbreviation(step, terms);
   const made = step.each > 1 ? `${step.each} ${short}` : short;
+  if (step.over > 1) {
+    const once = `${made} over ${next(step.over)}`;
+    return step.times === 1 ? once : `[${once}] ${step.times} times`;
+  }
+  const each = step.times === 1 ? next(1) : `each of ${next(step.times)}`;
   switch (step.into) {
     case 'space':
-      return `${made} in next ch-sp`;
+      return step.times === 1 ? `${made} in next ch-sp` : `${made} in each of next ${step.times} ch-sps`;
     case 'back-loop':
-      return `${made} in back loop of ${next(step.times)}`;
+      return `${made} in back loop of ${each}`;
     case 'third-loop':
-      return `${made} in third loop of ${next(step.times)}`;
+      return `${made} in third loop of ${each}`;
     case 'two-layers':
-      return `${made} through back loop of ${next(step.times)} and the free loop below it`;
+      return `${made} through back loop of ${each} and the free loop below it`;
     case 'three-loops':
-      return `${made} through both loops of ${next(step.times)} and the free loop below it`;
+      return `${made} through both loops of ${each} and the free loop below it`;
     case 'front-post':
-      return `${made} round ${next(step.times)}`;
+      return `${made} round ${each}`;
     case 'front-post-two-below':
-      return `${made} round ${next(step.times)} two rows below`;
+      return `${made} round ${each} two rows below`;
     default:
-      return step.over > 1 ? `${made} over ${next(step.over * step.times)}` : `${made} in ${next(step.times)}`;
+      return `${made} in ${each}`;
   }
 }
 

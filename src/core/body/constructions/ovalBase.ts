@@ -1,7 +1,8 @@
 import type { OvalBase } from '@/core/design';
 import { GEOMETRY, input, inputFrom, makeFigure, restsOn } from '@/core/figures';
 import { allowedInRounds } from './allowed';
-import type { ClothMm, Construction, Sizing } from './construction';
+import type { Problem } from '@/core/problems';
+import type { BodyInput, ClothMm, Construction, PouchStage, Sizing } from './construction';
 import { growthOf } from './increases';
 import { MOST_COUNT } from '../limits';
 import { shallowerRepairs } from '../shallowerRepairs';
@@ -20,6 +21,25 @@ function endsOf(body: OvalBase, cloth: ClothMm): number {
 
 /** Chains of the base: those of one straight side, and one more at each end. */
 const chainOf = (face: number, ends: number): number => Math.max(1, face - ends + 2);
+
+/** A base as deep as it is wide comes out round; a deeper one than that can't be worked. Both are mended by less depth, or more width. */
+function withoutSides({ design, cloth }: BodyInput<OvalBase>, pouch: PouchStage, depthMm: number): Problem {
+  const outsideMm = depthMm + cloth.fabricMm;
+  return {
+    code: 'oval-without-sides',
+    severity: 'decide',
+    place: 'body',
+    path: ['body', 'depthMm'],
+    asks: ['size.width', 'size.depth'],
+    values: { widthMm: pouch.figures.width.value, depthMm: outsideMm },
+    // Only its width falls short of its depth.
+    repairs: shallowerRepairs(design, {
+      widthMm: pouch.figures.width.value,
+      heightMm: Infinity,
+      depthMm: outsideMm,
+    }),
+  };
+}
 
 /** An oval worked about a chain, growing at both ends, then straight sides up from its rim. */
 export const ovalBase: Construction<OvalBase> = {
@@ -63,7 +83,7 @@ export const ovalBase: Construction<OvalBase> = {
   widthAsCountedMm: (body, { stitchCount }, planned, { stitchMm, rowMm, fabricMm }) =>
     (stitchCount - endsOf(body, planned)) * stitchMm + 2 * baseRounds(body, planned) * rowMm + fabricMm,
   pouch: (inputs) => {
-    const { body, cloth, pattern, gauge, design } = inputs;
+    const { body, cloth, pattern, gauge } = inputs;
     const sizing = ovalBase.sizing(body, cloth, pattern);
     const rounds = baseRounds(body, cloth);
     const ends = endsOf(body, cloth);
@@ -95,6 +115,8 @@ export const ovalBase: Construction<OvalBase> = {
     const narrowed = { ...pouch, topStitches, backStitches };
     const growth = growthOf(gauge, cloth, body.increases, 2);
     const straight = pouch.stitchCount - ends;
+    // Fewer stitches all round than the ends alone have: no such base can be worked.
+    if (straight < 0) return { ok: false, problems: [{ ...withoutSides(inputs, pouch, depthMm), severity: 'stop' }] };
     return withOwn(narrowed, {
       figures: { ...pouch.figures, ...depthFigures(inputs, depthMm, 2 * rounds * (gauge.rowHeight.plusMinus ?? 0)) },
       own: [
@@ -119,24 +141,7 @@ export const ovalBase: Construction<OvalBase> = {
       problems: [
         ...growth.problems,
         ...roundProblems(inputs),
-        ...(straight < 1
-          ? [
-              {
-                code: 'oval-without-sides' as const,
-                severity: 'decide' as const,
-                place: 'body' as const,
-                path: ['body', 'depthMm'],
-                asks: ['size.width', 'size.depth'],
-                values: { widthMm: pouch.figures.width.value, depthMm: depthMm + cloth.fabricMm },
-                // Only its width falls short of its depth.
-                repairs: shallowerRepairs(design, {
-                  widthMm: pouch.figures.width.value,
-                  heightMm: Infinity,
-                  depthMm: depthMm + cloth.fabricMm,
-                }),
-              },
-            ]
-          : []),
+        ...(straight < 1 ? [withoutSides(inputs, pouch, depthMm)] : []),
       ],
     });
   },

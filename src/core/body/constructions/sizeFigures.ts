@@ -1,14 +1,14 @@
 import type { SettledDesign } from '@/core/contents';
 import { patternOf } from '@/core/design';
 import { GEOMETRY, input, inputFrom, makeFigure, type Figure } from '@/core/figures';
-import { startingChain } from '@/core/stitches';
+import { foundationOf, startingChain } from '@/core/stitches';
 
 /** The starting chain for a first row of so many stitches, in the bag's school. */
 export function chainFigure(design: SettledDesign, stitchCount: number, stitches: Figure): Figure {
   const { foundation, turningChain } = design.settings;
   const stitch = patternOf(design);
   const chains = startingChain(stitchCount, stitch, turningChain, foundation);
-  if (foundation === 'foundation-stitches')
+  if (foundationOf(stitch, foundation) === 'foundation-stitches')
     return makeFigure('panel.startingChain', 'Starting chain', 0, 'chain', {
       rule: 'Foundation stitches make the first row and its chain in one: no starting chain.',
       inputs: [inputFrom(stitches)],

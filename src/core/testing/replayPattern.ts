@@ -1,0 +1,43 @@
+import type { Design } from '@/core/design';
+import type { Piece } from '@/core/pieces';
+import type { Plan } from '@/core/plan';
+import { writePattern } from '@/core/wording';
+import { makePiece, type MadePiece } from './literalReader';
+
+/**
+ * Makes every piece of a design from its pattern's words alone and holds it against the plan.
+ *
+ * @returns what could not be worked, or came out otherwise than planned; nothing where all is well
+ */
+export function replayComplaints(design: Design, plan: Plan): string[] {
+  const { sections } = writePattern(design, plan);
+  const { terms } = design.settings;
+  let rim: number | null = null;
+  return plan.pieces.flatMap((piece) => {
+    const section = sections.find(({ id }) => id === piece.id);
+    if (!section) return [`${piece.id} is not written`];
+    const made = makePiece(section.heading, section.lines, terms, rim);
+    if (piece.kind === 'oval') rim = made.counts.get(piece.counts.length) ?? null;
+    return [...made.complaints, ...differences(piece, made, plan)].map((one) => `${piece.id}: ${one}`);
+  });
+}
+
+function differences(piece: Piece, made: MadePiece, { flap }: Plan): string[] {
+  const scalloped = made.scallops.length > 0 ? (flap.scallops?.rows.length ?? 0) : 0;
+  const planned =
+    piece.kind === 'rows'
+      ? piece.rows.map(({ stitches }, index) => (index < piece.roundCount ? 2 * stitches : stitches))
+      : piece.counts;
+  const told = planned.map((stitches, index) => {
+    const row = index + 1;
+    const worked =
+      index < planned.length - scalloped
+        ? made.counts.get(row)
+        : made.scallops.reduce((sum, one) => sum + (one.get(row) ?? NaN), 0);
+    return worked === stitches ? [] : [`row ${row} is planned with ${stitches} and comes to ${worked ?? 'nothing'}`];
+  });
+  const beyond = Math.max(0, ...made.counts.keys()) > planned.length ? ['more rows than planned'] : [];
+  if (flap.scallops && scalloped > 0 && made.scallops.length !== flap.scallops.count)
+    beyond.push('not as many scallops');
+  return [...told.flat(), ...beyond];
+}

@@ -1,0 +1,55 @@
+import fc from 'fast-check';
+import { describe, expect, test } from 'vitest';
+import { BODY_KINDS } from '@/core/body';
+import type { Design, FlapKind } from '@/core/design';
+import { FLAP_KINDS, usualFlap } from '@/core/flap';
+import { planBag } from '@/core/plan';
+import { PANEL_STITCH_IDS } from '@/core/stitches';
+import { bagOf, withBody } from '@/core/testing/bodies';
+import { replayComplaints } from '@/core/testing/replayPattern';
+import { workableBag } from '@/core/testing/workableBag';
+
+/** Of each construction; `npm run fuzz` asks for a hundred thousand, of which a fifth are replayed. */
+const RUNS = process.env.FUZZ_RUNS ? Math.ceil(Number(process.env.FUZZ_RUNS) / 5) : 500;
+
+const complaintsOf = (design: Design): string[] => {
+  const result = planBag(design);
+  return result.ok ? replayComplaints(design, result.plan) : [];
+};
+
+/** Every way to begin and to turn, in both sets of words, and from both ends where there are two. */
+function* ways(design: Design): Generator<Design> {
+  const ends = 'workedFrom' in design.body ? (['front-edge', 'flap-edge'] as const) : [null];
+  for (const terms of ['us', 'uk'] as const)
+    for (const turningChain of ['does-not-count', 'counts'] as const)
+      for (const foundation of ['chain', 'foundation-stitches'] as const)
+        for (const workedFrom of ends) {
+          const settings = { ...design.settings, terms, turningChain, foundation };
+          yield { ...(workedFrom === null ? design : withBody(design, { workedFrom })), settings };
+        }
+}
+
+const flapOf = (kind: FlapKind): Design['flap'] =>
+  usualFlap(kind, { dropMm: 52, widthMm: kind === 'tapered' ? 92 : null, hemMm: kind === 'straight' ? 12 : null }, { widthMm: 118, lengthMm: 52 });
+
+describe.each(BODY_KINDS)('%s: a stranger makes every piece from the words alone', (kind) => {
+  test.each(PANEL_STITCH_IDS)('in %s, with every flap, in every school', (stitch) => {
+    const bag = withBody(bagOf(kind, { stitchMm: 6, rowMm: 6, fabricMm: 2 }), { widthMm: 118, heightMm: 84 });
+    for (const flap of FLAP_KINDS)
+      for (const design of ways({ ...bag, stitch, swatch: { ...bag.swatch, stitch }, flap: flapOf(flap) }))
+        expect(complaintsOf(design), JSON.stringify([flap, design.settings, design.body])).toEqual([]);
+  });
+
+  test(
+    'whatever the bag',
+    () => {
+      fc.assert(
+        fc.property(workableBag(kind), (design) => {
+          expect(complaintsOf(design)).toEqual([]);
+        }),
+        { numRuns: RUNS },
+      );
+    },
+    60_000 + RUNS * 100,
+  );
+});

@@ -1,0 +1,280 @@
+import { areJoined } from '@/core/body';
+import { patternOf, type Design } from '@/core/design';
+import { roundRow, roundsAsWorked, type DiscPiece, type OvalPiece, type RowsPiece } from '@/core/pieces';
+import type { Plan } from '@/core/plan';
+import { patternRowCount, turningChainOf, work, type PatternRow, type Step, type StitchKind } from '@/core/stitches';
+import { bareRowText } from './rowText';
+import { raisedWords } from './rowsText';
+import { partsWords, stepsWords } from './rowWords';
+import { abbreviation } from './stitchText';
+
+/** How the rounds of a piece begin and end. */
+export interface RoundWay {
+  joined: boolean;
+  /** Turned after each is joined: a pattern that was thought out in turned rows. */
+  turned: boolean;
+}
+
+const SPIRAL = [
+  'In a spiral: do not join the rounds; move a marker up at the first stitch of each.',
+  'End with a sl st in next st, to level the last round.',
+] as const;
+const JOINED = 'In joined rounds: close each one with a sl st in its first stitch.';
+const TURNED = 'In joined rounds, turned: close each one with a sl st in its first stitch, then turn.';
+
+const said = ({ joined, turned }: RoundWay): string => (turned ? TURNED : joined ? JOINED : SPIRAL[0]);
+
+/** One round, named: its chain and its closing where rounds are joined, its words, and what it comes to. */
+function roundLine(
+  name: string,
+  words: string,
+  count: string,
+  first: string,
+  kind: StitchKind,
+  way: RoundWay,
+  isFirst = false,
+): string {
+  const { chains } = turningChainOf(kind)['does-not-count'];
+  const begin = way.joined && !isFirst ? `ch ${chains} (does not count as a st), ` : '';
+  const join = way.joined ? `, join with a sl st in first ${first}` : '';
+  return `${name}: ${begin}${words}${join}${way.turned ? ', turn' : ''}. (${count})`;
+}
+
+const roundsNamed = (from: number, to: number): string => (from === to ? `Round ${from}` : `Rounds ${from} to ${to}`);
+
+/** The sides of a bag in rounds, from the chain, the ring or the base up to the mouth. */
+export function sidesLines(design: Design, plan: Plan, piece: RowsPiece): string[] {
+  const { settings, body } = design;
+  const { terms } = settings;
+  const pattern = patternOf(design);
+  const joined = 'rounds' in body && areJoined(body, pattern);
+  const way = { joined, turned: joined && patternRowCount(pattern) > 1 };
+  const kind = pattern.base;
+  const short = abbreviation({ work: kind, into: 'stitch', over: 1 }, terms);
+  const all = 2 * piece.startStitches;
+  const narrowed = 2 * plan.pouch.topStitches !== all;
+  const straight = narrowed ? piece.roundCount - 1 : piece.roundCount;
+  const counted = way.turned ? `${all} sts` : `${all} ${short}`;
+  const begin = beginning(design, piece, short);
+  const lines = [...begin.before, said(way)];
+  if (straight >= 1) lines.push(roundLine('Round 1', begin.first, counted, short, kind, way, begin.onFoundation));
+  if (way.turned) lines.push(...patternRounds(design, roundsAsWorked(pattern, all, straight), all, kind, way));
+  else if (straight >= 2)
+    lines.push(roundLine(roundsNamed(2, straight), `${short} in each st around`, counted, short, kind, way));
+  if (narrowed && 'narrowing' in body && body.narrowing !== null) {
+    const words = narrowWords(design, piece.startStitches, plan.pouch.topStitches, body.narrowing, kind);
+    const isFirst = straight === 0;
+    lines.push(
+      roundLine(
+        `Round ${piece.roundCount}`,
+        words,
+        `${2 * plan.pouch.topStitches} ${short}`,
+        short,
+        kind,
+        way,
+        isFirst && begin.onFoundation,
+      ),
+    );
+  }
+  if (!joined) lines.push(SPIRAL[1]);
+  return lines;
+}
+
+/** Rounds of a pattern, from the second on. */
+function patternRounds(
+  { settings: { terms } }: Design,
+  rounds: readonly PatternRow[],
+  all: number,
+  kind: StitchKind,
+  way: RoundWay,
+): string[] {
+  const period = Math.max(1, new Set(rounds.map((round) => JSON.stringify(round))).size);
+  const texts = rounds.map((round) => JSON.stringify(round));
+  const lines: string[] = [];
+  let at = 1;
+  // Until whole repeats go on, each round is written.
+  const goesOn = (from: number) =>
+    from - period >= 1 && texts.slice(from).every((text, index) => text === texts[from - period + (index % period)]);
+  while (at < rounds.length && !goesOn(at)) {
+    const round = rounds[at] as PatternRow;
+    const [first] = round.repeat;
+    const begins = first && 'work' in first ? abbreviation(first, terms) : '';
+    const chains = first && 'work' in first ? first.work : kind;
+    const count = [`${all} sts`, ...raisedWords(wholeRound(round, all), terms)].join(', ');
+    lines.push(
+      roundLine(`Round ${at + 1}`, bareRowText(round, terms).replace(/across$/, 'around'), count, begins, chains, way),
+    );
+    at += 1;
+  }
+  if (at < rounds.length) {
+    const block = { from: at - period + 1, to: at };
+    const as = (round: number) => block.from + ((round - block.from) % period);
+    const [from, to] = [at + 1, rounds.length];
+    lines.push(
+      from === to
+        ? `Round ${from}: as round ${as(from)}. (${all} sts)`
+        : period === 1
+          ? `Rounds ${from} to ${to}: as round ${block.from}. (${all} sts in every round)`
+          : `Rounds ${from} to ${to}: repeat rounds ${block.from} to ${block.to}, round ${from} as round ${as(from)}, round ${to} as round ${as(to)}. (${all} sts in every round)`,
+    );
+  }
+  return lines;
+}
+
+/** A round's steps as often as they are repeated in it. */
+function wholeRound({ repeat }: PatternRow, all: number): Step[] {
+  const given = repeat.reduce(
+    (sum, step) => sum + ('chain' in step ? step.chain : 'skip' in step ? 0 : step.times * step.each),
+    0,
+  );
+  return Array.from({ length: Math.round(all / Math.max(1, given)) }, () => repeat).flat();
+}
+
+/** The last round, in which every so many pairs of a face one is worked together. */
+function narrowWords(
+  { settings: { terms } }: Design,
+  face: number,
+  top: number,
+  every: number,
+  kind: StitchKind,
+): string {
+  const decreases = face - top;
+  const left = face - decreases * 2 * every;
+  const plain: Step[] = 2 * every > 2 ? [work(kind, 2 * every - 2)] : [];
+  const pair = { parts: [...plain, { ...work(kind), over: 2 }], times: decreases };
+  const inFace = [...(decreases === 1 ? pair.parts : [pair]), ...(left > 0 ? [work(kind, left)] : [])];
+  return partsWords([{ times: 2, parts: inFace }], terms);
+}
+
+/** How the rounds begin: what is made first, and round 1. */
+function beginning(
+  design: Design,
+  piece: RowsPiece,
+  short: string,
+): { before: string[]; first: string; onFoundation: boolean } {
+  const { body } = design;
+  const all = 2 * piece.startStitches;
+  const { skippedInFoundation: passed } = turningChainOf(patternOf(design).base)['does-not-count'];
+  if (body.kind !== 'around-chain')
+    return {
+      before: [`Go on from the rim of the base: ${all} sts.`],
+      first: `${short} in back loop of each st around`,
+      onFoundation: false,
+    };
+  if (body.start === 'ring')
+    return {
+      before: [`Ch ${all}, not twisted, and join into a ring with a sl st.`],
+      first: `${short} in each ch around`,
+      onFoundation: false,
+    };
+  const chain = Math.max(1, piece.startStitches - body.endStitches);
+  const hook = `${ordinalChain(passed + 1)} ch from hook`;
+  if (chain === 1) return { before: [`Ch ${1 + passed}.`], first: `${all} ${short} in ${hook}`, onFoundation: true };
+  // Every chain has a stitch on both sides; the ends have so many more, half of them at either end.
+  const end = (all - 2 * chain) / 2;
+  const times = (count: number) => (count === 1 ? short : `${count} ${short}`);
+  const along = chain > 2 ? `${short} in ${eachCh(chain - 2)}, ` : '';
+  return {
+    before: [`Ch ${chain + passed}.`],
+    first: `${short} in ${hook}, ${along}${times(2 + end)} in last ch, along the other side of the chain ${along}${times(1 + end)} in last ch`,
+    onFoundation: true,
+  };
+}
+
+const eachCh = (count: number): string => (count === 1 ? 'next ch' : `each of next ${count} chs`);
+const ordinalChain = (value: number): string => ['1st', '2nd', '3rd', '4th', '5th'][value - 1] ?? `${value}th`;
+
+/** A disc, from its middle out. */
+export function discLines(design: Design, piece: DiscPiece): string[] {
+  const { terms } = design.settings;
+  const pattern = patternOf(design);
+  const kind = pattern.base;
+  const { body } = design;
+  const way = { joined: !('rounds' in body) || areJoined(body, pattern), turned: false };
+  const short = abbreviation({ work: kind, into: 'stitch', over: 1 }, terms);
+  const { skippedInFoundation: passed } = turningChainOf(kind)['does-not-count'];
+  const [first = 0] = piece.counts;
+  return [
+    `Ch ${1 + passed}.`,
+    said(way),
+    roundLine(
+      'Round 1',
+      `${first} ${short} in ${ordinalChain(passed + 1)} ch from hook`,
+      `${first} ${short}`,
+      short,
+      kind,
+      way,
+      true,
+    ),
+    ...growingRounds(design, piece, kind, way),
+    ...(way.joined ? [] : [SPIRAL[1]]),
+  ];
+}
+
+/** Half a disc, from the middle of its straight side out, in turned rows. */
+export function halfDiscLines(design: Design, piece: DiscPiece): string[] {
+  const { terms } = design.settings;
+  const kind = patternOf(design).base;
+  const short = abbreviation({ work: kind, into: 'stitch', over: 1 }, terms);
+  const { chains, skippedInFoundation: passed } = turningChainOf(kind)['does-not-count'];
+  return [
+    `Ch ${1 + passed}.`,
+    `Row 1: ${piece.counts[0]} ${short} in ${ordinalChain(passed + 1)} ch from hook, turn. (${piece.counts[0]} ${short})`,
+    ...piece.counts
+      .slice(1)
+      .map(
+        (count, index) =>
+          `Row ${index + 2}: ch ${chains} (does not count as a st), ${growingWords(design, piece, index + 2, kind, 'across')}, turn. (${count} ${short})`,
+      ),
+  ];
+}
+
+/** An oval about a chain. */
+export function ovalLines(design: Design, piece: OvalPiece): string[] {
+  const { terms } = design.settings;
+  const pattern = patternOf(design);
+  const kind = pattern.base;
+  const { body } = design;
+  const way = { joined: !('rounds' in body) || areJoined(body, pattern), turned: false };
+  const short = abbreviation({ work: kind, into: 'stitch', over: 1 }, terms);
+  const { skippedInFoundation: passed } = turningChainOf(kind)['does-not-count'];
+  const { straightStitches: straight, counts } = piece;
+  const [first = 0] = counts;
+  const end = first / 2 - straight;
+  const along = straight > 0 ? `${short} in ${eachCh(straight)}, ` : '';
+  // Half of what an end has is worked before the first side, half of it after the second, so that the round closes in its middle.
+  const words = `${end} ${short} in ${ordinalChain(passed + 1)} ch from hook, ${along}${end} ${short} in last ch${straight > 0 ? `, along the other side of the chain ${short} in ${eachCh(straight)}` : ''}`;
+  return [
+    `Ch ${straight + 2 + passed}.`,
+    said(way),
+    roundLine('Round 1', words, `${first} ${short}`, short, kind, way, true),
+    ...growingRounds(design, piece, kind, way),
+  ];
+}
+
+function growingRounds(design: Design, piece: DiscPiece | OvalPiece, kind: StitchKind, way: RoundWay): string[] {
+  const short = abbreviation({ work: kind, into: 'stitch', over: 1 }, design.settings.terms);
+  return piece.counts
+    .slice(1)
+    .map((count, index) =>
+      roundLine(
+        `Round ${index + 2}`,
+        growingWords(design, piece, index + 2, kind, 'around'),
+        `${count} ${short}`,
+        short,
+        kind,
+        way,
+      ),
+    );
+}
+
+function growingWords(
+  { settings: { terms } }: Design,
+  piece: DiscPiece | OvalPiece,
+  round: number,
+  kind: StitchKind,
+  way: 'around' | 'across',
+): string {
+  const row = roundRow(piece, round, kind);
+  return row.repeat.length > 0 ? bareRowText(row, terms).replace(/across$/, way) : stepsWords(row.before, terms);
+}

@@ -1,0 +1,245 @@
+import { patternOf, type Design } from '@/core/design';
+import { rowsAsWorked, type RowAsWorked } from '@/core/pieces';
+import type { ShapedRow } from '@/core/shaping';
+import { isRaised, patternRowCount, rowOf, turningChainOf, type Step, type StitchPattern } from '@/core/stitches';
+import { countedWords, runsOf, type RowRun } from './rowRuns';
+import { IN_TURNING_CHAIN, firstRowCounts, furtherRowText, patternRowText, sideOf } from './rowText';
+import { stepsWords } from './rowWords';
+import { abbreviation, singleStitch } from './stitchText';
+
+/** Rows that are turned, from one of them on. */
+export interface TurnedRows {
+  /** The number of the first of them. */
+  from: number;
+  rows: readonly ShapedRow[];
+  /** Stitches of the row before the first one. */
+  startStitches: number;
+  /** What is to be said after a row: a marker that is set there. */
+  after: ReadonlyMap<number, string>;
+  /** What the first of them is worked over: a chain or foundation, or rounds. */
+  over: 'beginning' | 'rounds';
+}
+
+/** Turned rows in words, every one of them: row by row where something is new, and by what is repeated where nothing is. */
+export function turnedRowsLines(design: Design, turned: TurnedRows): string[] {
+  const pattern = patternOf(design);
+  return isOneStitch(pattern) ? plainLines(design, turned) : patternLines(design, pattern, turned);
+}
+
+/** A fabric of one stitch: every row is like the one before, but for its sides. */
+const isOneStitch = (pattern: StitchPattern): boolean =>
+  patternRowCount(pattern) === 1 && singleStitch(rowOf(pattern, 1)) !== null;
+
+const rowsNamed = (from: number, to: number): string => (from === to ? `Row ${from}` : `Rows ${from} to ${to}`);
+
+function plainLines(design: Design, { from, rows, startStitches, after, over }: TurnedRows): string[] {
+  const pattern = patternOf(design);
+  const begins = over === 'beginning';
+  const lines: string[] = [];
+  const first = begins ? [patternRowText(pattern, 1, startStitches, design.settings), ...said(after, 1)] : [];
+  let belowCounts = begins && firstRowCounts(design.settings, pattern);
+  const rest = begins ? rows.slice(1) : rows;
+  for (const run of runsOf(rest, begins ? from + 1 : from, after)) {
+    const level = run.shape.by === 'nothing';
+    const counts = level && design.settings.turningChain === 'counts';
+    // Over a row whose chain does not count the first of them ends otherwise than the rest.
+    const parts = counts && !belowCounts && run.to > run.from ? splitFirst(run) : [run];
+    for (const part of parts) {
+      lines.push(plainRunText(design, part, belowCounts));
+      belowCounts = counts;
+    }
+    lines.push(...said(after, run.to));
+  }
+  return [...first, ...lines];
+}
+
+const said = (after: ReadonlyMap<number, string>, row: number): string[] => {
+  const line = after.get(row);
+  return line === undefined ? [] : [line];
+};
+
+const splitFirst = ({ from, to, shape, counts }: RowRun): RowRun[] => [
+  { from, to: from, shape, counts: counts.slice(0, 1) },
+  { from: from + 1, to, shape, counts: counts.slice(1) },
+];
+
+/** A run of rows of one plain stitch in words. */
+export function plainRunText(design: Design, run: RowRun, belowCounts: boolean): string {
+  const { from, to, counts, shape } = run;
+  const { changeEachSide, by } = shape;
+  const rows = rowsNamed(from, to);
+  const count = counts.at(-1) as number;
+  if (by === 'nothing') return furtherRowText(design, count, rows, belowCounts);
+  const { terms } = design.settings;
+  const kind = patternOf(design).base;
+  const short = abbreviation({ work: kind, into: 'stitch', over: 1 }, terms);
+  const change = Math.abs(changeEachSide);
+  const joined = (over: number) => abbreviation({ work: kind, into: 'stitch', over }, terms);
+  const last = belowCounts ? IN_TURNING_CHAIN : '';
+  const told = (words: string) => `${rows}: ${words}, turn. (${countedWords(counts)} ${short})`;
+  const turning = `${turningWords(kind)}, `;
+  switch (by) {
+    case 'leaving':
+      return told(leavingWords(change, kind, `${short} in each st to last ${sts(change)}`));
+    case 'adding':
+      return told(addingWords(design, change, kind, `${short} in each st across${last}`));
+    case 'increasing': {
+      const more = change + 1;
+      const below = count - 2 * change;
+      if (below === 1) return told(`${turning}${count} ${short} in next st${last}`);
+      const between = below === 2 ? '' : `${short} in each st to last st, `;
+      return told(`${turning}${more} ${short} in next st, ${between}${more} ${short} in last st${last}`);
+    }
+    case 'decreasing': {
+      const over = change + 1;
+      if (count === 1) return told(`${turning}${joined(1 + 2 * change)} over next ${1 + 2 * change} sts${last}`);
+      const between = count === 2 ? '' : `${short} in each st to last ${over} sts, `;
+      return told(
+        `${turning}${joined(over)} over next ${over} sts, ${between}${joined(over)} over last ${over} sts${last}`,
+      );
+    }
+  }
+}
+
+const sts = (some: number): string => (some === 1 ? 'st' : `${some} sts`);
+const eachOf = (some: number): string => (some === 1 ? 'next st' : `each of next ${some} sts`);
+
+/** Shaped rows turn with chains that don't count, in either school: their first stitch is one that joins or doubles. */
+const turningWords = (kind: StitchPattern['base']): string =>
+  `ch ${turningChainOf(kind)['does-not-count'].chains} (does not count as a st)`;
+
+const leavingWords = (change: number, kind: StitchPattern['base'], middle: string): string =>
+  `sl st in ${eachOf(change)}, ${turningWords(kind)}, ${middle}, leave ${change === 1 ? 'last st' : `last ${change} sts`} unworked`;
+
+/** New stitches at both sides: into a chain at the beginning, as foundation stitches at the end. */
+function addingWords({ settings }: Design, change: number, kind: StitchPattern['base'], middle: string): string {
+  const { chains, skippedInFoundation } = turningChainOf(kind)['does-not-count'];
+  const short = abbreviation({ work: kind, into: 'stitch', over: 1 }, settings.terms);
+  const more = change === 1 ? '' : ` and in ${change === 2 ? 'next ch' : `each of next ${change - 1} chs`}`;
+  const into = ['', '1st', '2nd', '3rd', '4th', '5th'][skippedInFoundation + 1] as string;
+  return `ch ${change + chains}, ${short} in ${into} ch from hook${more}, ${middle}, then ${change} foundation ${short} at the end`;
+}
+
+/** Rows of a pattern: each that is new is written; where whole repeats of it go on, what they repeat is named. */
+function patternLines(
+  design: Design,
+  pattern: StitchPattern,
+  { from, rows, startStitches, after, over }: TurnedRows,
+): string[] {
+  const begins = over === 'beginning';
+  const worked = rowsAsWorked({ pattern, firstRow: from, startStitches, rows, afterOther: !begins });
+  const period = pattern.rows.length;
+  const lines: string[] = [];
+  /** Rows of the pattern written one after the other, and the last whole repeat among them. */
+  let written = 0;
+  let block: { from: number; to: number } | null = null;
+  const counts = (index: number): boolean => {
+    const row = worked[index];
+    if (row === undefined || row.pattern === null) return false;
+    return from + index === 1 ? firstRowCounts(design.settings, pattern) : design.settings.turningChain === 'counts';
+  };
+  const usual = design.settings.turningChain === 'counts';
+  const canRepeat = (index: number): boolean =>
+    block !== null && worked[index]?.pattern !== null && worked[index] !== undefined && counts(index - 1) === usual;
+  for (let index = 0; index < worked.length;) {
+    const number = from + index;
+    const row = worked[index] as RowAsWorked;
+    if (block !== null && canRepeat(index)) {
+      let end = index;
+      while (!after.has(from + end) && canRepeat(end + 1)) end += 1;
+      lines.push(repeatText(number, from + end, block, row.shape.stitches), ...said(after, from + end));
+      index = end + 1;
+      continue;
+    }
+    const words = (at: number) => rowWordsOf(design, pattern, from + at, worked[at] as RowAsWorked, counts(at - 1));
+    const text = words(index);
+    // Rows cut so short that none of the pattern is left are alike.
+    let end = index;
+    while (
+      row.pattern === null &&
+      !after.has(from + end) &&
+      worked[end + 1] !== undefined &&
+      (worked[end + 1] as RowAsWorked).pattern === null &&
+      words(end + 1) === text
+    )
+      end += 1;
+    const called = end === index ? `Row ${number} (${sideOf(pattern, number)})` : rowsNamed(number, from + end);
+    lines.push(`${called}: ${text}`, ...said(after, from + end));
+    // Row 1 is worked into a chain or made as a foundation, and setup rows are worked once.
+    const repeats =
+      row.pattern !== null && number > Math.max(1, pattern.setupRows.length) && counts(index - 1) === usual;
+    written = repeats ? written + 1 : 0;
+    if (repeats && written >= period) block = { from: number - period + 1, to: number };
+    index = end + 1;
+  }
+  return lines;
+}
+
+function repeatText(from: number, to: number, block: { from: number; to: number }, stitches: number): string {
+  const period = block.to - block.from + 1;
+  const as = (row: number) => block.from + ((row - block.from) % period);
+  if (from === to) return `Row ${from}: as row ${as(from)}. (${stitches} sts)`;
+  const counted = `(${stitches} sts in every row)`;
+  if (period === 1) return `Rows ${from} to ${to}: as row ${block.from}. ${counted}`;
+  return `Rows ${from} to ${to}: repeat rows ${block.from} to ${block.to}, row ${from} as row ${as(from)}, row ${to} as row ${as(to)}. ${counted}`;
+}
+
+/** One row of a pattern in words, without its number: the pattern's own, or what its sides make of it. */
+function rowWordsOf(
+  design: Design,
+  pattern: StitchPattern,
+  number: number,
+  { shape, pattern: own, steps }: RowAsWorked,
+  belowCounts: boolean,
+): string {
+  if (own !== null)
+    return patternRowText(pattern, number, shape.stitches, design.settings, '', belowCounts).replace(/^: /, '');
+  if (number === 1)
+    // Wider than the pattern's repeat allows, or narrower: the first row is plain all along.
+    return patternRowText(plainRowsOf(pattern), 1, shape.stitches, design.settings, '').replace(/^: /, '');
+  const { terms } = design.settings;
+  const change = Math.abs(shape.changeEachSide);
+  const words = acrossWords(steps, shape, terms);
+  const kind = firstKind(steps) ?? pattern.base;
+  const last = belowCounts && shape.by !== 'leaving' ? IN_TURNING_CHAIN : '';
+  const said =
+    shape.by === 'leaving'
+      ? leavingWords(change, kind, words)
+      : shape.by === 'adding'
+        ? addingWords(design, change, pattern.base, words + last)
+        : `${turningWords(kind)}, ${words}${last}`;
+  return `${said}, turn. (${[`${shape.stitches} sts`, ...raisedWords(steps, terms)].join(', ')})`;
+}
+
+/** What is worked between the sides; one plain stitch all along is said in one breath. */
+function acrossWords(steps: readonly Step[], { by }: ShapedRow, terms: Design['settings']['terms']): string {
+  const [only] = steps;
+  const isEven = by === 'nothing' && steps.length === 1 && only !== undefined && 'work' in only;
+  if (isEven && only.into === 'stitch' && only.over === 1 && only.each === 1)
+    return `${abbreviation(only, terms)} in each st across`;
+  return stepsWords(steps, terms);
+}
+
+const plainRowsOf = (pattern: StitchPattern): StitchPattern => ({
+  ...pattern,
+  setupRows: [],
+  rows: [{ before: [], repeat: [{ work: pattern.base, into: 'stitch', times: 1, over: 1, each: 1 }], after: [] }],
+});
+
+function firstKind(steps: readonly Step[]): StitchPattern['base'] | null {
+  const [first] = steps;
+  return first !== undefined && 'work' in first ? first.work : null;
+}
+
+/** How many of each stitch stand out, so that they can be counted. */
+export function raisedWords(steps: readonly Step[], terms: Design['settings']['terms']): string[] {
+  const found = new Map<string, number>();
+  for (const step of steps) {
+    if (!('work' in step) || !isRaised(step)) continue;
+    // A decrease joins stitches too, and is none of the pattern's.
+    if (step.over > 1 && step.over < 4) continue;
+    const short = abbreviation(step, terms);
+    found.set(short, (found.get(short) ?? 0) + step.times * step.each);
+  }
+  return [...found].map(([short, times]) => `${times} ${short}${short === 'bobble' && times !== 1 ? 's' : ''}`);
+}
