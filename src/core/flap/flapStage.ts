@@ -280,7 +280,11 @@ function tailRows({ startStitches, leftEachSide, rows }: FlapRows, bridgeRows: n
   ];
   const [first] = tail;
   // What is left at each side of a narrower flap is left in the first row beyond the back.
-  if (leftEachSide > 0 && first) tail[0] = { ...first, changeEachSide: -leftEachSide, by: 'leaving' };
+  if (leftEachSide > 0 && first) {
+    // On a flap that begins without a bridge its own outline can take some more.
+    const within = (startStitches - first.stitches) / 2;
+    tail[0] = { ...first, changeEachSide: -leftEachSide - within, by: 'leaving' };
+  }
   return tail;
 }
 

@@ -77,14 +77,16 @@ export function rowsAsWorked({ pattern, firstRow, startStitches, rows, afterOthe
     const fits = (atom: Atom) =>
       atomFits(atom, (at) => ideal.kindBelow(row, at), isFirst && firstRow === 1 ? null : kindBelow, hasTwoBelow);
     const { inner, before, after } = sidesOf(shape, first, last, plain.work);
-    const middle = fill(known, inner, fits, plain.work);
+    const whole = shape.by === 'nothing' && shape.stitches === width;
+    // A first row that is not the pattern's own, to the stitch, is a plain one.
+    const middle = fill(isFirst && firstRow === 1 && !whole ? null : known, inner, fits, plain.work);
     const steps = [...before, ...middle.steps, ...after];
     const made: Made = { from, to, kinds: new Map() };
     for (let column = from; column < to; column += 1)
       made.kinds.set(column, middle.chains.has(position(column)) ? 'chain' : 'stitch');
     twoBelow = below;
     below = made;
-    const isPatterns = shape.by === 'nothing' && shape.stitches === width && middle.whole;
+    const isPatterns = whole && middle.whole;
     return { shape, pattern: isPatterns ? rowOf(pattern, row) : null, steps: joinedSteps(steps) };
   });
 }

@@ -3,7 +3,7 @@ import { shapedRows, type ShapedRow } from './shapedRows';
 /** An outline made of rows. */
 export interface OutlineRows {
   rows: ShapedRow[];
-  /** The largest distance at a side between the wished outline and the worked one, where a row ends, in stitches. */
+  /** The largest distance at a side between the wished outline and the worked one, in the middle of a row, in stitches. */
   mostOffStitches: number;
 }
 
@@ -12,7 +12,7 @@ const LEAST_STITCHES = 1;
 
 /**
  * Turns an outline into rows that can be worked, from the wide end on: each row gets the count nearest to the outline's width
- * where that row ends. Counts never rise, and stay odd or even throughout, so that both sides are worked alike.
+ * in its middle, so that the outline lies half within the row and half without. Counts never rise, and stay odd or even throughout, so that both sides are worked alike.
  *
  * @param halfWidthMm half the width of the wished outline at a distance from where the shaping starts, mm
  * @param startStitches stitches of the row before the first one
@@ -22,7 +22,7 @@ const LEAST_STITCHES = 1;
  * Source: geometry; decreases at both sides alike are common practice.
  *
  * @example
- * outlineRows((downMm) => 20 - downMm, 8, 3, { stitchMm: 5, rowMm: 5 }).rows.map(({ stitches }) => stitches) // => [6, 4, 2]
+ * outlineRows((downMm) => 20 - downMm, 8, 3, { stitchMm: 5, rowMm: 5 }).rows.map(({ stitches }) => stitches) // => [8, 6, 4]
  */
 export function outlineRows(
   halfWidthMm: (downMm: number) => number,
@@ -36,7 +36,7 @@ export function outlineRows(
   let before = startStitches;
   let mostOffStitches = 0;
   for (let row = 1; row <= rowCount; row += 1) {
-    const wished = (2 * halfWidthMm(row * rowMm)) / stitchMm;
+    const wished = (2 * halfWidthMm((row - 0.5) * rowMm)) / stitchMm;
     before = Math.min(before, sameParity(wished, startStitches));
     counts.push(before);
     mostOffStitches = Math.max(mostOffStitches, Math.abs(wished - before) / 2);

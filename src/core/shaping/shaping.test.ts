@@ -40,17 +40,17 @@ describe('rows within an outline', () => {
     );
   });
 
-  it('rounds a corner as the circle runs: at each row’s end no further off than half a stitch', () => {
+  it('rounds a corner as the circle runs: in the middle of each row no further off than half a stitch', () => {
     const radius = 60;
     const half = (downMm: number) => 40 + Math.sqrt(Math.max(0, radius ** 2 - downMm ** 2));
     const { rows, mostOffStitches } = outlineRows(half, 40, 15, GAUGE);
     rows.forEach(({ stitches }, index) => {
-      const wishedMm = 40 + Math.sqrt(Math.max(0, radius ** 2 - ((index + 1) * GAUGE.rowMm) ** 2));
+      const wishedMm = 40 + Math.sqrt(Math.max(0, radius ** 2 - ((index + 0.5) * GAUGE.rowMm) ** 2));
       expect(Math.abs((stitches * GAUGE.stitchMm) / 2 - wishedMm)).toBeLessThanOrEqual(GAUGE.stitchMm / 2 + 1e-9);
     });
     expect(mostOffStitches).toBeLessThanOrEqual(0.5 + 1e-9);
-    // The circle ends steeply: its last row loses more than can be decreased.
-    expect(rows.at(-1)?.by).toBe('leaving');
+    // The circle ends steeply: its last row loses as much as can be decreased.
+    expect(rows.at(-1)?.changeEachSide).toBe(-2);
   });
 
   it('refuses what is no piece', () => {

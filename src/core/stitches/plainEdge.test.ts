@@ -52,6 +52,6 @@ test('no edge is the pattern itself, and its words join what is plain beside eac
     foundation: 'chain',
   });
   expect(text).toBe(
-    'Row 2 (WS): ch 1 (does not count as a st), sc in next 4 sts, *bobble in next st, sc in next 3 sts; rep from * to last 5 sts, bobble in next st, sc in next 4 sts, turn. (29 sts, 6 bobbles)',
+    'Row 2 (WS): ch 1 (does not count as a st), sc in each of next 4 sts, *bobble in next st, sc in each of next 3 sts; rep from * to last 5 sts, bobble in next st, sc in each of next 4 sts, turn. (29 sts, 6 bobbles)',
   );
 });

@@ -29,6 +29,8 @@ export function startingChain(
     throw new RangeError('a starting chain is for a whole number of stitches, at least one');
   if (foundationOf(stitch, foundation) === 'foundation-stitches') return 0;
   if (stitch.inRounds) return stitchCount;
-  const turningChainCounts = school === 'counts' ? 1 : 0;
-  return stitchCount + stitch.turningChain[school].skippedInFoundation - turningChainCounts;
+  // Of a single stitch the chain beside it can't be the first.
+  const used = stitchCount === 1 ? 'does-not-count' : school;
+  const turningChainCounts = used === 'counts' ? 1 : 0;
+  return stitchCount + stitch.turningChain[used].skippedInFoundation - turningChainCounts;
 }

@@ -2,12 +2,13 @@ import { describe, expect, it, test } from 'vitest';
 import { BODY_KINDS } from '@/core/body';
 import type { Design } from '@/core/design';
 import { joinedCount, roundRow, shapedPatternRow, type Piece } from '@/core/pieces';
-import { foundation, workRow, type Cell } from '@/core/stitches';
+import { foundation, workRow } from '@/core/stitches';
 import { bagOf, withBody } from '@/core/testing/bodies';
 import { planOf } from '@/core/testing/designs';
+import { replayComplaints } from '@/core/testing/replayPattern';
 import { meetWords } from './joinText';
 import { pieceLines } from './pieceText';
-import { patternAsText, readRow, writePattern } from '.';
+import { patternAsText, writePattern } from '.';
 
 const linesOf = (design: Design, id: Piece['id']) => {
   const plan = planOf(design);
@@ -16,56 +17,65 @@ const linesOf = (design: Design, id: Piece['id']) => {
   return { piece, lines: pieceLines(design, plan, piece), plan };
 };
 
-/** Works rows from their words alone, one over the other, and gives the count of each beside the one that is written. */
-function replayed(lines: readonly string[], startStitches: number): [worked: number, written: number][] {
-  let below: Cell[] = foundation(startStitches);
-  return lines.flatMap((line) => {
-    const run = /^(?:Row|Round)s? (\d+)(?: to (\d+))?: .*\((.+) sc\)$/.exec(line);
-    if (!run || run[1] === '1') return [];
-    const times = Number(run[2] ?? run[1]) - Number(run[1]) + 1;
-    const counts = (run[3] as string).split(/, | … /).map(Number);
-    const read = readRow(line.replace(/^Rows? \d+(?: to \d+)?: ch \d+ \([^)]*\), /, ''), 'us');
-    if (!read.ok) throw new Error(`${line}: ${JSON.stringify(read.fault)}`);
-    let count = 0;
-    for (let time = 0; time < times; time += 1) {
-      const worked = workRow(read.row, below);
-      if (!worked.ok) throw new Error(`${line}: ${JSON.stringify(worked.fault)}`);
-      below = worked.cells;
-      count = below.length;
-    }
-    return [[count, counts.at(-1) as number] as [number, number]];
-  });
-}
-
 describe('rows worked from their words alone', () => {
-  it('come to the counts that are written, for a disc, half a disc and an oval, staggered or in line', () => {
-    for (const increases of ['staggered', 'stacked', 'as-needed'] as const) {
-      const purse = linesOf(withBody(bagOf('round-purse'), { increases }), 'disc');
-      const half = linesOf(
+  it.each(['staggered', 'stacked', 'as-needed'] as const)(
+    'come out for a disc, half a disc and an oval, %s',
+    (increases) => {
+      const designs: Design[] = [
+        withBody(bagOf('round-purse'), { increases }),
         { ...bagOf('gusset'), flap: { kind: 'half-disc', dropMm: 60, widthMm: null, hemMm: null, increases } },
-        'half-disc',
-      );
-      const oval = linesOf(withBody(bagOf('oval-base'), { increases }), 'base');
-      for (const { piece, lines } of [purse, half, oval]) {
-        if (piece.kind === 'rows') throw new Error('a piece of rounds');
-        const counts = replayed(lines, piece.counts[0] as number);
-        expect(counts.map(([worked]) => worked)).toEqual(piece.counts.slice(1));
-        for (const [worked, written] of counts) expect(worked).toBe(written);
-      }
-    }
+        withBody(bagOf('oval-base'), { increases }),
+      ];
+      for (const design of designs) expect(replayComplaints(design, planOf(design))).toEqual([]);
+    },
+  );
+
+  it('grow from a single stitch without saying it of those that follow', () => {
+    const design = withBody(
+      { ...bagOf('fold-over-strip'), flap: { kind: 'pointed', dropMm: 90, widthMm: null, hemMm: null, pointMm: 30 } },
+      { workedFrom: 'flap-edge', chosenStitches: 41 },
+    );
+    const { lines } = linesOf(design, 'panel');
+    expect(lines.join('\n')).not.toMatch(/^Rows \d+ to \d+: ch 1 \(does not count as a st\), \d sc in next st, turn/m);
+    expect(replayComplaints(design, planOf(design))).toEqual([]);
+  });
+});
+
+describe('rounds', () => {
+  const sides = (design: Design) => linesOf(design, 'sides').lines.join('\n');
+
+  it('about a chain put three in the last chain and two in the first (common practice, no source)', () => {
+    const text = sides(withBody(bagOf('around-chain'), { endStitches: 1 }));
+    expect(text).toMatch(
+      /3 sc in last ch, along the other side of the chain sc in each of next \d+ chs, 2 sc in last ch/,
+    );
   });
 
-  it('come to the counts that are written where a strip is begun at a pointed flap', () => {
-    const design = withBody(
-      { ...bagOf('fold-over-strip'), flap: { kind: 'pointed', dropMm: 90, widthMm: null, hemMm: null, pointMm: 90 } },
-      { workedFrom: 'flap-edge' },
+  it('say whether they are joined or run on', () => {
+    expect(sides(withBody(bagOf('around-chain'), { rounds: 'joined' }))).toContain('In joined rounds');
+    expect(sides(withBody(bagOf('around-chain'), { rounds: 'spiral' }))).toContain('In a spiral');
+    // Tall stitches would step where a spiral begins.
+    const tall = { ...withBody(bagOf('around-chain'), { rounds: 'spiral' }), stitch: 'dc' as const };
+    expect(sides(tall)).toContain('In joined rounds');
+    expect(sides(tall)).toMatch(
+      /Rounds 2 to \d+: ch 2 \(does not count as a st\), dc in each st around, join with a sl st in first dc/,
     );
-    const { piece, lines } = linesOf(design, 'panel');
-    if (piece.kind !== 'rows') throw new Error('a strip has rows');
-    const counts = replayed(lines, piece.startStitches);
-    expect(counts.length).toBeGreaterThan(5);
-    for (const [worked, written] of counts) expect(worked).toBe(written);
-    expect(counts.at(-1)?.[0]).toBe(piece.rows.at(-1)?.stitches);
+  });
+
+  it('in bobbles are turned, and the bobbles of one round lie between those of the other', () => {
+    const design: Design = { ...bagOf('around-chain'), stitch: 'bobble-field' };
+    const text = sides(design);
+    expect(text).toContain('In joined rounds, turned');
+    // From the join on, so many plain stitches before the first bobble: half a repeat of four apart.
+    const before = [...text.matchAll(/^Round \d+: .*?\*(.*?)bobble/gm)].map(([, words = '']) =>
+      [...words.matchAll(/sc in (?:next st|each of next (\d+) sts)/g)].reduce(
+        (sum, [, many]) => sum + Number(many ?? 1),
+        0,
+      ),
+    );
+    expect(Math.abs((before[0] ?? NaN) - (before[1] ?? NaN))).toBe(2);
+    // Worked with the far side out: bobble rounds are the even ones, turned to the inside.
+    expect([...text.matchAll(/^Round (\d+): .*bobble/gm)].map(([, round]) => Number(round) % 2)).toEqual([0, 0]);
   });
 });
 
@@ -106,7 +116,7 @@ describe('every row of every piece', () => {
         planOf(withBody(bagOf('oval-base'), { narrowing: 3 })),
       ),
     );
-    expect(text).toContain('every 3rd pair');
+    expect(text).toMatch(/\*\[sc in each of next 4 sts, sc2tog over next 2 sts\] \d+ times.*; rep from \* once more/);
   });
 
   it.each(BODY_KINDS)('%s is written whole in both sets of words, saying every piece and how edges meet', (kind) => {
@@ -155,5 +165,7 @@ test('scallops are written each on its own, their stitches named', () => {
   const { lines, plan } = linesOf(design, 'panel');
   const { scallops } = plan.flap;
   expect(scallops && scallops.count * scallops.stitchesEach + scallops.leftOver).toBe(plan.flap.startStitches);
-  expect(lines.join('\n')).toContain(`divide the last row into 5 times ${scallops?.stitchesEach} stitches`);
+  expect(lines.filter((line) => /^Scallop \d of 5: /.test(line))).toHaveLength(5);
+  expect(lines.join('\n')).toContain(`work over the next ${scallops?.stitchesEach} sts only`);
+  expect(replayComplaints(design, plan)).toEqual([]);
 });

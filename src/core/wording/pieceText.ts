@@ -2,12 +2,11 @@ import { patternOf, type Design } from '@/core/design';
 import { SEWING_TAIL_MM, TAIL_MM } from '@/core/defaults';
 import type { Piece, PieceId, RowsPiece } from '@/core/pieces';
 import type { Plan } from '@/core/plan';
-import type { ShapedRow } from '@/core/shaping';
+import { shapingFor, type ShapedRow } from '@/core/shaping';
 import { beginsPlain, foundationOf, patternRowCount, startingChain } from '@/core/stitches';
 import { lengthWriterFor, ordinal } from './stepWords';
 import { discLines, halfDiscLines, ovalLines, sidesLines } from './roundsText';
-import { runsOf } from './rowRuns';
-import { plainRunText, turnedRowsLines } from './rowsText';
+import { plainRunsLines, turnedRowsLines } from './rowsText';
 import { inPlainStitch, sideOf } from './rowText';
 
 /** What each piece is called where it is worked. */
@@ -117,7 +116,7 @@ function scallopLines(
   const lines = [
     ...(patternRowCount(patternOf(design)) > 1 ? ['The scallops are worked in plain stitches.'] : []),
     `Scallop 1 of ${count}: ${gaps[0] ? `sl st in ${gaps[0] === 1 ? 'next st' : `each of next ${gaps[0]} sts`}, then ` : ''}work over the next ${stitchesEach} sts only:`,
-    ...runsOf(rows, before + 1).map((run) => plainRunText(plain, run, false)),
+    ...plainRunsLines(plain, { from: before + 1, rows, after: new Map(), belowCounts: false }),
     'Fasten off.',
   ];
   for (let scallop = 2; scallop <= count; scallop += 1) {
@@ -142,9 +141,16 @@ function roundsThenRows(design: Design, plan: Plan, piece: RowsPiece): string[] 
   const [first, ...others] = rows.slice(piece.roundCount);
   // The first row is worked over the stitches that are named: whatever is left at its sides is left by where the yarn is joined.
   const tail =
-    first?.by === 'leaving'
-      ? [{ ...first, by: 'nothing' as const, changeEachSide: 0 }, ...others]
-      : rows.slice(piece.roundCount);
+    first === undefined
+      ? []
+      : [
+          {
+            ...first,
+            by: shapingFor((first.stitches - startStitches) / 2),
+            changeEachSide: (first.stitches - startStitches) / 2,
+          },
+          ...others,
+        ];
   return [
     ...lines,
     `Fasten off, leaving a tail of ${length(TAIL_MM)} to weave in.`,

@@ -30,7 +30,11 @@ function* ways(design: Design): Generator<Design> {
 }
 
 const flapOf = (kind: FlapKind): Design['flap'] =>
-  usualFlap(kind, { dropMm: 52, widthMm: kind === 'tapered' ? 92 : null, hemMm: kind === 'straight' ? 12 : null }, { widthMm: 118, lengthMm: 52 });
+  usualFlap(
+    kind,
+    { dropMm: 52, widthMm: kind === 'tapered' ? 92 : null, hemMm: kind === 'straight' ? 12 : null },
+    { widthMm: 118, lengthMm: 52 },
+  );
 
 describe.each(BODY_KINDS)('%s: a stranger makes every piece from the words alone', (kind) => {
   test.each(PANEL_STITCH_IDS)('in %s, with every flap, in every school', (stitch) => {

@@ -58,7 +58,8 @@ export function sidesLines(design: Design, plan: Plan, piece: RowsPiece): string
   const begin = beginning(design, piece, short);
   const lines = [...begin.before, said(way)];
   if (straight >= 1) lines.push(roundLine('Round 1', begin.first, counted, short, kind, way, begin.onFoundation));
-  if (way.turned) lines.push(...patternRounds(design, roundsAsWorked(pattern, all, straight), all, kind, way));
+  if (way.turned)
+    lines.push(...patternRounds(design, roundsAsWorked(pattern, all, straight), pattern.rows.length, all, kind, way));
   else if (straight >= 2)
     lines.push(roundLine(roundsNamed(2, straight), `${short} in each st around`, counted, short, kind, way));
   if (narrowed && 'narrowing' in body && body.narrowing !== null) {
@@ -84,18 +85,23 @@ export function sidesLines(design: Design, plan: Plan, piece: RowsPiece): string
 function patternRounds(
   { settings: { terms } }: Design,
   rounds: readonly PatternRow[],
+  repeatRows: number,
   all: number,
   kind: StitchKind,
   way: RoundWay,
 ): string[] {
-  const period = Math.max(1, new Set(rounds.map((round) => JSON.stringify(round))).size);
   const texts = rounds.map((round) => JSON.stringify(round));
   const lines: string[] = [];
   let at = 1;
+  // A pattern of an odd number of rows comes round again only after both directions.
+  const goesOnAfter = (from: number): number | undefined =>
+    [repeatRows, 2 * repeatRows].find(
+      (period) =>
+        from - period >= 1 &&
+        texts.slice(from).every((text, index) => text === texts[from - period + (index % period)]),
+    );
   // Until whole repeats go on, each round is written.
-  const goesOn = (from: number) =>
-    from - period >= 1 && texts.slice(from).every((text, index) => text === texts[from - period + (index % period)]);
-  while (at < rounds.length && !goesOn(at)) {
+  while (at < rounds.length && goesOnAfter(at) === undefined) {
     const round = rounds[at] as PatternRow;
     const [first] = round.repeat;
     const begins = first && 'work' in first ? abbreviation(first, terms) : '';
@@ -106,7 +112,8 @@ function patternRounds(
     );
     at += 1;
   }
-  if (at < rounds.length) {
+  const period = goesOnAfter(at);
+  if (at < rounds.length && period !== undefined) {
     const block = { from: at - period + 1, to: at };
     const as = (round: number) => block.from + ((round - block.from) % period);
     const [from, to] = [at + 1, rounds.length];

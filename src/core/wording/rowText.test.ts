@@ -8,81 +8,29 @@ import {
   type StitchId,
   type StitchPattern,
 } from '@/core/stitches';
+import { readRowWords, workOps, type Place } from '@/core/testing/literalReader';
 import { patternRowText, patternText } from './rowText';
 import { abbreviation, stitchLegend } from './stitchText';
 
-type Place = 'ch' | 'st';
+/** Works a row as a maker reads it, from the printed words alone, over the places of the row below as it was made. */
+const madeFrom = (text: string, below: readonly Place[], row: number): number => {
+  const words = text.replace(/^Rows? [^:]+: /, '').replace(/\. \([^)]*\)$/, '');
+  return workOps(readRowWords(words, 'us'), [...below].reverse(), row).made.length;
+};
 
-/**
- * Works a row as a maker reads it: from the printed words alone, over the places of the row below, stitch by stitch. Knows
- * nothing of the data that the words were made from.
- */
-function workWords(text: string, below: readonly Place[]): { made: number; left: number } {
-  const places = [...below].reverse();
-  let made = 0;
-  const take = (count: number) => places.splice(0, count);
-  const number = (digits: string | undefined) => Number(digits ?? 1);
-  const phrase = (words: string) => {
-    const chain = /^ch (\d+)$/.exec(words);
-    const skip = /^skip next (?:(\d+) )?(?:st|ch)s?$/.exec(words);
-    const space = /^(?:(\d+) )?[\w ]+ in next ch-sp$/.exec(words);
-    const over = /^\w+ over next (\d+) sts$/.exec(words);
-    const next = /^[\w ]+ (?:in|round|in back loop of) next (?:(\d+) )?(?:st|ch)s?(?: two rows below)?$/.exec(words);
-    if (chain) made += number(chain[1]);
-    else if (skip) take(number(skip[1]));
-    else if (space) {
-      expect(places[0], words).toBe('ch');
-      while (places[0] === 'ch') take(1);
-      made += number(space[1]);
-    } else if (over) {
-      take(number(over[1]));
-      made += 1;
-    } else if (next) {
-      take(number(next[1]));
-      made += number(next[1]);
-    } else throw new Error(`not understood: “${words}”`);
-  };
-  const phrases = (words: string) => words.split(', ').filter(Boolean).forEach(phrase);
-
-  let words = text
-    .replace(/^Rows? [^:]+: /, '')
-    .replace(/, turn\. \([^)]*\)$/, '')
-    .replace(/^ch \d+ \(does not count as a st\), /, '')
-    .replace(/^beginning in \d\w\w ch from hook, /, '')
-    .replace(/, the last in top of turning ch$/, '');
-  const stands =
-    /^(?:ch \d+ \(counts as first \w+\), skip first st|skip first (?:ch|\d+ chs) \(counts? as first \w+\)), /;
-  if (stands.test(words)) {
-    words = words.replace(stands, '');
-    take(1);
-    made += 1;
-  }
-  if (/ (?:in|of) each (st|ch) across$/.test(words)) return { made: made + places.length, left: 0 };
-
-  const [before = '', rest] = words.split('*');
-  phrases(before);
-  if (rest === undefined) return { made, left: places.length };
-  const [repeat = '', after = ''] = words.slice(before.length + 1).split('; rep from * ');
-  const until = /^(?:across|to last (?:(\d+) )?(st|ch-sp)s?)/.exec(after);
-  if (!until) throw new Error(`no end to “${after}”`);
-  const isEnd = () => {
-    if (until[0] === 'across') return places.length === 0;
-    if (until[2] === 'st') return places.length <= number(until[1]);
-    return (
-      places.slice(places.findIndex((place) => place !== 'ch')).every((place) => place === 'st') && places[0] === 'ch'
-    );
-  };
-  for (let turns = 0; !isEnd() && turns < 200; turns += 1) phrases(repeat);
-  phrases(after.slice(until[0].length).replace(/^, /, ''));
-  return { made, left: places.length };
-}
-
-const placesOf = (pattern: StitchPattern, count: number, row: number): Place[] => {
-  if (row === 0) return Array.from({ length: count }, () => 'st');
+/** The row below as the pattern makes it; before row 1 the starting chain. */
+function placesOf(
+  pattern: StitchPattern,
+  count: number,
+  row: number,
+  turningChain: 'counts' | 'does-not-count',
+): Place[] {
+  if (row === 0) return Array<Place>(startingChain(count, pattern, turningChain, 'chain')).fill('begin');
   const worked = workPattern(pattern, count, row);
   if (!worked.ok) throw new Error('does not come out');
-  return (worked.rows[row - 1] ?? []).map((cell) => (cell.made === 'chain' ? 'ch' : 'st'));
-};
+  const made = (worked.rows[row - 1] ?? []).map((cell): Place => (cell.made === 'chain' ? 'ch' : 'st'));
+  return turningChain === 'counts' ? ['tch', ...made.slice(1)] : made;
+}
 
 describe.each(['does-not-count', 'counts'] as const)('rows in words, where the turning chain %s', (turningChain) => {
   test.each(PANEL_STITCH_IDS)('%s comes out when it is worked from its words alone', (id) => {
@@ -93,7 +41,7 @@ describe.each(['does-not-count', 'counts'] as const)('rows in words, where the t
       if (count < 3) continue;
       for (let row = 1; row <= patternRowCount(pattern) + 1; row += 1) {
         const text = patternRowText(pattern, row, count, { terms: 'us', turningChain, foundation: 'chain' });
-        expect(workWords(text, placesOf(pattern, count, row - 1)), text).toEqual({ made: count, left: 0 });
+        expect(madeFrom(text, placesOf(pattern, count, row - 1, turningChain), row), text).toBe(count);
         expect(text).toMatch(new RegExp(`\\(${count} [^)]+\\)$`));
       }
     }
@@ -112,7 +60,7 @@ test.each<[StitchId, number, number, string]>([
     'bobble-field',
     2,
     25,
-    'Row 2 (WS): ch 1 (does not count as a st), sc in next 2 sts, *bobble in next st, sc in next 3 sts; rep from * to last 3 sts, bobble in next st, sc in next 2 sts, turn. (25 sts, 6 bobbles)',
+    'Row 2 (WS): ch 1 (does not count as a st), sc in each of next 2 sts, *bobble in next st, sc in each of next 3 sts; rep from * to last 3 sts, bobble in next st, sc in each of next 2 sts, turn. (25 sts, 6 bobbles)',
   ],
   [
     'sl-st-rib',
@@ -161,8 +109,8 @@ describe('a pattern for straps, from its first row to its last', () => {
     expect(patternText(STITCHES['chain-cord'], 90, settings)).toHaveLength(1);
   });
 
-  test('a fabric of several rows names those that are repeated', () => {
-    expect(patternText(STITCHES['bobble-field'], 25, settings).at(-1)).toBe('Repeat rows 1 to 4.');
+  test('a fabric of several rows names those that are repeated: never the one that is worked into a chain', () => {
+    expect(patternText(STITCHES['bobble-field'], 25, settings).at(-1)).toBe('Repeat rows 2 to 5.');
     expect(patternText(STITCHES.sc, 25, settings).at(-1)).toBe('Repeat row 2.');
   });
 });

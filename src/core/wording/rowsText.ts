@@ -34,23 +34,53 @@ const rowsNamed = (from: number, to: number): string => (from === to ? `Row ${fr
 
 function plainLines(design: Design, { from, rows, startStitches, after, over }: TurnedRows): string[] {
   const pattern = patternOf(design);
-  const begins = over === 'beginning';
-  const lines: string[] = [];
-  const first = begins ? [patternRowText(pattern, 1, startStitches, design.settings), ...said(after, 1)] : [];
-  let belowCounts = begins && firstRowCounts(design.settings, pattern);
-  const rest = begins ? rows.slice(1) : rows;
-  for (const run of runsOf(rest, begins ? from + 1 : from, after)) {
-    const level = run.shape.by === 'nothing';
-    const counts = level && design.settings.turningChain === 'counts';
-    // Over a row whose chain does not count the first of them ends otherwise than the rest.
-    const parts = counts && !belowCounts && run.to > run.from ? splitFirst(run) : [run];
-    for (const part of parts) {
-      lines.push(plainRunText(design, part, belowCounts));
-      belowCounts = counts;
-    }
-    lines.push(...said(after, run.to));
-  }
-  return [...first, ...lines];
+  if (over === 'rounds') return plainRunsLines(design, { from, rows, after, belowCounts: false });
+  return [
+    firstPlainRow(design, startStitches),
+    ...said(after, 1),
+    ...plainRunsLines(design, {
+      from: from + 1,
+      rows: rows.slice(1),
+      after,
+      belowCounts: startStitches > 1 && firstRowCounts(design.settings, pattern),
+    }),
+  ];
+}
+
+/** Row 1. A single stitch has no chain beside it that could count. */
+function firstPlainRow(design: Design, count: number): string {
+  const settings = count === 1 ? { ...design.settings, turningChain: 'does-not-count' as const } : design.settings;
+  return patternRowText(plainRowsOf(patternOf(design)), 1, count, settings).replace(
+    count === 1 ? / and in each ch across/ : /^$/,
+    '',
+  );
+}
+
+/** Rows of one plain stitch, those that are alike word for word together. */
+export function plainRunsLines(
+  design: Design,
+  {
+    from,
+    rows,
+    after,
+    belowCounts,
+  }: Pick<TurnedRows, 'from' | 'rows' | 'after'> & {
+    /** Whether the row before the first one begins with a chain that counts. */
+    belowCounts: boolean;
+  },
+): string[] {
+  let below = belowCounts;
+  return runsOf(rows, from, after).flatMap((run) => {
+    const counts = run.shape.by === 'nothing' && design.settings.turningChain === 'counts';
+    // The first of them ends otherwise than the rest where only one of the two rows below begins with a chain that counts.
+    const parts = counts !== below && run.to > run.from ? splitFirst(run) : [run];
+    const lines = parts.map((part) => {
+      const line = plainRunText(design, part, below);
+      below = counts;
+      return line;
+    });
+    return [...lines, ...said(after, run.to)];
+  });
 }
 
 const said = (after: ReadonlyMap<number, string>, row: number): string[] => {
@@ -64,7 +94,7 @@ const splitFirst = ({ from, to, shape, counts }: RowRun): RowRun[] => [
 ];
 
 /** A run of rows of one plain stitch in words. */
-export function plainRunText(design: Design, run: RowRun, belowCounts: boolean): string {
+function plainRunText(design: Design, run: RowRun, belowCounts: boolean): string {
   const { from, to, counts, shape } = run;
   const { changeEachSide, by } = shape;
   const rows = rowsNamed(from, to);
@@ -135,8 +165,9 @@ function patternLines(
   let block: { from: number; to: number } | null = null;
   const counts = (index: number): boolean => {
     const row = worked[index];
-    if (row === undefined || row.pattern === null) return false;
-    return from + index === 1 ? firstRowCounts(design.settings, pattern) : design.settings.turningChain === 'counts';
+    if (row === undefined) return false;
+    if (from + index === 1) return startStitches > 1 && firstRowCounts(design.settings, pattern);
+    return row.pattern !== null && design.settings.turningChain === 'counts';
   };
   const usual = design.settings.turningChain === 'counts';
   const canRepeat = (index: number): boolean =>
@@ -196,7 +227,7 @@ function rowWordsOf(
     return patternRowText(pattern, number, shape.stitches, design.settings, '', belowCounts).replace(/^: /, '');
   if (number === 1)
     // Wider than the pattern's repeat allows, or narrower: the first row is plain all along.
-    return patternRowText(plainRowsOf(pattern), 1, shape.stitches, design.settings, '').replace(/^: /, '');
+    return firstPlainRow(design, shape.stitches).replace(/^[^:]*: /, '');
   const { terms } = design.settings;
   const change = Math.abs(shape.changeEachSide);
   const words = acrossWords(steps, shape, terms);
