@@ -125,5 +125,8 @@ export const GUSSET_DEPTH_MM = 52;
  */
 export const TENSION_DRIFT_SHARE = 0.03;
 
+/** The normal quantile of 95 %: a ± is so many standard deviations. */
+export const DEVIATIONS_IN_PLUS_MINUS = 1.959964;
+
 /** How often a row is counted once too often or not at all: the chance for each row. From memory. */
 export const ROW_SLIP_CHANCE = 0.002;

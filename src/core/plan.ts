@@ -1,4 +1,5 @@
 import {
+  begunAsPieces,
   bodyStage,
   constructionOf,
   countOffers,
@@ -6,6 +7,7 @@ import {
   rowOffers,
   sectionPieces,
   textureProblems,
+  unheededProblems,
   type CountOffer,
   type PieceSet,
   type PouchStage,
@@ -99,10 +101,11 @@ export function planBag(wished: Design, packings?: Packings): PlanResult {
   const body = bodyStage(contents, gauge);
   if (!body.ok) return body;
 
-  const { pouch, design } = body;
-  const fit = contentsFit(wished, contents, pouch, design.clampedLoadMm);
-  const flap = flapStage(design, gauge, pouch);
-  const set = withHalfDisc(body.pieces(flap), design, pouch, flap);
+  const { design } = body;
+  const fit = contentsFit(wished, contents, body.pouch, design.clampedLoadMm);
+  const flap = flapStage(design, gauge, body.pouch);
+  const set = withHalfDisc(body.pieces(flap), design, body.pouch, flap);
+  const pouch = begunAsPieces(body.pouch, set, design);
   const whole = piecesFigures(set, gauge);
   const section = sectionsOf(design, pouch, flap);
   const [closure] = design.hardware;
@@ -167,6 +170,7 @@ export function planBag(wished: Design, packings?: Packings): PlanResult {
       ]),
       problems: [
         ...[gauge, fit, pouch, flap, set].flatMap(({ problems }) => problems),
+        ...unheededProblems(wished, design, pouch, set.pieces),
         ...textureProblems(design, { pouch, flap, workedFrom: set.workedFrom }),
         ...[snap, strap, fold, yarn].flatMap((stage) => stage?.problems ?? []),
         ...emptyAndFullProblems(design, pouch, flap, fold, emptyAndFull),

@@ -1,4 +1,5 @@
 export { areJoined } from './constructions/areJoined';
+export { rowsDoubtMm, seamsDoubtMm } from './madeDoubt';
 export { acrossAt, acrossProfile, halfWidthOfProfileMm, type AcrossProfile } from './acrossProfile';
 export { bodyStage, type BodyResult } from './bodyStage';
 export { centreOf, offsetOf, placeAt, type StitchPlace } from './centre';
@@ -56,3 +57,5 @@ export {
 } from './moveLine';
 export { bodyHandles, pullBodyEdits, type BodyHandle } from './pullBody';
 export { usualBody } from './usualBody';
+export { unheededProblems } from './unheeded';
+export { begunAsPieces } from './begunAsPieces';

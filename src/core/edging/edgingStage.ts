@@ -35,8 +35,13 @@ export function edgingStage({ pieces, tracks }: PieceSet, gauge: GaugeStage): Ed
   const perSide = Math.round((rows * pickUp.stitches) / pickUp.rows);
   const first = piece.startStitches;
   const last = piece.rows.at(-1)?.stitches ?? first;
+  // Beside a narrower flap, what the back leaves at both sides is an edge as well.
+  const beside = piece.rows.reduce(
+    (sum, { by, changeEachSide }) => sum + (by === 'leaving' || by === 'adding' ? 2 * Math.abs(changeEachSide) : 0),
+    0,
+  );
   // Each corner takes the stitch it stands in.
-  const all = first + last + 2 * perSide + CORNERS * (CORNER_STITCHES - 1);
+  const all = first + last + beside + 2 * perSide + CORNERS * (CORNER_STITCHES - 1);
   const gaugeInputs = [inputFrom(gauge.rowHeight), inputFrom(gauge.stitchWidth)];
   const ratio = input('Rows that they are picked up from', pickUp.rows, 'row');
   const alongSides = makeFigure(
@@ -51,7 +56,11 @@ export function edgingStage({ pieces, tracks }: PieceSet, gauge: GaugeStage): Ed
     },
   );
   const sides = input('Along each side', perSide, 'stitch');
-  const ends = [input('Along the first row', first, 'stitch'), input('Along the last row', last, 'stitch')];
+  const ends = [
+    input('Along the first row', first, 'stitch'),
+    input('Along the last row', last, 'stitch'),
+    ...(beside > 0 ? [input('Beside a narrower part, both sides', beside, 'stitch')] : []),
+  ];
   const corner = makeFigure('edging.corner', 'Edging: stitches in each corner', CORNER_STITCHES, 'stitch', {
     rule: 'Three in one keep a corner square. One, chain 1, one does as well, and so does a single chain between the two sides.',
     inputs: [],
@@ -82,14 +91,14 @@ export function edgingStage({ pieces, tracks }: PieceSet, gauge: GaugeStage): Ed
       length: makeFigure(
         'edging.length',
         'Edging: length all round',
-        (first + last + 2 * perSide) * piece.stitchMm,
+        (first + last + beside + 2 * perSide) * piece.stitchMm,
         'mm',
         {
           rule: 'Its stitches without those that turn the corners, times the width of one.',
           inputs: [inputFrom(stitches), inputFrom(gauge.stitchWidth)],
           source: GEOMETRY,
         },
-        (first + last + 2 * perSide) * (gauge.stitchWidth.plusMinus ?? 0),
+        (first + last + beside + 2 * perSide) * (gauge.stitchWidth.plusMinus ?? 0),
       ),
       adds: makeFigure(
         'edging.adds',

@@ -9,7 +9,7 @@ export const FLAT_EDGE = { least: 0.95, most: 1.05 } as const;
 
 /** A ratio over more rows than this is hard to keep in mind. Ours. */
 const MOST_ROWS = 4;
-const MOST_STITCHES = 6;
+const MOST_STITCHES = 9;
 /** Two in two are no nearer than one in one, whatever a computer’s rounding says. */
 const DUST = 1e-9;
 

@@ -3,6 +3,7 @@ import {
   bridgeOverMm,
   constructionOf,
   productFigure,
+  rowsDoubtMm,
   standingOut,
   type PouchStage,
   type SectionPoint,
@@ -149,9 +150,12 @@ export function flapStage(design: SettledDesign, gauge: GaugeStage, pouch: Pouch
   );
   const isStrip = pouch.figures.baseFold !== null;
   const beforeFlap = isStrip ? [pouch.figures.frontRows, pouch.figures.backRows] : [pouch.figures.backRows];
-  const totalFigure = makeFigure('panel.rows', 'Rows in all', totalRows, 'row', {
-    rule: isStrip ? 'Front, back, bridge and flap together.' : 'Back, bridge and flap together.',
-    inputs: [...beforeFlap, bridgeRowsFigure, flapRowsFigure].map(inputFrom),
+  const totalFigure = makeFigure('panel.rows', 'Rows in all', totalRows + hemRows, 'row', {
+    rule: `${isStrip ? 'Front, back, bridge and flap' : 'Back, bridge and flap'} together${hemRows > 0 ? ', and the hem that is turned back' : ''}.`,
+    inputs: [
+      ...[...beforeFlap, bridgeRowsFigure, flapRowsFigure].map(inputFrom),
+      ...(hemRows > 0 ? [input('Rows of the hem', hemRows, 'row')] : []),
+    ],
     source: GEOMETRY,
   });
   const rowPlusMinus = gauge.rowHeight.plusMinus ?? 0;
@@ -172,7 +176,10 @@ export function flapStage(design: SettledDesign, gauge: GaugeStage, pouch: Pouch
         ],
         source: GEOMETRY,
       },
-      (bridgeRows + flapRows + Math.abs(pouch.backRows - pouch.frontRows)) * rowPlusMinus,
+      Math.hypot(
+        (bridgeRows + flapRows + Math.abs(pouch.backRows - pouch.frontRows)) * rowPlusMinus,
+        hasFlap ? rowsDoubtMm(dropParts(pouch, bridgeRows + flapRows), rowMm) : 0,
+      ),
     );
   const rowsTo = (id: string, label: string, ...inputs: Figure[]) =>
     makeFigure(
@@ -258,6 +265,19 @@ export function flapStage(design: SettledDesign, gauge: GaugeStage, pouch: Pouch
         : [noFlapProblem(design)],
   };
 }
+
+/** What the drop hangs on, in the order of working: the tail and the front lengthen it, the back takes of it; in the round both faces are one. */
+const dropParts = ({ kind, frontRows, backRows }: PouchStage, tailRows: number): Parameters<typeof rowsDoubtMm>[0] =>
+  kind === 'around-chain' || kind === 'oval-base'
+    ? [
+        { rows: frontRows, way: 0 },
+        { rows: tailRows, way: 1 },
+      ]
+    : [
+        { rows: frontRows, way: 1 },
+        { rows: backRows, way: -1 },
+        { rows: tailRows, way: 1 },
+      ];
 
 /** What was wished of a flap, whatever its shape: its width, and its drop, no longer than the front. */
 export const wishableFlap = ({

@@ -17,10 +17,11 @@ import { COMMON_PRACTICE, GEOMETRY, input, inputFrom, makeFigure, type Figure } 
 import { rowStitches, type FlapStage } from '@/core/flap';
 import type { GaugeStage } from '@/core/gauge';
 import type { Problem } from '@/core/problems';
+import { hemReaches } from './hemReaches';
 import { snapProblems } from './snapProblems';
 
 /**
- * A half of a snap on a flat piece: its row, its place across, and its middle from where the piece begins and from its right edge.
+ * A half of a snap on a flat piece: its row, its place along that row, and its middle from where the piece begins and from its right edge.
  * `stationMm` is how far along the fabric it lies from the front's mouth, round the base and over the top.
  */
 export interface SnapSpot {
@@ -31,6 +32,8 @@ export interface SnapSpot {
   ofStitches: number;
   alongMm: number;
   acrossMm: number;
+  /** From that row's own edge, along it, mm: what goes with the count. */
+  fromEdgeMm: number;
   stationMm: number;
 }
 
@@ -39,6 +42,8 @@ export interface SnapStage {
   diameterMm: number;
   /** The halves on the flap's inner face. */
   halves: SnapSpot[];
+  /** The halves sit in the hem's own rows, which hide their prongs once they are turned back. */
+  inHem: boolean;
   /** The mates to set on the front's outer face. */
   mates: SnapSpot[];
   /** Where the flap's half meets the front, exactly, from the front's top edge, mm. */
@@ -70,7 +75,8 @@ export function magneticSnapStage(
   const tailRows = flap.bridgeRows + flap.flapRows;
   const beyondMm = tailRows * rowMm;
   // Counted from the back's upper end: over the top, then down the flap.
-  const tailRow = Math.max(1, rowAt(beyondMm - snap.insetMm, rowMm));
+  const hemRow = hemRowFor(snap, design, flap, rowMm);
+  const tailRow = Math.max(1, rowAt(beyondMm - (hemRow === null ? snap.insetMm : rowMiddleMm(hemRow, rowMm)), rowMm));
   const tailMm = rowMiddleMm(tailRow, rowMm);
   const backEndMm = sectionMm.front + sectionMm.base + sectionMm.back;
   const stationMm = backEndMm + tailMm;
@@ -93,25 +99,39 @@ export function magneticSnapStage(
     places: readonly StitchPlace[],
     ofStitches: number,
     fromFrontMm: number,
-    lessAcrossMm = 0,
+    workedRow: (k: number) => number = (row) => row,
   ): SnapSpot[] =>
     places.map((place, index) => ({
       piece: track.piece,
-      row: trackRow(track, k),
+      row: trackRow(track, workedRow(k)),
       place,
       ofStitches,
-      alongMm: trackAlongMm(track, rowMiddleMm(k, rowMm), rowMm),
-      acrossMm: (acrossMm[index] as number) - lessAcrossMm,
+      alongMm: trackAlongMm(track, rowMiddleMm(workedRow(k), rowMm), rowMm),
+      acrossMm: acrossMm[index] as number,
+      fromEdgeMm: offsetOf(place, stitchMm),
       stationMm: fromFrontMm + rowMiddleMm(k, rowMm),
     }));
   const mateKs = [...new Set(mateTargetsMm.map((target) => rowAt(target, rowMm)))];
   const mateRows = mateKs.map((k) => trackRow(tracks.front, k));
-  const halfRow = trackRow(flapTrack, tailRow);
-  // A half disc is a piece of its own, and narrower than rounds that lie flat.
-  const lessAcrossMm = tracks.flap ? 0 : ((stitchCount - pouch.backStitches) / 2) * stitchMm;
+  const halves =
+    flap.halfDisc === null
+      ? spots(flapTrack, tailRow, halfPlaces, halfStitches, backEndMm, (k) => (hemRow === null ? k : tailRows + hemRow))
+      : // A half disc is a piece of its own, and narrower than rounds that lie flat.
+        halfDiscSpots(
+          flap.halfDisc,
+          acrossMm,
+          ((stitchCount - pouch.backStitches) / 2) * stitchMm,
+          tailMm,
+          backEndMm,
+          pouch,
+        );
+  const halfRow = halves[0]?.row ?? trackRow(flapTrack, tailRow);
 
   const halfRowFigure = makeFigure('snap.halfRow', 'Snap on the flap: row', halfRow, 'row', {
-    rule: 'The row whose middle is nearest to the wanted distance in from the flap’s edge. Usual: about three rows, or 20 to 25 mm.',
+    rule:
+      hemRow === null
+        ? 'The row whose middle is nearest to the wanted distance in from the flap’s edge. Usual: about three rows, or 20 to 25 mm.'
+        : 'A row of the hem: turned back, it lies at the wanted distance in from the flap’s edge, and its prongs are hidden beneath. Usual: 20 to 25 mm.',
     inputs: [
       input('Wanted from the flap’s edge', snap.insetMm, 'mm'),
       inputFrom(flap.figures.totalRows),
@@ -151,7 +171,8 @@ export function magneticSnapStage(
   return {
     id: snap.id,
     diameterMm: snap.diameterMm,
-    halves: spots(flapTrack, tailRow, halfPlaces, halfStitches, backEndMm, lessAcrossMm),
+    halves,
+    inHem: hemRow !== null,
     mates: mateKs.flatMap((k) => spots(tracks.front, k, matePlaces, stitchCount, 0)),
     meetsMm,
     figures: {
@@ -189,8 +210,48 @@ export function magneticSnapStage(
           ? mateRowFigure('snap.secondMateRow', 'Second mate on the front: row', mateRows[1] as number)
           : null,
     },
-    problems: snapProblems(snap, design, pouch, flap, tailRow, meetsMm, mateTargetsMm),
+    problems: snapProblems(snap, design, pouch, flap, tailRow, meetsMm, mateTargetsMm, hemRow !== null),
   };
+}
+
+/**
+ * The row of the hem that a half is set on, from the flap's edge; null where there is no hem, where the lining covers it, or where it does
+ * not reach far enough to hide the half.
+ */
+function hemRowFor(snap: MagneticSnap, design: SettledDesign, { hemRows }: FlapStage, rowMm: number): number | null {
+  if (hemRows === 0 || design.lining !== null || !hemReaches(snap, hemRows * rowMm)) return null;
+  return Math.max(1, Math.min(hemRows, rowAt(snap.insetMm, rowMm)));
+}
+
+/**
+ * Halves on a half disc. Its rows run round the middle of its straight side, so a place is found by how far it lies from there, and
+ * by its share of the half turn.
+ */
+function halfDiscSpots(
+  { counts }: NonNullable<FlapStage['halfDisc']>,
+  acrossMm: readonly number[],
+  besideMm: number,
+  downMm: number,
+  fromFrontMm: number,
+  { rowMm, stitchMm }: PouchStage,
+): SnapSpot[] {
+  const radiusMm = counts.length * rowMm;
+  return acrossMm.map((across) => {
+    const x = radiusMm - (across - besideMm);
+    const row = Math.min(counts.length, Math.max(1, rowAt(Math.hypot(x, downMm), rowMm)));
+    const ofStitches = counts[row - 1] as number;
+    const place = placeAt((Math.atan2(downMm, x) / Math.PI) * ofStitches, 1);
+    return {
+      piece: 'half-disc',
+      row,
+      place,
+      ofStitches,
+      alongMm: downMm,
+      acrossMm: across - besideMm,
+      fromEdgeMm: offsetOf(place, stitchMm),
+      stationMm: fromFrontMm + downMm,
+    };
+  });
 }
 
 /** One in the middle, or two a quarter of the width in from each side, the same count from both. */

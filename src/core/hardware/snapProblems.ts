@@ -8,6 +8,8 @@ import type { Problem, Repair } from '@/core/problems';
 /** How near to the flap's edge, and how far from it, a design can set a snap, mm: the schema's limits. */
 const LEAST_INSET_MM = 3;
 const MOST_INSET_MM = 400;
+/** The widest hem that a design can wish for, mm: the schema's limit. */
+const MOST_HEM_MM = 100;
 
 /** What is doubtful about where a snap is set: on its flap, on the front, between empty and full; with what mends it. */
 export function snapProblems(
@@ -18,6 +20,7 @@ export function snapProblems(
   tailRow: number,
   meetsMm: Record<LoadState, number>,
   mateTargetsMm: readonly number[],
+  inHem: boolean,
 ): Problem[] {
   const index = design.hardware.indexOf(snap);
   const radiusMm = snap.diameterMm / 2;
@@ -76,6 +79,8 @@ export function snapProblems(
           : [],
     });
 
+  if (flap.hemRows > 0 && !inHem) problems.push(hemProblem(snap, design, flap.hemRows * pouch.rowMm, insetRepairs, at));
+
   const flatFrontMm = Math.min(pouch.flatFrontMm.empty, pouch.flatFrontMm.loaded);
   // With two mates the snap is moved as far as the worse of them asks for.
   const [highestMm, lowestMm] = [Math.min(...mateTargetsMm), Math.max(...mateTargetsMm)];
@@ -105,30 +110,13 @@ export function snapProblems(
 
   const shiftMm = Math.abs(meetsMm.empty - meetsMm.loaded);
   const missMm = snap.mate === 'between' ? shiftMm / 2 : shiftMm;
-  if (snap.mate !== 'both' && missMm > radiusMm)
-    problems.push({
-      ...at,
-      code: 'snap-drifts',
-      asks: ['snap.meets.loaded', 'snap.meets.empty'],
-      severity: 'decide',
-      values: { shiftMm, missMm, radiusMm, emptyMm: meetsMm.empty, loadedMm: meetsMm.loaded },
-      repairs: [
-        ...(shiftMm / 2 <= radiusMm && snap.mate === 'loaded'
-          ? [
-              {
-                code: 'mate-between' as const,
-                values: { missMm: shiftMm / 2 },
-                edits: [{ path: ['hardware', index, 'mate'], value: 'between' }],
-              },
-            ]
-          : []),
-        { code: 'mate-both', values: {}, edits: [{ path: ['hardware', index, 'mate'], value: 'both' }] },
-      ],
-    });
+  if (snap.mate !== 'both' && missMm > radiusMm) problems.push(driftProblem(snap, at, index, meetsMm, shiftMm, missMm));
 
-  const widthMm = pouch.figures.width.value;
+  // As wide as the flap is where the snap sits: the corners of a point, or of a curve, lie above it.
+  const widthMm = rowStitches(flap, tailRow) * pouch.stitchMm;
   const isWide = widthMm > ONE_SNAP_FLAP_WIDTH_MM;
-  if (snap.layout === 'centre' && (isWide || design.contents.carried === 'on-the-wrist'))
+  const tilts = design.contents.carried === 'on-the-wrist' && widthMm > ONE_SNAP_FLAP_WIDTH_MM / 2;
+  if (snap.layout === 'centre' && (isWide || tilts))
     problems.push({
       ...at,
       code: isWide ? 'snap-wide-flap' : 'snap-on-wrist',
@@ -138,6 +126,81 @@ export function snapProblems(
       repairs: [{ code: 'two-snaps', values: {}, edits: [{ path: ['hardware', index, 'layout'], value: 'pair' }] }],
     });
   return problems;
+}
+
+type At = Pick<Problem, 'place' | 'path' | 'mark'>;
+
+/**
+ * A half that misses its mate on the empty bag. Where halfway misses by less than its radius, that settles it; else a second mate does,
+ * once it lands on the front. By less than its radius it finds its mate by itself, and nothing is to be decided.
+ */
+function driftProblem(
+  snap: MagneticSnap,
+  at: At,
+  index: number,
+  meetsMm: Record<LoadState, number>,
+  shiftMm: number,
+  missMm: number,
+): Problem {
+  const radiusMm = snap.diameterMm / 2;
+  const halfwayHolds = shiftMm / 2 <= radiusMm && snap.mate === 'loaded';
+  // Two mates nearer to each other than one is wide have no room beside each other.
+  const roomForTwo = shiftMm >= snap.diameterMm;
+  return {
+    ...at,
+    code: 'snap-drifts',
+    asks: ['snap.meets.loaded', 'snap.meets.empty'],
+    severity: halfwayHolds || roomForTwo ? 'decide' : 'mind',
+    values: { shiftMm, missMm, radiusMm, emptyMm: meetsMm.empty, loadedMm: meetsMm.loaded, far: roomForTwo ? 1 : 0 },
+    repairs: [
+      ...(halfwayHolds
+        ? [
+            {
+              code: 'mate-between' as const,
+              values: { missMm: shiftMm / 2 },
+              edits: [{ path: ['hardware', index, 'mate'], value: 'between' }],
+            },
+          ]
+        : []),
+      ...(roomForTwo
+        ? [
+            {
+              code: 'mate-both' as const,
+              values: {},
+              edits: [{ path: ['hardware', index, 'mate'], value: 'both' }],
+            },
+          ]
+        : []),
+    ],
+  };
+}
+
+/** A hem that does not hide the snap's half: the lining lies over it, or it does not reach so far. */
+function hemProblem(
+  snap: MagneticSnap,
+  design: SettledDesign,
+  hemMm: number,
+  insetRepairs: (insetMm: number) => Repair[],
+  at: At,
+): Problem {
+  const noHem: Repair = { code: 'take-hem-off', values: {}, edits: [{ path: ['flap', 'hemMm'], value: null }] };
+  if (design.lining !== null)
+    return { ...at, code: 'hem-under-lining', severity: 'mind', values: { hemMm }, repairs: [noHem] };
+  const radiusMm = snap.diameterMm / 2;
+  const neededMm = Math.ceil(snap.insetMm + radiusMm) + 1;
+  const hemWider: Repair[] =
+    neededMm <= MOST_HEM_MM
+      ? [{ code: 'hem-to', values: { hemMm: neededMm }, edits: [{ path: ['flap', 'hemMm'], value: neededMm }] }]
+      : [];
+  const insetMm = Math.floor(hemMm - radiusMm);
+  return {
+    ...at,
+    code: 'snap-beyond-hem',
+    asks: ['snap.halfInset'],
+    severity: 'decide',
+    values: { hemMm, insetMm: snap.insetMm, radiusMm },
+    repairs: [...(insetMm >= radiusMm ? insetRepairs(insetMm) : []), ...hemWider, noHem],
+  };
 }
 
 /** A snap on a bag that has no flap to close: it is left out. It is taken off, or the bag is given a flap where it can take one. */

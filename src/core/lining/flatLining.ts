@@ -128,7 +128,11 @@ function coveredBy(piece: Piece, gauge: GaugeStage): Covered[] {
       label,
       mm,
       'mm',
-      { rule: 'The piece as it lies flat.', inputs: [inputFrom(per)], source: GEOMETRY },
+      {
+        rule: 'The piece as it lies flat, without a hem, which is turned back.',
+        inputs: [inputFrom(per)],
+        source: GEOMETRY,
+      },
       mm * ((per.plusMinus ?? 0) / per.value),
     );
   const covered = (
@@ -144,11 +148,16 @@ function coveredBy(piece: Piece, gauge: GaugeStage): Covered[] {
     width: size(`${name}.width`, `Width of the ${LINING_NAMES[name]}`, widthMm, stitchWidth),
     length: size(`${name}.length`, `Length of the ${LINING_NAMES[name]}`, lengthMm, rowHeight),
   });
-  const { widthMm, lengthMm } = flatSize(piece);
+  const flat = flatSize(piece);
+  // A hem is turned back before the lining is sewn on.
+  const hem = piece.kind === 'rows' ? piece.zones.find(({ id }) => id === 'hem') : undefined;
+  const hemRows = hem ? hem.toRow - hem.fromRow + 1 : 0;
+  const { widthMm } = flat;
+  const lengthMm = flat.lengthMm - hemRows * piece.rowMm;
   if (piece.kind !== 'rows') return [covered(piece.id, widthMm, lengthMm, true, piece.copies)];
   const shaped = piece.rows.some(({ by }) => by !== 'nothing');
   if (piece.roundCount === 0) return [covered(piece.id, widthMm, lengthMm, shaped, piece.copies)];
-  const beyond = piece.rows.slice(piece.roundCount);
+  const beyond = piece.rows.slice(piece.roundCount, piece.rows.length - hemRows);
   const allRound = covered('sides', 2 * widthMm, piece.roundCount * piece.rowMm, false);
   if (beyond.length === 0) return [allRound];
   const flapStitches = Math.max(...beyond.map(({ stitches }) => stitches));

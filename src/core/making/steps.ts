@@ -21,6 +21,8 @@ export function makingSteps(design: Design, made: Made): Step[] {
   const hemmed =
     hasFlap && made.pieces.some((piece) => piece.kind === 'rows' && piece.zones.some(({ id }) => id === 'hem'));
   const { work, worked, join } = bodySteps(design, made);
+  // In a bag that is worked in rounds the lining goes in last, over the feet of the strap.
+  const linedLast = made.pieces.some((piece) => piece.kind === 'rows' && piece.roundCount > 0);
   const flat: StepId[] = ['set-snap-front', 'set-snap-flap', 'weave-ends', 'block'];
   const joined = join.map(({ id }) => id);
   const steps: Step[] = [
@@ -33,13 +35,29 @@ export function makingSteps(design: Design, made: Made): Step[] {
     ...(snap ? [step('set-snap-front', ['block'])] : []),
     ...(lined ? [step('cut-lining', ['block']), step('press-lining', ['cut-lining'])] : []),
     ...(snap ? [step('set-snap-flap', [lined ? 'press-lining' : 'block'])] : []),
-    ...(hemmed ? [step('turn-hem', ['block'], ['set-snap-flap'])] : []),
-    ...(lined ? [step('sew-lining', ['press-lining', 'turn-hem'], flat)] : []),
+    // A half in the hem is set while the hem lies open; under a lining it goes into the cloth, and the hem is turned before.
+    ...(hemmed ? [step('turn-hem', ['block'], lined ? [] : ['set-snap-flap'])] : []),
+    ...(lined
+      ? [
+          step(
+            'sew-lining',
+            ['press-lining', 'turn-hem', ...(linedLast ? joined : [])],
+            linedLast ? [...flat, 'attach-strap'] : flat,
+          ),
+        ]
+      : []),
     ...join.map((one) => ({
       ...one,
-      needs: [...one.needs, 'block' as const, 'sew-lining' as const, 'sew-flap' as const],
+      needs: [...one.needs, 'block' as const, 'sew-flap' as const, ...(linedLast ? [] : ['sew-lining' as const])],
       // Laying flat for the fold shuts nothing off yet; the first seam does.
-      shutsOff: one.id === 'fold' ? [] : [...flat, 'sew-lining' as const, 'turn-hem' as const],
+      shutsOff:
+        one.id === 'fold'
+          ? []
+          : [
+              ...flat.filter((id) => !linedLast || id !== 'set-snap-flap'),
+              'turn-hem' as const,
+              ...(linedLast ? [] : ['sew-lining' as const]),
+            ],
     })),
     ...(strapped
       ? [

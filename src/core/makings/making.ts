@@ -1,5 +1,5 @@
 import { SEAMS } from '@/core/body';
-import { ROW_SLIP_CHANCE, TENSION_DRIFT_SHARE } from '@/core/defaults';
+import { DEVIATIONS_IN_PLUS_MINUS, ROW_SLIP_CHANCE, TENSION_DRIFT_SHARE } from '@/core/defaults';
 import type { Plan } from '@/core/plan';
 import { nextNormal, type Random } from '@/core/random';
 
@@ -27,9 +27,6 @@ export interface Making {
   /** Stitches that the seams take. */
   takeUpStitches: number;
 }
-
-/** The normal quantile of 95 %: a ± is so many standard deviations. */
-export const DEVIATIONS_IN_PLUS_MINUS = 1.959964;
 
 /**
  * One making of a planned bag, by chance. Gauges are drawn from normal distributions whose 95 % limits are their ±, drift likewise; a

@@ -55,7 +55,14 @@ export type RepairCode =
   | 'swatch-was-for-this'
   | 'bag-deeper'
   | 'work-from-other-end'
-  | 'box-the-corners';
+  | 'box-the-corners'
+  | 'hem-to'
+  | 'take-hem-off'
+  | 'settle-on-count'
+  | 'narrow-every'
+  | 'no-narrowing'
+  | 'work-plain'
+  | 'load-to';
 
 export type ProblemCode =
   | 'not-measured'
@@ -127,7 +134,15 @@ export type ProblemCode =
   | 'scallops-worked-last'
   | 'presses-on-cloth'
   | 'mouth-stands-open'
-  | 'narrower-when-full';
+  | 'narrower-when-full'
+  | 'snap-beyond-hem'
+  | 'hem-under-lining'
+  | 'count-not-allowed'
+  | 'narrowing-joins-nothing'
+  | 'stitch-not-shown'
+  | 'load-deeper-than-bag'
+  | 'strap-shorter-than-bag'
+  | 'tall-in-spiral';
 
 /**
  * Something the maker should know before the hook does. Data only: the sentence is made where it is

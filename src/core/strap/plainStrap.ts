@@ -204,7 +204,7 @@ export function plainStrapStage(
         source: GEOMETRY,
       }),
     },
-    problems: [...trialProblems, ...strapProblems(strap, growth)],
+    problems: [...trialProblems, ...strapProblems(strap, growth), ...spanProblems(strap, pouch)],
   };
 }
 
@@ -246,6 +246,29 @@ function footOf(strapStitches: number, overlapMm: number, pouch: PouchStage, { p
 /** How far down into the bag a foot reaches, mm. */
 export const footDepthMm = ({ foot }: StrapStage, { rowMm }: PouchStage): number =>
   foot.on === 'sides' ? (foot.front.rows.to - foot.front.rows.from + 1) * rowMm : foot.depthMm;
+
+/** Beyond the width of the bag, a strap needs so much for a hand to go through, mm. From memory. */
+const HAND_MM = 160;
+
+/** A strap that is no longer than the bag is wide, from side to side, hangs below its mouth. */
+function spanProblems({ wornLengthMm }: PlainStrap, pouch: PouchStage): Problem[] {
+  const widthMm = pouch.figures.width.value;
+  if (wornLengthMm >= widthMm) return [];
+  const wornMm = Math.ceil(widthMm + HAND_MM);
+  return [
+    {
+      code: 'strap-shorter-than-bag',
+      severity: 'decide',
+      place: 'strap',
+      path: ['strap', 'wornLengthMm'],
+      asks: ['size.width'],
+      values: { wornMm: wornLengthMm, widthMm },
+      repairs: [
+        { code: 'strap-worn-to', values: { wornMm }, edits: [{ path: ['strap', 'wornLengthMm'], value: wornMm }] },
+      ],
+    },
+  ];
+}
 
 function strapProblems(strap: PlainStrap, growth: number): Problem[] {
   const problems: Problem[] = [

@@ -14,9 +14,9 @@ export const BODY_PROBLEMS = {
   'spiral-step': () =>
     'A spiral ends one round higher than it began: what is set on the same round can be up to one round apart. A slip stitch or two levels the end.',
   'pattern-in-spiral': () =>
-    'This pattern has more than one row, and a spiral has no place where one row ends and the next begins.',
+    'This pattern has more than one row, and a spiral has no place where one row ends and the next begins. The rounds are planned joined, and turned.',
   'pattern-in-rounds': () =>
-    'This pattern was thought out in turned rows. In joined rounds turn after each one; what stands before and after its repeat is left out.',
+    'This pattern was thought out in turned rows. Here each round is joined and turned, so that what stands out comes to lie outside, and its motifs stay staggered.',
   'ends-over-face': (v) =>
     `A face of ${v.stitches} stitches leaves no chain to work around once its ends have theirs. It is planned around one chain.`,
   'disc-not-flat': (v) =>
@@ -53,5 +53,12 @@ export const BODY_REPAIRS = {
   'take-flap-off': () => 'Take the flap off',
   'swatch-was-for-this': (v) => (v.isRounds ? 'It was worked in rounds after all' : 'It was for a panel after all'),
   'bag-deeper': (v, length) => `Make the bag ${length(v.depthMm)} deep`,
+  'hem-to': (v, length) => `Make the hem ${length(v.hemMm)} deep`,
+  'take-hem-off': () => 'Leave the hem off',
+  'settle-on-count': (v) => `Settle on ${v.planned} stitches`,
+  'narrow-every': (v) => `Join one of every ${v.every} pairs`,
+  'no-narrowing': () => 'Leave the mouth as it is',
+  'work-plain': () => 'Choose the plain stitch',
+  'load-to': (v, length) => `Make the load ${length(v.loadMm)} thick`,
   'work-from-other-end': (v) => (v.fromFlap ? 'Work from the front’s edge' : 'Work from the flap’s edge'),
 } satisfies Partial<Record<RepairCode, Sentence>>;

@@ -1,4 +1,5 @@
-import type { Design, SeamKind } from '@/core/design';
+import { patternOf, type Design, type SeamKind } from '@/core/design';
+import { foundationOf } from '@/core/stitches';
 import type { StepId } from '@/core/making';
 import { flatSize, joinLengthMm, type JoinId, type PieceId, type RowsPiece, type ZoneId } from '@/core/pieces';
 import type { Plan } from '@/core/plan';
@@ -18,7 +19,7 @@ const SEAM_VERBS: Record<SeamKind, string> = {
   'outer-loops': 'whip through the outer loops only,',
 };
 
-const SEAM_WORDS = { turned: 'Inside out:', showing: 'Right side out, the seam showing:' } as const;
+const SEAM_WORDS = { turned: 'Right sides together:', showing: 'Wrong sides together, the seam showing:' } as const;
 
 const seamVerb = (design: Design): string =>
   `${SEAM_WORDS[design.body.seam.finish]} ${SEAM_VERBS[design.body.seam.kind].replace('{sc}', term('sc', design.settings.terms))}`;
@@ -43,6 +44,14 @@ function rowsAndLength(plan: Plan, zone: ZoneId, length: LengthWriter): string {
   if (!rows) return '';
   const count = rows.to - rows.from + 1;
   return `${count === 1 ? `Row ${rows.from}` : `Rows ${rows.from} to ${rows.to}`}, ${length(count * plan.pouch.rowMm)}`;
+}
+
+/** Which row comes to lie on which when the front is folded up: row by row from the base fold. */
+function meetCheck({ pouch: { frontRows, backRows } }: Plan): string {
+  if (backRows === frontRows) return 'Fold it up: the last row meets row 1.';
+  return backRows > frontRows
+    ? `Fold it up: row ${2 * frontRows} meets row 1.`
+    : `Fold it up: the last row meets row ${frontRows - backRows + 1}.`;
 }
 
 const isTurned = (plan: Plan): boolean => plan.workedFrom === 'flap-edge' && plan.pouch.figures.baseFold !== null;
@@ -133,14 +142,14 @@ export const BODY_STEP_WORDS: Pick<
       return words(
         ring ? 'Chain a ring' : 'Make the chain to work around',
         ring
-          ? `Chain ${2 * started}, not twisted, and join into a ring.`
+          ? `Chain ${2 * started}, not twisted, and join into a ring with a sl st.`
           : `Chain ${pouch.figures.startingChain?.value ?? 0} for ${2 * started} stitches all round.`,
         'The chain is no tighter than the rounds will be: if it is, chain with one hook size more.',
       );
-    return design.settings.foundation === 'chain'
+    return foundationOf(patternOf(design), design.settings.foundation) === 'chain'
       ? words(
           'Make the starting chain',
-          `Chain ${isTurned(plan) ? started + chainsBeyond(plan) : (pouch.figures.startingChain?.value ?? 0)} for ${stitchCountWord(design, started)}.`,
+          `Chain ${pouch.figures.startingChain?.value ?? 0} for ${stitchCountWord(design, started)}.`,
           'The chain is no tighter than the rows will be: if it is, chain with one hook size more.',
         )
       : words('Work the foundation row', `Foundation row of ${stitchCountWord(design, started)}: this is row 1.`);
@@ -164,7 +173,7 @@ export const BODY_STEP_WORDS: Pick<
     words(
       'Work the back',
       `${rowsAndLength(plan, 'back', length)} more.${plan.flap.onPiece ? '' : ' Fasten off.'}`,
-      isTurned(plan) ? `${plan.pouch.stitchCount} stitches in every row.` : 'Fold it up: the last row meets row 1.',
+      isTurned(plan) ? `${plan.pouch.stitchCount} stitches in every row.` : meetCheck(plan),
     ),
   'mark-top': (_, plan, length) => {
     const row = lineRow(plan, 'fold.top');
@@ -182,14 +191,17 @@ export const BODY_STEP_WORDS: Pick<
     const all = [bridge, flapRows, hem].filter((rows) => rows !== null);
     const from = Math.min(...all.map((rows) => rows.from));
     const to = Math.max(...all.map((rows) => rows.to));
+    const some = (count: number, one: string, many: string) => (count === 1 ? one : `${count} ${many}`);
     const over =
       flap.bridgeRows > 0
-        ? `, of which the ${turned ? 'last' : 'first'} ${flap.bridgeRows} cross the top`
+        ? `, of which the ${turned ? 'last' : 'first'} ${some(flap.bridgeRows, 'crosses the top', 'cross the top')}`
         : '; the bend over the top takes less than half a row';
-    const hemmed = hem ? `, and the ${turned ? 'first' : 'last'} ${flap.hemRows} are the hem` : '';
+    const hemmed = hem
+      ? `, and the ${turned ? 'first' : 'last'} ${some(flap.hemRows, 'is the hem', 'are the hem')}`
+      : '';
     return words(
       turned ? 'Work the flap and the bridge' : 'Work the bridge and the flap',
-      `Rows ${from} to ${to}${over}${hemmed}. ${turned ? '' : 'Fasten off. '}${length(flap.figures.panelLength.value + flap.hemRows * plan.pouch.rowMm)} in all.${shapedFlapNote(plan)}`,
+      `Rows ${from} to ${to}${over}${hemmed}. ${turned ? '' : 'Fasten off. '}${length(to * plan.pouch.rowMm)} from the start.${shapedFlapNote(plan, turned)}`,
     );
   },
   'work-front-piece': (_, plan, length) => facePiece(plan, 'front', 'Work the front', length),
@@ -200,7 +212,7 @@ export const BODY_STEP_WORDS: Pick<
       plan.flap.onPiece ? 'Work the back and the flap' : 'Work the back',
       length,
       plan.flap.onPiece
-        ? ` The back ends after row ${plan.pouch.backRows}: a marker at both ends.${plan.flap.bridgeRows > 0 ? ` The next ${plan.flap.bridgeRows} rows cross the top.` : ''}${shapedFlapNote(plan)}`
+        ? ` The back ends after row ${plan.pouch.backRows}: a marker at both ends.${plan.flap.bridgeRows > 0 ? `${plan.flap.bridgeRows === 1 ? ' The next row crosses the top.' : ` The next ${plan.flap.bridgeRows} rows cross the top.`}` : ''}${shapedFlapNote(plan)}`
         : '',
     ),
   'work-gusset': (design, plan, length) => stripPiece(design, plan, 'gusset', 'Work the gusset', length),
@@ -259,19 +271,20 @@ export const BODY_STEP_WORDS: Pick<
   },
   'seam-sides': (design, plan, length) => {
     const { pouch } = plan;
+    const boxed = plan.joins.some(({ id }) => id === 'corners');
     const seamRows = pouch.figures.seamRows?.value ?? 0;
     const base = lineRow(plan, 'fold.base');
     return words(
       'Seam the sides',
-      `${seamVerb(design)} row ${base} to row ${base + 1}, and on up to row ${base - seamRows + 1} with row ${base + seamRows}: ${length(pouch.figures.seamLength?.value ?? 0)} on each side. Stop there; sew the last rows twice.${turnOut(design)}`,
-      `Both seams equally long${design.lining ? ', the lining not caught' : ''}${design.body.seam.finish === 'turned' ? '; corners pushed out' : ''}.`,
+      `${seamVerb(design)} row ${base} to row ${base + 1}, and on up to row ${base - seamRows + 1} with row ${base + seamRows}: ${length(pouch.figures.seamLength?.value ?? 0)} on each side. Stop there; sew the last rows twice.${boxed ? '' : turnOut(design)}`,
+      `Both seams equally long${design.lining ? ', the lining not caught' : ''}${design.body.seam.finish === 'turned' && !boxed ? '; corners pushed out' : ''}.`,
     );
   },
-  'box-corners': (_, plan, length) => {
+  'box-corners': (design, plan, length) => {
     const half = plan.pouch.depthMm / 2;
     return words(
       'Box the corners',
-      `Inside out, fold each lower corner to a point, the side seam lying on the base fold. Seam straight across it, ${length(half)} from the point (${(half / plan.pouch.rowMm).toFixed(1)} rows from the base fold, ${(half / plan.pouch.stitchMm).toFixed(1)} stitches from the side): ${length(plan.pouch.depthMm)} each. Sew it twice, and leave the point inside.`,
+      `${design.body.seam.finish === 'turned' ? 'Still inside out, fold' : 'Fold'} each lower corner to a point, the side seam lying on the base fold. Seam straight across it, ${length(half)} from the point (${(half / plan.pouch.rowMm).toFixed(1)} rows from the base fold, ${(half / plan.pouch.stitchMm).toFixed(1)} stitches from the side): ${length(plan.pouch.depthMm)} each. Sew it twice${design.body.seam.finish === 'turned' ? ', and leave the point inside. Turn right side out' : ''}.`,
       'Both corner seams equally long; the bag stands.',
     );
   },
@@ -319,6 +332,3 @@ function stripPiece(design: Design, plan: Plan, id: 'gusset' | 'band', title: st
     `Laid along the edge it is joined to, it reaches: before it is fastened off.`,
   );
 }
-
-/** Chains beyond the stitches of a first row, in this bag's school: told from the chain that is planned for the front's edge. */
-const chainsBeyond = ({ pouch }: Plan): number => (pouch.figures.startingChain?.value ?? 0) - pouch.stitchCount;

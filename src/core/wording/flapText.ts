@@ -5,17 +5,21 @@ import type { Plan } from '@/core/plan';
 export const isPlainFlap = ({ leftEachSide, rows }: Pick<FlapStage, 'leftEachSide' | 'rows'>): boolean =>
   leftEachSide === 0 && rows.every(({ by }) => by === 'nothing');
 
-/** What the flap's shape asks of the lining, or nothing. */
-export const linedFlapNote = (plan: Plan): string =>
-  !plan.flap.onPiece || isPlainFlap(plan.flap)
-    ? ''
-    : ' Lay the crochet on it and trim the flap’s end to its outline, with the same allowance.';
+/** What the shapes of the pieces ask of the lining, or nothing. */
+export const linedFlapNote = ({ lining }: Plan): string =>
+  lining?.pieces.some(({ toOutline }) => toOutline)
+    ? ' Where a piece is shaped, lay the crochet on the cloth and cut to its outline, with the same allowance all round.'
+    : '';
 
-/** How the flap is shaped, in a few words, for a step. */
-export function shapedFlapNote({ flap }: Plan): string {
+/** How the flap is shaped, in a few words, for a step: from where it starts, or from its edge where it is worked the other way. */
+export function shapedFlapNote({ flap }: Plan, turned = false): string {
   if (isPlainFlap(flap)) return '';
+  const edge = flap.rows.at(-1)?.stitches ?? flap.startStitches;
+  const back = flap.startStitches + 2 * flap.leftEachSide;
+  if (turned)
+    return ` ${edge} stitches to begin with, ${flap.startStitches} where the flap ends${flap.leftEachSide > 0 ? `, and ${back} from the back on` : ''}, as the rows are written.`;
   const left = flap.leftEachSide > 0 ? `${flap.leftEachSide} stitches left unworked at each side; ` : '';
   if (flap.scallops)
     return ` ${left}${flap.startStitches} stitches, then ${flap.scallops.count} scallops of ${flap.scallops.stitchesEach}, each on its own, as the rows are written.`;
-  return ` ${left}${flap.startStitches} stitches to begin with, ${flap.rows.at(-1)?.stitches ?? flap.startStitches} at the edge, as the rows are written.`;
+  return ` ${left}${flap.startStitches} stitches to begin with, ${edge} at the edge, as the rows are written.`;
 }

@@ -1,3 +1,4 @@
+import { SEWING_TAIL_MM } from '@/core/defaults';
 import { patternOf, type Design } from '@/core/design';
 import type { Figure } from '@/core/figures';
 import type { Plan } from '@/core/plan';
@@ -7,7 +8,8 @@ import { JOIN_NAMES, joinLines } from './joinText';
 import { PIECE_NAMES, pieceLines } from './pieceText';
 import { firstRowCounts, firstRowText, furtherRowText, inPlainStitch } from './rowText';
 import { stepTexts } from './stepText';
-import { stitchLegend, stitchName } from './stitchText';
+import { legendOf } from './legend';
+import { stitchName } from './stitchText';
 import { term } from './terms';
 
 export type PatternSectionId =
@@ -27,11 +29,7 @@ export interface Pattern {
 
 /** Writes a plan as a pattern, in the design's terms and units. */
 export function writePattern(design: Design, plan: Plan): Pattern {
-  const sections: PatternSection[] = [
-    { id: 'sizes', heading: 'Finished sizes', lines: sizeLines(design, plan) },
-    { id: 'materials', heading: 'You need', lines: materialLines(design, plan) },
-    { id: 'gauge', heading: capital(term('gauge', design.settings.terms)), lines: gaugeLines(design, plan) },
-    { id: 'conventions', heading: 'Words and counts', lines: conventionLines(design, plan) },
+  const worked: PatternSection[] = [
     ...plan.pieces.map((piece) => ({
       id: piece.id,
       heading: piece.copies === 2 ? `${PIECE_NAMES[piece.id]}s, two alike` : PIECE_NAMES[piece.id],
@@ -39,20 +37,30 @@ export function writePattern(design: Design, plan: Plan): Pattern {
     })),
     ...joinSection(design, plan),
     ...(plan.strap ? [{ id: 'strap' as const, heading: 'Strap', lines: strapLines(design, plan.strap) }] : []),
-    {
-      id: 'order',
-      heading: 'Order of making',
-      lines: stepTexts(design, plan).map(
-        (step, index) =>
-          `${index + 1}. ${step.title}. ${step.what}${step.check ? ` Check: ${lowerFirst(step.check)}` : ''}`,
-      ),
-    },
+    { id: 'order', heading: 'Order of making', lines: orderLines(design, plan) },
+  ];
+  const sections: PatternSection[] = [
+    { id: 'sizes', heading: 'Finished sizes', lines: sizeLines(design, plan) },
+    { id: 'materials', heading: 'You need', lines: materialLines(design, plan) },
+    { id: 'gauge', heading: capital(term('gauge', design.settings.terms)), lines: gaugeLines(design, plan) },
+    { id: 'conventions', heading: 'Words and counts', lines: conventionLines(design, plan, worked) },
+    ...worked,
     ...(design.notes.trim() === ''
       ? []
       : [{ id: 'notes' as const, heading: 'Notes', lines: design.notes.trim().split('\n') }]),
   ];
   return { title: design.name, sections };
 }
+
+/** The steps, each with what to check and what can't be done later. */
+const orderLines = (design: Design, plan: Plan): string[] =>
+  stepTexts(design, plan).map(({ title, what, check, notLater }, index) =>
+    [
+      `${index + 1}. ${title}. ${what}`,
+      ...(check ? [`Check: ${lowerFirst(check)}`] : []),
+      ...(notLater ? [`Not later: ${lowerFirst(notLater)}`] : []),
+    ].join(' '),
+  );
 
 /** Sets a pattern as plain text, headings in capitals. */
 export const patternAsText = ({ title, sections }: Pattern): string =>
@@ -105,10 +113,11 @@ function materialLines(design: Design, plan: Plan): string[] {
   const snap = plan.snap && design.hardware[0];
   return [
     ...(amounts.length > 0 ? amounts : unknown),
-    `Hook ${design.swatch.hookMm} mm, stitch markers, yarn needle.`,
+    `Hook ${design.swatch.hookMm} mm, stitch markers, yarn needle, scissors, pins, a tape measure.`,
     ...(snap
       ? [
           `Magnetic snap, ${formatQuantity(snap.diameterMm, 'mm', lengthUnit)}: ${plan.snap?.halves.length} for the flap, ${plan.snap?.mates.length} for the front.`,
+          'A scrap of felt to go behind the snap.',
         ]
       : []),
     ...(plan.lining
@@ -119,6 +128,7 @@ function materialLines(design: Design, plan: Plan): string[] {
                 `${copies > 1 ? `${copies} of ` : ''}${formatQuantity(cutWidth.value, 'mm', lengthUnit)} by ${formatQuantity(cutLength.value, 'mm', lengthUnit)}`,
             )
             .join('; ')}.`,
+          'Sewing thread and needle, an iron.',
         ]
       : []),
     ...(design.strap?.school === 'slack' ? ['Cotton tape to reinforce the strap.'] : []),
@@ -131,30 +141,55 @@ function gaugeLines(design: Design, plan: Plan): string[] {
   const overMm = design.settings.lengthUnit === 'cm' ? 100 : 101.6;
   const over = design.settings.lengthUnit === 'cm' ? '10 cm' : '4 in';
   const counted = (figure: Figure) => (overMm / figure.value).toFixed(1);
+  const { swatch, settings } = design;
+  const what = `${stitchName(design.stitch, settings.terms, design.ownStitches)}${plan.gauge.basis === 'rough' ? '' : `, ${STATES[swatch.state]}`}`;
   return [
-    `${counted(plan.gauge.stitchWidth)} stitches and ${counted(plan.gauge.rowHeight)} rows over ${over} of ${stitchName(design.stitch, design.settings.terms, design.ownStitches)}, ${STATES[design.swatch.state]}.`,
+    `${counted(plan.gauge.stitchWidth)} stitches and ${counted(plan.gauge.rowHeight)} rows over ${over} of ${what}, on a ${swatch.hookMm} mm hook.`,
+    ...basisLines(design, plan),
   ];
 }
 
-function conventionLines(design: Design, plan: Plan): string[] {
+/** Where the gauge was not measured in this stitch, or not at all, the pattern says so. */
+function basisLines({ swatch, stitch, settings, ownStitches }: Design, { gauge }: Plan): string[] {
+  const { basis, stitchWidth } = gauge;
+  if (basis === null) return [];
+  const doubt = `± ${Math.round((100 * (stitchWidth.plusMinus ?? 0)) / stitchWidth.value)} %`;
+  if (basis === 'rough')
+    return [
+      `Not measured yet: rough, from the yarn’s class and the hook, ${doubt}. Work a swatch and measure it first.`,
+    ];
+  const from =
+    swatch.stitch === stitch ? 'a swatch for another piece' : stitchName(swatch.stitch, settings.terms, ownStitches);
+  return [`Foretold from ${from}, ${doubt}: not measured in this fabric. Work a swatch of it first.`];
+}
+
+function conventionLines(design: Design, plan: Plan, worked: readonly PatternSection[]): string[] {
   const { terms, turningChain, hand } = design.settings;
+  const text = worked.flatMap(({ lines }) => lines).join('\n');
   const pattern = patternOf(design);
   const hasChains = [...pattern.setupRows, ...pattern.rows].some(({ repeat }) =>
     repeat.some((step) => 'chain' in step),
   );
+  const rows = plan.pieces.some(
+    (piece) => piece.kind === 'half-disc' || (piece.kind === 'rows' && piece.roundCount < piece.rows.length),
+  );
   return [
-    `Written in ${term('setName', terms)}: ${stitchLegend(pattern, terms).join('; ')}; ch = chain; st = stitch; RS = right side; WS = wrong side.`,
-    ...(hasChains ? ['ch-sp = the space under a chain. Each chain counts as a stitch.'] : []),
-    turningChain === 'counts'
-      ? 'The turning chain counts as the first stitch of its row.'
-      : 'The turning chain does not count as a stitch.',
-    `${plan.pieces.some((piece) => piece.kind === 'rows' && piece.roundCount === 0) ? 'Odd rows show the right side. ' : ''}Stitches are counted from the ${hand} edge, seen from the right side with row 1 at the bottom.`,
+    `Written in ${term('setName', terms)}: ${legendOf(text, terms).join('; ')}.`,
+    ...(hasChains ? ['Each chain of the pattern counts as a stitch.'] : []),
+    ...(rows ? [turningChainLine(turningChain)] : []),
+    `${plan.pieces.some((piece) => piece.kind === 'rows' && piece.roundCount === 0) && pattern.firstRowPublic ? 'Odd rows show the right side. ' : ''}Stitches are counted from the ${hand} edge, seen from the right side with row 1 at the bottom.`,
+    'A stretch between a star and “rep from *”, or in brackets, is worked as often as is said.',
   ];
 }
 
+const turningChainLine = (school: Design['settings']['turningChain']): string =>
+  school === 'counts'
+    ? 'The turning chain counts as the first stitch of its row, where nothing else is said; the last stitch of the next row goes into its top.'
+    : 'The turning chain does not count as a stitch.';
+
 function strapLines(design: Design, strap: NonNullable<Plan['strap']>): string[] {
   return [
-    ...(design.settings.foundation === 'chain' ? [`Ch ${strap.figures.startingChain.value}.`] : []),
+    ...(strap.figures.startingChain.value > 0 ? [`Ch ${strap.figures.startingChain.value}.`] : []),
     firstRowText(inPlainStitch(design), strap.stitchCount),
     ...(strap.rowCount > 1
       ? [
@@ -166,7 +201,7 @@ function strapLines(design: Design, strap: NonNullable<Plan['strap']>): string[]
           ),
         ]
       : []),
-    'Fasten off, leaving a tail to sew with.',
+    `Fasten off, leaving a tail of ${formatQuantity(SEWING_TAIL_MM, 'mm', design.settings.lengthUnit)} to sew with.`,
   ];
 }
 

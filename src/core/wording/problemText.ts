@@ -106,7 +106,26 @@ const PROBLEMS: Record<ProblemCode, Sentence> = {
   'snap-without-flap': () =>
     'The snap closes a flap, and this bag has none: it is left out. Take it off, or give the bag a flap.',
   'snap-drifts': (v, length) =>
-    `Between empty and full the snap misses its mate by ${length(v.missMm)}, more than its own radius (${length(v.radiusMm)}). A tape stitched behind helps it hold.`,
+    `Empty, the flap comes down ${length(v.missMm)} off its mate, more than the snap’s radius (${length(v.radiusMm)}), so it closes the full bag only. ${
+      v.far
+        ? 'A second mate closes it empty as well; a bag with a depth of its own differs less.'
+        : 'A mate halfway, or a tape stitched behind it that lets it give, helps.'
+    }`,
+  'snap-beyond-hem': (v, length) =>
+    `The hem is ${length(v.hemMm)} deep and the snap’s middle lies ${length(v.insetMm)} in: it does not cover the half, which sits outside it. A hem hides what lies wholly within it.`,
+  'hem-under-lining': () =>
+    'The lining covers the hem, and the snap’s half goes through the lining: the hem hides nothing here.',
+  'count-not-allowed': (v) =>
+    `You settled on ${v.wished} stitches, and the stitch’s repeat does not allow that count: ${v.planned} are planned.`,
+  'narrowing-joins-nothing': (v) =>
+    `Of so many pairs (${v.every}) a face has not one: with ${v.stitches} stitches nothing is joined, and the mouth stays as wide as it is.`,
+  'stitch-not-shown': () => 'No piece of this bag is worked in the stitch you chose: discs and bands are worked plain.',
+  'load-deeper-than-bag': (v, length) =>
+    `You gave the load as ${length(v.loadMm)} thick, and the inside is ${length(v.insideMm)} deep: front and back would bulge.`,
+  'strap-shorter-than-bag': (v, length) =>
+    `A strap ${length(v.wornMm)} long does not span the bag from side to side (${length(v.widthMm)}): there is no loop to put a hand through.`,
+  'tall-in-spiral': () =>
+    'Tall stitches would make a step where a spiral begins. The rounds are planned joined, each begun with a chain.',
   'snap-wide-flap': (v, length) =>
     `One snap on a flap ${length(v.widthMm)} wide lets the corners lift. Over ${length(v.usualMostMm)}, makers often set two.`,
   'snap-on-wrist': () =>

@@ -7,6 +7,7 @@ import type { Plan } from '@/core/plan';
 import { footDepthMm } from '@/core/strap';
 import { BODY_STEP_WORDS } from './bodyStepText';
 import { linedFlapNote } from './flapText';
+import { formatQuantity } from './quantity';
 import { inPlainStitch, stitchCountWord } from './rowText';
 import {
   lengthWriterFor,
@@ -40,20 +41,27 @@ const rowWord = (piece: PieceId, count: number): string => {
 
 const WORDS: Record<StepId, StepWriter> = {
   ...BODY_STEP_WORDS,
-  'weave-ends': () =>
-    words(
+  'weave-ends': (design, plan) => {
+    const shut = [
+      ...(design.lining ? ['the lining'] : []),
+      ...(plan.joins.some(({ sewn }) => sewn) ? ['the seams'] : []),
+    ];
+    return words(
       'Weave in the ends',
-      'All ends that will be shut in. Leave what will sew.',
+      shut.length > 0 ? 'All ends that will be shut in. Leave what will sew.' : 'All ends.',
       null,
-      'After the lining and the seams they can’t be reached.',
-    ),
-  block: () =>
-    words(
+      shut.length > 0 ? `After ${shut.join(' and ')} they can’t be reached.` : null,
+    );
+  },
+  block: (_, plan) => {
+    const flat = plan.pieces.some((piece) => piece.kind === 'rows' && piece.roundCount === 0);
+    return words(
       'Block it',
-      'Pin it square to its sizes and steam or damp it. An iron never touches acrylic, and steam burns hands too.',
-      'Opposite corners are equally far apart.',
-    ),
-  'set-snap-front': (_, { snap }, length) => {
+      `Pin ${flat ? 'what lies flat square' : 'it'} to its sizes and steam or damp it. An iron never touches acrylic, and steam burns hands too.`,
+      flat ? 'Where a piece is square, opposite corners are equally far apart.' : 'It is equally wide all the way up.',
+    );
+  },
+  'set-snap-front': (design, { snap }, length) => {
     if (!snap) return words('Set the snap on the front', '');
     const byRow = new Map(snap.mates.map((mate) => [mate.row, mate]));
     const where = [...byRow.values()]
@@ -62,8 +70,8 @@ const WORDS: Record<StepId, StepWriter> = {
     return words(
       'Set the mate on the front',
       `Front, outer face: ${where}, ${acrossText(snap.mates, length)}. Prongs through the crochet only; a piece of felt behind.`,
-      'The flap laid over lands on it, empty and full.',
-      'Once the lining is on, its back can only be reached by cutting.',
+      landingCheck(snap, length),
+      design.lining ? 'Once the lining is on, its back can only be reached by cutting.' : null,
     );
   },
   'cut-lining': (_, plan, length) =>
@@ -84,34 +92,42 @@ const WORDS: Record<StepId, StepWriter> = {
     words(
       'Set the snap on the flap',
       snap
-        ? `Flap, inner face: row ${snap.figures.halfRow.value}, ${length(snap.figures.halfInset.value)} from the flap’s edge, ${acrossText(snap.halves, length)}. ${
+        ? `${snap.inHem ? 'On the hem, the face that will lie inside' : 'Flap, inner face'}: row ${halfRows(snap)}, ${length(snap.figures.halfInset.value)} from the flap’s edge, ${acrossText(snap.halves, length)}. ${
             design.lining
               ? 'Prongs through the lining only, before it is sewn on; reinforce behind.'
-              : 'Prongs through the crochet, with a piece of felt behind to hide and hold them.'
+              : snap.inHem
+                ? 'Prongs through the hem only, with a piece of felt behind: turned back, the hem hides them.'
+                : 'Prongs through the crochet, with a piece of felt behind to hide and hold them.'
           }`
         : '',
       null,
-      design.lining ? 'Once the lining is on, the prongs would have to go through both layers.' : null,
+      design.lining
+        ? 'Once the lining is on, the prongs would have to go through both layers.'
+        : snap?.inHem
+          ? 'Once the hem is sewn down, the prongs would go through both layers and show.'
+          : null,
     ),
   'turn-hem': (_, plan, length) =>
     words(
       'Turn the hem back',
-      `Fold the last ${plan.flap.hemRows} rows (${length(plan.flap.hemRows * plan.pouch.rowMm)}) over the inside of the flap’s edge and sew them down${plan.snap ? ', over the prongs of the snap' : ''}.`,
+      `Fold the ${plan.workedFrom === 'flap-edge' ? 'first' : 'last'} ${plan.flap.hemRows === 1 ? 'row' : `${plan.flap.hemRows} rows`} (${length(plan.flap.hemRows * plan.pouch.rowMm)}) over the inside of the flap’s edge and sew ${plan.flap.hemRows === 1 ? 'it' : 'them'} down${plan.snap?.inHem ? ', over the prongs of the snap' : ''}.`,
       'The edge is straight, and no stitch shows in front.',
     ),
-  'sew-lining': (_, plan) =>
-    plan.pieces.some((piece) => piece.kind === 'rows' && piece.roundCount > 0)
+  'sew-lining': (_, plan) => {
+    const strapInside = plan.strap !== null;
+    return plan.pieces.some((piece) => piece.kind === 'rows' && piece.roundCount > 0)
       ? words(
           'Sew the lining in',
-          'Join the short ends of the piece that goes round, wrong sides out, and its lower edge to the base or to itself. Wrong side to wrong side in the bag; whip round the mouth and the flap, a little inside the crochet’s edge.',
+          `Join the short ends of the piece that goes round, right sides together, and its lower edge to the base or to itself. Wrong side to wrong side in the bag; whip round the mouth${plan.flap.onPiece ? ' and the flap' : ''}, a little inside the crochet’s edge${strapInside ? ', over the feet of the strap' : ''}.`,
           'No ripples; the seams of the lining face the crochet.',
         )
       : words(
           'Sew the lining on',
           'Wrong side to wrong side, pressed edges a little inside the crochet’s; whip all round.',
           'No ripples when it is bent as it will be folded.',
-          'After the seams there is no laying it flat.',
-        ),
+          plan.joins.some(({ sewn }) => sewn) ? 'After the seams there is no laying it flat.' : null,
+        );
+  },
   'work-strap': (design, { strap }, length) =>
     words(
       'Work the strap',
@@ -128,24 +144,29 @@ const WORDS: Record<StepId, StepWriter> = {
           : `Sew the tape inside while it lies slack: ${length(strap.figures.pulledPlanned.value)} between the feet.`
         : '',
     ),
-  'attach-strap': (_, plan, length) => {
+  'attach-strap': (design, plan, length) => {
     const { strap, pouch } = plan;
     if (!strap) return words('Attach the strap', '');
     const { foot } = strap;
     const deep = length(footDepthMm(strap, pouch));
     const check = 'Both feet level; the strap not twisted.';
+    // A lining that is sewn on flat lies in the bag already; one for a bag in rounds goes in over the feet.
+    const through = design.lining && !inRounds(plan) ? ', over the lining and through it' : '';
+    const notLater = design.lining && inRounds(plan) ? 'Once the lining is in, the feet can’t lie beneath it.' : null;
     if (foot.on === 'strip-ends')
       return words(
         'Attach the strap',
-        `Inside, in the middle of each end of the ${foot.piece}: over ${foot.count} ${foot.unit === 'row' ? 'rows' : 'stitches'} from the mouth, ${deep} deep. Sew round and across, twice.`,
+        `Inside${through}, in the middle of each end of the ${foot.piece}: over ${formatQuantity(foot.count, foot.unit, 'cm')} from the mouth, ${deep} deep. Sew round and across, twice.`,
         check,
+        notLater,
       );
     const span = ({ piece, rows }: (typeof foot)['front']) =>
       `${rowWord(piece, rows.to - rows.from + 1)} ${rows.from === rows.to ? rows.from : `${rows.from} to ${rows.to}`}`;
     return words(
       'Attach the strap',
-      `Inside, centred on each ${pouch.figures.seamRows ? 'side seam' : 'side of the bag'}: front ${span(foot.front)} (${foot.frontStitches} stitches in from the side), back ${span(foot.back)} (${foot.backStitches} stitches in); ${deep} deep. Sew round and across, twice.`,
+      `Inside${through}, centred on each ${pouch.figures.seamRows ? 'side seam' : 'side of the bag'}: front ${span(foot.front)} (${formatQuantity(foot.frontStitches, 'stitch', 'cm')} in from the side), back ${span(foot.back)} (${formatQuantity(foot.backStitches, 'stitch', 'cm')} in); ${deep} deep. Sew round and across, twice.`,
       check,
+      notLater,
     );
   },
   inspect: (_, { pouch, flap, snap }, length) =>
@@ -156,13 +177,28 @@ const WORDS: Record<StepId, StepWriter> = {
     ),
 };
 
+/** Whether its sides go round: a lining then goes in last. */
+const inRounds = ({ pieces }: Plan): boolean => pieces.some((piece) => piece.kind === 'rows' && piece.roundCount > 0);
+
+/** The row, or the rows, that the halves are set on. */
+const halfRows = ({ halves }: NonNullable<Plan['snap']>): string =>
+  [...new Set(halves.map(({ row }) => row))].join(' and ');
+
+/** What is true of where this flap lands. */
+function landingCheck({ mates, halves, meetsMm, diameterMm }: NonNullable<Plan['snap']>, length: LengthWriter): string {
+  const apartMm = Math.abs(meetsMm.empty - meetsMm.loaded);
+  if (mates.length > halves.length) return 'The flap laid over lands on the lower or the upper mate, full and empty.';
+  if (apartMm <= diameterMm / 2) return 'The flap laid over lands on it, empty and full.';
+  return `The flap laid over lands on it full; empty, it comes down ${length(apartMm)} ${meetsMm.empty > meetsMm.loaded ? 'lower' : 'higher'}.`;
+}
+
 function acrossText(
-  spots: readonly { place: StitchPlace; ofStitches: number; acrossMm: number }[],
+  spots: readonly { place: StitchPlace; ofStitches: number; fromEdgeMm: number }[],
   length: LengthWriter,
 ): string {
   const [first] = spots;
   if (!first) return '';
   const { place, ofStitches } = first;
   const half = place.kind === 'between' ? place.after * 2 === ofStitches : place.stitch * 2 === ofStitches + 1;
-  return `${placeText(place)} from ${half ? 'either' : 'each'} side (${length(first.acrossMm)})`;
+  return `${placeText(place)} of ${ofStitches}, from ${half ? 'either' : 'each'} end of the row (${length(first.fromEdgeMm)})`;
 }

@@ -104,7 +104,8 @@ export function stitchLegend(pattern: StitchPattern, terms: TermSet): string[] {
   return [...lines].filter(([short, meaning]) => short !== meaning).map(([short, meaning]) => `${short} = ${meaning}`);
 }
 
-function meaningOf(step: Worked, terms: TermSet): string {
+/** What an abbreviation stands for, and how it is made where that needs telling. */
+export function meaningOf(step: Pick<Worked, 'work' | 'into' | 'over'>, terms: TermSet): string {
   const short = ABBREVIATIONS[step.work][terms];
   if (step.over > 1) return `${step.over} ${short}, one in each st, joined at the top`;
   switch (step.into) {

@@ -4,7 +4,8 @@ import type { FlapStage } from '@/core/flap';
 import type { RowsPiece } from '@/core/pieces';
 import type { Problem } from '@/core/problems';
 import { shapedRows, type ShapedRow } from '@/core/shaping';
-import { patternRowCount } from '@/core/stitches';
+import { patternRowCount, type StitchPattern } from '@/core/stitches';
+import { areJoined } from './areJoined';
 import { tailZones } from './gusset';
 import type { BodyInput, PouchStage } from './construction';
 import { tailLines } from './strip';
@@ -130,6 +131,21 @@ function walkFigures({ roundWalk }: InRounds, { stitchCount, frontRows }: PouchS
   ];
 }
 
+/** A wish for a spiral in stitches that are joined instead: those of a pattern are told apart from this. */
+export const tallInSpiral = (rounds: 'joined' | 'spiral', pattern: StitchPattern): Problem[] =>
+  rounds === 'spiral' && patternRowCount(pattern) === 1 && areJoined({ rounds }, pattern)
+    ? [
+        {
+          code: 'tall-in-spiral',
+          severity: 'mind',
+          place: 'body',
+          path: ['body', 'rounds'],
+          values: {},
+          repairs: [{ code: 'rounds-joined', values: {}, edits: [{ path: ['body', 'rounds'], value: 'joined' }] }],
+        },
+      ]
+    : [];
+
 /** What working in rounds asks of the maker: a measured walk, a level end, and a pattern that can be worked so. */
 export function roundProblems({ body, pattern }: BodyInput<InRounds>): Problem[] {
   const at: Pick<Problem, 'severity' | 'place' | 'values' | 'repairs'> = {
@@ -140,7 +156,9 @@ export function roundProblems({ body, pattern }: BodyInput<InRounds>): Problem[]
   };
   const problems: Problem[] = [];
   if (body.roundWalk === null) problems.push({ ...at, code: 'walk-not-measured', path: ['body', 'roundWalk'] });
-  if (body.rounds === 'spiral') problems.push({ ...at, code: 'spiral-step', path: ['body', 'rounds'] });
+  const isSpiral = !areJoined(body, pattern);
+  if (isSpiral) problems.push({ ...at, code: 'spiral-step', path: ['body', 'rounds'] });
+  else problems.push(...tallInSpiral(body.rounds, pattern));
   if (patternRowCount(pattern) > 1)
     problems.push(
       body.rounds === 'spiral'

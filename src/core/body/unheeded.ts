@@ -1,0 +1,133 @@
+import type { SettledDesign } from '@/core/contents';
+import { MOST_DEPTH_MM } from '@/core/defaults';
+import { patternOf, type Design } from '@/core/design';
+import type { Piece } from '@/core/pieces';
+import type { Problem } from '@/core/problems';
+import { patternRowCount, plainStitchOf } from '@/core/stitches';
+import type { PouchStage } from './constructions';
+
+/** What she chose and the plan can't follow: said, each with a way out, never passed over. */
+export const unheededProblems = (
+  wished: Design,
+  design: SettledDesign,
+  pouch: PouchStage,
+  pieces: readonly Piece[],
+): Problem[] => [
+  ...countProblems(design, pouch),
+  ...narrowingProblems(design, pouch),
+  ...stitchProblems(design, pieces),
+  ...loadProblems(wished, pouch),
+];
+
+/** A count she settled on that the repeat does not allow. */
+function countProblems({ body }: SettledDesign, { stitchCount, kind }: PouchStage): Problem[] {
+  if (body.chosenStitches === null || body.chosenStitches === stitchCount || kind === 'round-purse') return [];
+  return [
+    {
+      code: 'count-not-allowed',
+      severity: 'decide',
+      place: 'body',
+      path: ['body', 'chosenStitches'],
+      asks: ['panel.stitches'],
+      values: { wished: body.chosenStitches, planned: stitchCount },
+      repairs: [
+        {
+          code: 'settle-on-count',
+          values: { planned: stitchCount },
+          edits: [{ path: ['body', 'chosenStitches'], value: stitchCount }],
+        },
+      ],
+    },
+  ];
+}
+
+/** A mouth that is to be narrowed by more pairs than a face has. */
+function narrowingProblems({ body }: SettledDesign, { stitchCount, topStitches }: PouchStage): Problem[] {
+  if (!('narrowing' in body) || body.narrowing === null || topStitches < stitchCount) return [];
+  const pairs = Math.floor(stitchCount / 2);
+  return [
+    {
+      code: 'narrowing-joins-nothing',
+      severity: 'decide',
+      place: 'body',
+      path: ['body', 'narrowing'],
+      values: { every: body.narrowing, stitches: stitchCount },
+      repairs: [
+        ...(pairs >= 2
+          ? [
+              {
+                code: 'narrow-every' as const,
+                values: { every: pairs },
+                edits: [{ path: ['body', 'narrowing'], value: pairs }],
+              },
+            ]
+          : []),
+        { code: 'no-narrowing', values: {}, edits: [{ path: ['body', 'narrowing'], value: null }] },
+      ],
+    },
+  ];
+}
+
+/** A pattern that no piece is worked in. */
+function stitchProblems(design: SettledDesign, pieces: readonly Piece[]): Problem[] {
+  const pattern = patternOf(design);
+  const isShown = pieces.some(({ plain }) => !plain);
+  if (isShown || patternRowCount(pattern) === 1) return [];
+  return [
+    {
+      code: 'stitch-not-shown',
+      severity: 'decide',
+      place: 'stitch',
+      path: ['stitch'],
+      values: {},
+      repairs: [
+        {
+          code: 'work-plain',
+          values: {},
+          edits: [
+            { path: ['stitch'], value: plainStitchOf(pattern).id },
+            { path: ['body', 'chosenStitches'], value: null },
+          ],
+        },
+      ],
+    },
+  ];
+}
+
+/** A load that she typed herself, thicker than the inside of a bag with a depth of its own. */
+function loadProblems({ contents: { thicknessMm }, body }: Design, { depthMm, layers }: PouchStage): Problem[] {
+  if (thicknessMm === null || depthMm === 0) return [];
+  const insideMm = depthMm - layers.fabricMm - 2 * layers.liningMm;
+  if (thicknessMm <= insideMm) return [];
+  const deeperMm = Math.ceil(thicknessMm + 2 * layers.fabricMm + 2 * layers.liningMm + 1);
+  return [
+    {
+      code: 'load-deeper-than-bag',
+      severity: 'decide',
+      place: 'carry',
+      path: ['contents', 'thicknessMm'],
+      asks: ['size.depth'],
+      values: { loadMm: thicknessMm, insideMm: Math.max(0, insideMm) },
+      repairs: [
+        ...('depthMm' in body && deeperMm <= MOST_DEPTH_MM
+          ? [
+              {
+                code: 'bag-deeper' as const,
+                values: { depthMm: deeperMm },
+                edits: [{ path: ['body', 'depthMm'], value: deeperMm }],
+              },
+            ]
+          : []),
+        ...(insideMm >= 1
+          ? [
+              {
+                code: 'load-to' as const,
+                values: { loadMm: Math.floor(insideMm) },
+                edits: [{ path: ['contents', 'thicknessMm'], value: Math.floor(insideMm) }],
+              },
+            ]
+          : []),
+      ],
+    },
+  ];
+}
