@@ -4,6 +4,7 @@
  */
 import { readFileSync, statSync } from 'node:fs';
 import { MOST_DESIGN_CHARACTERS, readDesignText } from '../src/core/design';
+import { withHelpfulRepairs } from '../src/core/helpfulRepairs';
 import { planBag } from '../src/core/plan';
 
 const EXIT = { planned: 0, prevented: 1, unreadable: 2 } as const;
@@ -23,7 +24,9 @@ function main(path: string | undefined): number {
     return unreadable(`${path}: ${first?.path.length ? `${first.path.join('.')}: ` : ''}${first?.sentence ?? ''}`);
   }
   const result = planBag(read.design);
-  process.stdout.write(`${JSON.stringify(result.ok ? result.plan : { problems: result.problems }, null, 2)}\n`);
+  const [found, packings] = result.ok ? [result.plan.problems, result.plan.contents.packings] : [result.problems];
+  const problems = withHelpfulRepairs(read.design, found, packings);
+  process.stdout.write(`${JSON.stringify(result.ok ? { ...result.plan, problems } : { problems }, null, 2)}\n`);
   return result.ok ? EXIT.planned : EXIT.prevented;
 }
 

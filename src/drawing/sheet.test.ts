@@ -144,7 +144,7 @@ describe('the outline of a shaped flap', () => {
       );
       const said = plan.flap.figures.outlineOff.value * plan.pouch.stitchMm;
       plan.flap.rows.forEach(({ stitches }, index) => {
-        const end = new Flatten.Point((stitches / 2) * plan.pouch.stitchMm, (index + 1) * plan.pouch.rowMm);
+        const end = new Flatten.Point((stitches / 2) * plan.pouch.stitchMm, (index + 0.5) * plan.pouch.rowMm);
         const [distance] = wished.distanceTo(end);
         expect(distance).toBeLessThanOrEqual(said + 0.05);
       });

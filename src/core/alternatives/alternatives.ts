@@ -1,4 +1,4 @@
-import { MOST_COUNT, constructionOf, type ClothMm, type Sizing } from '@/core/body';
+import { MOST_COUNT, constructionOf, heightDoubtMm, widthDoubtMm, type ClothMm, type Sizing } from '@/core/body';
 import { patternNamed, swatchPatternOf, type Design, type StitchChoice, type Swatch } from '@/core/design';
 import type { SettledDesign } from '@/core/contents';
 import { carriedOver, openOf, type Measure } from '@/core/gauge';
@@ -81,7 +81,7 @@ function onHook(design: SettledDesign, stitch: StitchChoice, gauge: HookGauge): 
       if (byCount.has(stitches)) continue;
       const width = {
         mm: across.widthMm(stitches),
-        plusMinusMm: across.seenStitches(stitches) * stitchMm.plusMinusMm,
+        plusMinusMm: widthDoubtMm(design.body, across.seenStitches(stitches), stitchMm.plusMinusMm, stitchMm.mm),
       };
       byCount.set(stitches, {
         stitch,
@@ -113,7 +113,8 @@ const mostOff = ({ mm, plusMinusMm }: Measure, wantedMm: number): number => Math
 function frontOf(design: SettledDesign, sizing: Sizing, rowMm: Measure): { rows: number; height: Measure } | null {
   const rows = Math.max(1, Math.round(sizing.rowsFor(design.body.heightMm)));
   if (rows * rowMm.mm <= sizing.bendMm || rows > MOST_COUNT) return null;
-  return { rows, height: { mm: sizing.heightMm(rows), plusMinusMm: rows * rowMm.plusMinusMm } };
+  const plusMinusMm = heightDoubtMm(design.body.kind, { front: rows, back: rows }, rowMm.plusMinusMm, rowMm.mm);
+  return { rows, height: { mm: sizing.heightMm(rows), plusMinusMm } };
 }
 
 function countsNear(design: SettledDesign, across: NonNullable<Sizing['across']>): number[] {

@@ -1,5 +1,5 @@
 export { areJoined } from './constructions/areJoined';
-export { rowsDoubtMm, seamsDoubtMm } from './madeDoubt';
+export { heightDoubtMm, rowsDoubtMm, widthDoubtMm } from './madeDoubt';
 export { acrossAt, acrossProfile, halfWidthOfProfileMm, type AcrossProfile } from './acrossProfile';
 export { bodyStage, type BodyResult } from './bodyStage';
 export { centreOf, offsetOf, placeAt, type StitchPlace } from './centre';

@@ -1,5 +1,5 @@
 import { DEVIATIONS_IN_PLUS_MINUS, ROW_SLIP_CHANCE, TENSION_DRIFT_SHARE } from '@/core/defaults';
-import type { SeamKind } from '@/core/design';
+import type { Body, BodyKind, SeamKind } from '@/core/design';
 import { SEAMS } from './seams';
 
 /** A part that is worked one after another with others: its rows, and by how many mm a size grows where they grow by one. */
@@ -32,6 +32,49 @@ export function rowsDoubtMm(parts: readonly (WorkedPart | { rows: number; way: 0
   }
   return rowMm * Math.hypot(TENSION_DRIFT_SHARE * drift, DEVIATIONS_IN_PLUS_MINUS * Math.sqrt(slips));
 }
+
+/** Bodies of which the back is worked after the front, in rows of its own. */
+const BACK_AFTER: ReadonlySet<BodyKind> = new Set(['fold-over-strip', 'boxed-corners']);
+
+/** Seams that lie across the width of a face. */
+const SEAMS_ACROSS: Record<BodyKind, number> = {
+  'fold-over-strip': 2,
+  'boxed-corners': 2,
+  gusset: 2,
+  'round-purse': 0,
+  'around-chain': 0,
+  'oval-base': 0,
+};
+
+/**
+ * What is open of a width of so many stitches seen, as 95 % of it: the gauge, and the seams at both sides.
+ *
+ * @param stitchPlusMinusMm of the width of one stitch, mm
+ */
+export const widthDoubtMm = (
+  { kind, seam }: Pick<Body, 'kind' | 'seam'>,
+  seenStitches: number,
+  stitchPlusMinusMm: number,
+  stitchMm: number,
+): number => Math.hypot(seenStitches * stitchPlusMinusMm, seamsDoubtMm(seam.kind, SEAMS_ACROSS[kind], stitchMm));
+
+/** The same of a height of so many rows: the gauge, hands that tire, and rows miscounted. */
+export const heightDoubtMm = (
+  kind: BodyKind,
+  rows: { front: number; back: number },
+  rowPlusMinusMm: number,
+  rowMm: number,
+): number =>
+  Math.hypot(
+    rows.front * rowPlusMinusMm,
+    rowsDoubtMm(
+      [
+        { rows: rows.front, way: 1 },
+        { rows: BACK_AFTER.has(kind) ? rows.back : 0, way: 0 },
+      ],
+      rowMm,
+    ),
+  );
 
 /**
  * What a seam leaves open of a width, as 95 % of it: it takes anything between the least and the most that is usual, each as likely.

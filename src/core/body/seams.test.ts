@@ -51,9 +51,9 @@ describe('seams', () => {
 
   it('are told in the order of making, inside out or showing, in the maker’s words', () => {
     expect(text(sewn('mattress', { finish: 'showing' }))).toContain(
-      'Right side out, the seam showing: mattress-stitch row',
+      'Wrong sides together, the seam showing: mattress-stitch row',
     );
-    expect(text(sewn('whip'))).toMatch(/Inside out: whip row .* Turn right side out\./);
+    expect(text(sewn('whip'))).toMatch(/Right sides together: whip row .* Turn right side out\./);
     const uk = sewn('sc-join');
     expect(text({ ...uk, settings: { ...uk.settings, terms: 'uk' } })).toContain('join with a row of dc, row');
   });

@@ -42,8 +42,8 @@ describe('a pattern of her own', () => {
         .sections.flatMap(({ lines }) => lines)
         .join('\n');
     };
-    expect(text('us')).toContain('*sc in next 2 chs, ch 1, skip next ch; rep from * to last ch, sc in next ch');
-    expect(text('uk')).toContain('*dc in next 2 chs, ch 1, miss next ch; rep from * to last ch, dc in next ch');
+    expect(text('us')).toContain('*sc in each of next 2 chs, ch 1, skip next ch; rep from * to last ch, sc in next ch');
+    expect(text('uk')).toContain('*dc in each of next 2 chs, ch 1, miss next ch; rep from * to last ch, dc in next ch');
   });
 
   it('works out for any number of repeats, whatever straight rows she writes', () => {

@@ -88,12 +88,12 @@ describe('problems of the snap', () => {
     body: { ...design.body, widthMm: 160 },
   });
 
-  it('says when it drifts by more than its radius, and both repairs that fit help', () => {
+  it('says when it drifts by more than its radius, and what is offered helps: no second mate where it would lie on the first', () => {
     const design = thick(withSnap({ diameterMm: 30 }));
     const problem = planOf(design).problems.find(({ code }) => code === 'snap-drifts');
     // Soft load: the bridge grows by π/2 times the thickness.
     expect(problem?.values.shiftMm).toBeCloseTo((Math.PI / 2) * 18, 6);
-    expect(problem?.repairs.map(({ code }) => code)).toEqual(['mate-between', 'mate-both']);
+    expect(problem?.repairs.map(({ code }) => code)).toEqual(['mate-between']);
     for (const repair of problem?.repairs ?? []) {
       const read = applyEdits(design, repair.edits);
       if (!read.ok) throw new Error('refused');

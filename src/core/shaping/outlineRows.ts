@@ -7,6 +7,9 @@ export interface OutlineRows {
   mostOffStitches: number;
 }
 
+/** A tie between two counts goes to the larger, whatever a computer’s rounding says. */
+const DUST = 1e-9;
+
 /** Fewer than one stitch is no row. */
 const LEAST_STITCHES = 1;
 
@@ -47,5 +50,5 @@ export function outlineRows(
 /** The count nearest to a wished one that is odd or even as another is; at least one stitch, or two where it is even. */
 function sameParity(wished: number, like: number): number {
   const odd = like % 2;
-  return Math.max(odd === 1 ? LEAST_STITCHES : 2, 2 * Math.round((wished - odd) / 2) + odd);
+  return Math.max(odd === 1 ? LEAST_STITCHES : 2, 2 * Math.round((wished - odd) / 2 + DUST) + odd);
 }

@@ -1,5 +1,14 @@
 import { gaugesOfYarn, type HookGauge } from '@/core/alternatives';
-import { MOST_COUNT, bridgeOverMm, constructionOf, standingOut, type PouchStage, type Sizing } from '@/core/body';
+import {
+  MOST_COUNT,
+  bridgeOverMm,
+  constructionOf,
+  heightDoubtMm,
+  widthDoubtMm,
+  standingOut,
+  type PouchStage,
+  type Sizing,
+} from '@/core/body';
 import { insideNeeded, sheetsAcrossMm, sheetsAlongMm, wrapOf, type Packings } from '@/core/contents';
 import { YARN_RESERVE } from '@/core/defaults';
 import { patternNamed, patternOf, type Design, type StitchChoice, type Swatch } from '@/core/design';
@@ -147,7 +156,7 @@ function acrossOptions({ contents, pouch }: Plan, { across }: Sizing, doubtMm: n
       return {
         stitches,
         offMm: Math.abs(widthMm - wantedMm),
-        doubtMm: across.seenStitches(stitches) * doubtMm,
+        doubtMm: widthDoubtMm(contents.settled.body, across.seenStitches(stitches), doubtMm, pouch.stitchMm),
         shortMm: Math.max(0, neededMm - (widthMm - sheetsAcrossMm(pouch.layers))),
       };
     });
@@ -177,7 +186,7 @@ function sideOptions(plan: Plan, sizing: Sizing, pattern: StitchPattern, doubtMm
         back,
         // A disc is as wide as it is high.
         offMm: Math.abs(heightMm - wantedMm) * (isDisc ? 2 : 1) + Math.abs(back - front) * pouch.rowMm,
-        doubtMm: front * doubtMm * (isDisc ? 4 : 1),
+        doubtMm: isDisc ? 4 * front * doubtMm : heightDoubtMm(pouch.kind, { front, back }, doubtMm, pouch.rowMm),
         shortMm: Math.max(0, neededMm - (heightMm - sheetsAlongMm(pouch.layers, wrap))),
         rows: isDisc ? pouch.stitchCount * (front / pouch.frontRows) * (front + 1) : front + back,
         tails: flap.hasFlap ? tails : [{ bridge: 0, flap: 0, offMm: 0, texture: tails[0]?.texture ?? 0, rows: 0 }],

@@ -50,7 +50,7 @@ const PROBLEMS: Record<ProblemCode, Sentence> = {
   'reading-beyond-swatch': (v, length) =>
     `A reading of ${length(v.longestMm)} does not fit on a swatch that is ${length(v.outlineMm)} ${v.isUp ? 'high' : 'wide'}. Which of the two is it?`,
   'rows-unlike-stitch': (v, length, names) =>
-    `${(v.seenRows ?? 0).toFixed(0)} rows in 10 cm are far from what ${stitchName(names.stitch as StitchChoice, 'us')} (US) usually gives beside this width: about ${(v.usualRows ?? 0).toFixed(0)} rows, ${length(v.usualMm)} high each. Were they counted in another stitch?`,
+    `Your rows, ${(v.seenRows ?? 0).toFixed(0)} in 10 cm, are far from what ${stitchName(names.stitch as StitchChoice, 'us')} (US) usually gives beside this width: about ${(v.usualRows ?? 0).toFixed(0)} rows, ${length(v.usualMm)} high each. Were they counted in another stitch?`,
   'readings-far-apart': (v) =>
     `Your readings are ${percent(v.apartShare)} apart. Look for a miscount, or measure the odd one again.`,
   'swatch-other-stitch': (v) =>

@@ -143,7 +143,7 @@ describe('problems in words', () => {
         const result = planBag({ ...design, contents: { ...design.contents, thicknessMm: loadMm } });
         for (const problem of result.ok ? result.plan.problems : result.problems)
           for (const unit of ['cm', 'in'] as const) {
-            expect(problemSentence(problem, unit)).toMatch(/^[A-Z].*\.$/);
+            expect(problemSentence(problem, unit)).toMatch(/^[A-Z“].*[.?]$/);
             expect(problemSentence(problem, unit)).not.toMatch(/undefined|NaN/);
             for (const repair of problem.repairs) expect(repairLabel(repair, unit)).not.toMatch(/undefined|NaN|^$/);
           }

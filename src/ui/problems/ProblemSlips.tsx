@@ -1,7 +1,10 @@
 'use client';
 
 import { Info, Wrench } from 'lucide-react';
-import { memo } from 'react';
+import { memo, useEffect, useMemo, useState } from 'react';
+import type { Packings } from '@/core/contents';
+import type { Design } from '@/core/design';
+import { withHelpfulRepairs } from '@/core/helpfulRepairs';
 import type { Problem, Repair } from '@/core/problems';
 import { figuresNamed, problemSentence, repairLabel } from '@/core/wording';
 import { useBag, useBagNumbers, useBagStore } from '@/ui/bag/BagProvider';
@@ -19,10 +22,17 @@ export function ProblemSlips({ place, only }: { place: Problem['place']; only?: 
     useBagNumbers((state) => state.plan.problems),
     isHandDown ? HAND_RESTS_MS : 0,
   );
-  const here = problems.filter(
-    (problem) =>
-      problem.place === place && (only === undefined || (problem.severity === 'decide') === (only === 'decide')),
+  const design = useBagNumbers((state) => state.design);
+  const packings = useBagNumbers((state) => state.plan.contents.packings);
+  const shown = useMemo(
+    () =>
+      problems.filter(
+        (problem) =>
+          problem.place === place && (only === undefined || (problem.severity === 'decide') === (only === 'decide')),
+      ),
+    [problems, place, only],
   );
+  const here = useHelpful(design, shown, packings, isHandDown);
   if (here.length === 0) return null;
   const decideFirst = [...here].sort((a, b) => Number(b.severity === 'decide') - Number(a.severity === 'decide'));
   return (
@@ -32,6 +42,27 @@ export function ProblemSlips({ place, only }: { place: Problem['place']; only?: 
       ))}
     </section>
   );
+}
+
+/**
+ * The problems with the repairs that help. Each is tried to know it, which takes too long while a hand is down: until it rests they are shown
+ * as they were.
+ */
+function useHelpful(
+  design: Design,
+  problems: readonly Problem[],
+  packings: Packings,
+  isHandDown: boolean,
+): readonly Problem[] {
+  const [helpful, setHelpful] = useState<readonly Problem[] | null>(null);
+  useEffect(() => {
+    if (isHandDown) return;
+    const soon = setTimeout(() => setHelpful(withHelpfulRepairs(design, problems, packings)), 0);
+    return () => clearTimeout(soon);
+  }, [design, problems, packings, isHandDown]);
+  const tried = new Map((helpful ?? []).map((problem) => [problem.code, problem]));
+  // Until they are tried, a problem that is new is shown without a way out rather than with a wrong one.
+  return problems.map((problem) => ({ ...problem, repairs: tried.get(problem.code)?.repairs ?? [] }));
 }
 
 const Slip = memo(function Slip({ problem }: { problem: Problem }) {

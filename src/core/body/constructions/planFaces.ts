@@ -2,21 +2,10 @@ import { CHOSEN, GEOMETRY, input, inputFrom, makeFigure, offFigure, type Figure 
 import type { LoadState } from '@/core/contents';
 import type { Problem } from '@/core/problems';
 import { nearestCount } from '@/core/stitches';
-import type { BodyKind } from '@/core/design';
 import { MOST_COUNT } from '../limits';
-import { rowsDoubtMm, seamsDoubtMm } from '../madeDoubt';
+import { heightDoubtMm, widthDoubtMm } from '../madeDoubt';
 import { chainFigure, productFigure } from './sizeFigures';
 import type { BodyInput, PouchResult, PouchStage, Sizing } from './construction';
-
-/** Seams that lie across the width of a face. */
-const SEAMS_ACROSS: Record<BodyKind, number> = {
-  'fold-over-strip': 2,
-  'boxed-corners': 2,
-  gusset: 2,
-  'round-purse': 0,
-  'around-chain': 0,
-  'oval-base': 0,
-};
 
 /** Fewer stitches than this are no fabric. */
 const LEAST_STITCHES = 2;
@@ -135,10 +124,7 @@ export function planFaces(inputs: BodyInput, own: FacesOwn): PouchResult {
       inputs: [inputFrom(stitches), ...across.width.inputs, inputFrom(gauge.stitchWidth)],
       source: GEOMETRY,
     },
-    Math.hypot(
-      across.seenStitches(stitchCount) * (gauge.stitchWidth.plusMinus ?? 0),
-      seamsDoubtMm(body.seam.kind, SEAMS_ACROSS[body.kind], cloth.stitchMm),
-    ),
+    widthDoubtMm(body, across.seenStitches(stitchCount), gauge.stitchWidth.plusMinus ?? 0, cloth.stitchMm),
   );
   const heightOf = (id: string, label: string, mm: number, load: number) =>
     makeFigure(
@@ -156,16 +142,7 @@ export function planFaces(inputs: BodyInput, own: FacesOwn): PouchResult {
         ],
         source: GEOMETRY,
       },
-      Math.hypot(
-        frontRows * (gauge.rowHeight.plusMinus ?? 0),
-        rowsDoubtMm(
-          [
-            { rows: frontRows, way: 1 },
-            { rows: own.backFollows ? 0 : backRows, way: 0 },
-          ],
-          cloth.rowMm,
-        ),
-      ),
+      heightDoubtMm(body.kind, { front: frontRows, back: backRows }, gauge.rowHeight.plusMinus ?? 0, cloth.rowMm),
     );
   const height = heightOf('size.height', 'Height to the mouth, empty', sizing.heightMm(frontRows), 0);
   const startStitches = across.firstRow(stitchCount, frontRows);
