@@ -1,10 +1,47 @@
 import { expect, type Page } from '@playwright/test';
 
-/** Makes a new bag from the shelf, as a maker does, and goes on to its swatch. */
+/** A swatch that was measured, under a name of its own: no two bags of the tests share one. */
+async function keptSwatch(page: Page, rounds: boolean): Promise<string> {
+  const name = `Trial ${Date.now()} ${Math.random().toString(36).slice(2, 7)}`;
+  const swatch = {
+    id: 'e2e',
+    name,
+    yarn: { name: 'Cotton, middle weight', colour: 'harbour', weightClass: null, ballMassG: 50, ballLengthM: 85 },
+    hookMm: 3.5,
+    hookLetter: null,
+    strands: 1,
+    heldWith: [],
+    stitch: 'sc',
+    standsFor: rounds ? 'rounds' : 'panel',
+    state: 'as-worked',
+    stitchReadings: [
+      { count: 19, lengthMm: 100 },
+      { count: 29, lengthMm: 151 },
+      { count: 23, lengthMm: 122 },
+    ],
+    rowReadings: [
+      { count: 21, lengthMm: 99 },
+      { count: 26, lengthMm: 124 },
+      { count: 17, lengthMm: 80 },
+    ],
+    thicknessMm: 2.4,
+    weighed: { massG: 14, widthMm: 168, heightMm: 140 },
+  };
+  const answer = await page.request.post('/api/swatches', { data: { swatch } });
+  expect(answer.ok()).toBe(true);
+  return name;
+}
+
+const IN_ROUNDS = new Set(['Round purse', 'Seamless pouch', 'Oval shopper']);
+
+/** Makes a new bag from the shelf, as a maker does who has a swatch of it, and goes on to its swatch. */
 export async function newBag(page: Page, starter = 'Letter pouch'): Promise<string> {
   await page.goto('/');
+  const swatch = await keptSwatch(page, IN_ROUNDS.has(starter));
   await page.getByRole('button', { name: 'New bag' }).click();
-  await page.getByRole('region', { name: 'Begin from' }).getByRole('button', { name: starter }).click();
+  const begin = page.getByRole('region', { name: 'Begin from' });
+  await begin.getByRole('button', { name: swatch }).click();
+  await begin.getByRole('button', { name: starter }).click();
   await page.waitForURL(/\/carry$/);
   await goTo(page, 'Swatch');
   await expect(page.getByRole('status').filter({ hasText: 'Saved' })).toBeVisible();

@@ -89,6 +89,7 @@ test('a bag can be made from the keyboard alone', async ({ page }) => {
     await page.keyboard.press('Enter');
   };
   await press(page.getByRole('button', { name: 'New bag' }));
+  await press(page.getByRole('region', { name: 'Begin from' }).getByRole('button', { name: 'None yet' }));
   await press(page.getByRole('region', { name: 'Begin from' }).getByRole('button', { name: /Tall pouch/ }));
   await page.waitForURL(/\/carry$/);
   await saved(page);

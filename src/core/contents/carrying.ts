@@ -1,4 +1,4 @@
-import type { Carrying } from '@/core/design';
+import { usualStrap, type Carrying, type PlainStrap } from '@/core/design';
 
 interface WornLength {
   leastMm: number;
@@ -17,3 +17,14 @@ export const WORN_LENGTHS: Record<Carrying, WornLength | null> = {
   'across-the-body': { leastMm: 950, usualMm: 1180, mostMm: 1500 },
   'round-the-waist': { leastMm: 600, usualMm: 880, mostMm: 1400 },
 };
+
+/**
+ * A strap as it is first added to a bag that is carried so: as long as is usual for that.
+ *
+ * @example
+ * strapForCarrying('on-the-wrist').wornLengthMm // => 335
+ */
+export function strapForCarrying(carried: Carrying): PlainStrap {
+  const usual = usualStrap();
+  return { ...usual, wornLengthMm: WORN_LENGTHS[carried]?.usualMm ?? usual.wornLengthMm };
+}

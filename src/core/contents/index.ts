@@ -1,4 +1,4 @@
-export { WORN_LENGTHS } from './carrying';
+export { WORN_LENGTHS, strapForCarrying } from './carrying';
 export { fabricRoundMm2, packingOfLeastFabric } from './choosePacking';
 export { contentsFit, type FitStage } from './contentsFit';
 export { contentsStage, type ContentsStage } from './contentsStage';

@@ -11,6 +11,8 @@ interface PlaceLayoutProps {
   /** What is chosen and what follows from it. */
   children: ReactNode;
   columns?: string;
+  /** The drawing has a height of its own, and is not made to fill its place. */
+  ownHeight?: boolean;
 }
 
 /** A place: its drawing on the counter to the left, its choices and tickets to the right. One below the other on a phone. */
@@ -19,14 +21,19 @@ export function PlaceLayout({
   drawing,
   children,
   columns = 'minmax(0, 23fr) minmax(0, 27fr)',
+  ownHeight = false,
 }: PlaceLayoutProps) {
   return (
     <Grid templateColumns={{ base: 'minmax(0, 1fr)', lg: columns }} gap="4" flex="1">
       <Heading as="h1" srOnly>
         {title}
       </Heading>
-      <Box position="relative" minH={{ base: '460px', lg: 'calc(100vh - 150px)' }}>
-        <Box position={{ lg: 'sticky' }} top="12px" height={{ base: '460px', lg: 'calc(100vh - 150px)' }}>
+      <Box position="relative" minH={{ base: ownHeight ? '0' : '460px', lg: 'calc(100vh - 150px)' }}>
+        <Box
+          position={{ lg: 'sticky' }}
+          top="12px"
+          height={{ base: ownHeight ? 'auto' : '460px', lg: 'calc(100vh - 150px)' }}
+        >
           {drawing}
         </Box>
       </Box>

@@ -3,6 +3,7 @@
 import { Box, Flex, chakra } from '@chakra-ui/react';
 import Link from 'next/link';
 import { usePathname } from 'next/navigation';
+import { BASIS_WORDS } from '@/core/wording';
 import { useBag, useBagNumbers } from './BagProvider';
 import { PLACES, type PlaceSlug } from './places';
 
@@ -19,7 +20,7 @@ export function TapeNav() {
       bg="brassPale"
       borderBottom="2px solid"
       borderColor="brassDeep"
-      overflowX="auto"
+      flexWrap={{ base: 'wrap', lg: 'nowrap' }}
       backgroundImage="repeating-linear-gradient(90deg, var(--chakra-colors-brass-deep) 0 1px, transparent 1px 12px)"
       backgroundSize="100% 7px"
       backgroundRepeat="repeat-x"
@@ -34,9 +35,9 @@ export function TapeNav() {
             display="flex"
             alignItems="baseline"
             gap="2"
-            px={{ base: '3', md: '5' }}
-            pt="3"
-            pb="2"
+            px={{ base: '2.5', xl: '5' }}
+            pt={{ base: '2', lg: '3' }}
+            pb={{ base: '1', lg: '2' }}
             whiteSpace="nowrap"
             color="ink"
             borderRight="1px solid"
@@ -49,12 +50,20 @@ export function TapeNav() {
               {index + 1}
             </Box>
             {name}
+            {slug === 'swatch' && <SwatchBasis />}
             <ToDecide place={slug} />
           </TapeLink>
         );
       })}
     </Flex>
   );
+}
+
+/** Where nothing was measured yet, or not for this, the swatch's place on the tape says so. */
+function SwatchBasis() {
+  const basis = useBagNumbers(({ plan }) => plan.gauge.basis);
+  if (basis === null) return null;
+  return <span className="tape-basis">{BASIS_WORDS[basis]}</span>;
 }
 
 /** How much is to decide in a place. It follows like the numbers, and the tape holds still. */

@@ -55,7 +55,7 @@ export function Ledger() {
         <Line name="Opening, all round" figure={opening} />
         <Line name="Volume inside" figure={volume} />
         <Line name="Area of the fabric" figure={area} />
-        <Line name="Seams in all" figure={seams} />
+        {seams.value > 0 && <Line name="Seams in all" figure={seams} />}
         {sewing && <Line name="Yarn to sew with" figure={sewing} />}
         {edging &&
           [edging.alongSides, edging.flatness, edging.corner].map((figure) => (

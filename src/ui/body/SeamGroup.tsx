@@ -27,6 +27,7 @@ const FINISHES = [
 export function SeamGroup() {
   const { kind, finish, takeUpStitches } = useBag((state) => state.design.body.seam);
   const hasFlap = useBag((state) => state.plan.flap.hasFlap);
+  const hasSeams = useBag((state) => state.plan.joins.some(({ sewn }) => sewn));
   const store = useBagStore();
   const set = (label: string, value: Record<string, unknown>) =>
     store.getState().edit(
@@ -37,32 +38,34 @@ export function SeamGroup() {
   const usual = takeUp.least === takeUp.most ? `${takeUp.usual}` : `${takeUp.least} to ${takeUp.most}`;
   return (
     <>
-      <Group title={hasFlap ? 'Seams, and over the top' : 'Seams'}>
-        <Row>
-          <ChoiceField
-            label="The sides are joined"
-            width="11em"
-            value={kind}
-            choices={SEAM_KINDS.map((one) => ({ value: one, label: NAMES[one] }))}
-            onChange={(one) => set(`Seam: ${NAMES[one]}`, { kind: one, takeUpStitches: SEAMS[one].takeUp.usual })}
-          />
-          <ChoiceField
-            label="Sewn"
-            width="14em"
-            value={finish}
-            choices={FINISHES}
-            help={ridge ? 'This join stands up as a ridge.' : undefined}
-            onChange={(one) => set('How the seam is sewn', { finish: one })}
-          />
-          <NumberField
-            label="Each side seam takes"
-            suffix="stitches"
-            width="4.5em"
-            help={`Usual: ${usual}. ${formatSource(takeUp.source)}.`}
-            value={takeUpStitches}
-            onChange={(value) => set('Seam take-up', { takeUpStitches: value })}
-          />
-        </Row>
+      <Group title={hasSeams ? (hasFlap ? 'Seams, and over the top' : 'Seams') : hasFlap ? 'Over the top' : 'The load'}>
+        {hasSeams && (
+          <Row>
+            <ChoiceField
+              label="The sides are joined"
+              width="11em"
+              value={kind}
+              choices={SEAM_KINDS.map((one) => ({ value: one, label: NAMES[one] }))}
+              onChange={(one) => set(`Seam: ${NAMES[one]}`, { kind: one, takeUpStitches: SEAMS[one].takeUp.usual })}
+            />
+            <ChoiceField
+              label="Sewn"
+              width="14em"
+              value={finish}
+              choices={FINISHES}
+              help={ridge ? 'This join stands up as a ridge.' : undefined}
+              onChange={(one) => set('How the seam is sewn', { finish: one })}
+            />
+            <NumberField
+              label="Each side seam takes"
+              suffix="stitches"
+              width="4.5em"
+              help={`Usual: ${usual}. ${formatSource(takeUp.source)}.`}
+              value={takeUpStitches}
+              onChange={(value) => set('Seam take-up', { takeUpStitches: value })}
+            />
+          </Row>
+        )}
         <OverTheTop hasFlap={hasFlap} />
       </Group>
       <EdgingGroup />

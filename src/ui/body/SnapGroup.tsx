@@ -12,6 +12,7 @@ import { FigureTicket } from '@/ui/figures/FigureTicket';
 /** The closure: put on, taken off, placed; with its mate by row, stitch and distance, empty and loaded. */
 export function SnapGroup() {
   const snap = useBag((state) => state.design.hardware[0]);
+  const hasFlap = useBag((state) => state.plan.flap.hasFlap);
   const store = useBagStore();
   const put = (label: string, hardware: MagneticSnap[]) =>
     store.getState().edit(label, [{ path: ['hardware'], value: hardware }]);
@@ -21,7 +22,7 @@ export function SnapGroup() {
         title="Closure"
         action={<AddOrTake label="Put a magnetic snap on" onClick={() => put('Snap put on', [usualSnap()])} />}
       >
-        <Box fontSize="14px">The flap hangs free.</Box>
+        <Box fontSize="14px">{hasFlap ? 'The flap hangs free.' : 'Nothing closes the mouth.'}</Box>
       </Group>
     );
   return (

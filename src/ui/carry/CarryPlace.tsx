@@ -14,6 +14,7 @@ import { ThingsGroup } from './ThingsGroup';
 export function CarryPlace() {
   return (
     <PlaceLayout
+      ownHeight
       title="Carry"
       columns="minmax(0, 9fr) minmax(0, 11fr)"
       drawing={

@@ -4,6 +4,7 @@ import type { Figure } from '@/core/figures';
 import { useBagNumbers } from '@/ui/bag/BagProvider';
 import { AskableNumber } from '@/ui/figures/FigureTicket';
 import { LedgerHead } from '@/ui/figures/LedgerHead';
+import { Scrolled } from '@/ui/figures/Scrolled';
 
 const HEADS = ['Size', 'Outside', 'Fabric and lining', 'Inside', 'Needed, with ease', 'Room left, with ease'];
 
@@ -15,19 +16,21 @@ export function InsideTable() {
   const { sheetsAcross, sheetsAlong } = inside;
   const hasThings = needsWidth !== null;
   return (
-    <table className="ledger" data-testid="inside">
-      <LedgerHead heads={hasThings ? HEADS : HEADS.slice(0, 4)} />
-      <tbody>
-        <Line name="Across" figures={[width, sheetsAcross, inside.insideWidth, needsWidth, inside.easeAcross]} />
-        <Line name="Up" figures={[height, sheetsAlong, inside.insideHeight, needsHeight, inside.easeUp]} />
-        {depth && (
-          <Line
-            name="Front to back"
-            figures={[depth, sheetsAcross, inside.insideDepth, needsDepth, inside.easeThrough]}
-          />
-        )}
-      </tbody>
-    </table>
+    <Scrolled label="Outside and inside">
+      <table className="ledger" data-testid="inside">
+        <LedgerHead heads={hasThings ? HEADS : HEADS.slice(0, 4)} />
+        <tbody>
+          <Line name="Across" figures={[width, sheetsAcross, inside.insideWidth, needsWidth, inside.easeAcross]} />
+          <Line name="Up" figures={[height, sheetsAlong, inside.insideHeight, needsHeight, inside.easeUp]} />
+          {depth && (
+            <Line
+              name="Front to back"
+              figures={[depth, sheetsAcross, inside.insideDepth, needsDepth, inside.easeThrough]}
+            />
+          )}
+        </tbody>
+      </table>
+    </Scrolled>
   );
 }
 

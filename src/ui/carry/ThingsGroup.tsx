@@ -6,7 +6,7 @@ import { useState } from 'react';
 import { KNOWN_THINGS, knownThing } from '@/core/contents';
 import { thingIdSchema, thingSchema, type Thing } from '@/core/design';
 import { formatLength } from '@/core/units';
-import { formatQuantity, formatSource } from '@/core/wording';
+import { faultSentence, formatQuantity, formatSource } from '@/core/wording';
 import { thingMark } from '@/drawing';
 import { useBag, useBagStore } from '@/ui/bag/BagProvider';
 import { Group } from '@/ui/bag/PlaceLayout';
@@ -42,7 +42,7 @@ export function ThingsGroup() {
       .edit(`In goes: ${named.name}`, [
         { path: ['contents', 'items', items.length], value: { thing: named, count: 1 } },
       ]);
-    setTold(faults[0]?.sentence ?? null);
+    setTold(faults[0] ? faultSentence(faults[0], store.getState().design.settings.lengthUnit) : null);
     setOpen(id);
   };
   return (

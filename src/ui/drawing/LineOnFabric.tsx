@@ -29,6 +29,7 @@ export const LineOnFabric = memo(function LineOnFabric({ id, points, wayPx, onHo
     wayPx,
     onHold,
     mark: id,
+    byMouseOnly: true,
     begin: () => panelLines(store.getState().plan).find((one) => one.id === id)?.afterRow ?? null,
     move: (fromRow, movedMm) => {
       const { plan, edit } = store.getState();
@@ -48,7 +49,7 @@ export const LineOnFabric = memo(function LineOnFabric({ id, points, wayPx, onHo
       strokeLinecap="round"
       data-fabric-line={id}
       data-mark={id}
-      style={{ cursor: 'grab', touchAction: 'none', pointerEvents: 'stroke' }}
+      style={{ cursor: 'grab', pointerEvents: 'stroke' }}
     >
       <title>{LINE_NAMES[id]}</title>
     </polyline>

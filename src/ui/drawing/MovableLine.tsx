@@ -34,20 +34,25 @@ interface MovableLineProps {
 export const MovableLine = memo(function MovableLine(props: MovableLineProps) {
   const { line, name, atPx, tagPx, tagBeside, fromPx, toPx, pxPerRow, lengthText, lit, movable } = props;
   const { onMove, onEnd, onSelect, onAsk } = props;
-  const bindDrag = useDrag(
-    ({ first, last, tap, xy: [x, y], movement: [, movedPx], memo }) => {
-      const startRow = first || memo === undefined ? line.afterRow : (memo as number);
-      if (first || tap) onSelect(line.id);
-      if (tap) {
-        onAsk(line.id, { x, y });
-        return memo;
-      }
-      onMove(line.id, startRow - Math.round(movedPx / pxPerRow));
-      if (last) onEnd();
-      return startRow;
-    },
-    { enabled: movable, filterTaps: true, pointer: { touch: true }, eventOptions: { passive: false } },
-  );
+  const moved: Parameters<typeof useDrag>[0] = ({ first, last, tap, xy: [x, y], movement: [, movedPx], memo }) => {
+    const startRow = first || memo === undefined ? line.afterRow : (memo as number);
+    if (first || tap) onSelect(line.id);
+    if (tap) {
+      onAsk(line.id, { x, y });
+      return memo;
+    }
+    onMove(line.id, startRow - Math.round(movedPx / pxPerRow));
+    if (last) onEnd();
+    return startRow;
+  };
+  // A thumb that scrolls over the line moves nothing: by touch it is taken by its tag alone, by a mouse anywhere.
+  const bindLine = useDrag(moved, { enabled: movable, filterTaps: true, pointer: { mouse: true } });
+  const bindTag = useDrag(moved, {
+    enabled: movable,
+    filterTaps: true,
+    pointer: { touch: true },
+    eventOptions: { passive: false },
+  });
   const onKeyDown = (event: KeyboardEvent<SVGElement>) => {
     if (event.key === 'Enter') {
       const { left, bottom } = event.currentTarget.getBoundingClientRect();
@@ -68,7 +73,6 @@ export const MovableLine = memo(function MovableLine(props: MovableLineProps) {
     <g
       {...(movable
         ? {
-            ...bindDrag(),
             role: 'slider',
             tabIndex: 0,
             'aria-orientation': 'vertical' as const,
@@ -85,7 +89,7 @@ export const MovableLine = memo(function MovableLine(props: MovableLineProps) {
         : {})}
       data-line={line.id}
       transform={`translate(0 ${atPx})`}
-      style={{ cursor: movable ? 'ns-resize' : undefined, touchAction: 'none' }}
+      style={{ cursor: movable ? 'ns-resize' : undefined }}
     >
       <LineMarks
         name={movable ? `↕ ${name}` : name}
@@ -95,10 +99,13 @@ export const MovableLine = memo(function MovableLine(props: MovableLineProps) {
         fromPx={fromPx}
         toPx={toPx}
         lit={lit}
+        {...(movable ? { bindLine, bindTag } : {})}
       />
     </g>
   );
 });
+
+type Bind = ReturnType<typeof useDrag>;
 
 interface LineMarksProps {
   name: string;
@@ -110,11 +117,14 @@ interface LineMarksProps {
   fromPx: number;
   toPx: number;
   lit: boolean;
+  /** What takes hold of the line, and of its tag; absent where it can't be moved. */
+  bindLine?: Bind;
+  bindTag?: Bind;
 }
 
 /** What a line shows, about its own height: while the line is moved only what it says changes. */
 const LineMarks = memo(function LineMarks(props: LineMarksProps) {
-  const { name, afterRow, lengthText, tagPx, fromPx, toPx, lit } = props;
+  const { name, afterRow, lengthText, tagPx, fromPx, toPx, lit, bindLine, bindTag } = props;
   const tagWidth = TAGS_PX - 20;
   const tagLeft = toPx + RULER_PX + 14;
   const small = smallTag(name);
@@ -122,41 +132,67 @@ const LineMarks = memo(function LineMarks(props: LineMarksProps) {
   const beside = lengthText !== null;
   return (
     <>
-      <rect x={fromPx} y={-9} width={toPx - fromPx + (beside ? RULER_PX : 0)} height={18} fill="transparent" />
-      {beside ? (
-        <>
-          <polyline
-            points={`${toPx},0 ${toPx + RULER_PX},0 ${tagLeft},${tagPx}`}
-            fill="none"
-            stroke={stroke}
-            strokeWidth={lit ? 2 : 1}
-          />
-          <Paper x={tagLeft} y={tagPx} width={tagWidth} height={TAG_HEIGHT_PX} lit={lit} />
-          <text style={{ fontSize: 13, fontWeight: 600 }} x={tagLeft + 8} y={tagPx - 4} fill="var(--chakra-colors-ink)">
-            {name}
-          </text>
-          <text style={{ fontSize: 12 }} x={tagLeft + 8} y={tagPx + 11} fill="var(--chakra-colors-ink-soft)">
-            after row {afterRow} · {lengthText}
-          </text>
-        </>
-      ) : (
-        <>
-          <Paper x={toPx - small.width} y={0} {...small} lit={lit} />
-          <text
-            style={{ fontSize: 11.5, fontWeight: 600 }}
-            x={toPx - small.width / 2}
-            y={0}
-            textAnchor="middle"
-            dominantBaseline="central"
-            fill="var(--chakra-colors-ink)"
-          >
-            {name}, {afterRow}
-          </text>
-        </>
+      <rect
+        {...bindLine?.()}
+        x={fromPx}
+        y={-9}
+        width={toPx - fromPx + (beside ? RULER_PX : 0)}
+        height={18}
+        fill="transparent"
+      />
+      {beside && (
+        <polyline
+          points={`${toPx},0 ${toPx + RULER_PX},0 ${tagLeft},${tagPx}`}
+          fill="none"
+          stroke={stroke}
+          strokeWidth={lit ? 2 : 1}
+        />
       )}
+      <g {...bindTag?.()} style={{ touchAction: bindTag ? 'none' : undefined }} data-grip={bindTag ? true : undefined}>
+        {beside ? (
+          <>
+            <Paper x={tagLeft} y={tagPx} width={tagWidth} height={TAG_HEIGHT_PX} lit={lit} />
+            <text
+              style={{ fontSize: 13, fontWeight: 600 }}
+              x={tagLeft + 8}
+              y={tagPx - 4}
+              fill="var(--chakra-colors-ink)"
+            >
+              {name}
+            </text>
+            <text style={{ fontSize: 12 }} x={tagLeft + 8} y={tagPx + 11} fill="var(--chakra-colors-ink-soft)">
+              after row {afterRow} · {lengthText}
+            </text>
+          </>
+        ) : (
+          <>
+            <rect
+              x={toPx - small.width}
+              y={-SMALL_REACH_PX}
+              width={small.width}
+              height={2 * SMALL_REACH_PX}
+              fill="transparent"
+            />
+            <Paper x={toPx - small.width} y={0} {...small} lit={lit} />
+            <text
+              style={{ fontSize: 11.5, fontWeight: 600 }}
+              x={toPx - small.width / 2}
+              y={0}
+              textAnchor="middle"
+              dominantBaseline="central"
+              fill="var(--chakra-colors-ink)"
+            >
+              {name}, {afterRow}
+            </text>
+          </>
+        )}
+      </g>
     </>
   );
 });
+
+/** How far above and below its middle a small tag can be taken hold of, px: a finger's width in all. */
+const SMALL_REACH_PX = 17;
 
 /** The tag of a line on a sheet of several pieces, where there is no room beside them: its name and its row, on the line's end. */
 const smallTag = (name: string) => ({ width: 6.2 * name.length + 32, height: 17 });

@@ -11,12 +11,14 @@ interface OnFabric<From> {
   mark: string;
   /** Where it is when it is taken hold of; null where it can't be moved. */
   begin: () => From | null;
+  /** A line all across the drawing is taken by a mouse only: a thumb that scrolls over it must move nothing. */
+  byMouseOnly?: boolean;
   /** Moves it so many mm of fabric on from where it was taken hold of. */
   move: (from: From, movedMm: number) => void;
 }
 
 /** Something on the folded fabric that is dragged along it. One drag is one thing to undo. */
-export function useDragOnFabric<From>({ wayPx, onHold, mark, begin, move }: OnFabric<From>) {
+export function useDragOnFabric<From>({ wayPx, onHold, mark, begin, move, byMouseOnly = false }: OnFabric<From>) {
   const store = useBagStore();
   return useDrag(
     ({ first, last, tap, movement, memo }) => {
@@ -38,6 +40,8 @@ export function useDragOnFabric<From>({ wayPx, onHold, mark, begin, move }: OnFa
       }
       return held;
     },
-    { filterTaps: true, pointer: { touch: true }, eventOptions: { passive: false } },
+    byMouseOnly
+      ? { filterTaps: true, pointer: { mouse: true } }
+      : { filterTaps: true, pointer: { touch: true }, eventOptions: { passive: false } },
   );
 }

@@ -2,6 +2,7 @@
 
 import type { Figure } from '@/core/figures';
 import { AskableNumber } from './FigureTicket';
+import { Scrolled } from './Scrolled';
 import { LedgerHead } from './LedgerHead';
 
 interface BesideTableProps {
@@ -15,26 +16,28 @@ interface BesideTableProps {
 /** The same figures of two states or plans beside each other, with what is between them; each can be asked why. */
 export function BesideTable({ heads, rows, testId }: BesideTableProps) {
   return (
-    <table className="ledger" data-testid={testId}>
-      <LedgerHead heads={heads} />
-      <tbody>
-        {rows.map(({ key, name, mark, one, other, differs }) => (
-          <tr key={key}>
-            <th scope="row">{name}</th>
-            <td>
-              <AskableNumber figure={one} mark={mark} />
-            </td>
-            <td>
-              <AskableNumber figure={other} mark={mark} />
-            </td>
-            {differs && (
-              <td className="ledger-off">
-                <AskableNumber figure={differs} signed />
+    <Scrolled label={heads.join(', ')}>
+      <table className="ledger" data-testid={testId}>
+        <LedgerHead heads={heads} />
+        <tbody>
+          {rows.map(({ key, name, mark, one, other, differs }) => (
+            <tr key={key}>
+              <th scope="row">{name}</th>
+              <td>
+                <AskableNumber figure={one} mark={mark} />
               </td>
-            )}
-          </tr>
-        ))}
-      </tbody>
-    </table>
+              <td>
+                <AskableNumber figure={other} mark={mark} />
+              </td>
+              {differs && (
+                <td className="ledger-off">
+                  <AskableNumber figure={differs} signed />
+                </td>
+              )}
+            </tr>
+          ))}
+        </tbody>
+      </table>
+    </Scrolled>
   );
 }

@@ -3,6 +3,7 @@
 import type { KeyboardEvent, ReactNode } from 'react';
 import type { DesignEdit } from '@/core/problems';
 import { useBagStore } from '@/ui/bag/BagProvider';
+import { Scrolled } from './Scrolled';
 
 /** One row of a table of offers: what it says, and what taking it does. */
 export interface TakeRow {
@@ -35,47 +36,49 @@ export function TakeTable({ heads, rows, testId }: TakeTableProps) {
     take(row);
   };
   return (
-    <table className="ledger" data-testid={testId} onKeyDown={onKeyDown} tabIndex={-1}>
-      <thead>
-        <tr>
-          <th scope="col">Key</th>
-          {heads.map((head) => (
-            <th key={head} scope="col">
-              {head}
+    <Scrolled label={`Offers: ${heads.join(', ')}`}>
+      <table className="ledger" data-testid={testId} onKeyDown={onKeyDown} tabIndex={-1}>
+        <thead>
+          <tr>
+            <th scope="col">Key</th>
+            {heads.map((head) => (
+              <th key={head} scope="col">
+                {head}
+              </th>
+            ))}
+            <th scope="col">
+              <span className="only-read">Take it</span>
             </th>
-          ))}
-          <th scope="col">
-            <span className="only-read">Take it</span>
-          </th>
-        </tr>
-      </thead>
-      <tbody>
-        {rows.map((row, index) => (
-          <tr key={row.key} aria-current={row.isPlanned || undefined}>
-            <td>{index + 1}</td>
-            {row.cells.map((cell, at) =>
-              at === 0 ? (
-                <th key={heads[at]} scope="row">
-                  {cell}
-                </th>
-              ) : (
-                <td key={heads[at]}>{cell}</td>
-              ),
-            )}
-            <td>
-              {row.isPlanned ? (
-                'as planned'
-              ) : row.edits.length === 0 ? (
-                row.instead
-              ) : (
-                <button type="button" className="take" aria-label={row.takeLabel} onClick={() => take(row)}>
-                  Take it
-                </button>
-              )}
-            </td>
           </tr>
-        ))}
-      </tbody>
-    </table>
+        </thead>
+        <tbody>
+          {rows.map((row, index) => (
+            <tr key={row.key} aria-current={row.isPlanned || undefined}>
+              <td>{index + 1}</td>
+              {row.cells.map((cell, at) =>
+                at === 0 ? (
+                  <th key={heads[at]} scope="row">
+                    {cell}
+                  </th>
+                ) : (
+                  <td key={heads[at]}>{cell}</td>
+                ),
+              )}
+              <td>
+                {row.isPlanned ? (
+                  'as planned'
+                ) : row.edits.length === 0 ? (
+                  row.instead
+                ) : (
+                  <button type="button" className="take" aria-label={row.takeLabel} onClick={() => take(row)}>
+                    Take it
+                  </button>
+                )}
+              </td>
+            </tr>
+          ))}
+        </tbody>
+      </table>
+    </Scrolled>
   );
 }

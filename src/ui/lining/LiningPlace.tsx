@@ -19,6 +19,7 @@ export function LiningPlace() {
   return (
     <PlaceLayout
       title="Lining"
+      ownHeight={drawing !== null}
       drawing={
         drawing ? (
           <StillView

@@ -28,6 +28,7 @@ export function StitchPlace() {
   const name = stitchName(looking ?? stitch, settings.terms, ownStitches);
   return (
     <PlaceLayout
+      ownHeight
       title="Stitch"
       drawing={
         <Stack gap="3" height="full" overflowY="auto" tabIndex={0} role="region" aria-label="Chart and rows">

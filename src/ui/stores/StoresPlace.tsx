@@ -23,7 +23,7 @@ export function StoresPlace() {
   const figures = plan.yarn.figures;
   const unknown = plan.problems.find(({ code }) => NOT_KNOWN.has(code));
   return (
-    <PlaceLayout title="Stores" columns="minmax(0, 1fr) minmax(0, 4fr)" drawing={<BallsView />}>
+    <PlaceLayout ownHeight title="Stores" columns="minmax(0, 1fr) minmax(0, 4fr)" drawing={<BallsView />}>
       <Group title={design.swatch.yarn.name}>
         {figures ? (
           <Row>

@@ -2,9 +2,10 @@
 
 import { Box } from '@chakra-ui/react';
 import { useMemo, type ReactNode } from 'react';
-import { patternOf, usualStrap, type PlainStrap, type StitchChoice } from '@/core/design';
+import { patternOf, type PlainStrap, type StitchChoice } from '@/core/design';
 import { plainStitchOf } from '@/core/stitches';
 import { grownFigures } from '@/core/strap';
+import { strapForCarrying } from '@/core/contents';
 import { formatQuantity, grownStrapText, stepTexts, stitchName } from '@/core/wording';
 import { strapDrawing } from '@/drawing';
 import { useBag, useBagStore } from '@/ui/bag/BagProvider';
@@ -28,13 +29,14 @@ export function StrapPlace() {
 
 function NoStrap() {
   const store = useBagStore();
+  const carried = useBag((state) => state.design.contents.carried);
   return (
     <Group
       title="No strap"
       action={
         <AddOrTake
           label="Add a plain strap"
-          onClick={() => store.getState().edit('Strap added', [{ path: ['strap'], value: usualStrap() }])}
+          onClick={() => store.getState().edit('Strap added', [{ path: ['strap'], value: strapForCarrying(carried) }])}
         />
       }
     >

@@ -3,6 +3,7 @@
 import { Box, Button, Flex } from '@chakra-ui/react';
 import { useRef, useState, type KeyboardEvent, type PointerEvent } from 'react';
 import { MM_PER_INCH, formatLength } from '@/core/units';
+import { faultSentence } from '@/core/wording';
 import { lengthScale } from '@/drawing';
 import { useBag, useBagStore } from '@/ui/bag/BagProvider';
 import { arrowSteps } from '@/ui/drawing/arrowSteps';
@@ -57,7 +58,11 @@ export function LaidTape() {
     const faults = store
       .getState()
       .edit('Reading from the tape', [{ path: ['swatch', kind, readings.length], value: { count, lengthMm: endMm } }]);
-    setTold(faults[0]?.sentence ?? `Reading ${readings.length + 1} added: ${count} over ${formatLength(endMm, unit)}.`);
+    setTold(
+      faults[0]
+        ? faultSentence(faults[0], unit)
+        : `Reading ${readings.length + 1} added: ${count} over ${formatLength(endMm, unit)}.`,
+    );
   };
   const endPx = PAD_PX + endMm * pxPerMm;
   return (

@@ -28,6 +28,7 @@ export function SwatchPlace() {
   );
   return (
     <PlaceLayout
+      ownHeight
       title="Swatch"
       columns="minmax(0, 9fr) minmax(0, 11fr)"
       drawing={

@@ -67,6 +67,7 @@ export const PARTS = {
   },
   '.ticket[data-lit]': { borderColor: 'brassDeep', boxShadow: '0 0 0 3px var(--chakra-colors-brass)' },
   // What a number rests on where nobody measured it: a torn edge would say as much, and words say it without colour.
+  '.tape-basis': { fontSize: '12px', fontStyle: 'italic', fontWeight: 400, whiteSpace: 'nowrap' },
   '.ticket-basis': { fontSize: '12px', fontStyle: 'italic', color: 'inkSoft', lineHeight: 1.2 },
   '.ticket-label': { fontSize: '12.5px', color: 'inkSoft', paddingLeft: '3', lineHeight: 1.25 },
   '.asked': {
@@ -181,6 +182,11 @@ export const PARTS = {
     minHeight: '24px',
   },
   '.why-these ul': { listStyleType: 'none', columnGap: '6', marginTop: '1' },
+  // Where there is more to the side, its edge is shaded.
+  '.scrolled': {
+    overflowX: 'auto',
+    background: 'linear-gradient(90deg, transparent 70%, rgba(20,30,30,.12)) right / 28px 100% no-repeat scroll',
+  },
   '.ledger': { width: '100%', fontSize: '14.5px', borderCollapse: 'collapse' },
   '.ledger th, .ledger td': {
     textAlign: 'left',
