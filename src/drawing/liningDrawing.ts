@@ -1,6 +1,6 @@
-import type { LiningPiece } from '@/core/lining';
+import { offsetOutline, type LiningPiece, type OutlinePoint } from '@/core/lining';
 import type { Plan } from '@/core/plan';
-import type { Drawing, Shape } from './shape';
+import { polyline, type Drawing, type Segment, type Shape } from './shape';
 
 /** Room between pieces of lining, mm. */
 const GAP_MM = 18;
@@ -31,6 +31,7 @@ function pieceShapes(piece: LiningPiece, left: number, heightMm: number): Shape[
     widthMm: width,
     heightMm: height,
   });
+  if (piece.outline) return outlineShapes(piece, piece.outline, left + wide / 2, heightMm);
   return [
     { kind: 'rect', role: 'load', layer: 'cloth', mark: 'lining.cut', ...centred(wide, high) },
     {
@@ -47,5 +48,31 @@ function pieceShapes(piece: LiningPiece, left: number, heightMm: number): Shape[
       mark: 'panel',
       ...centred(piece.coversWidthMm, piece.coversLengthMm),
     },
+  ];
+}
+
+/** A piece that is cut to the outline of its crochet, from where that begins, below, upwards. */
+function outlineShapes(piece: LiningPiece, covers: readonly OutlinePoint[], middle: number, heightMm: number): Shape[] {
+  const allowanceMm = (piece.cutLength.value - piece.coversLengthMm) / 2;
+  const insetMm = (piece.coversLengthMm - piece.finishedLength.value) / 2;
+  const around = (points: readonly OutlinePoint[]): Segment[] =>
+    polyline([
+      ...points.map(({ alongMm, halfMm }) => ({ x: middle + halfMm, y: heightMm - allowanceMm - alongMm })),
+      ...[...points]
+        .reverse()
+        .map(({ alongMm, halfMm }) => ({ x: middle - halfMm, y: heightMm - allowanceMm - alongMm })),
+    ]);
+  const path = (role: Shape['role'], layer: Shape['layer'], mark: string, points: readonly OutlinePoint[]): Shape => ({
+    kind: 'path',
+    role,
+    layer,
+    mark,
+    segments: around(points),
+    closed: true,
+  });
+  return [
+    path('load', 'cloth', 'lining.cut', offsetOutline(covers, allowanceMm)),
+    path('press', 'folds', 'lining.press', offsetOutline(covers, -insetMm)),
+    path('outline', 'cloth', 'panel', covers),
   ];
 }

@@ -117,14 +117,7 @@ export function magneticSnapStage(
     flap.halfDisc === null
       ? spots(flapTrack, tailRow, halfPlaces, halfStitches, backEndMm, (k) => (hemRow === null ? k : tailRows + hemRow))
       : // A half disc is a piece of its own, and narrower than rounds that lie flat.
-        halfDiscSpots(
-          flap.halfDisc,
-          acrossMm,
-          ((stitchCount - pouch.backStitches) / 2) * stitchMm,
-          tailMm,
-          backEndMm,
-          pouch,
-        );
+        halfDiscSpots(flap.halfDisc, acrossMm, (stitchCount * stitchMm) / 2, tailMm, backEndMm, pouch);
   const halfRow = halves[0]?.row ?? trackRow(flapTrack, tailRow);
 
   const halfRowFigure = makeFigure('snap.halfRow', 'Snap on the flap: row', halfRow, 'row', {
@@ -230,14 +223,14 @@ function hemRowFor(snap: MagneticSnap, design: SettledDesign, { hemRows }: FlapS
 function halfDiscSpots(
   { counts }: NonNullable<FlapStage['halfDisc']>,
   acrossMm: readonly number[],
-  besideMm: number,
+  middleMm: number,
   downMm: number,
   fromFrontMm: number,
   { rowMm, stitchMm }: PouchStage,
 ): SnapSpot[] {
   const radiusMm = counts.length * rowMm;
   return acrossMm.map((across) => {
-    const x = radiusMm - (across - besideMm);
+    const x = middleMm - across;
     const row = Math.min(counts.length, Math.max(1, rowAt(Math.hypot(x, downMm), rowMm)));
     const ofStitches = counts[row - 1] as number;
     const place = placeAt((Math.atan2(downMm, x) / Math.PI) * ofStitches, 1);
@@ -247,7 +240,8 @@ function halfDiscSpots(
       place,
       ofStitches,
       alongMm: downMm,
-      acrossMm: across - besideMm,
+      // Its middle lies on the middle of the back, however wide it comes out.
+      acrossMm: across - middleMm + radiusMm,
       fromEdgeMm: offsetOf(place, stitchMm),
       stationMm: fromFrontMm + downMm,
     };

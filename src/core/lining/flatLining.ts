@@ -3,13 +3,16 @@ import type { FlatLining } from '@/core/design';
 import { COMMON_PRACTICE, GEOMETRY, input, inputFrom, makeFigure, type Figure } from '@/core/figures';
 import type { GaugeStage } from '@/core/gauge';
 import { flatSize, type Piece, type PieceId } from '@/core/pieces';
+import { pieceOutline, type OutlinePoint } from './outline';
 
 /** A piece of lining: for a piece of crochet, or for the flap of sides that are worked in rounds. */
 export interface LiningPiece {
   for: PieceId | 'flap';
   copies: number;
-  /** Trimmed to the outline of the crochet; else a rectangle. */
+  /** Cut to the outline of the crochet; else a rectangle. */
   toOutline: boolean;
+  /** That outline, from where the crochet begins; null for a rectangle. */
+  outline: OutlinePoint[] | null;
   /** The crochet that it lies on, flat. */
   coversWidthMm: number;
   coversLengthMm: number;
@@ -31,6 +34,7 @@ interface Covered {
   for: LiningPiece['for'];
   copies: number;
   toOutline: boolean;
+  outline: OutlinePoint[];
   width: Figure;
   length: Figure;
 }
@@ -43,7 +47,7 @@ export function flatLiningStage(lining: FlatLining, { pieces }: PieceSet, gauge:
   const allowance = input('Cloth beyond the crochet, each side', lining.allowanceMm, 'mm');
   const inset = input('Lining’s edge inside the crochet’s', lining.insetMm, 'mm');
   const covered = pieces.flatMap((piece) => coveredBy(piece, gauge));
-  const lined = covered.map(({ width, length, ...rest }, index): LiningPiece => {
+  const lined = covered.map(({ width, length, outline, ...rest }, index): LiningPiece => {
     const name = index === 0 ? '' : `.${rest.for}`;
     const label = covered.length === 1 ? '' : ` (${LINING_NAMES[rest.for]})`;
     const cut = (id: string, what: string, covered: Figure) =>
@@ -70,6 +74,7 @@ export function flatLiningStage(lining: FlatLining, { pieces }: PieceSet, gauge:
       );
     return {
       ...rest,
+      outline: rest.toOutline ? outline : null,
       coversWidthMm: width.value,
       coversLengthMm: length.value,
       cutWidth: cut('cutWidth', 'width', width),
@@ -121,6 +126,8 @@ export const LINING_NAMES: Record<LiningPiece['for'], string> = {
 
 /** What a piece has to be covered with: a rectangle about it; for rounds one that goes all round, and one for what is worked on from them. */
 function coveredBy(piece: Piece, gauge: GaugeStage): Covered[] {
+  // A hem is turned back before the lining is sewn on.
+  const hem = piece.kind === 'rows' ? piece.zones.find(({ id }) => id === 'hem') : undefined;
   const { stitchWidth, rowHeight } = gauge;
   const size = (id: string, label: string, mm: number, per: Figure) =>
     makeFigure(
@@ -141,16 +148,16 @@ function coveredBy(piece: Piece, gauge: GaugeStage): Covered[] {
     lengthMm: number,
     toOutline: boolean,
     copies = 1,
+    outline: OutlinePoint[] = pieceOutline(piece, hem ?? null),
   ): Covered => ({
     for: name,
     copies,
     toOutline,
+    outline,
     width: size(`${name}.width`, `Width of the ${LINING_NAMES[name]}`, widthMm, stitchWidth),
     length: size(`${name}.length`, `Length of the ${LINING_NAMES[name]}`, lengthMm, rowHeight),
   });
   const flat = flatSize(piece);
-  // A hem is turned back before the lining is sewn on.
-  const hem = piece.kind === 'rows' ? piece.zones.find(({ id }) => id === 'hem') : undefined;
   const hemRows = hem ? hem.toRow - hem.fromRow + 1 : 0;
   const { widthMm } = flat;
   const lengthMm = flat.lengthMm - hemRows * piece.rowMm;
@@ -168,6 +175,8 @@ function coveredBy(piece: Piece, gauge: GaugeStage): Covered[] {
       flapStitches * piece.stitchMm,
       beyond.length * piece.rowMm,
       beyond.slice(1).some(({ by }) => by !== 'nothing'),
+      1,
+      pieceOutline({ ...piece, rows: beyond }, null),
     ),
   ];
 }

@@ -235,7 +235,7 @@ export const BODY_STEP_WORDS: Pick<
   'work-sides': (_, plan, length) =>
     words(
       'Work the sides',
-      `${plan.pouch.frontRows} rounds of ${2 * plan.pouch.stitchCount} stitches, ${length(plan.pouch.frontRows * plan.pouch.rowMm)}.${plan.flap.onPiece || plan.pouch.topStitches < plan.pouch.stitchCount ? '' : ' Fasten off.'}`,
+      `${plan.pouch.topStitches < plan.pouch.stitchCount ? plan.pouch.frontRows - 1 : plan.pouch.frontRows} rounds of ${2 * plan.pouch.stitchCount} stitches, ${length(plan.pouch.frontRows * plan.pouch.rowMm)}.${plan.flap.onPiece || plan.pouch.topStitches < plan.pouch.stitchCount ? '' : ' Fasten off.'}`,
       'A marker in the first stitch of every round; the count the same in each.',
     ),
   'narrow-mouth': (design, { pouch }) =>
@@ -255,7 +255,9 @@ export const BODY_STEP_WORDS: Pick<
       plan.pieces.length === 1 && plan.pouch.figures.baseFold
         ? `${plan.pouch.stitchCount} stitches, ${plan.flap.totalRows + plan.flap.hemRows} rows; ${pieceSizes(plan, length).replace('Panel: ', '')}`
         : pieceSizes(plan, length),
-      'Both side edges equally long; the starting edge not puckered.',
+      plan.pieces.some((piece) => piece.kind === 'rows' && piece.roundCount === 0)
+        ? 'Both side edges equally long; the starting edge not puckered.'
+        : 'The edge it begins at not puckered; nothing cupped or ruffled.',
     ),
   fold: (_, plan) => {
     const base = lineRow(plan, 'fold.base');

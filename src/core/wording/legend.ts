@@ -23,6 +23,12 @@ const MOST_TOGETHER = 9;
  * legendOf('sc in next st, turn.', 'us') // => ['sc = single crochet', 'st, sts = stitch, stitches']
  */
 export function legendOf(text: string, terms: TermSet): string[] {
+  // What an explanation is short for is explained as well.
+  const first = explained(text, terms);
+  return explained([text, ...first.map((line) => line.slice(line.indexOf(' = ') + 3))].join('\n'), terms);
+}
+
+function explained(text: string, terms: TermSet): string[] {
   const lines = new Map<string, string>();
   const add = (short: string, meaning: string) => {
     if (short !== meaning) lines.set(short, meaning);

@@ -1,0 +1,39 @@
+import { describe, expect, it } from 'vitest';
+import { usualStrap, type Design } from '@/core/design';
+import { withHelpfulRepairs } from '@/core/helpfulRepairs';
+import { planBag } from '@/core/plan';
+import { bagOf, withBody } from '@/core/testing/bodies';
+import type { ProblemCode } from '@/core/problems';
+
+/** Whether a design says a problem, and that every way out it offers settles it. */
+function expectSaid(design: Design, code: ProblemCode): void {
+  const result = planBag(design);
+  const found = result.ok ? result.plan.problems : result.problems;
+  const problem = withHelpfulRepairs(design, found).find((one) => one.code === code);
+  expect(problem, code).toBeDefined();
+  expect(problem?.repairs.length, code).toBeGreaterThan(0);
+}
+
+describe('what she chose and the plan can’t follow is said, with a way out', () => {
+  it.each<[ProblemCode, Design]>([
+    [
+      'load-deeper-than-bag',
+      { ...withBody(bagOf('gusset'), { depthMm: 48 }), contents: { ...bagOf('gusset').contents, thicknessMm: 85 } },
+    ],
+    [
+      'strap-shorter-than-bag',
+      { ...withBody(bagOf('fold-over-strip'), { widthMm: 210 }), strap: { ...usualStrap(), wornLengthMm: 140 } },
+    ],
+    ['narrowing-joins-nothing', withBody(bagOf('around-chain'), { widthMm: 70, narrowing: 9 })],
+    ['stitch-not-shown', { ...bagOf('round-purse'), stitch: 'bobble-field' }],
+    ['count-not-allowed', { ...withBody(bagOf('fold-over-strip'), { chosenStitches: 38 }), stitch: 'bobble-field' }],
+    ['oval-without-sides', withBody(bagOf('oval-base'), { widthMm: 190, depthMm: 240 })],
+  ])('%s', (code, design) => {
+    expectSaid(design, code);
+  });
+
+  it('a base with fewer stitches than its ends ask for is no plan at all, not two bases', () => {
+    const result = planBag(withBody(bagOf('oval-base'), { widthMm: 190, depthMm: 240 }));
+    expect(result.ok).toBe(false);
+  });
+});

@@ -1,0 +1,84 @@
+import { radiusMm, type Piece } from '@/core/pieces';
+
+/** Half the width of a piece, so far from where it begins, mm; in the order of the distance. Symmetric about its middle. */
+export interface OutlinePoint {
+  alongMm: number;
+  halfMm: number;
+}
+
+/** Points along a curve: enough that a millimetre is not missed on a bag. */
+const CURVE_STEPS = 48;
+
+/**
+ * The outline of a piece as it lies flat, without a hem, which is turned back: row by row, or round.
+ *
+ * @param hemRows rows at its end that are turned back
+ * Source: geometry.
+ */
+export function pieceOutline(piece: Piece, hem: { fromRow: number; toRow: number } | null): OutlinePoint[] {
+  if (piece.kind === 'rows') {
+    const shown = piece.rows
+      .map(({ stitches }, index) => ({ stitches, row: index + 1 }))
+      .filter(({ row }) => hem === null || row < hem.fromRow || row > hem.toRow);
+    return shown.flatMap(({ stitches }, index) => {
+      const halfMm = (stitches * piece.stitchMm) / 2;
+      return [
+        { alongMm: index * piece.rowMm, halfMm },
+        { alongMm: (index + 1) * piece.rowMm, halfMm },
+      ];
+    });
+  }
+  const radius = radiusMm(piece);
+  const straight = piece.kind === 'oval' ? (piece.straightStitches * piece.stitchMm) / 2 : 0;
+  const lengthMm = piece.kind === 'half-disc' ? radius : 2 * radius;
+  return Array.from({ length: CURVE_STEPS + 1 }, (_, step) => {
+    const alongMm = (lengthMm * step) / CURVE_STEPS;
+    const fromMiddle = piece.kind === 'half-disc' ? alongMm : alongMm - radius;
+    return { alongMm, halfMm: straight + Math.sqrt(Math.max(0, radius ** 2 - fromMiddle ** 2)) };
+  });
+}
+
+/**
+ * An outline moved outwards all round by so much, or inwards: the cut line, and the line that is pressed.
+ *
+ * @param byMm outwards; below nought inwards
+ * Source: geometry: the points no further than that from the outline's inside, or no nearer to its outside.
+ *
+ * @example
+ * offsetOutline([{ alongMm: 0, halfMm: 50 }, { alongMm: 80, halfMm: 50 }], 10).at(-1) // => { alongMm: 90, halfMm: 50 }
+ */
+export function offsetOutline(outline: readonly OutlinePoint[], byMm: number): OutlinePoint[] {
+  const first = outline[0]?.alongMm ?? 0;
+  const last = outline.at(-1)?.alongMm ?? 0;
+  const reach = Math.abs(byMm);
+  const from = first - byMm;
+  const to = last + byMm;
+  if (to <= from) return [];
+  const steps = Math.max(2, Math.ceil((to - from) / 2));
+  return Array.from({ length: steps + 1 }, (_, step) => {
+    const alongMm = from + ((to - from) * step) / steps;
+    let halfMm = byMm >= 0 ? 0 : Infinity;
+    for (let tenth = -10; tenth <= 10; tenth += 1) {
+      const away = (reach * tenth) / 10;
+      const at = alongMm + away;
+      const sideways = Math.sqrt(Math.max(0, reach ** 2 - away ** 2));
+      if (byMm >= 0) {
+        if (at >= first - 1e-9 && at <= last + 1e-9) halfMm = Math.max(halfMm, widthAt(outline, at) + sideways);
+      } else halfMm = Math.min(halfMm, widthAt(outline, Math.min(last, Math.max(first, at))) - sideways);
+    }
+    return { alongMm, halfMm: Math.max(0, halfMm) };
+  });
+}
+
+/** The outline's half width at a distance; where a row ends and the next begins, the wider of both. */
+function widthAt(outline: readonly OutlinePoint[], alongMm: number): number {
+  let found = 0;
+  for (let index = 0; index + 1 < outline.length; index += 1) {
+    const [a, b] = [outline[index] as OutlinePoint, outline[index + 1] as OutlinePoint];
+    if (alongMm < a.alongMm - 1e-9 || alongMm > b.alongMm + 1e-9) continue;
+    const span = b.alongMm - a.alongMm;
+    const share = span < 1e-9 ? 0 : (alongMm - a.alongMm) / span;
+    found = Math.max(found, span < 1e-9 ? Math.max(a.halfMm, b.halfMm) : a.halfMm + share * (b.halfMm - a.halfMm));
+  }
+  return found;
+}
