@@ -43,6 +43,8 @@ export async function newBag(page: Page, starter = 'Letter pouch'): Promise<stri
   await begin.getByRole('button', { name: swatch }).click();
   await begin.getByRole('button', { name: starter }).click();
   await page.waitForURL(/\/carry$/);
+  // It is to carry something as thick as a finger.
+  await fill(page, 'Thickness, if you know better', '12');
   await goTo(page, 'Swatch');
   await expect(page.getByRole('status').filter({ hasText: 'Saved' })).toBeVisible();
   return page.url().replace(/\/\w+$/, '');

@@ -58,7 +58,7 @@ test('every shape can be chosen, is planned and written; a narrower flap leaves 
   expect((across - start) % 2).toBe(0);
   await goTo(page, 'Write-up');
   const left = (across - start) / 2;
-  await expect(page.getByTestId('pattern')).toContainText(`sl st in next ${left} sts`);
+  await expect(page.getByTestId('pattern')).toContainText(`sl st in each of next ${left} sts`);
   await expect(page.getByTestId('pattern')).toContainText(`leave these unworked, turn. (${start} sc)`);
 });
 

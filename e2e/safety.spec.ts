@@ -37,7 +37,10 @@ test('one reading is taken, with a word about what it can’t tell', async ({ pa
   await page.getByLabel('Take out reading 3').first().click();
   await page.getByLabel('Take out reading 2').first().click();
   await expect(page.locator('[data-problem="one-reading"]')).toContainText('Take two more');
-  await expect(page.getByLabel('Take out reading 1').first()).toBeDisabled();
+  // Without any nothing is measured, and every size is rough.
+  await page.getByLabel('Take out reading 1').first().click();
+  await expect(page.locator('[data-problem="not-measured"]')).toContainText('Work a swatch and measure it');
+  await expect(figure(page, 'size.width')).toHaveAccessibleName(/not measured yet/);
 });
 
 test('files that are no bags are told so, and nothing is written', async ({ page }, testInfo) => {

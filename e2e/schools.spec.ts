@@ -74,10 +74,16 @@ test('a strap in either school: pulled it is worked shorter, reinforced as long 
   await fill(page, 'Worn length', '90');
   const toWork = () => restingNumber(page, 'strap.slackToWork');
   const pulled = await toWork();
-  await page.getByLabel('Measured').selectOption('slack');
+  await page.getByLabel('Measured', { exact: true }).selectOption('slack');
   expect(await toWork()).toBeGreaterThan(pulled);
   // 90 cm and two overlaps of 2.5 cm.
   expect(await toWork()).toBeCloseTo(95, 1);
+  // A trial strip says something only once all of it is measured.
+  await expect(figure(page, 'strap.rowHeight')).toHaveAccessibleName(/foretold/);
+  await fill(page, 'Its rows', '40');
+  await fill(page, 'Lying slack', '18.8');
+  await fill(page, 'Fully pulled', '21.4');
+  await expect(figure(page, 'strap.rowHeight')).not.toHaveAccessibleName(/foretold/);
   await fill(page, 'Fully pulled', '10');
   await expect(page.getByRole('alert').filter({ hasText: 'can’t be shorter than slack' })).toBeVisible();
 });

@@ -46,12 +46,7 @@ test('bobbles: counts of the repeat are taken with one press, the fold is kept o
   await expect(page.locator('[data-role="bump"]')).toHaveCount(1);
   const fold = page.locator('[data-problem="fold-on-texture"]').first();
   await expect(fold).toBeVisible();
-  await fold
-    .getByRole('button', { name: /^Fold after row/ })
-    .first()
-    .click();
 
-  await page.keyboard.press('Control+z');
   await page.keyboard.press('Control+z');
   await expect(figure(page, 'panel.stitches')).not.toHaveText(`${count} stitches`);
 });
@@ -116,7 +111,7 @@ test('a pattern of her own is written in words, mended where it does not fit, an
   await sheet.getByRole('button', { name: 'Work the bag in it' }).click();
   await expect(sheet).toBeHidden();
   await expect(page.getByRole('radio', { name: 'Millrace mesh' })).toBeChecked();
-  await expect(page.getByTestId('stitch-rows')).toContainText('*sc in next 2 chs, ch 1, skip next ch');
+  await expect(page.getByTestId('stitch-rows')).toContainText('*sc in each of next 2 chs, ch 1, skip next ch');
   const planned = page.getByTestId('offers').locator('[aria-current]').getByRole('rowheader');
   await expect(async () => expect((Number(await planned.textContent()) - 2) % 3).toBe(0)).toPass();
 

@@ -21,11 +21,13 @@ const problemsOf = (result: PlanResult): Problem[] => (result.ok ? result.plan.p
 export function withHelpfulRepairs(design: Design, problems: readonly Problem[], packings?: Packings): Problem[] {
   if (problems.every(({ repairs }) => repairs.length === 0)) return [...problems];
   const before = new Set(problemsOf(planBag(design, packings)).map(({ code }) => code));
-  const helps = (repair: Repair, { code: mending, path, severity }: Problem): boolean => {
+  const helps = (repair: Repair, { code: mending, path, mark, severity }: Problem): boolean => {
     const mended = applyEdits(design, repair.edits);
     if (!mended.ok) return false;
     const after = problemsOf(planBag(mended.design, packings));
-    const isMended = !after.some((left) => left.code === mending && String(left.path) === String(path));
+    const isMended = !after.some(
+      (left) => left.code === mending && left.mark === mark && String(left.path) === String(path),
+    );
     return (
       (isMended || CHOICES.has(mending)) &&
       after.every(({ code, severity: now }) => before.has(code) || RANK[now] < RANK[severity])

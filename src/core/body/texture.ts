@@ -1,6 +1,6 @@
 import { MOST_CHOSEN_ROWS } from '@/core/defaults';
 import { patternOf, type Design } from '@/core/design';
-import type { Problem, ProblemCode, Repair } from '@/core/problems';
+import type { DesignEdit, Problem, ProblemCode, Repair } from '@/core/problems';
 import { isPlainAt, type StitchPattern } from '@/core/stitches';
 import { moveLineEdits, panelLines, type Lines, type PanelLine } from './moveLine';
 
@@ -59,11 +59,18 @@ function foldProblems(lines: Lines, pattern: StitchPattern): Problem[] {
         .map((plain): Repair => ({
           code: 'fold-on-plain-row',
           values: { row: plain },
-          edits: moveLineEdits(lines, id, plain),
+          edits:
+            id === 'fold.base' && lines.workedFrom === 'front-edge'
+              ? evenFaces(plain)
+              : moveLineEdits(lines, id, plain),
         }))
         .filter(({ edits }) => edits.every(({ value }) => value === null || Number(value) <= MOST_CHOSEN_ROWS)),
     }));
 }
+
+/** Front and back of so many rows each, so that the fold moves and both upper edges still meet. */
+const evenFaces = (rows: number): DesignEdit[] =>
+  ['front', 'back'].map((part) => ({ path: ['body', 'chosenRows', part], value: rows }));
 
 /** The plain row on either side of a row, the nearer first; row 0 is none. */
 function nearestPlain(pattern: StitchPattern, row: number): number[] {

@@ -169,6 +169,7 @@ export function carryProblems(design: Design): Problem[] {
     return [
       {
         ...at,
+        severity: 'decide',
         code: 'carried-without-strap',
         values: { usualMm },
         repairs: [

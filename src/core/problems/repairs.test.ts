@@ -44,7 +44,9 @@ it.each(BODY_KINDS)(
             });
             if (problem.code === CHOICE) continue;
             offered.add(repair.code);
-            const left = after.filter(({ path }) => String(path) === String(problem.path)).map(({ code }) => code);
+            const left = after
+              .filter(({ path, mark }) => mark === problem.mark && String(path) === String(problem.path))
+              .map(({ code }) => code);
             expect({ problem: problem.code, repair: repair.code, left }).toEqual({
               problem: problem.code,
               repair: repair.code,

@@ -4,6 +4,7 @@ import { useDrag } from '@use-gesture/react';
 import { memo, type KeyboardEvent } from 'react';
 import type { PanelLine, PanelLineId } from '@/core/body';
 import { arrowSteps } from './arrowSteps';
+import { isThumb } from './isThumb';
 import { RULER_PX } from './Ruler';
 
 /** Room on the right for the tags of the lines, px. */
@@ -46,7 +47,10 @@ export const MovableLine = memo(function MovableLine(props: MovableLineProps) {
     return startRow;
   };
   // A thumb that scrolls over the line moves nothing: by touch it is taken by its tag alone, by a mouse anywhere.
-  const bindLine = useDrag(moved, { enabled: movable, filterTaps: true, pointer: { mouse: true } });
+  const bindLine = useDrag((state) => (isThumb(state) ? state.memo : moved(state)), {
+    enabled: movable,
+    filterTaps: true,
+  });
   const bindTag = useDrag(moved, {
     enabled: movable,
     filterTaps: true,

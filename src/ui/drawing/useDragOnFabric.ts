@@ -1,6 +1,7 @@
 import { useDrag } from '@use-gesture/react';
 import { useBagStore } from '@/ui/bag/BagProvider';
 import { alongFabricMm } from './alongFabric';
+import { isThumb } from './isThumb';
 
 interface OnFabric<From> {
   /** How far a millimetre further along the fabric lies on the screen, px. */
@@ -21,7 +22,8 @@ interface OnFabric<From> {
 export function useDragOnFabric<From>({ wayPx, onHold, mark, begin, move, byMouseOnly = false }: OnFabric<From>) {
   const store = useBagStore();
   return useDrag(
-    ({ first, last, tap, movement, memo }) => {
+    ({ first, last, tap, movement, memo, event }) => {
+      if (byMouseOnly && isThumb({ event, tap })) return memo;
       const { select, endMerge } = store.getState();
       if (first || tap) select(mark);
       if (tap) return memo;
@@ -41,7 +43,7 @@ export function useDragOnFabric<From>({ wayPx, onHold, mark, begin, move, byMous
       return held;
     },
     byMouseOnly
-      ? { filterTaps: true, pointer: { mouse: true } }
+      ? { filterTaps: true }
       : { filterTaps: true, pointer: { touch: true }, eventOptions: { passive: false } },
   );
 }

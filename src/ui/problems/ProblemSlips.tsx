@@ -18,21 +18,21 @@ import { WhyThese } from '@/ui/figures/WhyThese';
  */
 export function ProblemSlips({ place, only }: { place: Problem['place']; only?: 'decide' | 'mind' }) {
   const isHandDown = useHandDown();
-  const problems = useSettled(
-    useBagNumbers((state) => state.plan.problems),
-    isHandDown ? HAND_RESTS_MS : 0,
-  );
   const design = useBagNumbers((state) => state.design);
+  const problems = useBagNumbers((state) => state.plan.problems);
   const packings = useBagNumbers((state) => state.plan.contents.packings);
+  // A design and what is said of it rest together: a way out of one plan is none of another's.
+  const now = useMemo(() => ({ design, problems, packings }), [design, problems, packings]);
+  const rested = useSettled(now, isHandDown ? HAND_RESTS_MS : 0);
   const shown = useMemo(
     () =>
-      problems.filter(
+      rested.problems.filter(
         (problem) =>
           problem.place === place && (only === undefined || (problem.severity === 'decide') === (only === 'decide')),
       ),
-    [problems, place, only],
+    [rested, place, only],
   );
-  const here = useHelpful(design, shown, packings, isHandDown);
+  const here = useHelpful(rested.design, shown, rested.packings, isHandDown);
   if (here.length === 0) return null;
   const decideFirst = [...here].sort((a, b) => Number(b.severity === 'decide') - Number(a.severity === 'decide'));
   return (
