@@ -59,7 +59,7 @@ test('every shape can be chosen, is planned and written; a narrower flap leaves 
   await goTo(page, 'Write-up');
   const left = (across - start) / 2;
   await expect(page.getByTestId('pattern')).toContainText(`sl st in each of next ${left} sts`);
-  await expect(page.getByTestId('pattern')).toContainText(`leave these unworked, turn. (${start} sc)`);
+  await expect(page.getByTestId('pattern')).toContainText(`leave last ${left} sts unworked, turn. (${start} sc)`);
 });
 
 test('a size that the flap has no room for is planned as large as fits, and says so', async ({ page }) => {

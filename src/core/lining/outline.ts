@@ -10,7 +10,7 @@ export interface OutlinePoint {
 const CURVE_STEPS = 48;
 
 /**
- * The outline of a piece as it lies flat, without a hem, which is turned back: row by row, or round.
+ * The outline of a piece as it lies flat, without a hem, which is turned back: through the ends of its rows, or round.
  *
  * @param hemRows rows at its end that are turned back
  * Source: geometry.
@@ -20,13 +20,15 @@ export function pieceOutline(piece: Piece, hem: { fromRow: number; toRow: number
     const shown = piece.rows
       .map(({ stitches }, index) => ({ stitches, row: index + 1 }))
       .filter(({ row }) => hem === null || row < hem.fromRow || row > hem.toRow);
-    return shown.flatMap(({ stitches }, index) => {
-      const halfMm = (stitches * piece.stitchMm) / 2;
-      return [
-        { alongMm: index * piece.rowMm, halfMm },
-        { alongMm: (index + 1) * piece.rowMm, halfMm },
-      ];
-    });
+    const half = ({ stitches }: { stitches: number }) => (stitches * piece.stitchMm) / 2;
+    const [first, last] = [shown[0], shown.at(-1)];
+    if (!first || !last) return [];
+    // From the middle of one row to that of the next: nobody cuts cloth in steps.
+    return [
+      { alongMm: 0, halfMm: half(first) },
+      ...shown.map((row, index) => ({ alongMm: (index + 0.5) * piece.rowMm, halfMm: half(row) })),
+      { alongMm: shown.length * piece.rowMm, halfMm: half(last) },
+    ];
   }
   const radius = radiusMm(piece);
   const straight = piece.kind === 'oval' ? (piece.straightStitches * piece.stitchMm) / 2 : 0;
