@@ -116,6 +116,13 @@ export const LEAST_SHAPE_MM = 5;
 export const LEAST_DEPTH_MM = 10;
 export const MOST_DEPTH_MM = 400;
 
+/** Limits of the file that a repair must keep to as well. */
+export const MOST_WORN_MM = 2500;
+export const LEAST_CHOSEN_STITCHES = 2;
+export const MOST_CHOSEN_STITCHES = 600;
+export const LEAST_NARROWING = 2;
+export const MOST_NARROWING = 40;
+
 /** How deep a bag is made at first where its construction gives it a depth, mm outside. Ours. */
 export const GUSSET_DEPTH_MM = 52;
 

@@ -109,9 +109,18 @@ describe('the lining', () => {
     const drawing = liningDrawing(plan);
     const cuts = (drawing?.shapes ?? []).filter(({ mark }) => mark === 'lining.cut');
     expect(cuts).toHaveLength(lining.pieces.length);
-    const rects = cuts.map((shape) => (shape.kind === 'rect' ? shape : null));
-    for (const [index, rect] of rects.slice(1).entries())
-      expect(rect?.x ?? NaN).toBeGreaterThanOrEqual((rects[index]?.x ?? NaN) + (rects[index]?.widthMm ?? NaN));
+    const spans = cuts.map((shape): [number, number] => {
+      if (shape.kind === 'rect') return [shape.x, shape.x + shape.widthMm];
+      if (shape.kind !== 'path') throw new Error('cut along a line');
+      const across = shape.segments.map(({ x }) => x);
+      return [Math.min(...across), Math.max(...across)];
+    });
+    for (const [index, [left, right]] of spans.entries()) {
+      // What is cut to an outline is as wide as is said, wherever it is widest.
+      expect(right - left).toBeLessThanOrEqual((lining.pieces[index]?.cutWidth.value ?? NaN) + 1e-6);
+      expect(right - left).toBeGreaterThan(0.97 * (lining.pieces[index]?.cutWidth.value ?? NaN));
+      if (index > 0) expect(left).toBeGreaterThanOrEqual(spans[index - 1]?.[1] ?? NaN);
+    }
   });
 
   it('of sides in rounds goes all round, and the flap has a piece of its own', () => {

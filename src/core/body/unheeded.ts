@@ -1,5 +1,11 @@
 import type { SettledDesign } from '@/core/contents';
-import { MOST_DEPTH_MM } from '@/core/defaults';
+import {
+  LEAST_CHOSEN_STITCHES,
+  LEAST_NARROWING,
+  MOST_CHOSEN_STITCHES,
+  MOST_DEPTH_MM,
+  MOST_NARROWING,
+} from '@/core/defaults';
 import { patternOf, type Design } from '@/core/design';
 import type { Piece } from '@/core/pieces';
 import type { Problem } from '@/core/problems';
@@ -30,13 +36,16 @@ function countProblems({ body }: SettledDesign, { stitchCount, kind }: PouchStag
       path: ['body', 'chosenStitches'],
       asks: ['panel.stitches'],
       values: { wished: body.chosenStitches, planned: stitchCount },
-      repairs: [
-        {
-          code: 'settle-on-count',
-          values: { planned: stitchCount },
-          edits: [{ path: ['body', 'chosenStitches'], value: stitchCount }],
-        },
-      ],
+      repairs:
+        stitchCount < LEAST_CHOSEN_STITCHES || stitchCount > MOST_CHOSEN_STITCHES
+          ? []
+          : [
+              {
+                code: 'settle-on-count',
+                values: { planned: stitchCount },
+                edits: [{ path: ['body', 'chosenStitches'], value: stitchCount }],
+              },
+            ],
     },
   ];
 }
@@ -44,7 +53,7 @@ function countProblems({ body }: SettledDesign, { stitchCount, kind }: PouchStag
 /** A mouth that is to be narrowed by more pairs than a face has. */
 function narrowingProblems({ body }: SettledDesign, { stitchCount, topStitches }: PouchStage): Problem[] {
   if (!('narrowing' in body) || body.narrowing === null || topStitches < stitchCount) return [];
-  const pairs = Math.floor(stitchCount / 2);
+  const pairs = Math.min(MOST_NARROWING, Math.floor(stitchCount / 2));
   return [
     {
       code: 'narrowing-joins-nothing',
@@ -53,7 +62,7 @@ function narrowingProblems({ body }: SettledDesign, { stitchCount, topStitches }
       path: ['body', 'narrowing'],
       values: { every: body.narrowing, stitches: stitchCount },
       repairs: [
-        ...(pairs >= 2
+        ...(pairs >= LEAST_NARROWING
           ? [
               {
                 code: 'narrow-every' as const,

@@ -1,12 +1,17 @@
 import { z } from 'zod';
 import {
+  LEAST_CHOSEN_STITCHES,
   LEAST_DEPTH_MM,
   LEAST_DROP_MM,
+  LEAST_NARROWING,
   LEAST_SHAPE_MM,
   LEAST_SIZE_MM,
   MOST_CHOSEN_ROWS,
+  MOST_CHOSEN_STITCHES,
   MOST_DEPTH_MM,
+  MOST_NARROWING,
   MOST_SIZE_MM,
+  MOST_WORN_MM,
 } from '@/core/defaults';
 import { PANEL_STITCH_IDS, STITCH_IDS } from '@/core/stitches/catalogue';
 import { isOwnStitchId, ownStitchIdSchema, ownStitchSchema } from './ownStitchSchema';
@@ -223,7 +228,7 @@ const bodyFields = {
   widthMm: lengthMm(LEAST_SIZE_MM, MOST_SIZE_MM),
   heightMm: lengthMm(LEAST_SIZE_MM, MOST_SIZE_MM),
   /** A count she settled on instead of the one that follows from the width. */
-  chosenStitches: count(2, 600).nullable(),
+  chosenStitches: count(LEAST_CHOSEN_STITCHES, MOST_CHOSEN_STITCHES).nullable(),
   /** Rows she settled on by moving a line on the drawing. Null: it follows from the sizes. */
   chosenRows: z.strictObject({
     front: chosenRows,
@@ -252,7 +257,7 @@ const stripTrial = z.strictObject({ rows: count(4, 400), lengthMm: lengthMm(20, 
 const increases = z.enum(['staggered', 'stacked', 'as-needed']);
 
 /** The last round narrows the mouth: in each face, of every so many pairs of stitches one is worked together. Null: it does not. */
-const narrowing = count(2, 40).nullable();
+const narrowing = count(LEAST_NARROWING, MOST_NARROWING).nullable();
 
 /** How far the start of a round has walked, once she has measured it: over so many rounds, by so many stitches. */
 const roundWalk = z
@@ -391,7 +396,7 @@ export const hardwareSchema = z.discriminatedUnion('kind', [magneticSnapSchema])
 export const plainStrapSchema = z.strictObject({
   kind: z.literal('plain'),
   widthMm: lengthMm(5, 150),
-  wornLengthMm: lengthMm(50, 2500),
+  wornLengthMm: lengthMm(50, MOST_WORN_MM),
   school: z.enum(['pulled', 'slack']),
   /** A short trial strip: the stitch it was worked in, its rows, and its length lying slack and fully pulled. Null: none was worked. */
   sample: z

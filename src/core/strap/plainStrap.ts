@@ -1,6 +1,6 @@
 import type { PieceSet, PouchStage } from '@/core/body';
 import { trackRow, type PieceId, type Track } from '@/core/pieces';
-import { STRAP_STRETCH_ADVICE } from '@/core/defaults';
+import { MOST_WORN_MM, STRAP_STRETCH_ADVICE } from '@/core/defaults';
 import { patternOf, type Design, type PlainStrap } from '@/core/design';
 import { COMMON_PRACTICE, GEOMETRY, input, inputFrom, makeFigure, type Figure } from '@/core/figures';
 import type { FlapStage } from '@/core/flap';
@@ -263,9 +263,10 @@ function spanProblems({ wornLengthMm }: PlainStrap, pouch: PouchStage): Problem[
       path: ['strap', 'wornLengthMm'],
       asks: ['size.width'],
       values: { wornMm: wornLengthMm, widthMm },
-      repairs: [
-        { code: 'strap-worn-to', values: { wornMm }, edits: [{ path: ['strap', 'wornLengthMm'], value: wornMm }] },
-      ],
+      repairs:
+        wornMm <= MOST_WORN_MM
+          ? [{ code: 'strap-worn-to', values: { wornMm }, edits: [{ path: ['strap', 'wornLengthMm'], value: wornMm }] }]
+          : [],
     },
   ];
 }
