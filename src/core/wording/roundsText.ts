@@ -2,7 +2,15 @@ import { areJoined } from '@/core/body';
 import { patternOf, type Design } from '@/core/design';
 import { roundRow, roundsAsWorked, type DiscPiece, type OvalPiece, type RowsPiece } from '@/core/pieces';
 import type { Plan } from '@/core/plan';
-import { patternRowCount, turningChainOf, work, type PatternRow, type Step, type StitchKind } from '@/core/stitches';
+import {
+  patternRowCount,
+  plainStitchOf,
+  turningChainOf,
+  work,
+  type PatternRow,
+  type Step,
+  type StitchKind,
+} from '@/core/stitches';
 import { bareRowText } from './rowText';
 import { raisedWords } from './rowsText';
 import { partsWords, stepsWords } from './rowWords';
@@ -197,7 +205,7 @@ export function discLines(design: Design, piece: DiscPiece): string[] {
   const pattern = patternOf(design);
   const kind = pattern.base;
   const { body } = design;
-  const way = { joined: !('rounds' in body) || areJoined(body, pattern), turned: false };
+  const way = { joined: !('rounds' in body) || areJoined(body, plainStitchOf(pattern)), turned: false };
   const short = abbreviation({ work: kind, into: 'stitch', over: 1 }, terms);
   const { skippedInFoundation: passed } = turningChainOf(kind)['does-not-count'];
   const [first = 0] = piece.counts;

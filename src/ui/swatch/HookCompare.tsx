@@ -39,8 +39,10 @@ export function HookCompare() {
         <Foretold points={points} line={line} />
       ) : (
         <Box fontSize="14px">
-          Keep a copy of this swatch, then measure the same yarn in the same stitch on another hook: two hooks show what
-          a third would give.
+          {isMeasured(swatch)
+            ? 'Keep a copy of this swatch, then measure'
+            : 'Measure this swatch and keep a copy, then measure'}{' '}
+          the same yarn in the same stitch on another hook: two hooks show what a third would give.
         </Box>
       )}
     </Group>

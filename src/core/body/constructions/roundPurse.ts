@@ -2,11 +2,13 @@ import type { RoundPurse } from '@/core/design';
 import { CHOSEN, GEOMETRY, input, inputFrom, makeFigure, offFigure, type Figure } from '@/core/figures';
 import type { Problem } from '@/core/problems';
 import { shapedRows } from '@/core/shaping';
+import { plainStitchOf } from '@/core/stitches';
 import { MOST_COUNT, MOST_RIM, MOST_STRIP } from '../limits';
 import type { BodyInput, ClothMm, Construction, PouchResult, Sizing } from './construction';
 import { growthOf } from './increases';
 import { stripRowHeight } from './narrowStrip';
 import { depthFigures, stop, tooMany } from './planFaces';
+import { tallInSpiral } from './rounds';
 import { takesInput } from './strip';
 
 const takeUpMm = ({ seam }: RoundPurse, { stitchMm }: ClothMm): number => seam.takeUpStitches * stitchMm;
@@ -136,7 +138,7 @@ export const roundPurse: Construction<RoundPurse> = {
           ...depthFigures(inputs, band.seamedMm, band.across * (gauge.stitchWidth.plusMinus ?? 0)),
         },
         own: [...growth.figures, ...band.figures],
-        problems: [...growth.problems, ...band.problems],
+        problems: [...growth.problems, ...band.problems, ...tallInSpiral(body.rounds, plainStitchOf(pattern))],
       },
     };
   },
