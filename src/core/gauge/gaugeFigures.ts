@@ -1,5 +1,5 @@
 import { ASSUMED_SPREAD, COUNT_ERROR, ROUGH_SHARE, TAPE_ERROR_MM } from '@/core/defaults';
-import { isMeasured, patternOf, swatchPatternOf, type Design } from '@/core/design';
+import { isMeasured, patternOf, swatchPatternOf } from '@/core/design';
 import {
   MEMORY,
   figureId,
@@ -18,9 +18,7 @@ import { gaugeProblems } from './gaugeProblems';
 import { pieceOfBody } from './pieceOfBody';
 import { swatchGauge, type SwatchGauge, type SwatchMeasure } from './swatchGauge';
 import { timesLonger } from './widerSwatch';
-
-/** What of a design the gauge follows from. */
-export type Worked = Pick<Design, 'swatch' | 'stitch' | 'ownStitches' | 'plainEdge' | 'body'>;
+import type { WorkedIn } from './workedIn';
 
 export interface GaugeStage {
   /** As measured on the swatch; where the bag is in another stitch, its own are foretold from these. */
@@ -45,7 +43,7 @@ const SOURCE = {
  * Stitch width, row height and thickness of the bag's fabric as figures, with what is doubtful about the readings. Where the
  * bag is worked in another stitch than the swatch, they are foretold from what is usual for both, with a wider ±.
  */
-export function gaugeStage(design: Worked): GaugeStage {
+export function gaugeStage(design: WorkedIn): GaugeStage {
   const { swatch } = design;
   const from = swatchPatternOf(design).nature;
   const to = patternOf(design).nature;
@@ -90,7 +88,7 @@ export function gaugeStage(design: Worked): GaugeStage {
 }
 
 /** What the gauge of the bag rests on: rough figures, a swatch for something else, or its own swatch. */
-function basisOf({ swatch, stitch, body }: Worked): Basis | null {
+function basisOf({ swatch, stitch, body }: WorkedIn): Basis | null {
   if (!isMeasured(swatch)) return 'rough';
   return swatch.stitch === stitch && swatch.standsFor === pieceOfBody(body.kind) ? null : 'foretold';
 }
@@ -125,7 +123,7 @@ function thicknessFigure({ thicknessMm, thicknessMeasured }: SwatchGauge): Figur
 }
 
 /** A measure of the swatch carried over to another stitch or another piece, with what that leaves open. */
-function foretold(shown: Figure, measured: Figure, ratio: number, { swatch, stitch, body }: Worked): Figure {
+function foretold(shown: Figure, measured: Figure, ratio: number, { swatch, stitch, body }: WorkedIn): Figure {
   const open = openOf(swatch, stitch, body.kind);
   const over = carriedOver({ mm: measured.value, plusMinusMm: measured.plusMinus ?? 0 }, ratio, open);
   const rule = !isMeasured(swatch)
@@ -177,7 +175,7 @@ function gaugeFigure(
   unit: 'mm/stitch' | 'mm/row',
   readings: readonly Reading[],
   estimate: SwatchMeasure,
-  design: Worked,
+  design: WorkedIn,
 ): Figure {
   if (!estimate.measured) return roughFigure(id, label, unit, estimate, design);
   const counted = unit === 'mm/stitch' ? ('stitch' as const) : ('row' as const);
@@ -209,7 +207,7 @@ function roughFigure(
   label: string,
   unit: 'mm/stitch' | 'mm/row',
   { mm, plusMinusMm }: SwatchMeasure,
-  { swatch }: Worked,
+  { swatch }: WorkedIn,
 ): Figure {
   const { weightClass } = swatch.yarn;
   const isRow = unit === 'mm/row';

@@ -9,12 +9,12 @@ import { isMeasured, swatchPatternOf, type Swatch } from '@/core/design';
 import type { Problem } from '@/core/problems';
 import type { StitchNature } from '@/core/stitches';
 import type { Reading } from './estimateGauge';
-import type { Worked } from './gaugeFigures';
 import { pieceOfBody } from './pieceOfBody';
 import type { SwatchGauge } from './swatchGauge';
+import type { WorkedIn } from './workedIn';
 
 /** What is doubtful about a swatch for a bag: that nothing is measured, or what its readings contradict. */
-export function gaugeProblems(design: Worked, told: SwatchGauge, nature: StitchNature): Problem[] {
+export function gaugeProblems(design: WorkedIn, told: SwatchGauge, nature: StitchNature): Problem[] {
   const { swatch } = design;
   return [
     ...(isMeasured(swatch) ? [] : [notMeasured(swatch)]),
@@ -76,7 +76,7 @@ function outlineProblems({ weighed, stitchReadings, rowReadings }: Swatch): Prob
 const OUTLINE_ERROR_MM = 3;
 
 /** Rows of one stitch taken for rows of another show in the shape of a stitch: a treble is nearly three times as high as wide. */
-function proportionProblems({ swatch }: Worked, { stitch, row }: SwatchGauge, nature: StitchNature): Problem[] {
+function proportionProblems({ swatch }: WorkedIn, { stitch, row }: SwatchGauge, nature: StitchNature): Problem[] {
   const usual = nature.heightToSc / nature.widthToSc;
   const seen = row.mm / stitch.mm;
   const times = seen / usual;
@@ -101,7 +101,7 @@ function proportionProblems({ swatch }: Worked, { stitch, row }: SwatchGauge, na
   ];
 }
 
-function swatchProblems(design: Worked): Problem[] {
+function swatchProblems(design: WorkedIn): Problem[] {
   const { swatch, stitch } = design;
   const asks = ['gauge.stitchWidth', 'gauge.rowHeight'];
   const problems: Problem[] = [];

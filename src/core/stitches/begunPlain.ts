@@ -1,6 +1,5 @@
-import type { Foundation } from './startingChain';
 import { everywhere, work, type PatternRow } from './step';
-import type { StitchPattern } from './stitch';
+import type { Foundation, StitchPattern } from './stitch';
 import { rowOf } from './workPattern';
 
 /** Whether a row is one stitch all along, each in the next: it can be made as foundation stitches, or round a chain. */

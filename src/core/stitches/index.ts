@@ -5,7 +5,7 @@ export { nearestCount } from './nearestCount';
 export { withPlainEdge } from './plainEdge';
 export { foundation, workRow, type Cell, type RowFault, type RowResult } from './replay';
 export { beginsPlain, begunPlain, foundationOf } from './begunPlain';
-export { startingChain, type Foundation } from './startingChain';
+export { startingChain } from './startingChain';
 export {
   beginsWithStitch,
   chain,
@@ -22,7 +22,14 @@ export {
   type StitchKind,
   type Worked,
 } from './step';
-export type { StitchNature, StitchPattern, StitchUse, TurningChainRule, TurningChainSchool } from './stitch';
+export type {
+  Foundation,
+  StitchNature,
+  StitchPattern,
+  StitchUse,
+  TurningChainRule,
+  TurningChainSchool,
+} from './stitch';
 export { turningChainOf } from './turning';
 export {
   findRepeat,

@@ -1,7 +1,5 @@
 import { foundationOf } from './begunPlain';
-import type { StitchPattern, TurningChainSchool } from './stitch';
-
-export type Foundation = 'chain' | 'foundation-stitches';
+import type { Foundation, StitchPattern, TurningChainSchool } from './stitch';
 
 /**
  * Chains to make before the first row of `stitchCount` stitches: the stitches, plus the chains passed over, less one

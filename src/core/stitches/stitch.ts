@@ -3,6 +3,9 @@ import type { PatternRow, StitchKind } from './step';
 /** The two schools of the turning chain: whether it stands for the first stitch of its row. */
 export type TurningChainSchool = 'does-not-count' | 'counts';
 
+/** What the first row is worked into: a chain made before it, or nothing, where stitch and chain are made in one. */
+export type Foundation = 'chain' | 'foundation-stitches';
+
 /** How a row starts in one school. */
 export interface TurningChainRule {
   /** Chains made at the start of a row. */
