@@ -1,31 +1,7 @@
-import {
-  begunAsPieces,
-  bodyStage,
-  constructionOf,
-  countOffers,
-  foldedFlatPieces,
-  rowOffers,
-  sectionPieces,
-  textureProblems,
-  unheededProblems,
-  type CountOffer,
-  type PieceSet,
-  type PouchStage,
-  type RowOffer,
-  type SectionInput,
-  type SectionPiece,
-  type WorkedFrom,
-} from './body';
-import {
-  contentsFit,
-  contentsStage,
-  loadThicknessMm,
-  type ContentsStage,
-  type FitStage,
-  type LoadState,
-  type Packings,
-  type SettledDesign,
-} from './contents';
+import { begunAsPieces, bodyStage, constructionOf, countOffers, rowOffers, textureProblems, unheededProblems, type CountOffer, type PieceSet, type PouchStage, type RowOffer, type WorkedFrom } from './body';
+import { foldedFlatPieces, sectionPieces, type SectionInput, type SectionPiece } from './section';
+import { contentsFit, type FitStage } from './fit';
+import { contentsStage, loadThicknessMm, type ContentsStage, type LoadState, type Packings, type SettledDesign } from './contents';
 import { ownStitchProblems, type Design } from './design';
 import { emptyAndFullProblems, emptyAndFullStage, type EmptyAndFull } from './emptyAndFull';
 import { edgingStage, type EdgingStage } from './edging';

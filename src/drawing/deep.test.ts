@@ -3,7 +3,8 @@ import { describe, expect, it } from 'vitest';
 import { fullDesign, planOf } from '@/core/testing/designs';
 import { bagOf, withBody } from '@/core/testing/bodies';
 import { stepTexts } from '@/core/wording';
-import { BODY_KINDS, bridgeLengthMm, sectionPieces, sectionPointAt, topDepthMm } from '@/core/body';
+import { BODY_KINDS } from '@/core/body';
+import { bridgeLengthMm, sectionPieces, sectionPointAt, topDepthMm } from '@/core/section';
 import { liningDrawing, packedDrawing, sectionDrawing } from '.';
 
 const layers = { fabricMm: 2, liningMm: 0.5 };

@@ -1,4 +1,4 @@
-import { sectionPointAt, type SectionPiece, type SectionPoint } from '@/core/body';
+import { sectionPointAt, type SectionPiece, type SectionPoint } from '@/core/section';
 import { sectionOf, stations, thingsInBag, type FoldState, type ThingBox } from '@/core/fold';
 import type { Plan } from '@/core/plan';
 import { thingMark } from './packedDrawing';

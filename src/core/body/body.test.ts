@@ -2,24 +2,8 @@ import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { applyEdits, patternOf } from '@/core/design';
 import { designAt, planOf, plannableDesign } from '@/core/testing/designs';
-import {
-  baseDepthMm,
-  bridgeLengthMm,
-  centreOf,
-  heightFromSideMm,
-  moveLineEdits,
-  offsetOf,
-  panelLines,
-  placeAt,
-  releaseRowsEdits,
-  rowAt,
-  rowMiddleMm,
-  sectionPieces,
-  sectionPointAt,
-  sideForHeightMm,
-  topDepthMm,
-  wantedSizeEdits,
-} from '.';
+import { centreOf, moveLineEdits, offsetOf, panelLines, placeAt, releaseRowsEdits, rowAt, rowMiddleMm, wantedSizeEdits } from '.';
+import { baseDepthMm, bridgeLengthMm, heightFromSideMm, sectionPieces, sectionPointAt, sideForHeightMm, topDepthMm } from '@/core/section';
 
 describe('folding', () => {
   const layers = { fabricMm: 2.6, liningMm: 0.4 };

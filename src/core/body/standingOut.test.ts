@@ -5,7 +5,7 @@ import type { Plan } from '@/core/plan';
 import { asPlanned, madeSizes } from '@/core/makings';
 import { bagOf } from '@/core/testing/bodies';
 import { planOf } from '@/core/testing/designs';
-import { sectionPointAt } from '.';
+import { sectionPointAt } from '@/core/section';
 
 /** A bag 100 mm high to the mouth of its rows, that carries one box so high, as it stands. */
 const carrying = (kind: 'fold-over-strip' | 'gusset', heightMm: number, thicknessMm = 20): Plan => {

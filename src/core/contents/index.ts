@@ -1,6 +1,5 @@
 export { WORN_LENGTHS, strapForCarrying } from './carrying';
 export { fabricRoundMm2, packingOfLeastFabric } from './choosePacking';
-export { contentsFit, type FitStage } from './contentsFit';
 export { contentsStage, type ContentsStage } from './contentsStage';
 export {
   insideNeeded,
@@ -15,7 +14,7 @@ export {
 } from './inside';
 export { KNOWN_THINGS, knownThing, type KnownThing } from './knownThings';
 export { LOAD_STATES, loadThicknessMm, type LoadState, type SettledDesign } from './load';
-export { depthSizeEdits, outsideSizeEdits, outsideSizeRepairs, sizesFromEdits } from './outsideSizeEdits';
+export { depthSizeEdits, keepPacking, outsideSizeEdits, outsideSizeRepairs, sizesFromEdits } from './outsideSizeEdits';
 export { packingFigures, type PackingFigures } from './packingFigures';
 export { packQuickly, packStepwise, packThings, fitsLargestBag, type Packings } from './packThings';
 export { placeThings, thingsThatSet, type Box, type Lot, type PlacedThing, type Size, type Turns } from './packTree';

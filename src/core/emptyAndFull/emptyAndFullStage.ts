@@ -1,4 +1,5 @@
-import { mouthDepthMm, type PouchStage } from '@/core/body';
+import type { PouchStage } from '@/core/body';
+import { mouthDepthMm } from '@/core/section';
 import { GEOMETRY, input, inputFrom, makeFigure, type Figure } from '@/core/figures';
 import type { FlapStage } from '@/core/flap';
 import type { FoldStage } from '@/core/fold';

@@ -131,6 +131,22 @@ export const offFigure = (id: string, planned: Figure, wanted: Figure): Figure =
     planned.plusMinus,
   );
 
+/** A count times a size, with its ±: a length that follows from the gauge. */
+export function productFigure(id: string, label: string, countFigure: Figure, size: Figure): Figure {
+  return makeFigure(
+    id,
+    label,
+    countFigure.value * size.value,
+    'mm',
+    {
+      rule: `${countFigure.label}, times the ${size.label.charAt(0).toLowerCase()}${size.label.slice(1)}.`,
+      inputs: [inputFrom(countFigure), inputFrom(size)],
+      source: { kind: 'geometry' },
+    },
+    countFigure.value * (size.plusMinus ?? 0),
+  );
+}
+
 /** An input that the maker chose or measured herself. */
 export const input = (label: string, value: number, unit: Unit): ReasonInput => ({ label, value, unit });
 

@@ -1,17 +1,9 @@
-import {
-  bridgeLengthMm,
-  bridgeOverMm,
-  constructionOf,
-  productFigure,
-  rowsDoubtMm,
-  standingOut,
-  type PouchStage,
-  type SectionPoint,
-} from '@/core/body';
+import { constructionOf, rowsDoubtMm, standingOut, type PouchStage } from '@/core/body';
+import { bridgeLengthMm, bridgeOverMm, type SectionPoint } from '@/core/section';
 import { loadThicknessMm, type LoadState, type SettledDesign } from '@/core/contents';
 import { LEAST_DROP_MM } from '@/core/defaults';
 import { patternOf } from '@/core/design';
-import { CHOSEN, GEOMETRY, input, inputFrom, makeFigure, offFigure, type Figure } from '@/core/figures';
+import { CHOSEN, GEOMETRY, input, inputFrom, makeFigure, offFigure, productFigure, type Figure } from '@/core/figures';
 import type { GaugeStage } from '@/core/gauge';
 import type { Problem } from '@/core/problems';
 import { shapedRows, type ShapedRow } from '@/core/shaping';

@@ -1,6 +1,6 @@
-import { productFigure, type PouchStage } from '@/core/body';
+import type { PouchStage } from '@/core/body';
 import type { SettledDesign } from '@/core/contents';
-import { GEOMETRY, input, inputFrom, makeFigure, type Figure } from '@/core/figures';
+import { GEOMETRY, input, inputFrom, makeFigure, productFigure, type Figure } from '@/core/figures';
 import type { GaugeStage } from '@/core/gauge';
 import type { FlapRows } from './flapRows';
 

@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { sectionPointAt } from '@/core/body';
+import { sectionPointAt } from '@/core/section';
 import { figureId } from '@/core/figures';
 import { bagOf } from '@/core/testing/bodies';
 import { planOf, plannableDesign } from '@/core/testing/designs';

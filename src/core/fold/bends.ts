@@ -1,4 +1,4 @@
-import type { Layers, SectionPiece } from '@/core/body';
+import type { Layers, SectionPiece } from '@/core/section';
 import { LOAD_STATES, type LoadState } from '@/core/contents';
 import { GEOMETRY, input, makeFigure, type Figure } from '@/core/figures';
 import { joinLengthMm } from '@/core/pieces';

@@ -1,5 +1,5 @@
 import type { BodyKind } from '@/core/design';
-import { sectionPointAt } from '@/core/body';
+import { sectionPointAt } from '@/core/section';
 import type { Join, RowsPiece } from '@/core/pieces';
 import { cornersFoldedIn } from './cornersFoldedIn';
 import type { FoldInput } from './foldInput';

@@ -1,4 +1,4 @@
-import { sectionPointAt, type Pleat } from '@/core/body';
+import { sectionPointAt, type Pleat } from '@/core/section';
 import type { FoldInput } from './foldInput';
 import type { SheetByRows } from './sheet';
 import { vec } from './space';

@@ -1,6 +1,7 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { BODY_KINDS, constructionOf, pleat, sectionPointAt } from '@/core/body';
+import { BODY_KINDS, constructionOf } from '@/core/body';
+import { pleat, sectionPointAt } from '@/core/section';
 import type { BodyKind, Design } from '@/core/design';
 import type { Plan } from '@/core/plan';
 import { bagOf, withBody } from '@/core/testing/bodies';

@@ -1,6 +1,7 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { BODY_KINDS, acrossAt, acrossProfile, halfWidthOfProfileMm, sectionPointAt } from '@/core/body';
+import { BODY_KINDS } from '@/core/body';
+import { acrossAt, acrossProfile, halfWidthOfProfileMm, sectionPointAt } from '@/core/section';
 import type { BodyKind, Design } from '@/core/design';
 import { bagOf } from '@/core/testing/bodies';
 import { planOf } from '@/core/testing/designs';

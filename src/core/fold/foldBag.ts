@@ -1,4 +1,4 @@
-import { pleat, type SectionPiece } from '@/core/body';
+import { pleat, type SectionPiece } from '@/core/section';
 import { FOLDS } from './bodies';
 import { sectionOf, stations, type FoldState, type FoldWay, type FoldedPlan } from './foldInput';
 import { asSheet, sheetGrid, type FoldedSheet, type SheetGrid, type SheetPoint } from './sheet';

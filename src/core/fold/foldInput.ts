@@ -1,5 +1,5 @@
 import type { LoadState } from '@/core/contents';
-import type { Pleat, SectionPiece } from '@/core/body';
+import type { Pleat, SectionPiece } from '@/core/section';
 import type { Plan } from '@/core/plan';
 
 /** What of a plan is folded. */

@@ -1,6 +1,7 @@
-import { landsAtMm, type SectionPiece } from '@/core/body';
+import { landsAtMm, type SectionPiece } from '@/core/section';
+import type { FitStage } from '@/core/fit';
 import { patternOf } from '@/core/design';
-import { outsideSizeRepairs, type FitStage, type SettledDesign } from '@/core/contents';
+import { outsideSizeRepairs, type SettledDesign } from '@/core/contents';
 import { GEOMETRY, input, inputFrom, makeFigure, restsOn, type Figure, type ReasonInput } from '@/core/figures';
 import type { Problem, Repair } from '@/core/problems';
 import { foldSheets, type FoldedBag } from './foldBag';

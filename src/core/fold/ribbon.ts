@@ -1,4 +1,4 @@
-import { sectionPointAt, type Pleat } from '@/core/body';
+import { sectionPointAt, type Pleat } from '@/core/section';
 import { alongStops, chordRad } from './sampling';
 import { stops } from './sheet';
 import type { FoldedSheet, SheetByRows } from './sheet';

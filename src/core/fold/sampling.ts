@@ -1,4 +1,4 @@
-import { acrossProfile, type SectionPiece } from '@/core/body';
+import { acrossProfile, type SectionPiece } from '@/core/section';
 import { stops } from './sheet';
 
 /** A chord lies no further from its arc than this, mm: as much as can be seen. */

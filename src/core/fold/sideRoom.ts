@@ -1,4 +1,4 @@
-import type { Layers } from '@/core/body';
+import type { Layers } from '@/core/section';
 import type { FoldedBag } from './foldBag';
 import type { FoldedSheet } from './sheet';
 

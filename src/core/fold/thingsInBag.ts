@@ -1,4 +1,5 @@
-import { lotBehindFrontMm, mouthDepthMm, topDepthMm } from '@/core/body';
+import { lotBehindFrontMm } from '@/core/body';
+import { mouthDepthMm, topDepthMm } from '@/core/section';
 import type { FoldState, FoldedPlan } from './foldInput';
 
 /** Something that is carried, as a box in the folded bag, mm: x from the middle of the front's fabric, y from the middle of the base's. */

@@ -1,4 +1,4 @@
-import type { SectionPiece, SectionPoint } from '@/core/body';
+import type { SectionPiece, SectionPoint } from '@/core/section';
 
 /** A turn less than this is none, radians. */
 const STRAIGHT_RAD = 1e-9;

@@ -1,4 +1,4 @@
-import { acrossAt, acrossProfile, sectionPointAt } from '@/core/body';
+import { acrossAt, acrossProfile, sectionPointAt } from '@/core/section';
 import type { PieceId } from '@/core/pieces';
 import type { FoldInput } from './foldInput';
 import { alongStops, shares } from './sampling';

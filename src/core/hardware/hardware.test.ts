@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { baseDepthMm, straightSideMm } from '@/core/body';
+import { baseDepthMm, straightSideMm } from '@/core/section';
 import { applyEdits, usualSnap, type Design } from '@/core/design';
 import { designAt, planOf, plannableDesign } from '@/core/testing/designs';
 

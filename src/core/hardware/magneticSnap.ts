@@ -1,15 +1,5 @@
-import {
-  centreOf,
-  landsAtMm,
-  offsetOf,
-  placeAt,
-  rowAt,
-  rowMiddleMm,
-  type PieceSet,
-  type PouchStage,
-  type SectionPiece,
-  type StitchPlace,
-} from '@/core/body';
+import { centreOf, offsetOf, placeAt, rowAt, rowMiddleMm, type PieceSet, type PouchStage, type StitchPlace } from '@/core/body';
+import { landsAtMm, type SectionPiece } from '@/core/section';
 import type { LoadState, SettledDesign } from '@/core/contents';
 import { trackAlongMm, trackRow, type PieceId, type Track } from '@/core/pieces';
 import type { MagneticSnap } from '@/core/design';

@@ -1,4 +1,5 @@
-import { bridgeOverMm, constructionOf, type ClothMm } from '@/core/body';
+import { constructionOf, type ClothMm } from '@/core/body';
+import { bridgeOverMm } from '@/core/section';
 import { insideNeeded, sheetsAcrossMm, sheetsAlongMm, wrapOf } from '@/core/contents';
 import { patternOf, type Body, type BodyKind } from '@/core/design';
 import type { Plan } from '@/core/plan';

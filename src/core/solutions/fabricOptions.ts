@@ -1,14 +1,6 @@
 import { gaugesOfYarn, type HookGauge } from '@/core/alternatives';
-import {
-  MOST_COUNT,
-  bridgeOverMm,
-  constructionOf,
-  heightDoubtMm,
-  widthDoubtMm,
-  standingOut,
-  type PouchStage,
-  type Sizing,
-} from '@/core/body';
+import { MOST_COUNT, constructionOf, heightDoubtMm, widthDoubtMm, standingOut, type PouchStage, type Sizing } from '@/core/body';
+import { bridgeOverMm } from '@/core/section';
 import { insideNeeded, sheetsAcrossMm, sheetsAlongMm, wrapOf, type Packings } from '@/core/contents';
 import { YARN_RESERVE } from '@/core/defaults';
 import { patternNamed, patternOf, type Design, type StitchChoice, type Swatch } from '@/core/design';

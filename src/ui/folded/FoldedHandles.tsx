@@ -2,7 +2,8 @@
 
 import { useDrag } from '@use-gesture/react';
 import type { KeyboardEvent } from 'react';
-import { panelLines, sectionPointAt, type PanelLineId } from '@/core/body';
+import { panelLines, type PanelLineId } from '@/core/body';
+import { sectionPointAt } from '@/core/section';
 import { lineStation, sectionOf, stations, plus, turnedTail, vec, type Vec } from '@/core/fold';
 import type { Plan } from '@/core/plan';
 import { seen, type View } from '@/drawing';

@@ -1,7 +1,7 @@
 import { loadThicknessMm } from '@/core/contents';
 import type { AroundChain } from '@/core/design';
 import { GEOMETRY, input, inputFrom, makeFigure } from '@/core/figures';
-import { baseDepthMm, heightFromSideMm, sideForHeightMm, straightSideMm } from '../folding';
+import { baseDepthMm, heightFromSideMm, sideForHeightMm, straightSideMm } from '@/core/section';
 import { allowedInRounds } from './allowed';
 import type { ClothMm, Construction, Sizing } from './construction';
 import { planFaces, withOwn } from './planFaces';

@@ -6,7 +6,7 @@ import type { GaugeStage } from '@/core/gauge';
 import type { Join, Piece, Track } from '@/core/pieces';
 import type { Problem } from '@/core/problems';
 import type { StitchPattern } from '@/core/stitches';
-import type { Layers } from '../folding';
+import type { Layers } from '@/core/section';
 
 /** The fabric that a body is made of, mm: a stitch, a row, and its sheets. */
 export interface ClothMm extends Layers {

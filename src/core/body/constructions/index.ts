@@ -24,6 +24,5 @@ export const constructionOf = (kind: BodyKind): Construction => CONSTRUCTIONS[ki
 
 export { gussetLengthMm } from './gusset';
 export { narrowedFace } from './rounds';
-export { productFigure } from './sizeFigures';
 export { withOwn } from './planFaces';
 export type { BodyInput, ClothMm, Construction, PieceSet, PouchResult, PouchStage, Sizing } from './construction';

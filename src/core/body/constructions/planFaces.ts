@@ -1,10 +1,10 @@
-import { CHOSEN, GEOMETRY, input, inputFrom, makeFigure, offFigure, type Figure } from '@/core/figures';
+import { CHOSEN, GEOMETRY, input, inputFrom, makeFigure, offFigure, productFigure, type Figure } from '@/core/figures';
 import type { LoadState } from '@/core/contents';
 import type { Problem } from '@/core/problems';
 import { nearestCount } from '@/core/stitches';
 import { MOST_COUNT } from '../limits';
 import { heightDoubtMm, widthDoubtMm } from '../madeDoubt';
-import { chainFigure, productFigure } from './sizeFigures';
+import { chainFigure } from './sizeFigures';
 import type { BodyInput, PouchResult, PouchStage, Sizing } from './construction';
 
 /** Fewer stitches than this are no fabric. */

@@ -27,19 +27,3 @@ export function chainFigure(design: SettledDesign, stitchCount: number, stitches
     source: GEOMETRY,
   });
 }
-
-/** A count times a size, with its ±: a length that follows from the gauge. */
-export function productFigure(id: string, label: string, countFigure: Figure, size: Figure): Figure {
-  return makeFigure(
-    id,
-    label,
-    countFigure.value * size.value,
-    'mm',
-    {
-      rule: `${countFigure.label}, times the ${size.label.charAt(0).toLowerCase()}${size.label.slice(1)}.`,
-      inputs: [inputFrom(countFigure), inputFrom(size)],
-      source: GEOMETRY,
-    },
-    countFigure.value * (size.plusMinus ?? 0),
-  );
-}

@@ -1,11 +1,10 @@
-import { input, inputFrom, makeFigure, GEOMETRY } from '@/core/figures';
+import { input, inputFrom, makeFigure, GEOMETRY, productFigure } from '@/core/figures';
 import type { BoxedCorners, FoldOverStrip } from '@/core/design';
 import type { FlapStage } from '@/core/flap';
 import { reversedCounts, shapedRows, type ShapedRow } from '@/core/shaping';
 import type { PieceLine, RowsPiece, Track, Zone } from '@/core/pieces';
 import type { Problem } from '@/core/problems';
 import type { BodyInput, PieceSet, PouchStage } from './construction';
-import { productFigure } from './sizeFigures';
 
 /** Bodies that are one strip, folded at the base: front, back and what lies beyond, worked in one. */
 export type Strip = FoldOverStrip | BoxedCorners;

@@ -7,32 +7,10 @@ import {
   type Firmness,
   type Layers,
 } from './folding';
-import { tautBridge } from './standingOut';
 import { pleat } from './pleat';
+import type { SectionPiece, SectionPoint } from './sectionPiece';
+import { tautBridge } from './tautBridge';
 import { tautLengthMm, type TautStretch } from './tautOver';
-
-/** A point of the section, mm: x runs from front to back, y up from the base's middle line. */
-export interface SectionPoint {
-  x: number;
-  y: number;
-}
-
-/**
- * A stretch of the strip's middle line in the section, from station to station along the strip (mm from the
- * front's top edge). An arc turns about `centre` from one angle to another (radians, counter-clockwise from +x; backwards where the
- * flap is thrown back).
- */
-export type SectionPiece =
-  | { kind: 'line'; fromMm: number; toMm: number; from: SectionPoint; to: SectionPoint }
-  | {
-      kind: 'arc';
-      fromMm: number;
-      toMm: number;
-      centre: SectionPoint;
-      radiusMm: number;
-      fromRad: number;
-      toRad: number;
-    };
 
 export interface SectionInput {
   /** Strip from the front's top edge to the middle of the base fold, and on to the back's upper end, mm. */

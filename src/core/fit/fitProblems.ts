@@ -1,14 +1,10 @@
 import type { PouchStage } from '@/core/body';
+import { WORN_LENGTHS, fitsLargestBag, keepPacking, outsideSizeRepairs, wrapOf, type ContentsStage } from '@/core/contents';
 import { LARGEST_BAG_MM, MOST_DEPTH_MM } from '@/core/defaults';
 import { usualStrap, type Design } from '@/core/design';
 import type { Figure } from '@/core/figures';
 import type { Problem, Repair } from '@/core/problems';
-import { WORN_LENGTHS } from './carrying';
-import type { Eases } from './contentsFit';
-import type { ContentsStage } from './contentsStage';
-import { wrapOf } from './inside';
-import { keepPacking, outsideSizeRepairs } from './outsideSizeEdits';
-import { fitsLargestBag } from './packThings';
+import type { Eases } from './eases';
 
 /** Things that no bag is planned for. */
 export function itemProblems({ contents }: Design): Problem[] {

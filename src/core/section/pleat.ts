@@ -1,5 +1,5 @@
 import type { Layers } from './folding';
-import type { SectionPiece, SectionPoint } from './section';
+import type { SectionPiece, SectionPoint } from './sectionPiece';
 
 /**
  * How what lies between front and back of a deep bag is folded in when the bag is laid flat: from the front's fabric in a turn up between

@@ -1,4 +1,4 @@
-import type { SectionPoint } from './section';
+import type { SectionPoint } from './sectionPiece';
 
 /** A stretch of a taut line: straight, or round a corner, counter-clockwise from one angle to another (radians from +x). */
 export type TautStretch =

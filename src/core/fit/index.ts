@@ -1,0 +1,1 @@
+export { contentsFit, type FitStage } from './contentsFit';

@@ -1,0 +1,17 @@
+export { acrossAt, acrossProfile, halfWidthOfProfileMm, type AcrossProfile } from './acrossProfile';
+export {
+  baseDepthMm,
+  bridgeLengthMm,
+  heightFromSideMm,
+  mouthDepthMm,
+  sideForHeightMm,
+  straightSideMm,
+  topDepthMm,
+  type Firmness,
+  type Layers,
+} from './folding';
+export { pleat, type Pleat } from './pleat';
+export { foldedFlatPieces, landsAtMm, sectionPieces, sectionPointAt, type SectionInput } from './section';
+export type { SectionPiece, SectionPoint } from './sectionPiece';
+export { bridgeOverMm } from './tautBridge';
+export { tautLengthMm, tautOver, type TautStretch } from './tautOver';
