@@ -1,19 +1,37 @@
-import { begunAsPieces, bodyStage, constructionOf, countOffers, rowOffers, textureProblems, unheededProblems, type CountOffer, type PieceSet, type PouchStage, type RowOffer, type WorkedFrom } from './body';
-import { foldedFlatPieces, sectionPieces, type SectionInput, type SectionPiece } from './section';
-import { contentsFit, type FitStage } from './fit';
-import { contentsStage, loadThicknessMm, type ContentsStage, type LoadState, type Packings, type SettledDesign } from './contents';
+import {
+  begunAsPieces,
+  bodyStage,
+  constructionOf,
+  countOffers,
+  rowOffers,
+  textureProblems,
+  unheededProblems,
+  type CountOffer,
+  type RowOffer,
+} from './body';
+import {
+  contentsStage,
+  loadThicknessMm,
+  type ContentsStage,
+  type LoadState,
+  type Packings,
+  type SettledDesign,
+} from './contents';
 import { ownStitchProblems, type Design } from './design';
-import { emptyAndFullProblems, emptyAndFullStage, type EmptyAndFull } from './emptyAndFull';
 import { edgingStage, type EdgingStage } from './edging';
+import { emptyAndFullProblems, emptyAndFullStage, type EmptyAndFull } from './emptyAndFull';
 import type { Figure, FigureId } from './figures';
-import { flapSplits, flapStage, withHalfDisc, type FlapStage, type Split } from './flap';
+import { contentsFit, type FitStage } from './fit';
+import { flapSplits, flapStage, withHalfDisc, type Split } from './flap';
 import { foldStage, type FoldStage } from './fold';
 import { gaugeStage, type GaugeStage } from './gauge';
 import { magneticSnapStage, snapWithoutFlap, type SnapStage } from './hardware';
 import { flatLiningStage, type LiningStage } from './lining';
 import { makingSteps, type Step } from './making';
-import { piecesFigures, type Join, type Piece, type PiecesFigures } from './pieces';
+import { piecesFigures, type Join, type Piece, type PiecesFigures, type PieceSet, type WorkedFrom } from './pieces';
 import type { Problem } from './problems';
+import { foldedFlatPieces, sectionPieces, type SectionInput } from './section';
+import type { FlapStage, PouchStage, SectionByState } from './stages';
 import { grownFigures, plainStrapStage, type StrapStage } from './strap';
 import { yarnStage, type YarnStage } from './yarn';
 
@@ -47,8 +65,7 @@ export interface Plan {
   /** What differs between the empty and the full bag; nothing where no load is known. */
   emptyAndFull: EmptyAndFull[];
   yarn: YarnStage;
-  /** The strip's middle line, empty, loaded, and where its depth can be folded in, laid flat. */
-  section: Record<LoadState, SectionPiece[]> & { flat: SectionPiece[] | null };
+  section: SectionByState;
   steps: Step[];
   /** Every figure of the plan by its id: any number on a screen can be looked up here and asked why. */
   figures: Record<FigureId, Figure>;
@@ -156,7 +173,7 @@ export function planBag(wished: Design, packings?: Packings): PlanResult {
   };
 }
 
-function sectionsOf(design: SettledDesign, pouch: PouchStage, flap: FlapStage): Plan['section'] {
+function sectionsOf(design: SettledDesign, pouch: PouchStage, flap: FlapStage): SectionByState {
   const { sectionMm, depthMm, layers } = pouch;
   const input = (state: LoadState): SectionInput => ({
     frontMm: sectionMm.front,

@@ -1,10 +1,10 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { fullDesign, planOf } from '@/core/testing/designs';
-import { bagOf, withBody } from '@/core/testing/bodies';
-import { stepTexts } from '@/core/wording';
 import { BODY_KINDS } from '@/core/body';
 import { bridgeLengthMm, sectionPieces, sectionPointAt, topDepthMm } from '@/core/section';
+import { bagOf, withBody } from '@/core/testing/bodies';
+import { fullDesign, planOf } from '@/core/testing/designs';
+import { stepTexts } from '@/core/wording';
 import { liningDrawing, packedDrawing, sectionDrawing } from '.';
 
 const layers = { fabricMm: 2, liningMm: 0.5 };

@@ -1,7 +1,7 @@
 import type { RowsPiece } from '@/core/pieces';
 import { widestStitches } from '@/core/pieces';
-import type { FlapStage } from '@/core/flap';
 import { spread } from '@/core/shaping';
+import type { FlapStage } from '@/core/stages';
 import { lineSegments, polyline, type Point, type Segment, type Shape } from './shape';
 
 /**

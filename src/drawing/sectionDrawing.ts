@@ -1,6 +1,6 @@
-import { sectionPointAt, type SectionPiece, type SectionPoint } from '@/core/section';
 import { sectionOf, stations, thingsInBag, type FoldState, type ThingBox } from '@/core/fold';
 import type { Plan } from '@/core/plan';
+import { sectionPointAt, type SectionPiece, type SectionPoint } from '@/core/section';
 import { thingMark } from './packedDrawing';
 import { lineSegments, type Drawing, type Point, type Segment, type Shape } from './shape';
 

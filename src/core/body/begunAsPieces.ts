@@ -1,5 +1,6 @@
 import type { SettledDesign } from '@/core/contents';
-import type { PieceSet, PouchStage } from './constructions';
+import type { PieceSet } from '@/core/pieces';
+import type { PouchStage } from '@/core/stages';
 import { chainFigure } from './constructions/sizeFigures';
 
 /**

@@ -1,9 +1,27 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { applyEdits, patternOf } from '@/core/design';
+import {
+  baseDepthMm,
+  bridgeLengthMm,
+  heightFromSideMm,
+  sectionPieces,
+  sectionPointAt,
+  sideForHeightMm,
+  topDepthMm,
+} from '@/core/section';
 import { designAt, planOf, plannableDesign } from '@/core/testing/designs';
-import { centreOf, moveLineEdits, offsetOf, panelLines, placeAt, releaseRowsEdits, rowAt, rowMiddleMm, wantedSizeEdits } from '.';
-import { baseDepthMm, bridgeLengthMm, heightFromSideMm, sectionPieces, sectionPointAt, sideForHeightMm, topDepthMm } from '@/core/section';
+import {
+  centreOf,
+  moveLineEdits,
+  offsetOf,
+  panelLines,
+  placeAt,
+  releaseRowsEdits,
+  rowAt,
+  rowMiddleMm,
+  wantedSizeEdits,
+} from '.';
 
 describe('folding', () => {
   const layers = { fabricMm: 2.6, liningMm: 0.4 };

@@ -1,11 +1,12 @@
 import type { ContentsStage, SettledDesign } from '@/core/contents';
 import { patternOf } from '@/core/design';
-import type { FlapStage } from '@/core/flap';
 import type { GaugeStage } from '@/core/gauge';
+import type { PieceSet } from '@/core/pieces';
 import type { Problem } from '@/core/problems';
+import type { FlapStage, PouchStage } from '@/core/stages';
 import { clothOf } from './clothOf';
 import { shallowerRepairs } from './shallowerRepairs';
-import { constructionOf, withOwn, type BodyInput, type PieceSet, type PouchStage } from './constructions';
+import { constructionOf, withOwn, type BodyInput } from './constructions';
 
 export type BodyResult =
   | {

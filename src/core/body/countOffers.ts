@@ -3,8 +3,9 @@ import { patternOf } from '@/core/design';
 import { GEOMETRY, input, inputFrom, makeFigure, offFigure, type Figure } from '@/core/figures';
 import type { GaugeStage } from '@/core/gauge';
 import type { DesignEdit } from '@/core/problems';
+import type { PouchStage } from '@/core/stages';
 import { startingChain } from '@/core/stitches';
-import { constructionOf, type PouchStage } from './constructions';
+import { constructionOf } from './constructions';
 import { clothOf } from './clothOf';
 
 /** A count that the repeat allows near the wanted width, with what it would give. */

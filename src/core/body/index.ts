@@ -9,8 +9,6 @@ export {
   narrowedFace,
   type ClothMm,
   type Construction,
-  type PieceSet,
-  type PouchStage,
   type Sizing,
 } from './constructions';
 export { countOffers, type CountOffer } from './countOffers';
@@ -29,7 +27,6 @@ export {
   type PanelLine,
   type PanelLineId,
   type WantedSize,
-  type WorkedFrom,
 } from './moveLine';
 export { bodyHandles, pullBodyEdits, type BodyHandle } from './pullBody';
 export { usualBody } from './usualBody';

@@ -1,5 +1,5 @@
-import type { PouchStage } from './constructions';
 import { mouthDepthMm } from '@/core/section';
+import type { PouchStage } from '@/core/stages';
 
 /**
  * How far behind the middle of the front's fabric what goes in begins, mm. It leans to the front; in a bag with round ends it stands in the

@@ -1,11 +1,7 @@
 import { depthSizeEdits, outsideSizeEdits, type SettledDesign } from '@/core/contents';
-import type { FlapStage } from '@/core/flap';
-import type { PieceId } from '@/core/pieces';
+import type { PieceId, WorkedFrom } from '@/core/pieces';
 import type { DesignEdit } from '@/core/problems';
-import type { PouchStage } from './constructions';
-
-/** Which end of a strip is worked first. */
-export type WorkedFrom = 'front-edge' | 'flap-edge';
+import type { FlapStage, PouchStage } from '@/core/stages';
 
 /** What of a plan says where its lines are. */
 export interface Lines {

@@ -1,8 +1,8 @@
-import { LEAST_DEPTH_MM, MOST_DEPTH_MM } from '@/core/defaults';
 import { depthSizeEdits, type SettledDesign } from '@/core/contents';
+import { LEAST_DEPTH_MM, MOST_DEPTH_MM } from '@/core/defaults';
 import { flatSize, type Piece, type PieceId } from '@/core/pieces';
 import type { DesignEdit } from '@/core/problems';
-import type { PouchStage } from './constructions';
+import type { PouchStage } from '@/core/stages';
 
 /** A size of the body that she can pull on the drawing. */
 export interface BodyHandle {

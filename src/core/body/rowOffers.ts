@@ -3,10 +3,11 @@ import { patternOf } from '@/core/design';
 import { GEOMETRY, input, inputFrom, makeFigure, offFigure, type Figure } from '@/core/figures';
 import type { GaugeStage } from '@/core/gauge';
 import type { DesignEdit } from '@/core/problems';
+import type { PouchStage } from '@/core/stages';
 import { isPlainAt } from '@/core/stitches';
 import { clothOf } from './clothOf';
 import { MOST_COUNT } from './limits';
-import { constructionOf, type PouchStage } from './constructions';
+import { constructionOf } from './constructions';
 
 /** A number of rows for front and back near the wanted height, with what it would give. */
 export interface RowOffer {

@@ -1,11 +1,11 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { thingIdSchema, type Design } from '@/core/design';
-import type { Plan } from '@/core/plan';
 import { asPlanned, madeSizes } from '@/core/makings';
+import type { Plan } from '@/core/plan';
+import { sectionPointAt } from '@/core/section';
 import { bagOf } from '@/core/testing/bodies';
 import { planOf } from '@/core/testing/designs';
-import { sectionPointAt } from '@/core/section';
 
 /** A bag 100 mm high to the mouth of its rows, that carries one box so high, as it stands. */
 const carrying = (kind: 'fold-over-strip' | 'gusset', heightMm: number, thicknessMm = 20): Plan => {

@@ -1,6 +1,6 @@
 import type { SettledDesign } from '@/core/contents';
 import type { SectionPoint } from '@/core/section';
-import type { PouchStage } from './constructions';
+import type { PouchStage } from '@/core/stages';
 import { lotBehindFrontMm } from './lotInBag';
 
 /** A load that is a hair thicker than planned lies as planned, mm. */

@@ -9,8 +9,8 @@ import {
 import { patternOf, type Design } from '@/core/design';
 import type { Piece } from '@/core/pieces';
 import type { Problem } from '@/core/problems';
+import type { PouchStage } from '@/core/stages';
 import { patternRowCount, plainStitchOf } from '@/core/stitches';
-import type { PouchStage } from './constructions';
 
 /** What she chose and the plan can't follow: said, each with a way out, never passed over. */
 export const unheededProblems = (

@@ -1,9 +1,10 @@
-import { constructionOf, usualBody, type PouchStage } from '@/core/body';
+import { constructionOf, usualBody } from '@/core/body';
 import type { SettledDesign } from '@/core/contents';
 import { GAP_WITHOUT_FLAP_MM, LEAST_DEPTH_MM, MOST_DEPTH_MM, NARROWER_SHARE } from '@/core/defaults';
-import { wishableFlap, type FlapStage } from '@/core/flap';
+import { wishableFlap } from '@/core/flap';
 import type { FoldStage } from '@/core/fold';
 import type { Problem } from '@/core/problems';
+import type { PouchStage, FlapStage } from '@/core/stages';
 import type { EmptyAndFull } from './emptyAndFullStage';
 
 /** What matters of the difference between the empty and the full bag: a mouth that stands open, and a load that draws the sides in. */

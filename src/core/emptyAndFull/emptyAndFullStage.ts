@@ -1,10 +1,9 @@
-import type { PouchStage } from '@/core/body';
-import { mouthDepthMm } from '@/core/section';
 import { GEOMETRY, input, inputFrom, makeFigure, type Figure } from '@/core/figures';
-import type { FlapStage } from '@/core/flap';
 import type { FoldStage } from '@/core/fold';
 import type { GaugeStage } from '@/core/gauge';
 import type { SnapStage } from '@/core/hardware';
+import { mouthDepthMm } from '@/core/section';
+import type { PouchStage, FlapStage } from '@/core/stages';
 
 /** One size of the finished bag, empty and full. */
 export interface EmptyAndFull {

@@ -1,8 +1,8 @@
-import type { PouchStage } from '@/core/body';
 import { wrapOf, type ContentsStage } from '@/core/contents';
 import type { Design } from '@/core/design';
 import { GEOMETRY, figureId, input, inputFrom, makeFigure, type Figure } from '@/core/figures';
 import type { Problem } from '@/core/problems';
+import type { PouchStage } from '@/core/stages';
 import { easeFigures, type Eases } from './eases';
 import { carryProblems, fitProblems, itemProblems } from './fitProblems';
 import { insideFigures, type InsideFigures } from './insideFigures';
@@ -11,10 +11,10 @@ import { insideFigures, type InsideFigures } from './insideFigures';
 export interface FitStage {
   figures: InsideFigures &
     Eases & {
-    /** All round the mouth, inside. */
-    opening: Figure;
-    volume: Figure;
-  };
+      /** All round the mouth, inside. */
+      opening: Figure;
+      volume: Figure;
+    };
   problems: Problem[];
 }
 

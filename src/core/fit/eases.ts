@@ -1,6 +1,6 @@
-import type { PouchStage } from '@/core/body';
 import { insideNeeded, sheetsAlongMm, type ContentsStage, type Wrap } from '@/core/contents';
 import { GEOMETRY, inputFrom, makeFigure, type Figure } from '@/core/figures';
+import type { PouchStage } from '@/core/stages';
 
 /** The room left beside what goes in; null where nothing does, or where the bag has no such side. */
 export interface Eases {

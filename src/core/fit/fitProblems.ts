@@ -1,9 +1,16 @@
-import type { PouchStage } from '@/core/body';
-import { WORN_LENGTHS, fitsLargestBag, keepPacking, outsideSizeRepairs, wrapOf, type ContentsStage } from '@/core/contents';
+import {
+  WORN_LENGTHS,
+  fitsLargestBag,
+  keepPacking,
+  outsideSizeRepairs,
+  wrapOf,
+  type ContentsStage,
+} from '@/core/contents';
 import { LARGEST_BAG_MM, MOST_DEPTH_MM } from '@/core/defaults';
 import { usualStrap, type Design } from '@/core/design';
 import type { Figure } from '@/core/figures';
 import type { Problem, Repair } from '@/core/problems';
+import type { PouchStage } from '@/core/stages';
 import type { Eases } from './eases';
 
 /** Things that no bag is planned for. */

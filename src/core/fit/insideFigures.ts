@@ -1,6 +1,6 @@
-import type { PouchStage } from '@/core/body';
 import { sheetsAcrossMm, sheetsAlongMm, type Sheets, type Wrap } from '@/core/contents';
 import { GEOMETRY, input, inputFrom, makeFigure, restsOn, type Figure } from '@/core/figures';
+import type { PouchStage } from '@/core/stages';
 
 /** A bag's inside, and what lies between it and the outside. */
 export interface InsideFigures {

@@ -1,7 +1,8 @@
-import { MOST_COUNT, type PouchStage } from '@/core/body';
+import { MOST_COUNT } from '@/core/body';
 import { LOAD_STATES, outsideSizeRepairs, type LoadState, type SettledDesign } from '@/core/contents';
 import { FLAP_DROP_SHARE, LEAST_DROP_MM, LEAST_SHAPE_MM, MOST_SIZE_MM } from '@/core/defaults';
 import type { Problem, Repair } from '@/core/problems';
+import type { PouchStage } from '@/core/stages';
 import { shapeHandle, type FlapSize } from './shapes';
 
 /** What is wrong with how far a flap comes down, empty and loaded, with what mends it. */

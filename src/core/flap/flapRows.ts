@@ -1,16 +1,9 @@
 import type { Flap } from '@/core/design';
 import { radiusMm } from '@/core/pieces';
-import { nearestCount, type StitchPattern } from '@/core/stitches';
 import { outlineRows, spread, shapedRows, shapingFor, type OutlineRows, type ShapedRow } from '@/core/shaping';
+import type { Scallops } from '@/core/stages';
+import { nearestCount, type StitchPattern } from '@/core/stitches';
 import { flapOutline } from './shapes';
-
-/** The scallops at a flap's edge: so many, so wide, over so many of its last rows. Stitches that don't divide are left between them. */
-export interface Scallops {
-  count: number;
-  stitchesEach: number;
-  rows: ShapedRow[];
-  leftOver: number;
-}
 
 /** A flap's stitches, row by row. */
 export interface FlapRows extends OutlineRows {

@@ -1,65 +1,19 @@
-import { constructionOf, rowsDoubtMm, standingOut, type PouchStage } from '@/core/body';
-import { bridgeLengthMm, bridgeOverMm, type SectionPoint } from '@/core/section';
+import { constructionOf, rowsDoubtMm, standingOut } from '@/core/body';
 import { loadThicknessMm, type LoadState, type SettledDesign } from '@/core/contents';
 import { LEAST_DROP_MM } from '@/core/defaults';
 import { patternOf } from '@/core/design';
 import { CHOSEN, GEOMETRY, input, inputFrom, makeFigure, offFigure, productFigure, type Figure } from '@/core/figures';
 import type { GaugeStage } from '@/core/gauge';
 import type { Problem } from '@/core/problems';
+import { bridgeLengthMm, bridgeOverMm, type SectionPoint } from '@/core/section';
 import { shapedRows, type ShapedRow } from '@/core/shaping';
+import type { FlapStage, HalfDisc, PouchStage, Scallops, ShapeFigures } from '@/core/stages';
 import { flapProblems, shapeProblems } from './flapProblems';
-import { flapRowsOf, gapsBefore, halfDiscRows, type FlapRows, type Scallops } from './flapRows';
-import { halfDiscOf, type HalfDisc } from './halfDisc';
+import { flapRowsOf, gapsBefore, halfDiscRows, type FlapRows } from './flapRows';
+import { halfDiscOf } from './halfDisc';
 import { hemRowCount } from './hem';
-import { shapeFigures, type ShapeFigures } from './shapeFigures';
+import { shapeFigures } from './shapeFigures';
 import type { FlapSize } from './shapes';
-
-/** What lies beyond the back: the bridge over the top, and the flap down the front. An open bag has no rows there. */
-export interface FlapStage {
-  hasFlap: boolean;
-  /** Whether it is worked on from the back; not where there is none, or one that is worked apart and sewn on. */
-  onPiece: boolean;
-  bridgeRows: number;
-  flapRows: number;
-  /** Rows beyond its edge that are turned back. */
-  hemRows: number;
-  /** Rows of the piece that it is worked on from, up to its edge. */
-  totalRows: number;
-  /** All rows beyond the back's upper edge as they are worked on from it; none where it is worked apart. */
-  tail: ShapedRow[];
-  scallops: Scallops | null;
-  /** Stitches left before each scallop, so that those over lie evenly; none where the flap has no scallops. */
-  scallopGaps: number[];
-  /** The half disc that is worked apart and sewn on. */
-  halfDisc: HalfDisc | null;
-  /** Stitches of the bridge and of the flap where it starts, and how many are left at each side of the back. */
-  startStitches: number;
-  leftEachSide: number;
-  /** The flap's rows, from where it starts to its edge. */
-  rows: ShapedRow[];
-  /** Corners of what stands out of the loaded bag, over which it is drawn. */
-  corners: SectionPoint[];
-  /** Strip that bridges the top in each state, mm; and how far the flap comes down the front from its top edge. */
-  bridgeMm: Record<LoadState, number>;
-  dropMm: Record<LoadState, number>;
-  figures: {
-    bridgeLoaded: Figure;
-    bridgeEmpty: Figure;
-    bridgeRows: Figure;
-    flapRows: Figure;
-    totalRows: Figure;
-    panelLength: Figure;
-    topFoldRows: Figure;
-    flapStartRows: Figure;
-    topFold: Figure;
-    flapStart: Figure;
-    dropLoaded: Figure;
-    dropEmpty: Figure;
-    dropOff: Figure;
-    wantedDrop: Figure;
-  } & ShapeFigures;
-  problems: Problem[];
-}
 
 /**
  * Plans a flap that goes on from the back, in its shape. The bridge is made long enough for the loaded bag, since a flap cut for an

@@ -1,17 +1,10 @@
-import { MOST_COUNT, MOST_RIM, type PouchStage } from '@/core/body';
+import { MOST_COUNT, MOST_RIM } from '@/core/body';
 import type { Flap } from '@/core/design';
 import { GEOMETRY, inputFrom, makeFigure, type Figure } from '@/core/figures';
 import type { GaugeStage } from '@/core/gauge';
 import type { Problem } from '@/core/problems';
 import { discIncrease, flatness, flatnessNamed } from '@/core/shaping';
-
-/** Half a disc that is worked apart in rows, from the middle of its straight side outwards. */
-export interface HalfDisc {
-  counts: number[];
-  increase: number;
-  figures: { rows: Figure; increase: Figure; flatness: Figure };
-  problems: Problem[];
-}
+import type { HalfDisc, PouchStage } from '@/core/stages';
 
 /**
  * A half disc as wide as the back: its rows rise by about π·h/w, so that it lies flat.

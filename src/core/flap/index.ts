@@ -1,5 +1,5 @@
-export { flapStage, flapSize, rowStitches, wishableFlap, type FlapStage } from './flapStage';
-export { flapRowsOf, type FlapRows, type Scallops } from './flapRows';
+export { flapStage, flapSize, rowStitches, wishableFlap } from './flapStage';
+export { flapRowsOf, type FlapRows } from './flapRows';
 export {
   FLAP_KINDS,
   flapOutline,

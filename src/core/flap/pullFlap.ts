@@ -1,7 +1,7 @@
-import type { PouchStage } from '@/core/body';
 import type { Flap } from '@/core/design';
 import type { DesignEdit } from '@/core/problems';
-import { flapSize, type FlapStage } from './flapStage';
+import type { PouchStage, FlapStage } from '@/core/stages';
+import { flapSize } from './flapStage';
 import { shapeHandle, type FlapHandle } from './shapes';
 
 /** The narrowest flap that a design can wish for, mm: the schema's limit. */

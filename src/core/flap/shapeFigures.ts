@@ -1,18 +1,8 @@
-import type { PouchStage } from '@/core/body';
 import type { SettledDesign } from '@/core/contents';
 import { GEOMETRY, input, inputFrom, makeFigure, productFigure, type Figure } from '@/core/figures';
 import type { GaugeStage } from '@/core/gauge';
+import type { PouchStage, ShapeFigures } from '@/core/stages';
 import type { FlapRows } from './flapRows';
-
-/** What a flap's shape comes to in stitches. */
-export interface ShapeFigures {
-  startStitches: Figure;
-  startWidth: Figure;
-  edgeStitches: Figure;
-  edgeWidth: Figure;
-  /** The most that the worked outline is off the wished one, at a side, in stitches. */
-  outlineOff: Figure;
-}
 
 /** The figures of a flap's shape. */
 export function shapeFigures(

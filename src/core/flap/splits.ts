@@ -1,9 +1,8 @@
-import type { PouchStage } from '@/core/body';
 import type { SettledDesign } from '@/core/contents';
 import { LEAST_DROP_MM, MOST_SIZE_MM, SNAP_INSET_MM } from '@/core/defaults';
 import { COMMON_PRACTICE, input, inputFrom, makeFigure, type Figure } from '@/core/figures';
 import type { DesignEdit } from '@/core/problems';
-import type { FlapStage } from './flapStage';
+import type { PouchStage, FlapStage } from '@/core/stages';
 
 export type SplitId = 'thirds' | 'two-thirds' | 'nearly-half' | 'to-the-closure';
 

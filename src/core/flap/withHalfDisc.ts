@@ -1,7 +1,7 @@
-import type { PieceSet, PouchStage } from '@/core/body';
-import { patternOf } from '@/core/design';
 import type { SettledDesign } from '@/core/contents';
-import type { FlapStage } from './flapStage';
+import { patternOf } from '@/core/design';
+import type { PieceSet } from '@/core/pieces';
+import type { PouchStage, FlapStage } from '@/core/stages';
 
 /** The pieces of a bag with the half disc that is worked apart for its flap, and how that is sewn on; the same where there is none. */
 export function withHalfDisc(set: PieceSet, design: SettledDesign, pouch: PouchStage, flap: FlapStage): PieceSet {

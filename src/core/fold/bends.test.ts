@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { sectionPointAt } from '@/core/section';
 import { figureId } from '@/core/figures';
+import { sectionPointAt } from '@/core/section';
 import { bagOf } from '@/core/testing/bodies';
 import { planOf, plannableDesign } from '@/core/testing/designs';
 import { bendLengths, bendLengthsMm, type BendFace, type BendId } from './bends';

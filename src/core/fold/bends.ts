@@ -1,7 +1,7 @@
-import type { Layers, SectionPiece } from '@/core/section';
 import { LOAD_STATES, type LoadState } from '@/core/contents';
 import { GEOMETRY, input, makeFigure, type Figure } from '@/core/figures';
 import { joinLengthMm } from '@/core/pieces';
+import type { Layers, SectionPiece } from '@/core/section';
 import { stations, type FoldedPlan } from './foldInput';
 
 /** Where a bag's fabric is bent: round the base, over the top, and where a strip runs round corners or a rim. */

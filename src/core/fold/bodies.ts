@@ -1,6 +1,6 @@
 import type { BodyKind } from '@/core/design';
-import { sectionPointAt } from '@/core/section';
 import type { Join, RowsPiece } from '@/core/pieces';
+import { sectionPointAt } from '@/core/section';
 import { cornersFoldedIn } from './cornersFoldedIn';
 import type { FoldInput } from './foldInput';
 import { roundSheet, stadium } from './flatRound';

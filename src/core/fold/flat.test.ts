@@ -1,9 +1,9 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { BODY_KINDS, constructionOf } from '@/core/body';
-import { pleat, sectionPointAt } from '@/core/section';
 import type { BodyKind, Design } from '@/core/design';
 import type { Plan } from '@/core/plan';
+import { pleat, sectionPointAt } from '@/core/section';
 import { bagOf, withBody } from '@/core/testing/bodies';
 import { planOf } from '@/core/testing/designs';
 import { distanceToWay } from './edgesMeet';

@@ -1,8 +1,8 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { BODY_KINDS } from '@/core/body';
-import { acrossAt, acrossProfile, halfWidthOfProfileMm, sectionPointAt } from '@/core/section';
 import type { BodyKind, Design } from '@/core/design';
+import { acrossAt, acrossProfile, halfWidthOfProfileMm, sectionPointAt } from '@/core/section';
 import { bagOf } from '@/core/testing/bodies';
 import { planOf } from '@/core/testing/designs';
 import { foldBag } from './foldBag';

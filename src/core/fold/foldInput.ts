@@ -1,9 +1,19 @@
-import type { LoadState } from '@/core/contents';
+import type { ContentsStage, LoadState } from '@/core/contents';
+import type { SnapStage } from '@/core/hardware';
+import type { Join, Piece } from '@/core/pieces';
 import type { Pleat, SectionPiece } from '@/core/section';
-import type { Plan } from '@/core/plan';
+import type { FlapStage, PouchStage, SectionByState } from '@/core/stages';
 
 /** What of a plan is folded. */
-export type FoldedPlan = Pick<Plan, 'pouch' | 'flap' | 'pieces' | 'joins' | 'section' | 'contents' | 'snap'>;
+export interface FoldedPlan {
+  pouch: PouchStage;
+  flap: FlapStage;
+  pieces: readonly Piece[];
+  joins: readonly Join[];
+  section: SectionByState;
+  contents: ContentsStage;
+  snap: SnapStage | null;
+}
 
 /** A bag stands empty or loaded, or lies flat with its depth folded in, where it can. */
 export type FoldState = LoadState | 'flat';

@@ -1,9 +1,9 @@
-import { landsAtMm, type SectionPiece } from '@/core/section';
-import type { FitStage } from '@/core/fit';
-import { patternOf } from '@/core/design';
 import { outsideSizeRepairs, type SettledDesign } from '@/core/contents';
+import { patternOf } from '@/core/design';
 import { GEOMETRY, input, inputFrom, makeFigure, restsOn, type Figure, type ReasonInput } from '@/core/figures';
+import type { FitStage } from '@/core/fit';
 import type { Problem, Repair } from '@/core/problems';
+import { landsAtMm, type SectionPiece } from '@/core/section';
 import { foldSheets, type FoldedBag } from './foldBag';
 import type { FoldedPlan } from './foldInput';
 import { sideRoom } from './sideRoom';

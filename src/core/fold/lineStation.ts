@@ -1,5 +1,6 @@
 import type { PanelLineId } from '@/core/body';
-import type { Plan } from '@/core/plan';
+import type { PieceSet } from '@/core/pieces';
+import type { FlapStage, PouchStage } from '@/core/stages';
 import { stations } from './foldInput';
 
 /** Where a line that can be moved lies along the fabric, from the front's mouth, and how its rows are counted there. */
@@ -15,7 +16,7 @@ export interface LineStation {
  * @returns null for a line that this bag has not
  */
 export function lineStation(
-  { pouch, flap, tracks }: Pick<Plan, 'pouch' | 'flap' | 'tracks'>,
+  { pouch, flap, tracks }: { pouch: PouchStage; flap: FlapStage; tracks: PieceSet['tracks'] },
   id: PanelLineId,
 ): LineStation | null {
   const { baseMm, backEndMm } = stations(pouch);

@@ -1,5 +1,5 @@
-import { acrossAt, acrossProfile, sectionPointAt } from '@/core/section';
 import { rowStitches } from '@/core/flap';
+import { acrossAt, acrossProfile, sectionPointAt } from '@/core/section';
 import type { FoldInput } from './foldInput';
 import { alongStops, shares } from './sampling';
 import type { FoldedSheet, SheetByRows } from './sheet';

@@ -1,5 +1,5 @@
-import { acrossAt, acrossProfile, sectionPointAt } from '@/core/section';
 import type { PieceId } from '@/core/pieces';
+import { acrossAt, acrossProfile, sectionPointAt } from '@/core/section';
 import type { FoldInput } from './foldInput';
 import { alongStops, shares } from './sampling';
 import type { SheetByRows } from './sheet';

@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { baseDepthMm, straightSideMm } from '@/core/section';
 import { applyEdits, usualSnap, type Design } from '@/core/design';
+import { baseDepthMm, straightSideMm } from '@/core/section';
 import { designAt, planOf, plannableDesign } from '@/core/testing/designs';
 
 const withSnap = (change: Partial<ReturnType<typeof usualSnap>>, design: Design = designAt(5, 5, 2)): Design => ({

@@ -1,12 +1,13 @@
-import { centreOf, offsetOf, placeAt, rowAt, rowMiddleMm, type PieceSet, type PouchStage, type StitchPlace } from '@/core/body';
-import { landsAtMm, type SectionPiece } from '@/core/section';
+import { centreOf, offsetOf, placeAt, rowAt, rowMiddleMm, type StitchPlace } from '@/core/body';
 import type { LoadState, SettledDesign } from '@/core/contents';
-import { trackAlongMm, trackRow, type PieceId, type Track } from '@/core/pieces';
 import type { MagneticSnap } from '@/core/design';
 import { COMMON_PRACTICE, GEOMETRY, input, inputFrom, makeFigure, type Figure } from '@/core/figures';
-import { rowStitches, type FlapStage } from '@/core/flap';
+import { rowStitches } from '@/core/flap';
 import type { GaugeStage } from '@/core/gauge';
+import { trackAlongMm, trackRow, type PieceId, type Track, type PieceSet } from '@/core/pieces';
 import type { Problem } from '@/core/problems';
+import { landsAtMm, type SectionPiece } from '@/core/section';
+import type { PouchStage, FlapStage } from '@/core/stages';
 import { hemReaches } from './hemReaches';
 import { snapProblems } from './snapProblems';
 

@@ -1,7 +1,6 @@
 import type { MagneticSnap } from '@/core/design';
-import type { FlapStage } from '@/core/flap';
-import type { PouchStage } from '@/core/body';
 import type { DesignEdit } from '@/core/problems';
+import type { FlapStage, PouchStage } from '@/core/stages';
 
 /** The least and the most that a snap can be wished in from the flap's edge, mm, as the file takes it. */
 const LEAST_INSET_MM = 3;

@@ -1,9 +1,9 @@
-import type { PouchStage } from '@/core/body';
 import type { LoadState, SettledDesign } from '@/core/contents';
 import { ONE_SNAP_FLAP_WIDTH_MM } from '@/core/defaults';
 import type { MagneticSnap } from '@/core/design';
-import { rowStitches, wishableFlap, type FlapStage } from '@/core/flap';
+import { rowStitches, wishableFlap } from '@/core/flap';
 import type { Problem, Repair } from '@/core/problems';
+import type { PouchStage, FlapStage } from '@/core/stages';
 
 /** How near to the flap's edge, and how far from it, a design can set a snap, mm: the schema's limits. */
 const LEAST_INSET_MM = 3;

@@ -1,8 +1,7 @@
-import type { PieceSet } from '@/core/body';
 import type { FlatLining } from '@/core/design';
 import { COMMON_PRACTICE, GEOMETRY, input, inputFrom, makeFigure, type Figure } from '@/core/figures';
 import type { GaugeStage } from '@/core/gauge';
-import { flatSize, type Piece, type PieceId } from '@/core/pieces';
+import { flatSize, type Piece, type PieceId, type PieceSet } from '@/core/pieces';
 import { pieceOutline, type OutlinePoint } from './outline';
 
 /** A piece of lining: for a piece of crochet, or for the flap of sides that are worked in rounds. */

@@ -1,6 +1,5 @@
-import type { WorkedFrom } from '@/core/body';
 import type { BodyKind, Design } from '@/core/design';
-import type { Join, Piece } from '@/core/pieces';
+import type { Join, Piece, WorkedFrom } from '@/core/pieces';
 import { step, type Step, type StepId } from './step';
 
 /** What of a plan the order of making depends on. */

@@ -1,8 +1,8 @@
 import { constructionOf, type ClothMm } from '@/core/body';
-import { bridgeOverMm } from '@/core/section';
 import { insideNeeded, sheetsAcrossMm, sheetsAlongMm, wrapOf } from '@/core/contents';
 import { patternOf, type Body, type BodyKind } from '@/core/design';
 import type { Plan } from '@/core/plan';
+import { bridgeOverMm } from '@/core/section';
 import type { Making } from './making';
 
 /** What comes of a making, mm. */

@@ -23,6 +23,7 @@ export {
   type Zone,
   type ZoneId,
 } from './piece';
+export type { PieceSet, WorkedFrom } from './pieceSet';
 export { shapedPatternRow } from './shapedPatternRow';
 export { piecesFigures, type PiecesFigures } from './piecesFigures';
 export { increaseGroups, roundRow, type IncreaseGroup } from './roundRow';

@@ -1,8 +1,8 @@
-import type { PieceSet } from '@/core/body';
 import { GEOMETRY, input, inputFrom, makeFigure, type Figure } from '@/core/figures';
 import type { GaugeStage } from '@/core/gauge';
 import { joinLengthMm } from './join';
 import { areaMm2, stitchesInAll } from './measures';
+import type { PieceSet } from './pieceSet';
 
 /** What all pieces of a bag come to together. */
 export interface PiecesFigures {

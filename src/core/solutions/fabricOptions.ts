@@ -1,12 +1,13 @@
 import { gaugesOfYarn, type HookGauge } from '@/core/alternatives';
-import { MOST_COUNT, constructionOf, heightDoubtMm, widthDoubtMm, standingOut, type PouchStage, type Sizing } from '@/core/body';
-import { bridgeOverMm } from '@/core/section';
+import { MOST_COUNT, constructionOf, heightDoubtMm, widthDoubtMm, standingOut, type Sizing } from '@/core/body';
 import { insideNeeded, sheetsAcrossMm, sheetsAlongMm, wrapOf, type Packings } from '@/core/contents';
 import { YARN_RESERVE } from '@/core/defaults';
 import { patternNamed, patternOf, type Design, type StitchChoice, type Swatch } from '@/core/design';
 import { carriedOver, openOf, pieceOfBody, type Measure } from '@/core/gauge';
 import { stitchesInAll } from '@/core/pieces';
 import { planBag, type Plan } from '@/core/plan';
+import { bridgeOverMm } from '@/core/section';
+import type { PouchStage } from '@/core/stages';
 import { PANEL_STITCH_IDS, nearestCount, type StitchPattern } from '@/core/stitches';
 import { foldsOff } from './foldsOff';
 import { foretoldSwatch } from './foretoldSwatch';

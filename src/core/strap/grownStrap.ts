@@ -1,8 +1,8 @@
-import type { PieceSet, PouchStage } from '@/core/body';
 import { edgeFlatness, pickUpRatio } from '@/core/edging';
 import { COMMON_PRACTICE, GEOMETRY, input, inputFrom, makeFigure, restsOn, type Figure } from '@/core/figures';
-import type { FlapStage } from '@/core/flap';
 import type { GaugeStage } from '@/core/gauge';
+import type { PieceSet } from '@/core/pieces';
+import type { PouchStage, FlapStage } from '@/core/stages';
 
 /**
  * What a strap that is grown from the body, instead of being sewn on, takes up at each side of the bag.

@@ -1,11 +1,10 @@
-import type { PieceSet, PouchStage } from '@/core/body';
-import { trackRow, type PieceId, type Track } from '@/core/pieces';
 import { MOST_WORN_MM, STRAP_STRETCH_ADVICE } from '@/core/defaults';
 import { patternOf, type Design, type PlainStrap } from '@/core/design';
 import { COMMON_PRACTICE, GEOMETRY, input, inputFrom, makeFigure, type Figure } from '@/core/figures';
-import type { FlapStage } from '@/core/flap';
 import type { GaugeStage } from '@/core/gauge';
+import { trackRow, type PieceId, type Track, type PieceSet } from '@/core/pieces';
 import type { Problem } from '@/core/problems';
+import type { PouchStage, FlapStage } from '@/core/stages';
 import { plainStitchOf, startingChain } from '@/core/stitches';
 import { grownStrap, type GrownStrap } from './grownStrap';
 import { stripGauge, strapWidthOfStitch } from './stripGauge';

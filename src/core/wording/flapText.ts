@@ -1,5 +1,5 @@
-import type { FlapStage } from '@/core/flap';
 import type { Plan } from '@/core/plan';
+import type { FlapStage } from '@/core/stages';
 
 /** Whether a flap is as wide as the back all the way, so that its rows go on as those before it. */
 export const isPlainFlap = ({ leftEachSide, rows }: Pick<FlapStage, 'leftEachSide' | 'rows'>): boolean =>

@@ -1,3 +1,4 @@
+import { SEAMS } from '@/core/body';
 import {
   OTHER_STITCH_SHARE,
   SCALE_ERROR_G,
@@ -8,10 +9,10 @@ import {
 } from '@/core/defaults';
 import { isMeasured, patternOf, swatchPatternOf, type Design } from '@/core/design';
 import { COMMON_PRACTICE, GEOMETRY, input, inputFrom, makeFigure, type Figure } from '@/core/figures';
-import { SEAMS, type PouchStage } from '@/core/body';
 import type { GaugeStage } from '@/core/gauge';
 import type { PiecesFigures } from '@/core/pieces';
 import type { Problem } from '@/core/problems';
+import type { PouchStage } from '@/core/stages';
 import { footDepthMm, type StrapStage } from '@/core/strap';
 
 import { heldTogether, yarnClassProblems } from './yarnClass';

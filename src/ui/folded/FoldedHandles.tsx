@@ -3,9 +3,9 @@
 import { useDrag } from '@use-gesture/react';
 import type { KeyboardEvent } from 'react';
 import { panelLines, type PanelLineId } from '@/core/body';
-import { sectionPointAt } from '@/core/section';
 import { lineStation, sectionOf, stations, plus, turnedTail, vec, type Vec } from '@/core/fold';
 import type { Plan } from '@/core/plan';
+import { sectionPointAt } from '@/core/section';
 import { seen, type View } from '@/drawing';
 import { arrowSteps } from '@/ui/drawing/arrowSteps';
 import { LineOnFabric } from '@/ui/drawing/LineOnFabric';

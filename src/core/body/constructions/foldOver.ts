@@ -1,8 +1,8 @@
 import { loadThicknessMm } from '@/core/contents';
 import type { FoldOverStrip } from '@/core/design';
 import { input } from '@/core/figures';
-import { allowedInRows } from './allowed';
 import { baseDepthMm, heightFromSideMm, sideForHeightMm, straightSideMm } from '@/core/section';
+import { allowedInRows } from './allowed';
 import type { Construction, Sizing } from './construction';
 import { planFaces, withOwn } from './planFaces';
 import { STRIP_NAMES, stripFigures, stripPiece, takesInput, unevenProblems } from './strip';

@@ -1,11 +1,11 @@
 import type { Gusset } from '@/core/design';
 import { GEOMETRY, input, inputFrom, makeFigure, restsOn, type Figure } from '@/core/figures';
-import type { FlapStage } from '@/core/flap';
-import { outlineRows, reversedCounts, shapedRows, type ShapedRow } from '@/core/shaping';
 import type { Join, JoinedStretch, RowsPiece } from '@/core/pieces';
 import type { Problem } from '@/core/problems';
+import { outlineRows, reversedCounts, shapedRows, type ShapedRow } from '@/core/shaping';
+import type { FlapStage, PouchStage } from '@/core/stages';
 import { allowedInRows } from './allowed';
-import type { BodyInput, ClothMm, Construction, PouchStage, Sizing } from './construction';
+import type { BodyInput, ClothMm, Construction, Sizing } from './construction';
 import { stripRowHeight } from './narrowStrip';
 import { MOST_COUNT, MOST_STRIP } from '../limits';
 import { depthFigures, planFaces, tooMany, withOwn } from './planFaces';

@@ -25,4 +25,4 @@ export const constructionOf = (kind: BodyKind): Construction => CONSTRUCTIONS[ki
 export { gussetLengthMm } from './gusset';
 export { narrowedFace } from './rounds';
 export { withOwn } from './planFaces';
-export type { BodyInput, ClothMm, Construction, PieceSet, PouchResult, PouchStage, Sizing } from './construction';
+export type { BodyInput, ClothMm, Construction, PouchResult, Sizing } from './construction';

@@ -1,8 +1,9 @@
 import type { OvalBase } from '@/core/design';
 import { GEOMETRY, input, inputFrom, makeFigure, restsOn } from '@/core/figures';
-import { allowedInRounds } from './allowed';
 import type { Problem } from '@/core/problems';
-import type { BodyInput, ClothMm, Construction, PouchStage, Sizing } from './construction';
+import type { PouchStage } from '@/core/stages';
+import { allowedInRounds } from './allowed';
+import type { BodyInput, ClothMm, Construction, Sizing } from './construction';
 import { growthOf } from './increases';
 import { MOST_COUNT } from '../limits';
 import { shallowerRepairs } from '../shallowerRepairs';

@@ -1,11 +1,12 @@
-import { CHOSEN, GEOMETRY, input, inputFrom, makeFigure, offFigure, productFigure, type Figure } from '@/core/figures';
 import type { LoadState } from '@/core/contents';
+import { CHOSEN, GEOMETRY, input, inputFrom, makeFigure, offFigure, productFigure, type Figure } from '@/core/figures';
 import type { Problem } from '@/core/problems';
+import type { PouchStage } from '@/core/stages';
 import { nearestCount } from '@/core/stitches';
 import { MOST_COUNT } from '../limits';
 import { heightDoubtMm, widthDoubtMm } from '../madeDoubt';
 import { chainFigure } from './sizeFigures';
-import type { BodyInput, PouchResult, PouchStage, Sizing } from './construction';
+import type { BodyInput, PouchResult, Sizing } from './construction';
 
 /** Fewer stitches than this are no fabric. */
 const LEAST_STITCHES = 2;

@@ -1,13 +1,13 @@
 import type { AroundChain, OvalBase } from '@/core/design';
 import { GEOMETRY, MEASURED, input, inputFrom, makeFigure, restsOn, offFigure, type Figure } from '@/core/figures';
-import type { FlapStage } from '@/core/flap';
 import type { RowsPiece } from '@/core/pieces';
 import type { Problem } from '@/core/problems';
 import { shapedRows, type ShapedRow } from '@/core/shaping';
+import type { FlapStage, PouchStage } from '@/core/stages';
 import { patternRowCount, type StitchPattern } from '@/core/stitches';
 import { areJoined } from './areJoined';
 import { tailZones } from './gusset';
-import type { BodyInput, PouchStage } from './construction';
+import type { BodyInput } from './construction';
 import { tailLines } from './strip';
 
 /** Bodies whose sides are worked in rounds. */

@@ -1,5 +1,5 @@
-import type { Join, JoinedEdge, RowsPiece } from '@/core/pieces';
-import type { PieceSet, PouchStage } from './construction';
+import type { Join, JoinedEdge, RowsPiece, PieceSet } from '@/core/pieces';
+import type { PouchStage } from '@/core/stages';
 
 /** The two side seams of a strip: front rows to back rows, one to one, from the base fold to the nearer upper edge. */
 export function seamedSides(

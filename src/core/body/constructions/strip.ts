@@ -1,10 +1,10 @@
-import { input, inputFrom, makeFigure, GEOMETRY, productFigure } from '@/core/figures';
 import type { BoxedCorners, FoldOverStrip } from '@/core/design';
-import type { FlapStage } from '@/core/flap';
-import { reversedCounts, shapedRows, type ShapedRow } from '@/core/shaping';
-import type { PieceLine, RowsPiece, Track, Zone } from '@/core/pieces';
+import { input, inputFrom, makeFigure, GEOMETRY, productFigure } from '@/core/figures';
+import type { PieceLine, RowsPiece, Track, Zone, PieceSet } from '@/core/pieces';
 import type { Problem } from '@/core/problems';
-import type { BodyInput, PieceSet, PouchStage } from './construction';
+import { reversedCounts, shapedRows, type ShapedRow } from '@/core/shaping';
+import type { FlapStage, PouchStage } from '@/core/stages';
+import type { BodyInput } from './construction';
 
 /** Bodies that are one strip, folded at the base: front, back and what lies beyond, worked in one. */
 export type Strip = FoldOverStrip | BoxedCorners;
