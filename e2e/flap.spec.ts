@@ -84,7 +84,7 @@ test('an open bag has no flap to plan: its drawing, ledger and words end with th
   await page.getByRole('button', { name: 'Put a magnetic snap on' }).click();
   const slip = page.locator('[data-problem="snap-without-flap"]');
   await expect(slip).toContainText('this bag has none');
-  await page.getByRole('radio', { name: 'Straight', exact: true }).check();
+  await slip.getByRole('button', { name: /Give the bag a straight flap, and a second mate/ }).click();
   await expect(slip).toBeHidden();
   await expect(page.locator('[data-line="edge.flap"]')).toBeVisible();
   await page.keyboard.press('Control+z');

@@ -167,7 +167,7 @@ export function planBag(wished: Design, packings?: Packings): PlanResult {
         ...textureProblems(design, { pouch, flap, workedFrom: set.workedFrom }),
         ...[snap, strap, fold, yarn].flatMap((stage) => stage?.problems ?? []),
         ...emptyAndFullProblems(design, pouch, flap, fold, emptyAndFull),
-        ...(closure && !flap.hasFlap ? [snapWithoutFlap(design, takesFlap)] : []),
+        ...(closure && !flap.hasFlap ? [snapWithoutFlap(closure, design, takesFlap, flap)] : []),
       ],
     },
   };

@@ -1,7 +1,8 @@
 import fc from 'fast-check';
 import { describe, expect, it, test } from 'vitest';
 import { moveLineEdits, panelLines } from '@/core/body';
-import { applyEdits, patternOf, type Design, type Flap } from '@/core/design';
+import { applyEdits, patternOf, type Design, type Flap, type MagneticSnap } from '@/core/design';
+import { withHelpfulRepairs } from '@/core/helpfulRepairs';
 import { STITCHES, foundation, workRow, type Cell, type StitchId } from '@/core/stitches';
 import { designAt, fullDesign, planOf, plannableDesign } from '@/core/testing/designs';
 import { replayComplaints } from '@/core/testing/replayPattern';
@@ -245,6 +246,26 @@ describe('a bag without a flap', () => {
       expect(planOf(read.design).problems.map(({ code }) => code)).not.toContain('snap-without-flap');
     }
     expect(problem?.repairs).toHaveLength(2);
+  });
+
+  // The load makes the bridge longer by π/2 times its thickness, so that the empty bag's flap comes down by so much more.
+  it.each([
+    [4, 'loaded'],
+    [9, 'between'],
+    [12, 'both'],
+  ] as const)('round a load of %i mm is given a flap with a mate that holds: %s', (thicknessMm, mate) => {
+    const design: Design = {
+      ...open,
+      contents: { ...open.contents, items: [], thicknessMm },
+      hardware: [{ ...(fullDesign().hardware[0] as MagneticSnap), diameterMm: 18, mate: 'loaded' }],
+    };
+    const [problem] = withHelpfulRepairs(
+      design,
+      planOf(design).problems.filter(({ code }) => code === 'snap-without-flap'),
+    );
+    const give = problem?.repairs.find(({ code }) => code === 'give-flap');
+    const read = applyEdits(design, give?.edits ?? []);
+    expect(read).toMatchObject({ ok: true, design: { flap: { kind: 'straight' }, hardware: [{ mate }] } });
   });
 
   it('lets its back’s upper edge be moved, and asks for both sides to meet', () => {

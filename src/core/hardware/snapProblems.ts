@@ -109,8 +109,8 @@ export function snapProblems(
   }
 
   const shiftMm = Math.abs(meetsMm.empty - meetsMm.loaded);
-  const missMm = snap.mate === 'between' ? shiftMm / 2 : shiftMm;
-  if (snap.mate !== 'both' && missMm > radiusMm) problems.push(driftProblem(snap, at, index, meetsMm, shiftMm, missMm));
+  const missMm = missesBy(snap, shiftMm);
+  if (missMm > radiusMm) problems.push(driftProblem(snap, at, index, meetsMm, shiftMm, missMm));
 
   // As wide as the flap is where the snap sits: the corners of a point, or of a curve, lie above it.
   const widthMm = rowStitches(flap, tailRow) * pouch.stitchMm;
@@ -130,10 +130,20 @@ export function snapProblems(
 
 type At = Pick<Problem, 'place' | 'path' | 'mark'>;
 
+/** How far a half misses its mate on the empty bag, mm, where its flap comes down so much further than on the full one. */
+const missesBy = ({ mate }: MagneticSnap, shiftMm: number): number =>
+  mate === 'both' ? 0 : mate === 'between' ? shiftMm / 2 : shiftMm;
+
 /**
- * A half that misses its mate on the empty bag. Where halfway misses by less than its radius, that settles it; else a second mate does,
- * once it lands on the front. By less than its radius it finds its mate by itself, and nothing is to be decided.
+ * Ways to set the mate of a snap that misses it: halfway, where that misses by less than its radius; a second one, where two that are
+ * so far apart have room beside each other. None where neither helps.
  */
+const matesThatHold = ({ mate, diameterMm }: MagneticSnap, shiftMm: number): ('between' | 'both')[] => [
+  ...(mate === 'loaded' && shiftMm <= diameterMm ? (['between'] as const) : []),
+  ...(shiftMm >= diameterMm ? (['both'] as const) : []),
+];
+
+/** A half that misses its mate on the empty bag. By less than its radius it finds it by itself, and nothing is to be decided. */
 function driftProblem(
   snap: MagneticSnap,
   at: At,
@@ -143,35 +153,21 @@ function driftProblem(
   missMm: number,
 ): Problem {
   const radiusMm = snap.diameterMm / 2;
-  const halfwayHolds = shiftMm / 2 <= radiusMm && snap.mate === 'loaded';
-  // Two mates nearer to each other than one is wide have no room beside each other.
-  const roomForTwo = shiftMm >= snap.diameterMm;
+  const ways = matesThatHold(snap, shiftMm);
   return {
     ...at,
     code: 'snap-drifts',
     asks: ['snap.meets.loaded', 'snap.meets.empty'],
-    severity: halfwayHolds || roomForTwo ? 'decide' : 'mind',
-    values: { shiftMm, missMm, radiusMm, emptyMm: meetsMm.empty, loadedMm: meetsMm.loaded, far: roomForTwo ? 1 : 0 },
-    repairs: [
-      ...(halfwayHolds
-        ? [
-            {
-              code: 'mate-between' as const,
-              values: { missMm: shiftMm / 2 },
-              edits: [{ path: ['hardware', index, 'mate'], value: 'between' }],
-            },
-          ]
-        : []),
-      ...(roomForTwo
-        ? [
-            {
-              code: 'mate-both' as const,
-              values: {},
-              edits: [{ path: ['hardware', index, 'mate'], value: 'both' }],
-            },
-          ]
-        : []),
-    ],
+    severity: ways.length > 0 ? 'decide' : 'mind',
+    values: {
+      ...{ shiftMm, missMm, radiusMm, emptyMm: meetsMm.empty, loadedMm: meetsMm.loaded },
+      far: ways.includes('both') ? 1 : 0,
+    },
+    repairs: ways.map((mate): Repair => ({
+      code: mate === 'both' ? 'mate-both' : 'mate-between',
+      values: mate === 'both' ? {} : { missMm: shiftMm / 2 },
+      edits: [{ path: ['hardware', index, 'mate'], value: mate }],
+    })),
   };
 }
 
@@ -204,22 +200,35 @@ function hemProblem(
 }
 
 /** A snap on a bag that has no flap to close: it is left out. It is taken off, or the bag is given a flap where it can take one. */
-export const snapWithoutFlap = (design: SettledDesign, takesFlap: boolean): Problem => ({
-  code: 'snap-without-flap',
-  severity: 'decide',
-  place: 'body',
-  path: ['hardware', 0],
-  values: {},
-  repairs: [
-    { code: 'take-snap-off', values: {}, edits: [{ path: ['hardware'], value: [] }] },
-    ...(takesFlap
-      ? [
-          {
-            code: 'give-flap' as const,
-            values: {},
-            edits: [{ path: ['flap'], value: { ...wishableFlap(design), kind: 'straight' } }],
-          },
-        ]
-      : []),
-  ],
-});
+export function snapWithoutFlap(
+  snap: MagneticSnap,
+  design: SettledDesign,
+  takesFlap: boolean,
+  { bridgeMm }: FlapStage,
+): Problem {
+  // A flap comes down further on the empty bag by what its bridge is shorter.
+  const shiftMm = Math.abs(bridgeMm.loaded - bridgeMm.empty);
+  const [mate] = missesBy(snap, shiftMm) > snap.diameterMm / 2 ? matesThatHold(snap, shiftMm) : [];
+  return {
+    code: 'snap-without-flap',
+    severity: 'decide',
+    place: 'body',
+    path: ['hardware', 0],
+    values: {},
+    repairs: [
+      { code: 'take-snap-off', values: {}, edits: [{ path: ['hardware'], value: [] }] },
+      ...(takesFlap
+        ? [
+            {
+              code: 'give-flap' as const,
+              values: { halfway: mate === 'between' ? 1 : 0, second: mate === 'both' ? 1 : 0 },
+              edits: [
+                { path: ['flap'], value: { ...wishableFlap(design), kind: 'straight' } },
+                ...(mate ? [{ path: ['hardware', 0, 'mate'], value: mate }] : []),
+              ],
+            },
+          ]
+        : []),
+    ],
+  };
+}

@@ -172,7 +172,8 @@ const REPAIRS: Record<RepairCode, Sentence> = {
   'flap-drop-to': (v, length) => `Make the flap come down ${length(v.dropMm)}`,
   'flap-shape-to': (v, length) => `Make it ${length(v.mostMm)}`,
   'take-snap-off': () => 'Take the snap off',
-  'give-flap': () => 'Give the bag a straight flap',
+  'give-flap': (v) =>
+    `Give the bag a straight flap${v.halfway ? ', and set the mate halfway' : v.second ? ', and a second mate for the empty bag' : ''}`,
   'bag-taller': (v, length) => `Make the bag ${length(v.heightMm)} high`,
   'mate-between': (v, length) => `Set the mate halfway: ${length(v.missMm)} off either way`,
   'mate-both': () => 'Set a second mate for the empty bag',
