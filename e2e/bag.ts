@@ -1,32 +1,12 @@
 import { expect, type Page } from '@playwright/test';
+import { starterDesign, swatchIdSchema } from '@/core/design';
+import { measuredSwatch } from '@/core/testing/designs';
 
 /** A swatch that was measured, under a name of its own: no two bags of the tests share one. */
 async function keptSwatch(page: Page, rounds: boolean): Promise<string> {
   const name = `Trial ${Date.now()} ${Math.random().toString(36).slice(2, 7)}`;
-  const swatch = {
-    id: 'e2e',
-    name,
-    yarn: { name: 'Cotton, middle weight', colour: 'harbour', weightClass: null, ballMassG: 50, ballLengthM: 85 },
-    hookMm: 3.5,
-    hookLetter: null,
-    strands: 1,
-    heldWith: [],
-    stitch: 'sc',
-    standsFor: rounds ? 'rounds' : 'panel',
-    state: 'as-worked',
-    stitchReadings: [
-      { count: 19, lengthMm: 100 },
-      { count: 29, lengthMm: 151 },
-      { count: 23, lengthMm: 122 },
-    ],
-    rowReadings: [
-      { count: 21, lengthMm: 99 },
-      { count: 26, lengthMm: 124 },
-      { count: 17, lengthMm: 80 },
-    ],
-    thicknessMm: 2.4,
-    weighed: { massG: 14, widthMm: 168, heightMm: 140 },
-  };
+  const { swatch: begun } = starterDesign('letter', swatchIdSchema.parse('e2e'));
+  const swatch = { ...measuredSwatch(begun), name, standsFor: rounds ? 'rounds' : 'panel' };
   const answer = await page.request.post('/api/swatches', { data: { swatch } });
   expect(answer.ok()).toBe(true);
   return name;

@@ -1,6 +1,7 @@
 import fc from 'fast-check';
 import { SEAM_KINDS, readDesign, thingIdSchema, type BodyKind, type Design } from '@/core/design';
 import { PANEL_STITCH_IDS } from '@/core/stitches';
+import { INCREASES, anySettings, orNull } from './arbitraries';
 import { fullDesign } from './designs';
 
 /** Numbers all over a range, its ends more often than chance would have it. */
@@ -11,9 +12,6 @@ const from = (min: number, max: number): fc.Arbitrary<number> =>
   );
 const whole = (min: number, max: number): fc.Arbitrary<number> =>
   fc.oneof({ weight: 1, arbitrary: fc.constantFrom(min, max) }, { weight: 5, arbitrary: fc.integer({ min, max }) });
-const orNull = <T>(arbitrary: fc.Arbitrary<T>): fc.Arbitrary<T | null> => fc.option(arbitrary, { nil: null });
-
-const INCREASES = ['staggered', 'stacked', 'as-needed'] as const;
 
 const readings = fc.array(fc.record({ count: whole(2, 200), lengthMm: from(5, 2000) }), { minLength: 0, maxLength: 4 });
 const chosen = orNull(whole(1, 1200));
@@ -103,13 +101,7 @@ export const anyDesign: fc.Arbitrary<Design> = fc
 const designWith = (body: fc.Arbitrary<unknown>): fc.Arbitrary<Design> =>
   fc
     .record({
-      settings: fc.record({
-        lengthUnit: fc.constantFrom('cm', 'in'),
-        terms: fc.constantFrom('us', 'uk'),
-        hand: fc.constantFrom('left', 'right'),
-        turningChain: fc.constantFrom('counts', 'does-not-count'),
-        foundation: fc.constantFrom('chain', 'foundation-stitches'),
-      }),
+      settings: anySettings,
       things: fc.array(thing, { maxLength: 3 }),
       contents: fc.record({
         thicknessMm: orNull(from(0, 200)),

@@ -1,11 +1,10 @@
 import fc from 'fast-check';
 import { readDesign, type BodyKind, type Design } from '@/core/design';
 import { PANEL_STITCH_IDS } from '@/core/stitches';
+import { INCREASES, anySettings, orNull } from './arbitraries';
 import { bagOf } from './bodies';
 
 const within = (min: number, max: number): fc.Arbitrary<number> => fc.double({ min, max, noNaN: true });
-const INCREASES = ['staggered', 'stacked', 'as-needed'] as const;
-const sometimes = <T>(arbitrary: fc.Arbitrary<T>): fc.Arbitrary<T | null> => fc.option(arbitrary, { nil: null });
 
 /** What a body has of its own: every choice that changes how it is worked. */
 const OWN: Record<BodyKind, fc.Arbitrary<object>> = {
@@ -26,21 +25,21 @@ const OWN: Record<BodyKind, fc.Arbitrary<object>> = {
     start: fc.constantFrom('chain', 'ring'),
     rounds: fc.constantFrom('joined', 'spiral'),
     endStitches: fc.nat(2),
-    narrowing: sometimes(fc.integer({ min: 2, max: 9 })),
-    roundWalk: sometimes(fc.record({ rounds: fc.constant(10), stitches: within(-6, 6) })),
+    narrowing: orNull(fc.integer({ min: 2, max: 9 })),
+    roundWalk: orNull(fc.record({ rounds: fc.constant(10), stitches: within(-6, 6) })),
   }),
   'oval-base': fc.record({
     depthMm: within(20, 90),
     rounds: fc.constantFrom('joined', 'spiral'),
     increases: fc.constantFrom(...INCREASES),
-    narrowing: sometimes(fc.integer({ min: 2, max: 9 })),
+    narrowing: orNull(fc.integer({ min: 2, max: 9 })),
   }),
 };
 
 const flapBase = (heightMm: number) => ({
   dropMm: within(20, heightMm),
-  widthMm: sometimes(within(40, 220)),
-  hemMm: sometimes(within(8, 30)),
+  widthMm: orNull(within(40, 220)),
+  hemMm: orNull(within(8, 30)),
 });
 
 /** Any flap that a bag of that height can wish for. */
@@ -69,15 +68,9 @@ export const workableBag = (kind: BodyKind): fc.Arbitrary<Design> =>
       heightMm: fc.integer({ min: 70, max: 240 }),
       stitch: fc.constantFrom(...PANEL_STITCH_IDS),
       plainEdge: fc.constantFrom(0, 0, 1, 2, 3),
-      settings: fc.record({
-        lengthUnit: fc.constantFrom('cm', 'in'),
-        terms: fc.constantFrom('us', 'uk'),
-        hand: fc.constantFrom('left', 'right'),
-        turningChain: fc.constantFrom('counts', 'does-not-count'),
-        foundation: fc.constantFrom('chain', 'foundation-stitches'),
-      }),
+      settings: anySettings,
       own: OWN[kind],
-      front: sometimes(fc.integer({ min: 8, max: 50 })),
+      front: orNull(fc.integer({ min: 8, max: 50 })),
       loadMm: fc.integer({ min: 0, max: 30 }),
     })
     .chain((made) => anyFlap(made.heightMm).map((flap) => ({ ...made, flap })))
