@@ -6,7 +6,8 @@ import type { Plan } from '@/core/plan';
 import { shapedFlapNote } from './flapText';
 import { joinLines } from './joinText';
 import { inPlainStitch, stitchCountWord } from './rowText';
-import { ordinal, stepWords as words, type LengthWriter, type StepWriter } from './stepWords';
+import { ordinal } from './counting';
+import { stepWords as words, type LengthWriter, type StepWriter } from './stepWords';
 import { term } from './terms';
 
 const SEAM_VERBS: Record<SeamKind, string> = {

@@ -2,6 +2,7 @@ import type { Design } from '@/core/design';
 import type { Join, JoinId, JoinedStretch, PieceId, StretchName } from '@/core/pieces';
 import { spread } from '@/core/shaping';
 import { formatQuantity } from './quantity';
+import { ordinal } from './counting';
 
 /** What each join is called. */
 export const JOIN_NAMES: Record<JoinId, string> = {
@@ -74,10 +75,5 @@ export function meetWords({ first, second }: JoinedStretch, one: string, other: 
 
 const listed = (items: readonly string[]): string =>
   items.length < 2 ? items.join('') : `${items.slice(0, -1).join(', ')} and ${items.at(-1)}`;
-
-function ordinal(value: number): string {
-  const lastTwo = value % 100;
-  return `${value}${lastTwo >= 11 && lastTwo <= 13 ? 'th' : (['th', 'st', 'nd', 'rd'][value % 10] ?? 'th')}`;
-}
 
 const capital = (text: string): string => text.charAt(0).toUpperCase() + text.slice(1);

@@ -4,7 +4,8 @@ import type { Piece, PieceId, RowsPiece } from '@/core/pieces';
 import type { Plan } from '@/core/plan';
 import { shapingFor, type ShapedRow } from '@/core/shaping';
 import { beginsPlain, foundationOf, patternRowCount, startingChain } from '@/core/stitches';
-import { lengthWriterFor, ordinal } from './stepWords';
+import { eachOf, ordinal } from './counting';
+import { lengthWriterFor } from './stepWords';
 import { discLines, halfDiscLines, ovalLines, sidesLines } from './roundsText';
 import { plainRunsLines, turnedRowsLines } from './rowsText';
 import { inPlainStitch, sideOf } from './rowText';
@@ -115,7 +116,7 @@ function scallopLines(
   const gaps = flap.scallopGaps;
   const lines = [
     ...(patternRowCount(patternOf(design)) > 1 ? ['The scallops are worked in plain stitches.'] : []),
-    `Scallop 1 of ${count}: ${gaps[0] ? `sl st in ${gaps[0] === 1 ? 'next st' : `each of next ${gaps[0]} sts`}, then ` : ''}work over the next ${stitchesEach} sts only:`,
+    `Scallop 1 of ${count}: ${gaps[0] ? `sl st in ${eachOf(gaps[0])}, then ` : ''}work over the next ${stitchesEach} sts only:`,
     ...plainRunsLines(plain, { from: before + 1, rows, after: new Map(), belowCounts: false }),
     'Fasten off.',
   ];

@@ -11,6 +11,7 @@ import {
   type Step,
   type StitchKind,
 } from '@/core/stitches';
+import { eachOf, numbered, ordinal, repeatedWords } from './counting';
 import { bareRowText } from './rowText';
 import { raisedWords } from './rowsText';
 import { partsWords, stepsWords } from './rowWords';
@@ -48,8 +49,6 @@ function roundLine(
   return `${name}: ${begin}${words}${join}${way.turned ? ', turn' : ''}. (${count})`;
 }
 
-const roundsNamed = (from: number, to: number): string => (from === to ? `Round ${from}` : `Rounds ${from} to ${to}`);
-
 /** The sides of a bag in rounds, from the chain, the ring or the base up to the mouth. */
 export function sidesLines(design: Design, plan: Plan, piece: RowsPiece): string[] {
   const { settings, body } = design;
@@ -69,7 +68,7 @@ export function sidesLines(design: Design, plan: Plan, piece: RowsPiece): string
   if (way.turned)
     lines.push(...patternRounds(design, roundsAsWorked(pattern, all, straight), pattern.rows.length, all, kind, way));
   else if (straight >= 2)
-    lines.push(roundLine(roundsNamed(2, straight), `${short} in each st around`, counted, short, kind, way));
+    lines.push(roundLine(numbered('round', 2, straight), `${short} in each st around`, counted, short, kind, way));
   if (narrowed && 'narrowing' in body && body.narrowing !== null) {
     const words = narrowWords(design, piece.startStitches, plan.pouch.topStitches, body.narrowing, kind);
     const isFirst = straight === 0;
@@ -122,16 +121,7 @@ function patternRounds(
   }
   const period = goesOnAfter(at);
   if (at < rounds.length && period !== undefined) {
-    const block = { from: at - period + 1, to: at };
-    const as = (round: number) => block.from + ((round - block.from) % period);
-    const [from, to] = [at + 1, rounds.length];
-    lines.push(
-      from === to
-        ? `Round ${from}: as round ${as(from)}. (${all} sts)`
-        : period === 1
-          ? `Rounds ${from} to ${to}: as round ${block.from}. (${all} sts in every round)`
-          : `Rounds ${from} to ${to}: repeat rounds ${block.from} to ${block.to}, round ${from} as round ${as(from)}, round ${to} as round ${as(to)}. (${all} sts in every round)`,
-    );
+    lines.push(repeatedWords('round', at + 1, rounds.length, { from: at - period + 1, to: at }, all));
   }
   return lines;
 }
@@ -183,21 +173,18 @@ function beginning(
       onFoundation: false,
     };
   const chain = Math.max(1, piece.startStitches - body.endStitches);
-  const hook = `${ordinalChain(passed + 1)} ch from hook`;
+  const hook = `${ordinal(passed + 1)} ch from hook`;
   if (chain === 1) return { before: [`Ch ${1 + passed}.`], first: `${all} ${short} in ${hook}`, onFoundation: true };
   // Every chain has a stitch on both sides; the ends have so many more, half of them at either end.
   const end = (all - 2 * chain) / 2;
   const times = (count: number) => (count === 1 ? short : `${count} ${short}`);
-  const along = chain > 2 ? `${short} in ${eachCh(chain - 2)}, ` : '';
+  const along = chain > 2 ? `${short} in ${eachOf(chain - 2, 'ch')}, ` : '';
   return {
     before: [`Ch ${chain + passed}.`],
     first: `${short} in ${hook}, ${along}${times(2 + end)} in last ch, along the other side of the chain ${along}${times(1 + end)} in last ch`,
     onFoundation: true,
   };
 }
-
-const eachCh = (count: number): string => (count === 1 ? 'next ch' : `each of next ${count} chs`);
-const ordinalChain = (value: number): string => ['1st', '2nd', '3rd', '4th', '5th'][value - 1] ?? `${value}th`;
 
 /** A disc, from its middle out. */
 export function discLines(design: Design, piece: DiscPiece): string[] {
@@ -214,7 +201,7 @@ export function discLines(design: Design, piece: DiscPiece): string[] {
     said(way),
     roundLine(
       'Round 1',
-      `${first} ${short} in ${ordinalChain(passed + 1)} ch from hook`,
+      `${first} ${short} in ${ordinal(passed + 1)} ch from hook`,
       `${first} ${short}`,
       short,
       kind,
@@ -234,7 +221,7 @@ export function halfDiscLines(design: Design, piece: DiscPiece): string[] {
   const { chains, skippedInFoundation: passed } = turningChainOf(kind)['does-not-count'];
   return [
     `Ch ${1 + passed}.`,
-    `Row 1: ${piece.counts[0]} ${short} in ${ordinalChain(passed + 1)} ch from hook, turn. (${piece.counts[0]} ${short})`,
+    `Row 1: ${piece.counts[0]} ${short} in ${ordinal(passed + 1)} ch from hook, turn. (${piece.counts[0]} ${short})`,
     ...piece.counts
       .slice(1)
       .map(
@@ -256,9 +243,9 @@ export function ovalLines(design: Design, piece: OvalPiece): string[] {
   const { straightStitches: straight, counts } = piece;
   const [first = 0] = counts;
   const end = first / 2 - straight;
-  const along = straight > 0 ? `${short} in ${eachCh(straight)}, ` : '';
+  const along = straight > 0 ? `${short} in ${eachOf(straight, 'ch')}, ` : '';
   // Half of what an end has is worked before the first side, half of it after the second, so that the round closes in its middle.
-  const words = `${end} ${short} in ${ordinalChain(passed + 1)} ch from hook, ${along}${end} ${short} in last ch${straight > 0 ? `, along the other side of the chain ${short} in ${eachCh(straight)}` : ''}`;
+  const words = `${end} ${short} in ${ordinal(passed + 1)} ch from hook, ${along}${end} ${short} in last ch${straight > 0 ? `, along the other side of the chain ${short} in ${eachOf(straight, 'ch')}` : ''}`;
   return [
     `Ch ${straight + 2 + passed}.`,
     said(way),

@@ -12,7 +12,8 @@ import {
   type StitchPattern,
   type Worked,
 } from '@/core/stitches';
-import { abbreviation, singleStitch, stepWords, type Noun } from './stitchText';
+import { ordinal, type Noun } from './counting';
+import { abbreviation, singleStitch, stepWords } from './stitchText';
 import { term, type TermSet } from './terms';
 
 type Settings = Pick<Design['settings'], 'terms' | 'turningChain' | 'foundation'>;
@@ -35,8 +36,6 @@ export function stitchCountWord(design: Design, count: number): string {
 
 /** Where the last stitch goes over a row that begins with a chain that counts. */
 export const IN_TURNING_CHAIN = ', the last in top of turning ch';
-
-const ORDINALS = ['', '1st', '2nd', '3rd', '4th', '5th'];
 
 /** Row 1 of a design's panel in words, worked into the starting chain or as a foundation row. */
 export const firstRowText = (design: Design, count: number): string =>
@@ -163,11 +162,11 @@ function firstRowWords(row: PatternRow, { terms, turningChain }: Settings): stri
         ? ` (${term('skipped', terms)} ch ${passed === 1 ? 'counts' : 'count'} as first ${short})`
         : '';
     const [where, andWhere] = first.into === 'back-loop' ? ['in back loop of', 'of'] : ['in', 'in'];
-    return `${short} ${where} ${ORDINALS[passed + 1]} ch from hook${standsFor} and ${andWhere} each ch across`;
+    return `${short} ${where} ${ordinal(passed + 1)} ch from hook${standsFor} and ${andWhere} each ch across`;
   }
   return turningChain === 'counts'
     ? `${term('skip', terms)} ${passed === 1 ? 'first ch (counts' : `first ${passed} chs (count`} as first ${short}), ${rowWords(withoutFirst(row), terms, 'ch')}`
-    : `beginning in ${ORDINALS[passed + 1]} ch from hook, ${rowWords(row, terms, 'ch')}`;
+    : `beginning in ${ordinal(passed + 1)} ch from hook, ${rowWords(row, terms, 'ch')}`;
 }
 
 function laterRowWords(row: PatternRow, { terms, turningChain }: Settings, belowCounts: boolean): string {

@@ -1,5 +1,6 @@
 import type { Step } from '@/core/stitches';
-import { stepWords, type Noun } from './stitchText';
+import type { Noun } from './counting';
+import { stepWords } from './stitchText';
 import type { TermSet } from './terms';
 
 /** Steps, and groups of them that are done so many times. */

@@ -2,6 +2,7 @@ import { patternOf, type Design } from '@/core/design';
 import { rowsAsWorked, type RowAsWorked } from '@/core/pieces';
 import type { ShapedRow } from '@/core/shaping';
 import { isRaised, patternRowCount, rowOf, turningChainOf, type Step, type StitchPattern } from '@/core/stitches';
+import { eachOf, numbered, ordinal, repeatedWords } from './counting';
 import { countedWords, runsOf, type RowRun } from './rowRuns';
 import { IN_TURNING_CHAIN, firstRowCounts, furtherRowText, patternRowText, sideOf } from './rowText';
 import { stepsWords } from './rowWords';
@@ -29,8 +30,6 @@ export function turnedRowsLines(design: Design, turned: TurnedRows): string[] {
 /** A fabric of one stitch: every row is like the one before, but for its sides. */
 const isOneStitch = (pattern: StitchPattern): boolean =>
   patternRowCount(pattern) === 1 && singleStitch(rowOf(pattern, 1)) !== null;
-
-const rowsNamed = (from: number, to: number): string => (from === to ? `Row ${from}` : `Rows ${from} to ${to}`);
 
 function plainLines(design: Design, { from, rows, startStitches, after, over }: TurnedRows): string[] {
   const pattern = patternOf(design);
@@ -97,7 +96,7 @@ const splitFirst = ({ from, to, shape, counts }: RowRun): RowRun[] => [
 function plainRunText(design: Design, run: RowRun, belowCounts: boolean): string {
   const { from, to, counts, shape } = run;
   const { changeEachSide, by } = shape;
-  const rows = rowsNamed(from, to);
+  const rows = numbered('row', from, to);
   const count = counts.at(-1) as number;
   if (by === 'nothing') return furtherRowText(design, count, rows, belowCounts);
   const { terms } = design.settings;
@@ -132,7 +131,6 @@ function plainRunText(design: Design, run: RowRun, belowCounts: boolean): string
 }
 
 const sts = (some: number): string => (some === 1 ? 'st' : `${some} sts`);
-const eachOf = (some: number): string => (some === 1 ? 'next st' : `each of next ${some} sts`);
 
 /** Shaped rows turn with chains that don't count, in either school: their first stitch is one that joins or doubles. */
 const turningWords = (kind: StitchPattern['base']): string =>
@@ -145,9 +143,8 @@ const leavingWords = (change: number, kind: StitchPattern['base'], middle: strin
 function addingWords({ settings }: Design, change: number, kind: StitchPattern['base'], middle: string): string {
   const { chains, skippedInFoundation } = turningChainOf(kind)['does-not-count'];
   const short = abbreviation({ work: kind, into: 'stitch', over: 1 }, settings.terms);
-  const more = change === 1 ? '' : ` and in ${change === 2 ? 'next ch' : `each of next ${change - 1} chs`}`;
-  const into = ['', '1st', '2nd', '3rd', '4th', '5th'][skippedInFoundation + 1] as string;
-  return `ch ${change + chains}, ${short} in ${into} ch from hook${more}, ${middle}, then ${change} foundation ${short} at the end`;
+  const more = change === 1 ? '' : ` and in ${eachOf(change - 1, 'ch')}`;
+  return `ch ${change + chains}, ${short} in ${ordinal(skippedInFoundation + 1)} ch from hook${more}, ${middle}, then ${change} foundation ${short} at the end`;
 }
 
 /** Rows of a pattern: each that is new is written; where whole repeats of it go on, what they repeat is named. */
@@ -178,7 +175,7 @@ function patternLines(
     if (block !== null && canRepeat(index)) {
       let end = index;
       while (!after.has(from + end) && canRepeat(end + 1)) end += 1;
-      lines.push(repeatText(number, from + end, block, row.shape.stitches), ...said(after, from + end));
+      lines.push(repeatedWords('row', number, from + end, block, row.shape.stitches), ...said(after, from + end));
       index = end + 1;
       continue;
     }
@@ -194,7 +191,7 @@ function patternLines(
       words(end + 1) === text
     )
       end += 1;
-    const called = end === index ? `Row ${number} (${sideOf(pattern, number)})` : rowsNamed(number, from + end);
+    const called = end === index ? `Row ${number} (${sideOf(pattern, number)})` : numbered('row', number, from + end);
     lines.push(`${called}: ${text}`, ...said(after, from + end));
     // Row 1 is worked into a chain or made as a foundation, and setup rows are worked once.
     const repeats =
@@ -204,15 +201,6 @@ function patternLines(
     index = end + 1;
   }
   return lines;
-}
-
-function repeatText(from: number, to: number, block: { from: number; to: number }, stitches: number): string {
-  const period = block.to - block.from + 1;
-  const as = (row: number) => block.from + ((row - block.from) % period);
-  if (from === to) return `Row ${from}: as row ${as(from)}. (${stitches} sts)`;
-  const counted = `(${stitches} sts in every row)`;
-  if (period === 1) return `Rows ${from} to ${to}: as row ${block.from}. ${counted}`;
-  return `Rows ${from} to ${to}: repeat rows ${block.from} to ${block.to}, row ${from} as row ${as(from)}, row ${to} as row ${as(to)}. ${counted}`;
 }
 
 /** One row of a pattern in words, without its number: the pattern's own, or what its sides make of it. */

@@ -9,14 +9,8 @@ import { BODY_STEP_WORDS } from './bodyStepText';
 import { linedFlapNote } from './flapText';
 import { formatQuantity } from './quantity';
 import { inPlainStitch, stitchCountWord } from './rowText';
-import {
-  lengthWriterFor,
-  ordinal,
-  stepWords as words,
-  type LengthWriter,
-  type StepText,
-  type StepWriter,
-} from './stepWords';
+import { ordinal } from './counting';
+import { lengthWriterFor, stepWords as words, type LengthWriter, type StepText, type StepWriter } from './stepWords';
 
 /** Words a plan's steps, in the maker's terms and units. */
 export function stepTexts(design: Design, plan: Plan): StepText[] {

@@ -27,14 +27,3 @@ export const stepWords = (
   check: string | null = null,
   notLater: string | null = null,
 ): StepWords => ({ title, what, check, notLater });
-
-/**
- * @example
- * ordinal(22) // => '22nd'
- * ordinal(11) // => '11th'
- */
-export function ordinal(value: number): string {
-  const lastTwo = value % 100;
-  const suffix = lastTwo >= 11 && lastTwo <= 13 ? 'th' : (['th', 'st', 'nd', 'rd'][value % 10] ?? 'th');
-  return `${value}${suffix}`;
-}

@@ -9,6 +9,7 @@ import {
   type Worked,
 } from '@/core/stitches';
 import { term, type TermId, type TermSet } from './terms';
+import { eachOf, nextOf, type Noun } from './counting';
 
 interface InBoth {
   us: string;
@@ -124,21 +125,17 @@ export function meaningOf(step: Pick<Worked, 'work' | 'into' | 'over'>, terms: T
   }
 }
 
-const NOUNS = { st: ['st', 'sts'], ch: ['ch', 'chs'] } as const;
-export type Noun = keyof typeof NOUNS;
-
 /** One step in words: `sc in each of next 3 sts`, `ch 2`, `FPdc round next st`. */
 export function stepWords(step: Step, terms: TermSet, noun: Noun): string {
-  const next = (count: number) => (count === 1 ? `next ${NOUNS[noun][0]}` : `next ${count} ${NOUNS[noun][1]}`);
   if ('chain' in step) return `ch ${step.chain}`;
-  if ('skip' in step) return `${term('skip', terms)} ${next(step.skip)}`;
+  if ('skip' in step) return `${term('skip', terms)} ${nextOf(step.skip, noun)}`;
   const short = abbreviation(step, terms);
   const made = step.each > 1 ? `${step.each} ${short}` : short;
   if (step.over > 1) {
-    const once = `${made} over ${next(step.over)}`;
+    const once = `${made} over ${nextOf(step.over, noun)}`;
     return step.times === 1 ? once : `[${once}] ${step.times} times`;
   }
-  const each = step.times === 1 ? next(1) : `each of ${next(step.times)}`;
+  const each = eachOf(step.times, noun);
   switch (step.into) {
     case 'space':
       return step.times === 1 ? `${made} in next ch-sp` : `${made} in each of next ${step.times} ch-sps`;
