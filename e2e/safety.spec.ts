@@ -151,10 +151,10 @@ test('keeping this window’s version wins over the other, which can then be cho
 test('a version kept from a window that was closed undecided is offered again', async ({ page, context }) => {
   const address = await newBag(page);
   const id = address.split('/').at(-1);
-  const { design } = await (await page.request.get(`/api/bags/${id}`)).json();
+  const { design, revision } = await (await page.request.get(`/api/bags/${id}`)).json();
   const save = (name: string) =>
     page.request.put(`/api/bags/${id}`, {
-      data: { baseRevision: 1, design: { ...design, name }, history: { undo: [], redo: [] } },
+      data: { baseRevision: revision, design: { ...design, name }, history: { undo: [], redo: [] } },
     });
   await save('First there');
   expect((await (await save('Too late')).json()).reason).toBe('moved-on');

@@ -2,6 +2,7 @@
 
 import { Info, Wrench } from 'lucide-react';
 import { memo, useEffect, useMemo, useState } from 'react';
+import { useShallow } from 'zustand/react/shallow';
 import type { Packings } from '@/core/contents';
 import type { Design } from '@/core/design';
 import { withHelpfulRepairs } from '@/core/helpfulRepairs';
@@ -18,11 +19,10 @@ import { WhyThese } from '@/ui/figures/WhyThese';
  */
 export function ProblemSlips({ place, only }: { place: Problem['place']; only?: 'decide' | 'mind' }) {
   const isHandDown = useHandDown();
-  const design = useBagNumbers((state) => state.design);
-  const problems = useBagNumbers((state) => state.plan.problems);
-  const packings = useBagNumbers((state) => state.plan.contents.packings);
-  // A design and what is said of it rest together: a way out of one plan is none of another's.
-  const now = useMemo(() => ({ design, problems, packings }), [design, problems, packings]);
+  // A design and what is said of it are read together and rest together: a way out of one plan is none of another's.
+  const now = useBagNumbers(
+    useShallow(({ design, plan }) => ({ design, problems: plan.problems, packings: plan.contents.packings })),
+  );
   const rested = useSettled(now, isHandDown ? HAND_RESTS_MS : 0);
   const shown = useMemo(
     () =>
@@ -54,15 +54,15 @@ function useHelpful(
   packings: Packings,
   isHandDown: boolean,
 ): readonly Problem[] {
-  const [helpful, setHelpful] = useState<readonly Problem[] | null>(null);
+  const [helpful, setHelpful] = useState<readonly Problem[]>([]);
   useEffect(() => {
     if (isHandDown) return;
     const soon = setTimeout(() => setHelpful(withHelpfulRepairs(design, problems, packings)), 0);
     return () => clearTimeout(soon);
   }, [design, problems, packings, isHandDown]);
-  const tried = new Map((helpful ?? []).map((problem) => [problem.code, problem]));
-  // Until they are tried, a problem that is new is shown without a way out rather than with a wrong one.
-  return problems.map((problem) => ({ ...problem, repairs: tried.get(problem.code)?.repairs ?? [] }));
+  const help = new Set(helpful.flatMap(({ repairs }) => repairs));
+  // Until it is tried, a way out that is new is not shown rather than a wrong one: what it changes may be gone meanwhile.
+  return problems.map((problem) => ({ ...problem, repairs: problem.repairs.filter((repair) => help.has(repair)) }));
 }
 
 const Slip = memo(function Slip({ problem }: { problem: Problem }) {
