@@ -1,5 +1,5 @@
 /**
- * `npm test`: installs what is missing, checks types and style, runs the unit tests, then the browser tests against the
+ * `npm test`: installs what is missing, checks types, imports (none in a circle) and style, runs the unit tests, then the browser tests against the
  * production build. Ends with one line, `N passed, M failed`, that adds both.
  */
 import { spawnSync } from 'node:child_process';
@@ -20,6 +20,10 @@ mkdirSync(results, { recursive: true });
 
 check('types', bin('tsc'), ['--noEmit']);
 check('lint', bin('eslint'), ['.']);
+check('imports', bin('madge'), [
+  ...['--circular', '--no-spinner', '--warning', '--extensions', 'ts,tsx'],
+  ...['--ts-config', 'tsconfig.json', 'src'],
+]);
 check('style', bin('prettier'), ['--check', '--log-level', 'warn', '.']);
 unitTests();
 await browserTests();

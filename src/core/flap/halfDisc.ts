@@ -1,6 +1,6 @@
 import { MOST_COUNT, MOST_RIM } from '@/core/body';
 import type { Flap } from '@/core/design';
-import { GEOMETRY, inputFrom, makeFigure, type Figure } from '@/core/figures';
+import { GEOMETRY, inputFrom, makeFigure } from '@/core/figures';
 import type { GaugeStage } from '@/core/gauge';
 import type { Problem } from '@/core/problems';
 import { discIncrease, flatness, flatnessNamed } from '@/core/shaping';

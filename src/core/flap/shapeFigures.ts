@@ -1,5 +1,5 @@
 import type { SettledDesign } from '@/core/contents';
-import { GEOMETRY, input, inputFrom, makeFigure, productFigure, type Figure } from '@/core/figures';
+import { GEOMETRY, input, inputFrom, makeFigure, productFigure } from '@/core/figures';
 import type { GaugeStage } from '@/core/gauge';
 import type { PouchStage, ShapeFigures } from '@/core/stages';
 import type { FlapRows } from './flapRows';
