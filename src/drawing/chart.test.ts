@@ -3,7 +3,7 @@ import { describe, expect, test } from 'vitest';
 import type { RowsPiece } from '@/core/pieces';
 import { designAt, planOf } from '@/core/testing/designs';
 import { STITCHES, STITCH_IDS, workPattern, type StitchId, type StitchPattern } from '@/core/stitches';
-import { chartDrawing, pieceDrawing, pathData, type Drawing } from '.';
+import { chartDrawing, pieceDrawing, pathData, type Drawing, type Shape } from '.';
 
 const CELL_MM = 10;
 const inRow = (drawing: Drawing, row: number) => drawing.shapes.filter(({ mark }) => mark === `row${row}`);
@@ -48,6 +48,44 @@ describe('the symbol chart', () => {
         expect(Math.max(...xs) - Math.min(...xs)).toBeLessThan(CELL_MM);
       }
     }
+  });
+
+  test('joined rounds begin with their chain and end with a slip stitch, all from one side; turned ones from either', () => {
+    const beside = (drawing: Drawing, mark: string) => drawing.shapes.filter((shape) => shape.mark === mark);
+    const xOf = (shape: Shape | undefined) => {
+      if (shape?.kind !== 'path') throw new Error('no symbol');
+      return (shape.segments[0] as { x: number }).x;
+    };
+    const joined = chartDrawing(STITCHES.hdc, 6, 'right', 'counts', 'joined');
+    expect(joined.rows.map(({ side }) => side)).toEqual(['right', 'right']);
+    const turned = chartDrawing(STITCHES['bobble-field'], 3, 'right', 'does-not-count', 'turned');
+    expect(turned.rows.map(({ side }) => side)).toEqual(['right', 'left', 'right', 'left']);
+    // A round has whole repeats: no stitch beside them.
+    expect(turned.box.widthMm).toBe(12 * CELL_MM);
+    for (const drawing of [joined, turned])
+      for (const { row, side } of drawing.rows) {
+        const [chain] = beside(drawing, `turn${row}`);
+        const [close, ...more] = beside(drawing, `close${row}`);
+        expect(more).toEqual([]);
+        const fromRight = side === 'right';
+        expect(xOf(chain) > drawing.box.widthMm).toBe(fromRight);
+        expect(xOf(close) < 0).toBe(fromRight);
+      }
+    const spiral = chartDrawing(STITCHES.sc, 6, 'right', 'counts', 'spiral');
+    expect(spiral.shapes.filter(({ mark }) => /^(turn|close)/.test(mark ?? ''))).toEqual([]);
+  });
+
+  test('bobbles of two rounds stand between each other, as they do in rows', () => {
+    const { shapes, rows } = chartDrawing(STITCHES['bobble-field'], 3, 'right', 'does-not-count', 'turned');
+    const columns = rows.map(({ row }) =>
+      shapes
+        .filter((shape) => shape.kind === 'path' && shape.mark === `row${row}` && shape.segments.length > 8)
+        .map((shape) => Math.round((shape.kind === 'path' ? (shape.segments[0] as { x: number }).x : 0) / CELL_MM)),
+    );
+    const [odd, first, plain, second] = columns.map((at) => [...at].sort((a, b) => a - b));
+    expect([odd, plain]).toEqual([[], []]);
+    expect(first).toHaveLength(3);
+    expect(second?.map((at, index) => Math.abs(at - (first?.[index] ?? 0)))).toEqual([2, 2, 2]);
   });
 
   test('a cord is one row, and what closes double fabric stands on top', () => {

@@ -1,7 +1,10 @@
+import type { RoundWay } from '@/core/body';
+import { roundsAsWorked } from '@/core/pieces';
 import {
   patternRowCount,
   rowOf,
   turningChainOf,
+  work,
   workPattern,
   type Cell,
   type PatternRow,
@@ -28,26 +31,36 @@ export interface ChartDrawing extends Drawing {
   repeat: { fromX: number; toX: number; y: number; stitches: number };
 }
 
+/** What a chart is of: turned rows, or rounds and how they follow one another. */
+export type ChartWay = 'rows' | RoundWay;
+
+const SLIP_STITCH = work('sl-st');
+
 /** Room below the foundation for the bracket, mm. */
 const BELOW_MM = 8;
 
 /**
- * The symbol chart of a pattern, drawn from the very rows that its text is written from: rows upwards, odd ones and all rounds read from
- * the working hand's side, the foundation as chains below; on top the row that closes the work, where there is one.
+ * The symbol chart of a pattern, drawn from the very rows that its text is written from: rows upwards, odd ones and all rounds that are not
+ * turned read from the working hand's side, the foundation as chains below; on top the row that closes the work, where there is one.
+ * Joined rounds begin with their chain and end with the slip stitch that closes them, both beside the box.
  *
  * @param repeats how many repeats across are drawn
  * @param hand the working hand: the right begins row 1 at the right
- * @param school where the turning chain counts, it is drawn in the place of the first stitch; else beside it, outside the box
+ * @param school where the turning chain counts, it is drawn in the place of the first stitch; else beside it, outside the box; rounds never count it
+ * @param way in rows, or how rounds follow one another
  */
 export function chartDrawing(
   whole: StitchPattern,
   repeats: number,
   hand: 'left' | 'right',
-  school: TurningChainSchool = 'does-not-count',
+  ofRows: TurningChainSchool = 'does-not-count',
+  way: ChartWay = whole.inRounds ? 'spiral' : 'rows',
 ): ChartDrawing {
-  const pattern = { ...whole, setupRows: shownRows(whole) };
+  const school = way === 'rows' ? ofRows : 'does-not-count';
+  const edgeStitches = way === 'rows' || way === 'spiral' ? whole.edgeStitches : 0;
+  const stitchCount = edgeStitches + repeats * whole.repeatStitches;
+  const pattern = { ...whole, setupRows: shownRows(whole, way, stitchCount) };
   const rowCount = pattern.setupRows.length;
-  const stitchCount = pattern.edgeStitches + repeats * pattern.repeatStitches;
   const worked = workPattern(pattern, stitchCount, rowCount);
   if (!worked.ok) throw new Error(`the pattern ${pattern.id} does not come out in row ${worked.row}`);
 
@@ -55,16 +68,17 @@ export function chartDrawing(
   const tops = topsOf(worked.rows);
   const heightMm = (tops.at(-1) ?? 0) + CHART_CELL_MM * 0.7 + BELOW_MM;
   const baseY = heightMm - BELOW_MM - CHART_CELL_MM * 0.35;
-  /** Row 0 is the foundation, made from the other side than row 1. Rounds are all worked from one side. */
-  const isFromHand = (row: number): boolean => (pattern.inRounds ? row > 0 : row % 2 === 1);
+  /** Rounds that are all worked from one side. */
+  const isOneWay = way === 'spiral' || way === 'joined';
+  /** Row 0 is the foundation, made from the other side than row 1. */
+  const isFromHand = (row: number): boolean => (isOneWay ? row > 0 : row % 2 === 1);
   const x = (row: number, index: number): number => {
     const rightToLeft = isFromHand(row) === (hand === 'right');
     const fromLeft = (index + 0.5) * CHART_CELL_MM;
     return rightToLeft ? widthMm - fromLeft : fromLeft;
   };
   /** Where a place of the row below a row lies, by when it was made: a row meets it from its end, a round from its beginning. */
-  const belowX = (row: number, made: number): number =>
-    x(row - 1, pattern.inRounds && row > 1 ? stitchCount - 1 - made : made);
+  const belowX = (row: number, made: number): number => x(row - 1, isOneWay && row > 1 ? stitchCount - 1 - made : made);
   const y = (row: number): number => baseY - (row === 0 ? 0 : (tops[row - 1] as number));
 
   const shapes: Shape[] = [
@@ -77,20 +91,25 @@ export function chartDrawing(
         const top = { x: x(row, place), y: y(row) };
         const mark = `row${row}`;
         // Where the turning chain counts, it stands in the place of the row's first stitch.
-        if (place === 0 && school === 'counts' && !pattern.inRounds)
-          return turningChain(pattern, row, school, top.x, y, mark)[0] as Shape;
+        if (place === 0 && school === 'counts') return turningChain(pattern, row, school, top.x, y, mark)[0] as Shape;
         if (cell.made === 'chain') return symbol(chainSymbol({ x: top.x, y: top.y + 2 }), mark);
         return symbol(stitchSymbol(cell.step, feetOf(cell, row, belowX, y), top), mark);
       }),
     ),
   ];
-  if (!pattern.inRounds)
+  if (way !== 'spiral')
     for (let row = 1; row <= rowCount; row += 1) {
       const atX = x(row, school === 'counts' ? 0 : -1);
       // The lowest chain of one that counts stands for the stitch above; what is over it is drawn besides.
       shapes.push(...turningChain(pattern, row, school, atX, y, `turn${row}`).slice(school === 'counts' ? 1 : 0));
     }
-  const edgeBefore = Math.floor(pattern.edgeStitches / 2) * CHART_CELL_MM;
+  if (way === 'joined' || way === 'turned')
+    for (let row = 1; row <= rowCount; row += 1) {
+      const top = { x: x(row, stitchCount), y: y(row) };
+      const closing = stitchSymbol(SLIP_STITCH, [{ x: top.x, y: y(row - 1) }], top);
+      shapes.push(symbol(closing, `close${row}`));
+    }
+  const edgeBefore = Math.floor(edgeStitches / 2) * CHART_CELL_MM;
   return {
     box: { x: 0, y: 0, widthMm, heightMm },
     shapes,
@@ -112,8 +131,14 @@ export function chartDrawing(
   };
 }
 
-/** The rows that a chart shows: the repeat once; of a pattern of one row a second, so that its turn is seen; and the row that closes it. */
-function shownRows(pattern: StitchPattern): PatternRow[] {
+/**
+ * The rows that a chart shows: the repeat once; of a pattern of one row a second, so that its turn is seen; and the row that closes it.
+ * Turned rounds of an odd repeat come round again after two.
+ */
+function shownRows(pattern: StitchPattern, way: ChartWay, stitchCount: number): PatternRow[] {
+  const { setupRows, rows: repeated } = pattern;
+  if (way === 'turned')
+    return roundsAsWorked(pattern, stitchCount, setupRows.length + repeated.length * (1 + (repeated.length % 2)));
   const count = Math.max(pattern.use === 'cord' ? 1 : 2, patternRowCount(pattern));
   const rows = Array.from({ length: count }, (_, index) => rowOf(pattern, index + 1));
   return pattern.lastRow ? [...rows, pattern.lastRow] : rows;

@@ -1,4 +1,4 @@
-export { chartDrawing, type ChartDrawing, type ChartRow } from './chartDrawing';
+export { chartDrawing, type ChartDrawing, type ChartRow, type ChartWay } from './chartDrawing';
 export { flapIcon } from './flapIcon';
 export { foldedDrawing } from './foldedDrawing';
 export { liningDrawing } from './liningDrawing';

@@ -1,4 +1,4 @@
-export { areJoined } from './constructions/areJoined';
+export { areJoined, roundWayOf, type RoundWay } from './constructions/areJoined';
 export { heightDoubtMm, rowsDoubtMm, widthDoubtMm } from './madeDoubt';
 export { bodyStage, type BodyResult } from './bodyStage';
 export { centreOf, offsetOf, placeAt, type StitchPlace } from './centre';

@@ -10,6 +10,8 @@ export {
 } from './join';
 export { areaMm2, flatSize, radiusMm, rowCountOf, stitchesInAll, widestStitches } from './measures';
 export {
+  isInRounds,
+  isInRows,
   standsUpright,
   trackAlongMm,
   trackRow,

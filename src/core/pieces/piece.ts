@@ -109,3 +109,9 @@ export function standsUpright(zone: ZoneId, tracks: { front: Track; back: Track;
   if (zone === 'back') return tracks.back.step === -1;
   return zone === 'flap' && tracks.flap ? tracks.flap.step === -1 : null;
 }
+
+/** Whether a piece's sides go round: two faces lie on each other. */
+export const isInRounds = (piece: Piece): piece is RowsPiece => piece.kind === 'rows' && piece.roundCount > 0;
+
+/** Whether a piece is worked in turned rows from its first on. */
+export const isInRows = (piece: Piece): piece is RowsPiece => piece.kind === 'rows' && piece.roundCount === 0;

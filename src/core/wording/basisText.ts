@@ -9,3 +9,6 @@ export const BASIS_SENTENCES: Record<Basis, string> = {
   foretold:
     'It is foretold from a swatch (or a strip) in another stitch, or for another piece. One of its own makes it sure.',
 };
+
+/** The sign before a number that nobody measured; its words stand where there is room for them. */
+export const BASIS_SIGN = '≈';

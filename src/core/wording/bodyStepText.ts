@@ -1,7 +1,16 @@
 import { patternOf, type Design, type SeamKind } from '@/core/design';
 import { foundationOf } from '@/core/stitches';
 import type { StepId } from '@/core/making';
-import { flatSize, joinLengthMm, type JoinId, type PieceId, type RowsPiece, type ZoneId } from '@/core/pieces';
+import {
+  flatSize,
+  isInRounds,
+  isInRows,
+  type JoinId,
+  joinLengthMm,
+  type PieceId,
+  type RowsPiece,
+  type ZoneId,
+} from '@/core/pieces';
 import type { Plan } from '@/core/plan';
 import { shapedFlapNote } from './flapText';
 import { joinLines } from './joinText';
@@ -139,7 +148,7 @@ export const BODY_STEP_WORDS: Pick<
       );
     const ring = design.body.kind === 'around-chain' && design.body.start === 'ring';
     const started = first?.kind === 'rows' ? first.startStitches : pouch.stitchCount;
-    if (first?.kind === 'rows' && first.roundCount > 0)
+    if (first && isInRounds(first))
       return words(
         ring ? 'Chain a ring' : 'Make the chain to work around',
         ring
@@ -256,7 +265,7 @@ export const BODY_STEP_WORDS: Pick<
       plan.pieces.length === 1 && plan.pouch.figures.baseFold
         ? `${plan.pouch.stitchCount} stitches, ${plan.flap.totalRows + plan.flap.hemRows} rows; ${pieceSizes(plan, length).replace('Panel: ', '')}`
         : pieceSizes(plan, length),
-      plan.pieces.some((piece) => piece.kind === 'rows' && piece.roundCount === 0)
+      plan.pieces.some(isInRows)
         ? 'Both side edges equally long; the starting edge not puckered.'
         : 'The edge it begins at not puckered; nothing cupped or ruffled.',
     ),

@@ -1,5 +1,5 @@
 export { figuresNamed, sectionFigures, stepFigures } from './asks';
-export { BASIS_SENTENCES, BASIS_WORDS } from './basisText';
+export { BASIS_SENTENCES, BASIS_SIGN, BASIS_WORDS } from './basisText';
 export { faultSentence } from './faultSentence';
 export {
   patternAsMarkdown,
@@ -21,5 +21,6 @@ export { placeText, stepTexts } from './stepText';
 export { ordinal } from './counting';
 export type { StepText } from './stepWords';
 export { PIECE_NAMES, pieceLines } from './pieceText';
+export { sidesLines } from './roundsText';
 export { JOIN_NAMES, joinLines } from './joinText';
 export { term, translateTerms, type TermSet } from './terms';

@@ -1,9 +1,10 @@
 import { SEWING_TAIL_MM } from '@/core/defaults';
 import { patternOf, type Design } from '@/core/design';
 import type { Figure } from '@/core/figures';
+import { isInRows, type PieceId } from '@/core/pieces';
 import type { Plan } from '@/core/plan';
+import { BASIS_WORDS } from './basisText';
 import { formatPlusMinus, formatQuantity } from './quantity';
-import type { PieceId } from '@/core/pieces';
 import { JOIN_NAMES, joinLines } from './joinText';
 import { PIECE_NAMES, pieceLines } from './pieceText';
 import { firstRowCounts, firstRowText, furtherRowText, inPlainStitch } from './rowText';
@@ -109,7 +110,7 @@ function materialLines(design: Design, plan: Plan): string[] {
     ({ name, ballMassG, mass, length, balls }) =>
       `${name}: ${formatQuantity(mass.value, 'g', lengthUnit)}, ${formatQuantity(length.value, 'm', lengthUnit)}; ${formatQuantity(balls.value, 'ball', lengthUnit)} of ${formatQuantity(ballMassG, 'g', lengthUnit)}.`,
   );
-  const unknown = [yarn, ...heldWith].map(({ name }) => `${name}: amount not known: the swatch was not weighed.`);
+  const unknown = [yarn, ...heldWith].map(({ name }) => `${name}, amount not known: the swatch was not weighed.`);
   const snap = plan.snap && design.hardware[0];
   return [
     ...(amounts.length > 0 ? amounts : unknown),
@@ -177,7 +178,7 @@ function conventionLines(design: Design, plan: Plan, worked: readonly PatternSec
     `Written in ${term('setName', terms)}: ${legendOf(text, terms).join('; ')}.`,
     ...(hasChains ? ['Each chain of the pattern counts as a stitch.'] : []),
     ...(rows ? [turningChainLine(turningChain)] : []),
-    `${plan.pieces.some((piece) => piece.kind === 'rows' && piece.roundCount === 0) && pattern.firstRowPublic ? 'Odd rows show the right side. ' : ''}Stitches are counted from the ${hand} edge, seen from the right side with row 1 at the bottom.`,
+    `${plan.pieces.some(isInRows) && pattern.firstRowPublic ? 'Odd rows show the right side. ' : ''}Stitches are counted from the ${hand} edge, seen from the right side with row 1 at the bottom.`,
     'A stretch between a star and “rep from *”, or in brackets, is worked as often as is said.',
   ];
 }
@@ -207,8 +208,8 @@ function strapLines(design: Design, strap: NonNullable<Plan['strap']>): string[]
 
 function figureLine(design: Design, figure: Figure): string {
   const { lengthUnit } = design.settings;
-  const doubt = formatPlusMinus(figure, lengthUnit);
-  return `${figure.label}: ${formatQuantity(figure.value, figure.unit, lengthUnit)}${doubt ? ` (${doubt})` : ''}.`;
+  const doubts = [formatPlusMinus(figure, lengthUnit), figure.basis ? BASIS_WORDS[figure.basis] : ''].filter(Boolean);
+  return `${figure.label}: ${formatQuantity(figure.value, figure.unit, lengthUnit)}${doubts.length > 0 ? ` (${doubts.join('; ')})` : ''}.`;
 }
 
 const capital = (text: string): string => text.charAt(0).toUpperCase() + text.slice(1);

@@ -1,28 +1,21 @@
-import { areJoined } from '@/core/body';
+import { areJoined, roundWayOf, type RoundWay } from '@/core/body';
 import { patternOf, type Design } from '@/core/design';
 import { roundRow, roundsAsWorked, type DiscPiece, type OvalPiece, type RowsPiece } from '@/core/pieces';
 import type { Plan } from '@/core/plan';
 import {
-  patternRowCount,
   plainStitchOf,
   turningChainOf,
   work,
   type PatternRow,
   type Step,
   type StitchKind,
+  type StitchPattern,
 } from '@/core/stitches';
 import { eachOf, numbered, ordinal, repeatedWords } from './counting';
 import { bareRowText } from './rowText';
 import { raisedWords } from './rowsText';
 import { partsWords, stepsWords } from './rowWords';
 import { abbreviation } from './stitchText';
-
-/** How the rounds of a piece begin and end. */
-export interface RoundWay {
-  joined: boolean;
-  /** Turned after each is joined: a pattern that was thought out in turned rows. */
-  turned: boolean;
-}
 
 const SPIRAL = [
   'In a spiral: do not join the rounds; move a marker up at the first stitch of each.',
@@ -31,7 +24,11 @@ const SPIRAL = [
 const JOINED = 'In joined rounds: close each one with a sl st in its first stitch.';
 const TURNED = 'In joined rounds, turned: close each one with a sl st in its first stitch, then turn.';
 
-const said = ({ joined, turned }: RoundWay): string => (turned ? TURNED : joined ? JOINED : SPIRAL[0]);
+const SAID: Record<RoundWay, string> = { spiral: SPIRAL[0], joined: JOINED, turned: TURNED };
+
+/** How rounds of one stitch follow one another: they are never turned. */
+const inOneDirection = (body: Design['body'], pattern: StitchPattern): RoundWay =>
+  !('rounds' in body) || areJoined(body, pattern) ? 'joined' : 'spiral';
 
 /** One round, named: its chain and its closing where rounds are joined, its words, and what it comes to. */
 function roundLine(
@@ -44,9 +41,9 @@ function roundLine(
   isFirst = false,
 ): string {
   const { chains } = turningChainOf(kind)['does-not-count'];
-  const begin = way.joined && !isFirst ? `ch ${chains} (does not count as a st), ` : '';
-  const join = way.joined ? `, join with a sl st in first ${first}` : '';
-  return `${name}: ${begin}${words}${join}${way.turned ? ', turn' : ''}. (${count})`;
+  const begin = way !== 'spiral' && !isFirst ? `ch ${chains} (does not count as a st), ` : '';
+  const join = way !== 'spiral' ? `, join with a sl st in first ${first}` : '';
+  return `${name}: ${begin}${words}${join}${way === 'turned' ? ', turn' : ''}. (${count})`;
 }
 
 /** The sides of a bag in rounds, from the chain, the ring or the base up to the mouth. */
@@ -54,18 +51,17 @@ export function sidesLines(design: Design, plan: Plan, piece: RowsPiece): string
   const { settings, body } = design;
   const { terms } = settings;
   const pattern = patternOf(design);
-  const joined = 'rounds' in body && areJoined(body, pattern);
-  const way = { joined, turned: joined && patternRowCount(pattern) > 1 };
+  const way = 'rounds' in body ? roundWayOf(body, pattern) : 'spiral';
   const kind = pattern.base;
   const short = abbreviation({ work: kind, into: 'stitch', over: 1 }, terms);
   const all = 2 * piece.startStitches;
   const narrowed = 2 * plan.pouch.topStitches !== all;
   const straight = narrowed ? piece.roundCount - 1 : piece.roundCount;
-  const counted = way.turned ? `${all} sts` : `${all} ${short}`;
+  const counted = way === 'turned' ? `${all} sts` : `${all} ${short}`;
   const begin = beginning(design, piece, short);
-  const lines = [...begin.before, said(way)];
+  const lines = [...begin.before, SAID[way]];
   if (straight >= 1) lines.push(roundLine('Round 1', begin.first, counted, short, kind, way, begin.onFoundation));
-  if (way.turned)
+  if (way === 'turned')
     lines.push(...patternRounds(design, roundsAsWorked(pattern, all, straight), pattern.rows.length, all, kind, way));
   else if (straight >= 2)
     lines.push(roundLine(numbered('round', 2, straight), `${short} in each st around`, counted, short, kind, way));
@@ -84,7 +80,7 @@ export function sidesLines(design: Design, plan: Plan, piece: RowsPiece): string
       ),
     );
   }
-  if (!joined) lines.push(SPIRAL[1]);
+  if (way === 'spiral') lines.push(SPIRAL[1]);
   return lines;
 }
 
@@ -192,13 +188,13 @@ export function discLines(design: Design, piece: DiscPiece): string[] {
   const pattern = patternOf(design);
   const kind = pattern.base;
   const { body } = design;
-  const way = { joined: !('rounds' in body) || areJoined(body, plainStitchOf(pattern)), turned: false };
+  const way = inOneDirection(body, plainStitchOf(pattern));
   const short = abbreviation({ work: kind, into: 'stitch', over: 1 }, terms);
   const { skippedInFoundation: passed } = turningChainOf(kind)['does-not-count'];
   const [first = 0] = piece.counts;
   return [
     `Ch ${1 + passed}.`,
-    said(way),
+    SAID[way],
     roundLine(
       'Round 1',
       `${first} ${short} in ${ordinal(passed + 1)} ch from hook`,
@@ -209,7 +205,7 @@ export function discLines(design: Design, piece: DiscPiece): string[] {
       true,
     ),
     ...growingRounds(design, piece, kind, way),
-    ...(way.joined ? [] : [SPIRAL[1]]),
+    ...(way === 'spiral' ? [SPIRAL[1]] : []),
   ];
 }
 
@@ -237,7 +233,7 @@ export function ovalLines(design: Design, piece: OvalPiece): string[] {
   const pattern = patternOf(design);
   const kind = pattern.base;
   const { body } = design;
-  const way = { joined: !('rounds' in body) || areJoined(body, pattern), turned: false };
+  const way = inOneDirection(body, pattern);
   const short = abbreviation({ work: kind, into: 'stitch', over: 1 }, terms);
   const { skippedInFoundation: passed } = turningChainOf(kind)['does-not-count'];
   const { straightStitches: straight, counts } = piece;
@@ -248,7 +244,7 @@ export function ovalLines(design: Design, piece: OvalPiece): string[] {
   const words = `${end} ${short} in ${ordinal(passed + 1)} ch from hook, ${along}${end} ${short} in last ch${straight > 0 ? `, along the other side of the chain ${short} in ${eachOf(straight, 'ch')}` : ''}`;
   return [
     `Ch ${straight + 2 + passed}.`,
-    said(way),
+    SAID[way],
     roundLine('Round 1', words, `${first} ${short}`, short, kind, way, true),
     ...growingRounds(design, piece, kind, way),
   ];

@@ -2,7 +2,7 @@ import type { StitchPlace } from '@/core/body';
 import type { Design } from '@/core/design';
 import { LINING_NAMES } from '@/core/lining';
 import type { StepId } from '@/core/making';
-import type { PieceId } from '@/core/pieces';
+import { isInRounds, isInRows, type PieceId } from '@/core/pieces';
 import type { Plan } from '@/core/plan';
 import { footDepthMm } from '@/core/strap';
 import { BODY_STEP_WORDS } from './bodyStepText';
@@ -48,7 +48,7 @@ const WORDS: Record<StepId, StepWriter> = {
     );
   },
   block: (_, plan) => {
-    const flat = plan.pieces.some((piece) => piece.kind === 'rows' && piece.roundCount === 0);
+    const flat = plan.pieces.some(isInRows);
     return words(
       'Block it',
       `Pin ${flat ? 'what lies flat square' : 'it'} to its sizes and steam or damp it. An iron never touches acrylic, and steam burns hands too.`,
@@ -109,7 +109,7 @@ const WORDS: Record<StepId, StepWriter> = {
     ),
   'sew-lining': (_, plan) => {
     const strapInside = plan.strap !== null;
-    return plan.pieces.some((piece) => piece.kind === 'rows' && piece.roundCount > 0)
+    return plan.pieces.some(isInRounds)
       ? words(
           'Sew the lining in',
           `Join the short ends of the piece that goes round, right sides together, and its lower edge to the base or to itself. Wrong side to wrong side in the bag; whip round the mouth${plan.flap.onPiece ? ' and the flap' : ''}, a little inside the crochet’s edge${strapInside ? ', over the feet of the strap' : ''}.`,
@@ -145,8 +145,9 @@ const WORDS: Record<StepId, StepWriter> = {
     const deep = length(footDepthMm(strap, pouch));
     const check = 'Both feet level; the strap not twisted.';
     // A lining that is sewn on flat lies in the bag already; one for a bag in rounds goes in over the feet.
-    const through = design.lining && !inRounds(plan) ? ', over the lining and through it' : '';
-    const notLater = design.lining && inRounds(plan) ? 'Once the lining is in, the feet can’t lie beneath it.' : null;
+    const through = design.lining && !plan.pieces.some(isInRounds) ? ', over the lining and through it' : '';
+    const notLater =
+      design.lining && plan.pieces.some(isInRounds) ? 'Once the lining is in, the feet can’t lie beneath it.' : null;
     if (foot.on === 'strip-ends')
       return words(
         'Attach the strap',
@@ -170,9 +171,6 @@ const WORDS: Record<StepId, StepWriter> = {
       `Ends secure, corners square${flap.hasFlap ? ', flap covers' : ''}${snap ? ', snap meets' : ''}.`,
     ),
 };
-
-/** Whether its sides go round: a lining then goes in last. */
-const inRounds = ({ pieces }: Plan): boolean => pieces.some((piece) => piece.kind === 'rows' && piece.roundCount > 0);
 
 /** The row, or the rows, that the halves are set on. */
 const halfRows = ({ halves }: NonNullable<Plan['snap']>): string =>

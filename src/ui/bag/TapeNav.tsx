@@ -3,7 +3,7 @@
 import { Box, Flex, chakra } from '@chakra-ui/react';
 import Link from 'next/link';
 import { usePathname } from 'next/navigation';
-import { BASIS_WORDS } from '@/core/wording';
+import { BASIS_SIGN, BASIS_WORDS } from '@/core/wording';
 import { useBag, useBagNumbers } from './BagProvider';
 import { PLACES, type PlaceSlug } from './places';
 
@@ -63,7 +63,11 @@ export function TapeNav() {
 function SwatchBasis() {
   const basis = useBagNumbers(({ plan }) => plan.gauge.basis);
   if (basis === null) return null;
-  return <span className="tape-basis">{BASIS_WORDS[basis]}</span>;
+  return (
+    <span className="tape-basis">
+      {BASIS_SIGN} {BASIS_WORDS[basis]}
+    </span>
+  );
 }
 
 /** How much is to decide in a place. It follows like the numbers, and the tape holds still. */

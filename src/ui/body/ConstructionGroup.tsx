@@ -246,7 +246,7 @@ function RoundFields({ body, set }: { body: Extract<Body, { kind: 'around-chain'
         suffix="stitches"
         width="4.5em"
         value={shown.stitches ?? null}
-        empty="not measured"
+        empty="not yet"
         onChange={(value) => walk('stitches', value)}
         onClear={() => set('roundWalk', null)}
       />

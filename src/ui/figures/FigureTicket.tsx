@@ -2,7 +2,7 @@
 
 import { memo, type MouseEvent } from 'react';
 import type { Figure } from '@/core/figures';
-import { BASIS_WORDS, formatDifference, formatPlusMinus, formatQuantity } from '@/core/wording';
+import { BASIS_SIGN, BASIS_WORDS, formatDifference, formatPlusMinus, formatQuantity } from '@/core/wording';
 import { useBag, useBagStore } from '@/ui/bag/BagProvider';
 import { showTheSame } from './showTheSame';
 
@@ -21,7 +21,11 @@ export const FigureTicket = memo(function FigureTicket({ figure, label, mark }: 
     <div className="ticket" data-lit={lit || undefined}>
       <div className="ticket-label">{label ?? figure.label}</div>
       <AskableNumber figure={figure} mark={mark} />
-      {figure.basis && <div className="ticket-basis">{BASIS_WORDS[figure.basis]}</div>}
+      {figure.basis && (
+        <div className="ticket-basis">
+          {BASIS_SIGN} {BASIS_WORDS[figure.basis]}
+        </div>
+      )}
     </div>
   );
 }, showTheSame);
@@ -57,6 +61,11 @@ export const AskableNumber = memo(function AskableNumber({ figure, mark, signed 
       aria-label={`${figure.label}: ${value} ${doubt}${figure.basis ? `, ${BASIS_WORDS[figure.basis]}` : ''}. Why?`}
       data-figure={figure.id}
     >
+      {figure.basis && (
+        <span className="asked-basis" title={BASIS_WORDS[figure.basis]} aria-hidden>
+          {BASIS_SIGN}
+        </span>
+      )}
       <span className="asked-value">{value}</span>
       {doubt && <span className="asked-doubt">{doubt}</span>}
     </button>

@@ -3,7 +3,7 @@
 import { Box } from '@chakra-ui/react';
 import { useMemo } from 'react';
 import type { StitchPattern, TurningChainSchool } from '@/core/stitches';
-import { chartDrawing } from '@/drawing';
+import { chartDrawing, type ChartWay } from '@/drawing';
 import { ShapeView } from '@/ui/drawing/ShapeView';
 import { useSize } from '@/ui/drawing/useSize';
 
@@ -22,13 +22,18 @@ interface StitchChartProps {
   heightPx: number;
   /** How many repeats across. */
   repeats: number;
+  /** In rows, or how rounds follow one another. */
+  way: ChartWay;
   label: string;
 }
 
 /** The symbol chart on squared paper: rows upwards, each numbered on the side it is read from. */
-export function StitchChart({ pattern, hand, school, heightPx, repeats, label }: StitchChartProps) {
+export function StitchChart({ pattern, hand, school, heightPx, repeats, way, label }: StitchChartProps) {
   const [ref, size] = useSize<HTMLDivElement>({ width: 520, height: heightPx });
-  const drawing = useMemo(() => chartDrawing(pattern, repeats, hand, school), [pattern, repeats, hand, school]);
+  const drawing = useMemo(
+    () => chartDrawing(pattern, repeats, hand, school, way),
+    [pattern, repeats, hand, school, way],
+  );
   const { widthMm, heightMm } = drawing.box;
   const scale = Math.min(
     size.width / (widthMm + 2 * MARGIN_MM),

@@ -2,9 +2,13 @@
 
 import { Box, Stack } from '@chakra-ui/react';
 import { useState } from 'react';
+import { useShallow } from 'zustand/react/shallow';
+import { roundWayOf } from '@/core/body';
 import { patternOf } from '@/core/design';
+import { isInRounds } from '@/core/pieces';
 import { STITCHES, type StitchId, type StitchPattern } from '@/core/stitches';
-import { patternText, stitchLegend, stitchName } from '@/core/wording';
+import { patternText, sidesLines, stitchLegend, stitchName } from '@/core/wording';
+import type { ChartWay } from '@/drawing';
 import { useBag, useBagStore } from '@/ui/bag/BagProvider';
 import type { BagState } from '@/ui/bag/bagStore';
 import { Group, PlaceLayout, Row } from '@/ui/bag/PlaceLayout';
@@ -22,9 +26,12 @@ export function StitchPlace() {
   const settings = useBag((state) => state.design.settings);
   const own = useBag(bagPattern);
   const ownStitches = useBag((state) => state.design.ownStitches);
-  const planned = useBag((state) => state.plan.pouch.stitchCount);
+  const lines = useBag(useShallow(bagRowsInWords));
+  const way = useBag(bagWay);
   const [looking, setLooking] = useState<StitchId | null>(null);
   const pattern: StitchPattern = looking ? STITCHES[looking] : own;
+  const ownWay: ChartWay = pattern.inRounds ? 'spiral' : 'rows';
+  const shownWay = looking ? ownWay : way;
   const name = stitchName(looking ?? stitch, settings.terms, ownStitches);
   return (
     <PlaceLayout
@@ -38,9 +45,10 @@ export function StitchPlace() {
             school={settings.turningChain}
             heightPx={360}
             repeats={repeatsShown(pattern)}
-            label={`Chart of ${name}: ${pattern.repeatStitches} stitches in a repeat`}
+            way={shownWay}
+            label={`Chart of ${name}${shownWay !== 'rows' ? ', in rounds' : ''}: ${pattern.repeatStitches} stitches in a repeat`}
           />
-          <RowsInWords pattern={pattern} count={looking ? STRAP_COUNT : planned} />
+          <RowsInWords pattern={pattern} lines={looking ? patternText(pattern, STRAP_COUNT, settings) : lines} />
         </Stack>
       }
     >
@@ -49,7 +57,7 @@ export function StitchPlace() {
       </Group>
       <ProblemSlips place="stitch" />
       <ProblemSlips place="swatch" />
-      <StitchRule pattern={pattern} />
+      <StitchRule pattern={pattern} way={shownWay} />
       {!looking && (
         <>
           <CountOffers />
@@ -93,21 +101,33 @@ function PlainEdgeField() {
 /** The pattern that the bag is worked in. */
 const bagPattern = ({ design }: BagState): StitchPattern => patternOf(design);
 
+/** How the bag's sides are worked: in rows, or in rounds of one way or another. */
+const bagWay = ({ design, plan }: Pick<BagState, 'design' | 'plan'>): ChartWay =>
+  plan.pieces.some(isInRounds) && 'rounds' in design.body ? roundWayOf(design.body, patternOf(design)) : 'rows';
+
+/** The rows, or rounds, that the bag is worked in, in the maker's words. */
+function bagRowsInWords({ design, plan }: Pick<BagState, 'design' | 'plan'>): string[] {
+  const sides = plan.pieces.find(isInRounds);
+  return sides
+    ? sidesLines(design, plan, sides)
+    : patternText(patternOf(design), plan.pouch.stitchCount, design.settings);
+}
+
 /** Enough repeats that the chart shows how they join, and is never a lone stitch. */
 const repeatsShown = ({ repeatStitches }: StitchPattern): number => Math.max(2, Math.ceil(8 / repeatStitches));
 
 /** The same rows as the chart's, in the maker's words. */
-function RowsInWords({ pattern, count }: { pattern: StitchPattern; count: number }) {
-  const settings = useBag((state) => state.design.settings);
+function RowsInWords({ pattern, lines }: { pattern: StitchPattern; lines: readonly string[] }) {
+  const terms = useBag((state) => state.design.settings.terms);
   return (
     <Box bg="paper" border="1px solid" borderColor="paperEdge" px="4" py="3" data-testid="stitch-rows">
-      {patternText(pattern, count, settings).map((line) => (
+      {lines.map((line) => (
         <Box key={line} mb="1">
           {line}
         </Box>
       ))}
       <Box mt="2" fontSize="13px" color="inkSoft">
-        {stitchLegend(pattern, settings.terms).map((line) => (
+        {stitchLegend(pattern, terms).map((line) => (
           <Box key={line}>{line}</Box>
         ))}
       </Box>

@@ -1,7 +1,8 @@
 'use client';
 
 import { Box } from '@chakra-ui/react';
-import type { StitchPattern } from '@/core/stitches';
+import type { StitchPattern, TurningChainSchool } from '@/core/stitches';
+import type { ChartWay } from '@/drawing';
 import { useBag } from '@/ui/bag/BagProvider';
 import { Group } from '@/ui/bag/PlaceLayout';
 import { FactList } from '@/ui/figures/FactList';
@@ -9,31 +10,23 @@ import { FactList } from '@/ui/figures/FactList';
 const OPENNESS = { dense: 'Dense', medium: 'A little open', open: 'Open: it snags and wants a lining' } as const;
 
 /** Everything about a pattern that the plan goes by, and where each of it is from. */
-export function StitchRule({ pattern }: { pattern: StitchPattern }) {
+export function StitchRule({ pattern, way }: { pattern: StitchPattern; way: ChartWay }) {
   const school = useBag((state) => state.design.settings.turningChain);
-  const { repeatStitches, edgeStitches, turningChain, nature, firstRowPublic, inRounds } = pattern;
-  const turn = turningChain[school];
+  const { repeatStitches, edgeStitches, nature } = pattern;
+  const inRounds = way !== 'rows';
+  // Stitches beside the repeat are for the two edges of a row: a round has none.
+  const beside = inRounds ? 0 : edgeStitches;
   const share = (value: number) => `${Math.round(value * 100)} %`;
   const facts: [string, string][] = [
     [
       'Counts',
       repeatStitches === 1
         ? 'any number of stitches'
-        : `a multiple of ${repeatStitches} stitches${edgeStitches > 0 ? ` plus ${edgeStitches}` : ''}, found by working its rows`,
+        : `a multiple of ${repeatStitches} stitches${beside > 0 ? ` plus ${beside}` : ''}, found by working its rows`,
     ],
-    [inRounds ? 'Rounds' : 'Rows', rowsText(pattern)],
-    [
-      'Turning chain',
-      inRounds
-        ? 'none: it goes on and on in a spiral; mark where each round begins'
-        : `${turn.chains} ${turn.chains === 1 ? 'chain' : 'chains'}, ${school === 'counts' ? 'counting as the first stitch' : 'not counting as a stitch'}`,
-    ],
-    [
-      'Public side',
-      inRounds
-        ? 'always in front'
-        : `${firstRowPublic ? 'odd' : 'even'} rows are worked with it in front${nature.sameOnBothFaces ? '; both faces look alike' : ''}`,
-    ],
+    [inRounds ? 'Rounds' : 'Rows', rowsText(pattern, inRounds)],
+    [inRounds ? 'Beginning of a round' : 'Turning chain', beginningText(pattern, way, school)],
+    ['Public side', publicSideText(pattern, way)],
     [inRounds ? 'Round height' : 'Row height', `${share(nature.heightToSc)} of single crochet’s`],
     ['Thickness', `${share(nature.thicknessToSc)} of single crochet’s`],
     ['Yarn for an area', `${share(nature.yarnToSc)} of single crochet’s`],
@@ -54,8 +47,27 @@ export function StitchRule({ pattern }: { pattern: StitchPattern }) {
   );
 }
 
+/** What a row, or a round, begins with. */
+function beginningText({ turningChain }: StitchPattern, way: ChartWay, school: TurningChainSchool): string {
+  if (way === 'spiral') return 'no chain: it goes on and on in a spiral; mark where each round begins';
+  const counts = way === 'rows' && school === 'counts';
+  const { chains } = turningChain[counts ? 'counts' : 'does-not-count'];
+  const closed = {
+    rows: '',
+    joined: '; closed with a slip stitch',
+    turned: '; closed with a slip stitch, then turned',
+  };
+  return `${chains} ${chains === 1 ? 'chain' : 'chains'}, ${counts ? 'counting as the first stitch' : 'not counting as a stitch'}${closed[way]}`;
+}
+
+/** Which rows, or rounds, show the public side to their worker. */
+function publicSideText({ firstRowPublic, nature }: StitchPattern, way: ChartWay): string {
+  if (way === 'spiral' || way === 'joined') return 'always in front';
+  return `${firstRowPublic ? 'odd' : 'even'} ${way === 'rows' ? 'rows' : 'rounds'} are worked with it in front${nature.sameOnBothFaces ? '; both faces look alike' : ''}`;
+}
+
 /** How its rows follow each other. */
-function rowsText({ use, setupRows, rows, inRounds, lastRow }: StitchPattern): string {
+function rowsText({ use, setupRows, rows, lastRow }: StitchPattern, inRounds: boolean): string {
   if (use === 'cord') return 'one, back along the chain';
   const before = setupRows.length > 0 ? `, after ${setupRows.length} worked once` : '';
   const after = lastRow ? ', and a last one that closes it' : '';

@@ -183,19 +183,14 @@ function TrialStrip({ strap, children }: { strap: PlainStrap; children: ReactNod
           label="Its rows"
           width="6em"
           value={shown.rows ?? null}
-          empty="not worked"
+          empty="not yet"
           onChange={change('rows')}
         />
-        <LengthField
-          label="Lying slack"
-          valueMm={shown.slackMm ?? null}
-          empty="not measured"
-          onChange={change('slackMm')}
-        />
+        <LengthField label="Lying slack" valueMm={shown.slackMm ?? null} empty="not yet" onChange={change('slackMm')} />
         <LengthField
           label="Fully pulled"
           valueMm={shown.pulledMm ?? null}
-          empty="not measured"
+          empty="not yet"
           onChange={change('pulledMm')}
         />
         {children}

@@ -32,14 +32,14 @@ export function ScaleGroup() {
           <>
             <LengthField
               label="Its whole width"
-              empty="not measured"
+              empty="not yet"
               valueMm={weighed.widthMm}
               onChange={(value) => set('Swatch width', ['widthMm'], value)}
               onClear={() => set('Swatch width', ['widthMm'], null)}
             />
             <LengthField
               label="Its whole height"
-              empty="not measured"
+              empty="not yet"
               valueMm={weighed.heightMm}
               onChange={(value) => set('Swatch height', ['heightMm'], value)}
               onClear={() => set('Swatch height', ['heightMm'], null)}

@@ -86,7 +86,7 @@ export function SwatchItself() {
           width="5em"
           help="Pressed lightly between two rulers."
           valueMm={swatch.thicknessMm}
-          empty="not measured"
+          empty="not yet"
           onClear={() => set('Fabric thickness', 'thicknessMm', null)}
           onChange={(value) => set('Fabric thickness', 'thicknessMm', value)}
         />

@@ -78,6 +78,7 @@ export const PARTS = {
     borderColor: 'inkSoft',
     fontVariantNumeric: 'tabular-nums',
   },
+  '.asked-basis': { color: 'inkSoft', marginRight: '1' },
   '.asked-value': { fontFamily: 'heading', fontSize: '16px', fontWeight: 600 },
   '.asked-doubt': { fontSize: '13px', color: 'inkSoft', marginLeft: '1.5' },
   '.slip': {
@@ -185,7 +186,11 @@ export const PARTS = {
   // Where there is more to the side, its edge is shaded.
   '.scrolled': {
     overflowX: 'auto',
-    background: 'linear-gradient(90deg, transparent 70%, rgba(20,30,30,.12)) right / 28px 100% no-repeat scroll',
+    // The shade says that there is more to the right; what scrolls with the table covers it at its end.
+    background: [
+      'linear-gradient(270deg, var(--chakra-colors-counter) 40%, transparent) right / 60px 100% no-repeat local',
+      'linear-gradient(90deg, transparent 70%, rgba(20,30,30,.12)) right / 28px 100% no-repeat scroll',
+    ].join(', '),
   },
   '.ledger': { width: '100%', fontSize: '14.5px', borderCollapse: 'collapse' },
   '.ledger th, .ledger td': {

@@ -13,3 +13,18 @@ const isTall = (kind: StitchKind): boolean => turningChainOf(kind).counts.chains
  */
 export const areJoined = ({ rounds }: { rounds: 'joined' | 'spiral' }, pattern: StitchPattern): boolean =>
   rounds === 'joined' || isTall(pattern.base) || patternRowCount(pattern) > 1;
+
+/** How rounds follow one another: on and on, each closed, or each closed and turned, as a pattern asks that was thought out in turned rows. */
+export type RoundWay = 'spiral' | 'joined' | 'turned';
+
+/**
+ * How the rounds of a bag's sides follow one another.
+ *
+ * @example
+ * roundWayOf({ rounds: 'spiral' }, STITCHES.sc) // => 'spiral'
+ * roundWayOf({ rounds: 'spiral' }, STITCHES['bobble-field']) // => 'turned'
+ */
+export function roundWayOf(body: { rounds: 'joined' | 'spiral' }, pattern: StitchPattern): RoundWay {
+  if (!areJoined(body, pattern)) return 'spiral';
+  return patternRowCount(pattern) > 1 ? 'turned' : 'joined';
+}
