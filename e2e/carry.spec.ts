@@ -82,7 +82,17 @@ test('bad things are answered at their field, and cost nothing', async ({ page }
   await field(page, 'Wide').press('Escape');
   await expect(field(page, 'Wide')).toHaveValue('9.0');
 
+  // Until it is measured it is not in the bag: no size is invented for it.
+  const things = page.getByRole('region', { name: 'What goes in' }).getByRole('listitem');
+  const before = await things.count();
   await page.getByLabel('Add a thing').selectOption({ label: 'Measured now' });
+  await fill(page, 'Wide', '9');
+  await fill(page, 'Thick', '2 cm');
+  await expect(field(page, 'High')).toHaveValue('');
+  expect(await things.count()).toBe(before);
+  await fill(page, 'High', '14');
+  await expect(things).toHaveCount(before + 1);
+  await expect(things.last().getByRole('button', { name: 'Thing', exact: true })).toBeFocused();
   await fill(page, 'Name', 'mute');
   await expect(page.getByRole('alert').filter({ hasText: '“mute 2” would do' })).toBeVisible();
   await field(page, 'Name').press('Escape');

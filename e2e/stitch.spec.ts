@@ -172,3 +172,21 @@ test('rows are taken with their folds, and the body follows', async ({ page }) =
   await goTo(page, 'Body');
   await expect(figure(page, 'panel.frontRows')).toContainText(`${rows} rows`);
 });
+
+test('a bag in rounds is charted in rounds, each closed, and told as its sides will be worked', async ({ page }) => {
+  await newBag(page, 'Seamless pouch');
+  await goTo(page, 'Stitch');
+  const chart = page.getByTestId('chart');
+  await expect(chart).toHaveAccessibleName(/in rounds/);
+  await expect(page.getByTestId('stitch-rows')).toContainText(/Rounds 2 to \d+: .*around, join with a sl st/);
+  await expect(page.getByTestId('stitch-rows')).not.toContainText('Row ');
+  await page.getByRole('radio', { name: 'bobble field' }).check();
+  await expect(page.getByTestId('stitch-rows')).toContainText('In joined rounds, turned');
+  // Turned rounds are read from either side.
+  await expect(chart.getByText('← 1')).toBeVisible();
+  await expect(chart.getByText('2 →')).toBeVisible();
+  await goTo(page, 'Body');
+  await page.getByRole('radio', { name: 'Folded strip' }).check();
+  await goTo(page, 'Stitch');
+  await expect(chart).not.toHaveAccessibleName(/in rounds/);
+});

@@ -2,9 +2,9 @@
 
 import { Box, Button, Flex } from '@chakra-ui/react';
 import { nanoid } from 'nanoid';
-import { useState } from 'react';
+import { useEffect, useRef, useState } from 'react';
 import { KNOWN_THINGS, knownThing } from '@/core/contents';
-import { thingIdSchema, thingSchema, type Thing } from '@/core/design';
+import { thingIdSchema, thingSchema, type FieldFault, type Thing } from '@/core/design';
 import { formatLength } from '@/core/units';
 import { faultSentence, formatQuantity, formatSource } from '@/core/wording';
 import { thingMark } from '@/drawing';
@@ -12,10 +12,8 @@ import { useBag, useBagStore } from '@/ui/bag/BagProvider';
 import { Group } from '@/ui/bag/PlaceLayout';
 import { ChoiceField } from '@/ui/fields';
 import { useLibrary, type LibraryShelf } from '@/ui/library/library';
+import { NewThing, type BegunThing } from './NewThing';
 import { ThingFields } from './ThingFields';
-
-/** What a thing of which not everything is known starts with, for her to measure over, mm. */
-const UNMEASURED = { widthMm: 100, heightMm: 60, thicknessMm: 5 } as const;
 
 /** The list of what goes in. A thing is taken from those of known size, from hers, or measured new; pressed, it opens to be changed. */
 export function ThingsGroup() {
@@ -24,8 +22,10 @@ export function ThingsGroup() {
   const store = useBagStore();
   const [open, setOpen] = useState<string | null>(null);
   const [told, setTold] = useState<string | null>(null);
+  const [begun, setBegun] = useState<BegunThing | null>(null);
+  const [arrived, setArrived] = useState<string | null>(null);
 
-  const add = (thing: Omit<Thing, 'id'>, ownId?: Thing['id']) => {
+  const add = (thing: Omit<Thing, 'id'>, ownId?: Thing['id']): FieldFault[] => {
     // A thing of hers keeps its id, by which it can be forgotten from here; a second one of it is a thing of its own.
     const isNew = ownId === undefined || items.some((item) => item.thing.id === ownId);
     const id = isNew ? thingIdSchema.parse(nanoid(12)) : ownId;
@@ -44,10 +44,17 @@ export function ThingsGroup() {
       ]);
     setTold(faults[0] ? faultSentence(faults[0], store.getState().design.settings.lengthUnit) : null);
     setOpen(id);
+    setBegun(null);
+    setArrived(begun ? id : null);
+    return faults;
+  };
+  const begin = (thing: BegunThing) => {
+    setBegun(thing);
+    setOpen(null);
   };
   return (
-    <Group title="What goes in" action={<AddThing hers={hers} onAdd={add} />}>
-      {items.length === 0 && (
+    <Group title="What goes in" action={<AddThing hers={hers} onAdd={add} onBegin={begin} />}>
+      {items.length === 0 && !begun && (
         <Box fontSize="14.5px">Nothing yet. List what the bag has to hold, and its sizes can follow from that.</Box>
       )}
       <Box as="ul" listStyleType="none" display="grid" gap="1">
@@ -57,11 +64,13 @@ export function ThingsGroup() {
             index={index}
             hers={hers}
             open={open === thing.id}
+            arrives={arrived === thing.id}
             onToggle={() => setOpen(open === thing.id ? null : thing.id)}
             onTold={setTold}
           />
         ))}
       </Box>
+      {begun && <NewThing key={begun.name} begun={begun} onAdd={add} onLeave={() => setBegun(null)} />}
       {told && (
         <Box role="status" fontSize="14px" mt="2">
           {told}
@@ -83,19 +92,23 @@ function freeAmong(name: string, taken: readonly string[]): string {
 function AddThing({
   hers,
   onAdd,
+  onBegin,
 }: {
   hers: LibraryShelf<Thing>;
   onAdd: (thing: Omit<Thing, 'id'>, ownId?: Thing['id']) => void;
+  onBegin: (begun: BegunThing) => void;
 }) {
   const choose = (choice: string) => {
     const [kind, id] = choice.split(/:(.*)/s) as [string, string];
-    if (kind === 'new') onAdd({ name: 'Thing', ...UNMEASURED, massG: null, turns: 'in-the-plane', known: null });
+    if (kind === 'new') onBegin({ name: '', sizes: {}, massG: null, turns: 'in-the-plane', known: null });
     const own = kind === 'own' ? hers.kept.find((thing) => thing.id === id) : undefined;
     if (own) onAdd(own, own.id);
     const known = kind === 'known' ? knownThing(id) : undefined;
     if (known) {
-      const { name, widthMm, heightMm, thicknessMm, massG, turns } = known;
-      onAdd({ name, widthMm, heightMm, thicknessMm: thicknessMm ?? 3, massG, turns, known: known.id });
+      const { id: knownId, name, widthMm, heightMm, thicknessMm, massG, turns } = known;
+      const rest = { name, massG, turns, known: knownId };
+      if (thicknessMm === null) onBegin({ ...rest, sizes: { widthMm, heightMm } });
+      else onAdd({ ...rest, widthMm, heightMm, thicknessMm });
     }
   };
   return (
@@ -120,19 +133,25 @@ function AddThing({
 
 interface ThingLineProps {
   index: number;
+  /** It was just measured and put in: the hand goes on from here. */
+  arrives: boolean;
   hers: LibraryShelf<Thing>;
   open: boolean;
   onToggle: () => void;
   onTold: (sentence: string | null) => void;
 }
 
-function ThingLine({ index, hers, open, onToggle, onTold }: ThingLineProps) {
+function ThingLine({ index, hers, open, arrives, onToggle, onTold }: ThingLineProps) {
   const item = useBag((state) => state.design.contents.items[index]);
   const unit = useBag((state) => state.design.settings.lengthUnit);
   const sets = useBag((state) => state.plan.contents.sets);
   const pieces = useBag((state) => state.plan.contents.pieces);
   const selection = useBag((state) => state.selection);
   const store = useBagStore();
+  const head = useRef<HTMLButtonElement>(null);
+  useEffect(() => {
+    if (arrives) head.current?.focus();
+  }, [arrives]);
   if (!item) return null;
   const { thing, count } = item;
   const own = pieces.flatMap((piece, at) => (piece.thing === thing.id ? [at] : []));
@@ -157,6 +176,7 @@ function ThingLine({ index, hers, open, onToggle, onTold }: ThingLineProps) {
     >
       <Flex gap="2" align="baseline" wrap="wrap">
         <button
+          ref={head}
           type="button"
           className="asked"
           aria-expanded={open}
@@ -202,12 +222,7 @@ function ThingLine({ index, hers, open, onToggle, onTold }: ThingLineProps) {
         <>
           <ThingFields index={index} />
           <Flex gap="3" align="baseline" wrap="wrap" fontSize="13px" color="inkSoft">
-            {known && (
-              <span>
-                {formatSource(known.source)}
-                {known.thicknessMm === null ? '; measure its thickness' : ''}
-              </span>
-            )}
+            {known && <span>{formatSource(known.source)}</span>}
             <Button
               size="xs"
               variant="outline"

@@ -47,7 +47,11 @@ export function TypedField({
     setFault(null);
   };
   const onKeyDown = (event: KeyboardEvent) => {
-    if (event.key === 'Enter') finish();
+    if (event.key === 'Enter') {
+      // The key ends the typing and does no more: what the hand goes on to next is not pressed with it.
+      event.preventDefault();
+      finish();
+    }
     if (event.key === 'Escape') {
       event.stopPropagation();
       reset();

@@ -12,12 +12,15 @@ interface AllTyped<Key extends string> {
 /**
  * Numbers that say something only together, as a count and the length it was counted over: each waits until all are typed, so that none
  * is invented beside one that was measured.
+ *
+ * @param known what is known of them before anything is typed
  */
 export function useAllTyped<Key extends string>(
   keys: readonly Key[],
   commit: (all: Record<Key, number>) => FieldFault[],
+  known: Partial<Record<Key, number>> = {},
 ): AllTyped<Key> {
-  const [typed, setTyped] = useState<Partial<Record<Key, number>>>({});
+  const [typed, setTyped] = useState(known);
   const type = (key: Key, value: number): FieldFault[] => {
     const next = { ...typed, [key]: value };
     if (keys.some((one) => next[one] === undefined)) {
