@@ -16,7 +16,7 @@ export { rowOffers, type RowOffer } from './rowOffers';
 export { lotBehindFrontMm } from './lotInBag';
 export { MOST_COUNT, MOST_RIM } from './limits';
 export { textureProblems } from './texture';
-export { SEAMS, type SeamRule } from './seams';
+export { isSeamTurned, SEAMS, type SeamRule } from './seams';
 export { standingOut } from './standingOut';
 export { rowAt, rowMiddleMm } from './rowAt';
 export {

@@ -50,9 +50,13 @@ describe('seams', () => {
   });
 
   it('are told in the order of making, inside out or showing, in the maker’s words', () => {
-    expect(text(sewn('mattress', { finish: 'showing' }))).toContain(
-      'Wrong sides together, the seam showing: mattress-stitch row',
-    );
+    // Mattress stitch is sewn from outside, whatever was chosen for other seams. From memory.
+    for (const finish of ['turned', 'showing'] as const) {
+      const mattress = text(sewn('mattress', { finish }));
+      expect(mattress).toContain('Right sides out, the edges side by side: mattress-stitch row');
+      expect(mattress).not.toMatch(/Turn right side out|corners pushed out/);
+    }
+    expect(text(sewn('whip', { finish: 'showing' }))).toContain('Wrong sides together, the seam showing: whip row');
     expect(text(sewn('whip'))).toMatch(/Right sides together: whip row .* Turn right side out\./);
     const uk = sewn('sc-join');
     expect(text({ ...uk, settings: { ...uk.settings, terms: 'uk' } })).toContain('join with a row of dc, row');

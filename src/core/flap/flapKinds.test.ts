@@ -72,8 +72,12 @@ describe('scallops', () => {
           expect(made.count * made.stitchesEach + made.leftOver).toBe(flap.startStitches);
           expect(made.leftOver).toBeLessThan(made.count);
           expect(made.rows.length).toBeLessThanOrEqual(flap.flapRows);
-          // Each is symmetric by count.
-          for (const row of made.rows) expect(Math.abs(row.stitches - made.stitchesEach) % 2).toBe(0);
+          // Each is symmetric by count; the last two stitches of one may become one.
+          made.rows.forEach(({ stitches }, index) => {
+            const before = made.rows[index - 1]?.stitches ?? made.stitchesEach;
+            if (stitches === 1 && before <= 2) return;
+            expect(Math.abs(stitches - made.stitchesEach) % 2).toBe(0);
+          });
           const last = flap.rows.slice(-made.rows.length);
           expect(last.map(({ stitches }) => stitches)).toEqual(made.rows.map(({ stitches }) => made.count * stitches));
         },

@@ -5,6 +5,7 @@ import { applyEdits, patternOf, type Design, type Flap, type MagneticSnap } from
 import { withHelpfulRepairs } from '@/core/helpfulRepairs';
 import { STITCHES, foundation, workRow, type Cell, type StitchId } from '@/core/stitches';
 import { designAt, fullDesign, planOf, plannableDesign } from '@/core/testing/designs';
+import { withBody } from '@/core/testing/bodies';
 import { replayComplaints } from '@/core/testing/replayPattern';
 import { patternAsText, writePattern } from '@/core/wording';
 import { areaMm2, shapedPatternRow } from '@/core/pieces';
@@ -143,6 +144,18 @@ describe('shapes on a worked example', () => {
     expect(countsOf(exact((base) => ({ ...base, kind: 'pointed', pointMm: 60 }))).at(-1)).toBe(2);
     const odd = exact((base) => ({ ...base, kind: 'pointed', pointMm: 60 }));
     expect(countsOf({ ...odd, body: { ...odd.body, chosenStitches: 37 } }).at(-1)).toBe(1);
+  });
+
+  test('a steep point of an even count ends in one stitch, worked of the last two: no nub of two hangs below it', () => {
+    const steep = exact((base) => ({ ...base, kind: 'pointed', pointMm: 88, widthMm: 40 as never }));
+    const counts = countsOf(steep);
+    // 8 stitches over 17.6 rows: 0.45 a row. The last three rows are narrower than a stitch and a half.
+    expect(counts.slice(-6)).toEqual([2, 2, 2, 1, 1, 1]);
+    expect(planOf(steep).flap.figures.outlineOff?.value ?? NaN).toBeLessThan(1);
+    const text = patternAsText(writePattern(steep, planOf(steep)));
+    expect(text).toMatch(/sc2tog over next 2 sts, turn\. \(1 sc\)/);
+    const other = withBody(steep, { workedFrom: 'flap-edge' });
+    expect(patternAsText(writePattern(other, planOf(other)))).toMatch(/2 sc in next st, turn\. \(2 sc\)/);
   });
 
   test('a narrower flap starts on the middle stitches of the back, and the snap stays in the middle of both', () => {

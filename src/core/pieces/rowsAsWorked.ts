@@ -64,7 +64,8 @@ export function rowsAsWorked({ pattern, firstRow, startStitches, rows, afterOthe
   let twoBelow: Made | null = null;
   return rows.map((shape, index) => {
     const row = firstRow + index;
-    const from = below.from - shape.changeEachSide;
+    // Where two stitches become one, or one two, the columns stay whole.
+    const from = Math.ceil(below.from - shape.changeEachSide);
     const to = from + shape.stitches;
     const forward = row % 2 === 1;
     // Of columns cut at the sides, in the order of working.

@@ -10,12 +10,16 @@ export interface OutlineRows {
 /** A tie between two counts goes to the larger, whatever a computer’s rounding says. */
 const DUST = 1e-9;
 
+/** A row narrower than so many stitches is nearer to one than to two. */
+const NEARER_TO_ONE = 1.5;
+
 /** Fewer than one stitch is no row. */
 const LEAST_STITCHES = 1;
 
 /**
  * Turns an outline into rows that can be worked, from the wide end on: each row gets the count nearest to the outline's width
- * in its middle, so that the outline lies half within the row and half without. Counts never rise, and stay odd or even throughout, so that both sides are worked alike.
+ * in its middle, so that the outline lies half within the row and half without. Counts never rise, and stay odd or even throughout, so that
+ * both sides are worked alike; only the last two stitches of a point may be worked together, so that no nub of two hangs below it.
  *
  * @param halfWidthMm half the width of the wished outline at a distance from where the shaping starts, mm
  * @param startStitches stitches of the row before the first one
@@ -40,7 +44,8 @@ export function outlineRows(
   let mostOffStitches = 0;
   for (let row = 1; row <= rowCount; row += 1) {
     const wished = (2 * halfWidthMm((row - 0.5) * rowMm)) / stitchMm;
-    before = Math.min(before, sameParity(wished, startStitches));
+    const isTip = before <= 2 && wished < NEARER_TO_ONE;
+    before = isTip ? 1 : Math.min(before, sameParity(wished, startStitches));
     counts.push(before);
     mostOffStitches = Math.max(mostOffStitches, Math.abs(wished - before) / 2);
   }

@@ -13,7 +13,7 @@ export type Shaping =
 /** A row of a shaped piece. */
 export interface ShapedRow {
   stitches: number;
-  /** Stitches more (or, below nought, fewer) at each side than in the row before. */
+  /** Stitches more (or, below nought, fewer) at each side than in the row before; a half where two in the middle become one. */
   changeEachSide: number;
   by: Shaping;
 }
@@ -33,8 +33,9 @@ export function shapingFor(changeEachSide: number): Shaping {
  * object, so that a long straight piece weighs nothing.
  *
  * @param startStitches stitches of the row before the first one
- * @param counts stitches of each row; all odd or all even, as the first, so that both sides are worked alike
- * @throws RangeError where a row is odd and the one before even, or has no stitches
+ * @param counts stitches of each row; all odd or all even, as the first, so that both sides are worked alike. Two stitches may become one,
+ *   or one two: they lie in the middle, and half of the change falls to each side
+ * @throws RangeError where a wider row is odd and the one before even, or has no stitches
  *
  * @example
  * shapedRows(6, [6, 4]) // => [{ stitches: 6, changeEachSide: 0, by: 'nothing' }, { stitches: 4, changeEachSide: -1, by: 'decreasing' }]
@@ -44,7 +45,8 @@ export function shapedRows(startStitches: number, counts: readonly number[]): Sh
   let last: ShapedRow | null = null;
   return counts.map((stitches) => {
     const changeEachSide = (stitches - before) / 2;
-    if (!Number.isInteger(changeEachSide) || stitches < 1)
+    const isTip = stitches + before === 3;
+    if (!(Number.isInteger(changeEachSide) || isTip) || stitches < 1)
       throw new RangeError(`no row of ${stitches} stitches can follow one of ${before} with both sides alike`);
     before = stitches;
     if (last === null || last.stitches !== stitches || last.changeEachSide !== changeEachSide)

@@ -1,3 +1,4 @@
+import { SEAMS, isSeamTurned } from '@/core/body';
 import { patternOf, type Design, type SeamKind } from '@/core/design';
 import { foundationOf } from '@/core/stitches';
 import type { StepId } from '@/core/making';
@@ -31,10 +32,21 @@ const SEAM_VERBS: Record<SeamKind, string> = {
 
 const SEAM_WORDS = { turned: 'Right sides together:', showing: 'Wrong sides together, the seam showing:' } as const;
 
-const seamVerb = (design: Design): string =>
-  `${SEAM_WORDS[design.body.seam.finish]} ${SEAM_VERBS[design.body.seam.kind].replace('{sc}', term('sc', design.settings.terms))}`;
+function seamVerb({ body: { seam }, settings }: Design): string {
+  const way = SEAMS[seam.kind].fromOutside
+    ? 'Right sides out, the edges side by side:'
+    : SEAM_WORDS[isSeamTurned(seam) ? 'turned' : 'showing'];
+  return `${way} ${SEAM_VERBS[seam.kind].replace('{sc}', term('sc', settings.terms))}`;
+}
 
-const turnOut = (design: Design): string => (design.body.seam.finish === 'turned' ? ' Turn right side out.' : '');
+const turnOut = ({ body: { seam } }: Design): string => (isSeamTurned(seam) ? ' Turn right side out.' : '');
+
+/** How each corner is folded for a seam across it, and what becomes of it: a seam from outside is boxed inside out all the same. */
+function boxWords({ body: { seam } }: Design): { fold: string; after: string } {
+  const isInside = isSeamTurned(seam) || SEAMS[seam.kind].fromOutside;
+  const fold = isSeamTurned(seam) ? 'Still inside out, fold' : isInside ? 'Turn it inside out and fold' : 'Fold';
+  return { fold, after: isInside ? ', and leave the point inside. Turn right side out' : '' };
+}
 
 /** A piece of rows, and the rows of one of its zones. */
 const rowsPiece = (plan: Plan, id: PieceId): RowsPiece | undefined =>
@@ -289,14 +301,15 @@ export const BODY_STEP_WORDS: Pick<
     return words(
       'Seam the sides',
       `${seamVerb(design)} row ${base} to row ${base + 1}, and on up to row ${base - seamRows + 1} with row ${base + seamRows}: ${length(pouch.figures.seamLength?.value ?? 0)} on each side. Stop there; sew the last rows twice.${boxed ? '' : turnOut(design)}`,
-      `Both seams equally long${design.lining ? ', the lining not caught' : ''}${design.body.seam.finish === 'turned' && !boxed ? '; corners pushed out' : ''}.`,
+      `Both seams equally long${design.lining ? ', the lining not caught' : ''}${isSeamTurned(design.body.seam) && !boxed ? '; corners pushed out' : ''}.`,
     );
   },
   'box-corners': (design, plan, length) => {
     const half = plan.pouch.depthMm / 2;
+    const { fold, after } = boxWords(design);
     return words(
       'Box the corners',
-      `${design.body.seam.finish === 'turned' ? 'Still inside out, fold' : 'Fold'} each lower corner to a point, the side seam lying on the base fold. Seam straight across it, ${length(half)} from the point (${(half / plan.pouch.rowMm).toFixed(1)} rows from the base fold, ${(half / plan.pouch.stitchMm).toFixed(1)} stitches from the side): ${length(plan.pouch.depthMm)} each. Sew it twice${design.body.seam.finish === 'turned' ? ', and leave the point inside. Turn right side out' : ''}.`,
+      `${fold} each lower corner to a point, the side seam lying on the base fold. Seam straight across it, ${length(half)} from the point (${(half / plan.pouch.rowMm).toFixed(1)} rows from the base fold, ${(half / plan.pouch.stitchMm).toFixed(1)} stitches from the side): ${length(plan.pouch.depthMm)} each. Sew it twice${after}.`,
       'Both corner seams equally long; the bag stands.',
     );
   },
@@ -326,10 +339,16 @@ export const BODY_STEP_WORDS: Pick<
 function facePiece(plan: Plan, id: 'front' | 'back', title: string, length: LengthWriter, more = '') {
   const piece = rowsPiece(plan, id);
   const rows = piece?.rows.length ?? 0;
+  const [begun, full] = [piece?.startStitches ?? 0, plan.pouch.stitchCount];
+  const across = begun === full ? `${full} stitches` : `${begun} stitches to begin with, ${full} above the corners`;
   return words(
     title,
-    `From the base up: ${piece?.startStitches ?? 0} stitches to begin with, ${plan.pouch.stitchCount} above the corners; ${rows} rows, ${length(rows * plan.pouch.rowMm)}.${more}`,
-    id === 'back' ? 'Laid on the front, both match up to the mouth.' : 'Both corners alike.',
+    `From the base up: ${across}; ${rows} rows, ${length(rows * plan.pouch.rowMm)}.${more}`,
+    id === 'back'
+      ? 'Laid on the front, both match up to the mouth.'
+      : begun === full
+        ? `${full} stitches in every row.`
+        : 'Both corners alike.',
   );
 }
 

@@ -178,8 +178,14 @@ function conventionLines(design: Design, plan: Plan, worked: readonly PatternSec
     `Written in ${term('setName', terms)}: ${legendOf(text, terms).join('; ')}.`,
     ...(hasChains ? ['Each chain of the pattern counts as a stitch.'] : []),
     ...(rows ? [turningChainLine(turningChain)] : []),
-    `${plan.pieces.some(isInRows) && pattern.firstRowPublic ? 'Odd rows show the right side. ' : ''}Stitches are counted from the ${hand} edge, seen from the right side with row 1 at the bottom.`,
-    'A stretch between a star and “rep from *”, or in brackets, is worked as often as is said.',
+    ...(rows
+      ? [
+          `${plan.pieces.some(isInRows) && pattern.firstRowPublic ? 'Odd rows show the right side. ' : ''}Stitches are counted from the ${hand} edge, seen from the right side with row 1 at the bottom.`,
+        ]
+      : []),
+    ...(/[*[]/.test(text)
+      ? ['A stretch between a star and “rep from *”, or in brackets, is worked as often as is said.']
+      : []),
   ];
 }
 

@@ -14,7 +14,7 @@ import {
 import { eachOf, numbered, ordinal, repeatedWords } from './counting';
 import { bareRowText } from './rowText';
 import { raisedWords } from './rowsText';
-import { partsWords, stepsWords } from './rowWords';
+import { innerWords, partsWords, stepsWords } from './rowWords';
 import { abbreviation } from './stitchText';
 
 const SPIRAL = [
@@ -274,5 +274,6 @@ function growingWords(
   way: 'around' | 'across',
 ): string {
   const row = roundRow(piece, round, kind);
+  if (row.repeat.length > 1) return `*${innerWords(row.repeat, terms)}; rep from * ${way}`;
   return row.repeat.length > 0 ? bareRowText(row, terms).replace(/across$/, way) : stepsWords(row.before, terms);
 }

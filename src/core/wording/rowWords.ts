@@ -18,6 +18,17 @@ const LONGEST_REPEAT = 12;
 export const stepsWords = (steps: readonly Step[], terms: TermSet, noun: Noun = 'st'): string =>
   partsWords(grouped(steps), terms, noun);
 
+/**
+ * Steps within a stretch that is told with a star already: what is repeated in them stands in brackets.
+ *
+ * @example
+ * innerWords([work('sc'), { ...work('sc'), each: 2 }, work('sc'), { ...work('sc'), each: 2 }], 'us') // => '[sc in next st, 2 sc in next st] 2 times'
+ */
+export const innerWords = (steps: readonly Step[], terms: TermSet, noun: Noun = 'st'): string =>
+  grouped(steps)
+    .map((part) => ('parts' in part ? bracketed(part, terms, noun) : stepWords(part, terms, noun)))
+    .join(', ');
+
 /** The same for parts that are grouped already: the outermost single group is told with a star, those inside it in brackets. */
 export function partsWords(parts: readonly Part[], terms: TermSet, noun: Noun = 'st'): string {
   const groups = parts.filter((part) => 'parts' in part).length;

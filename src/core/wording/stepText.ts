@@ -72,7 +72,7 @@ const WORDS: Record<StepId, StepWriter> = {
     words(
       'Cut the lining',
       plan.lining
-        ? `${plan.lining.pieces.map((piece) => `${piece.copies === 1 ? 'One piece' : `${piece.copies} pieces`}${plan.lining?.pieces.length === 1 ? '' : ` for the ${LINING_NAMES[piece.for]}`}, ${length(piece.cutWidth.value)} by ${length(piece.cutLength.value)}`).join('; ')}; along the grain. Measure your own ${plan.lining.pieces.length === 1 ? 'panel' : 'pieces'} first.${linedFlapNote(plan)}`
+        ? `${plan.lining.pieces.map((piece, index) => `${piece.copies === 1 ? `${index === 0 ? 'One' : 'one'} piece` : `${piece.copies} pieces`}${plan.lining?.pieces.length === 1 ? '' : ` for the ${LINING_NAMES[piece.for]}`}, ${length(piece.cutWidth.value)} by ${length(piece.cutLength.value)}`).join('; ')}; along the grain. Measure your own ${plan.lining.pieces.length === 1 ? 'panel' : 'pieces'} first.${linedFlapNote(plan)}`
         : '',
     ),
   'press-lining': (_, { lining }, length) =>

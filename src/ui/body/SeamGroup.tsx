@@ -34,7 +34,7 @@ export function SeamGroup() {
       label,
       Object.entries(value).map(([field, one]) => ({ path: ['body', 'seam', field], value: one })),
     );
-  const { takeUp, ridge } = SEAMS[kind];
+  const { takeUp, ridge, fromOutside } = SEAMS[kind];
   const usual = takeUp.least === takeUp.most ? `${takeUp.usual}` : `${takeUp.least} to ${takeUp.most}`;
   return (
     <>
@@ -46,16 +46,19 @@ export function SeamGroup() {
               width="11em"
               value={kind}
               choices={SEAM_KINDS.map((one) => ({ value: one, label: NAMES[one] }))}
+              help={fromOutside ? 'Sewn from outside, the edges side by side.' : undefined}
               onChange={(one) => set(`Seam: ${NAMES[one]}`, { kind: one, takeUpStitches: SEAMS[one].takeUp.usual })}
             />
-            <ChoiceField
-              label="Sewn"
-              width="14em"
-              value={finish}
-              choices={FINISHES}
-              help={ridge ? 'This join stands up as a ridge.' : undefined}
-              onChange={(one) => set('How the seam is sewn', { finish: one })}
-            />
+            {!fromOutside && (
+              <ChoiceField
+                label="Sewn"
+                width="14em"
+                value={finish}
+                choices={FINISHES}
+                help={ridge ? 'This join stands up as a ridge.' : undefined}
+                onChange={(one) => set('How the seam is sewn', { finish: one })}
+              />
+            )}
             <NumberField
               label="Each side seam takes"
               suffix="stitches"
