@@ -35,7 +35,7 @@ export interface SnapStage {
   halves: SnapSpot[];
   /** The halves sit in the hem's own rows, which hide their prongs once they are turned back. */
   inHem: boolean;
-  /** The mates to set on the front's outer face. */
+  /** The mates to set on the front's outer face; none where the half does not come to lie on it. */
   mates: SnapSpot[];
   /** Where the flap's half meets the front, exactly, from the front's top edge, mm. */
   meetsMm: Record<LoadState, number>;
@@ -45,8 +45,9 @@ export interface SnapStage {
     across: Figure;
     meetsEmpty: Figure;
     meetsLoaded: Figure;
-    mateRow: Figure;
-    mateDistance: Figure;
+    /** Null where the half does not come to lie on the front. */
+    mateRow: Figure | null;
+    mateDistance: Figure | null;
     secondMateRow: Figure | null;
   };
   problems: Problem[];
@@ -59,7 +60,7 @@ export function magneticSnapStage(
   gauge: GaugeStage,
   pouch: PouchStage,
   flap: FlapStage,
-  { tracks }: PieceSet,
+  { pieces, tracks }: PieceSet,
   section: Record<LoadState, readonly SectionPiece[]>,
 ): SnapStage {
   const { rowMm, stitchMm, stitchCount, sectionMm } = pouch;
@@ -77,11 +78,11 @@ export function magneticSnapStage(
   const meets = (state: LoadState) => landsAtMm(section[state], stationMm) ?? lacksMm(state);
   const meetsMm = { empty: meets('empty'), loaded: meets('loaded') };
   // On the flap, places are counted along its own row; its mate's, where they come to lie on the front.
-  const halfStitches = Math.max(1, Math.round(rowStitches(flap, tailRow)));
+  // Rows of a hem are as wide as the flap's edge.
+  const halfStitches = Math.max(1, Math.round(rowStitches(flap, hemRow === null ? tailRow : tailRows)));
   const besideMm = ((stitchCount - halfStitches) / 2) * stitchMm;
   const halfPlaces = placesAcross(snap, halfStitches);
   const acrossMm = halfPlaces.map((place) => besideMm + offsetOf(place, stitchMm));
-  const matePlaces = acrossMm.map((mm) => placeAt(mm, stitchMm));
   const mateTargetsMm = mateTargets(snap, meetsMm);
   const flapTrack: Track = tracks.flap ?? { piece: 'half-disc', beforeRow: 0, step: 1 };
   const spots = (
@@ -102,8 +103,18 @@ export function magneticSnapStage(
       fromEdgeMm: offsetOf(place, stitchMm),
       stationMm: fromFrontMm + rowMiddleMm(k, rowMm),
     }));
-  const mateKs = [...new Set(mateTargetsMm.map((target) => rowAt(target, rowMm)))];
-  const mateRows = mateKs.map((k) => trackRow(tracks.front, k));
+  // A mate that would lie above the front, or below it, has no row there.
+  const mateKs = [...new Set(mateTargetsMm.map((target) => rowAt(target, rowMm)))].filter(
+    (k) => k >= 1 && k <= pouch.frontRows,
+  );
+  const frontPiece = pieces.find(({ id }) => id === tracks.front.piece);
+  const mateSpots = (k: number): SnapSpot[] => {
+    const row = frontPiece?.kind === 'rows' ? frontPiece.rows[trackRow(tracks.front, k) - 1] : undefined;
+    const ofStitches = row?.stitches ?? stitchCount;
+    const beforeMm = ((stitchCount - ofStitches) / 2) * stitchMm;
+    const places = acrossMm.map((mm) => placeAt(mm - beforeMm, stitchMm));
+    return spots(tracks.front, k, places, ofStitches, 0);
+  };
   const halves =
     flap.halfDisc === null
       ? spots(flapTrack, tailRow, halfPlaces, halfStitches, backEndMm, (k) => (hemRow === null ? k : tailRows + hemRow))
@@ -143,21 +154,20 @@ export function magneticSnapStage(
     );
   const meetsLoaded = meetsFigure('loaded');
   const meetsEmpty = meetsFigure('empty');
-  const mateRowFigure = (id: string, label: string, row: number) =>
-    makeFigure(id, label, row, 'row', {
+  const mateRowFigure = (id: string, label: string, k: number) =>
+    makeFigure(id, label, trackRow(tracks.front, k), 'row', {
       rule: `The front row whose middle is nearest to where the flap’s half meets it${snap.mate === 'between' ? ', halfway between empty and loaded' : ''}.`,
       inputs: [inputFrom(meetsLoaded), inputFrom(meetsEmpty), inputFrom(gauge.rowHeight)],
       source: GEOMETRY,
     });
-  const firstMateRow = mateRows[0] as number;
-  const firstMateK = mateKs[0] as number;
+  const [firstMateK, secondMateK] = mateKs;
 
   return {
     id: snap.id,
     diameterMm: snap.diameterMm,
     halves,
     inHem: hemRow !== null,
-    mates: mateKs.flatMap((k) => spots(tracks.front, k, matePlaces, stitchCount, 0)),
+    mates: mateKs.flatMap(mateSpots),
     meetsMm,
     figures: {
       halfRow: halfRowFigure,
@@ -173,26 +183,34 @@ export function magneticSnapStage(
         },
         (tailRows - tailRow + 0.5) * (gauge.rowHeight.plusMinus ?? 0),
       ),
-      across: acrossFigure(matePlaces, halfStitches, pouch, gauge),
+      across: acrossFigure(
+        acrossMm.map((mm) => placeAt(mm, stitchMm)),
+        halfStitches,
+        pouch,
+        gauge,
+      ),
       meetsEmpty,
       meetsLoaded,
-      mateRow: mateRowFigure('snap.mateRow', 'Mate on the front: row', firstMateRow),
-      mateDistance: makeFigure(
-        'snap.mateDistance',
-        'Mate from the front’s top edge',
-        rowMiddleMm(firstMateK, rowMm),
-        'mm',
-        {
-          rule: 'From the front’s top edge to the middle of the mate’s row.',
-          inputs: [inputFrom(gauge.rowHeight)],
-          source: GEOMETRY,
-        },
-        Math.abs(firstMateK - 0.5) * (gauge.rowHeight.plusMinus ?? 0),
-      ),
+      mateRow: firstMateK === undefined ? null : mateRowFigure('snap.mateRow', 'Mate on the front: row', firstMateK),
+      mateDistance:
+        firstMateK === undefined
+          ? null
+          : makeFigure(
+              'snap.mateDistance',
+              'Mate from the front’s top edge',
+              rowMiddleMm(firstMateK, rowMm),
+              'mm',
+              {
+                rule: 'From the front’s top edge to the middle of the mate’s row.',
+                inputs: [inputFrom(gauge.rowHeight)],
+                source: GEOMETRY,
+              },
+              Math.abs(firstMateK - 0.5) * (gauge.rowHeight.plusMinus ?? 0),
+            ),
       secondMateRow:
-        mateRows.length > 1
-          ? mateRowFigure('snap.secondMateRow', 'Second mate on the front: row', mateRows[1] as number)
-          : null,
+        secondMateK === undefined
+          ? null
+          : mateRowFigure('snap.secondMateRow', 'Second mate on the front: row', secondMateK),
     },
     problems: snapProblems(snap, design, pouch, flap, tailRow, meetsMm, mateTargetsMm, hemRow !== null),
   };

@@ -45,7 +45,10 @@ interface Covered {
 export function flatLiningStage(lining: FlatLining, { pieces }: PieceSet, gauge: GaugeStage): LiningStage {
   const allowance = input('Cloth beyond the crochet, each side', lining.allowanceMm, 'mm');
   const inset = input('Lining’s edge inside the crochet’s', lining.insetMm, 'mm');
-  const covered = pieces.flatMap((piece) => coveredBy(piece, gauge));
+  const every = pieces.flatMap((piece) => coveredBy(piece, gauge));
+  // A piece that its pressed edges would cover from side to side takes no cloth.
+  const wide = every.filter(({ width, length }) => Math.min(width.value, length.value) > 2 * lining.insetMm);
+  const covered = wide.length > 0 ? wide : every;
   const lined = covered.map(({ width, length, outline, ...rest }, index): LiningPiece => {
     const name = index === 0 ? '' : `.${rest.for}`;
     const label = covered.length === 1 ? '' : ` (${LINING_NAMES[rest.for]})`;

@@ -74,12 +74,13 @@ function lengthsOf(plannedRows: number, slip: number, drift: number, planned: Cl
   };
 }
 
-/** The half is counted from the flap's edge, its mate from the front's mouth; null without a snap. */
+/** The half is counted from the flap's edge, its mate from the front's mouth; null without a snap, or without a mate for it. */
 function snapOff({ snap, pouch }: Plan, coverMm: number, tailRowMm: number, frontRowMm: number): number | null {
-  if (!snap) return null;
+  const mateMm = snap?.figures.mateDistance?.value;
+  if (!snap || mateMm === undefined) return null;
   const rowsOf = (mm: number) => mm / pouch.rowMm;
   const landsMm = coverMm - rowsOf(snap.figures.halfInset.value) * tailRowMm;
-  return landsMm - rowsOf(snap.figures.mateDistance.value) * frontRowMm;
+  return landsMm - rowsOf(mateMm) * frontRowMm;
 }
 
 /** How much higher the rows of each part are than on the average, as a share, in the order they are worked. */

@@ -1,7 +1,7 @@
 import type { Design } from '@/core/design';
 import type { Piece } from '@/core/pieces';
 import type { Plan } from '@/core/plan';
-import { writePattern } from '@/core/wording';
+import { writePattern, type Pattern } from '@/core/wording';
 import { makePiece, type MadePiece } from './literalReader';
 
 /**
@@ -13,13 +13,29 @@ export function replayComplaints(design: Design, plan: Plan): string[] {
   const { sections } = writePattern(design, plan);
   const { terms } = design.settings;
   let rim: number | null = null;
-  return plan.pieces.flatMap((piece) => {
+  const ofPieces = plan.pieces.flatMap((piece) => {
     const section = sections.find(({ id }) => id === piece.id);
     if (!section) return [`${piece.id} is not written`];
     const made = makePiece(section.heading, section.lines, terms, rim);
     if (piece.kind === 'oval') rim = made.counts.get(piece.counts.length) ?? null;
     return [...made.complaints, ...differences(piece, made, plan)].map((one) => `${piece.id}: ${one}`);
   });
+  return [...ofPieces, ...strapComplaints(sections, design, plan)];
+}
+
+/** The strap is as many rows of as many stitches, whatever it is worked in. */
+function strapComplaints(sections: Pattern['sections'], design: Design, { strap }: Plan): string[] {
+  if (strap === null) return [];
+  const section = sections.find(({ id }) => id === 'strap');
+  if (!section) return ['the strap is not written'];
+  const made = makePiece(section.heading, section.lines, design.settings.terms, null);
+  const odd = Array.from({ length: strap.rowCount }, (_, index) => index + 1).filter(
+    (row) => made.counts.get(row) !== strap.stitchCount,
+  );
+  const beyond = made.counts.size > strap.rowCount ? ['more rows than planned'] : [];
+  return [...made.complaints, ...odd.map((row) => `row ${row} is no strap row`), ...beyond].map(
+    (one) => `strap: ${one}`,
+  );
 }
 
 function differences(piece: Piece, made: MadePiece, { flap }: Plan): string[] {

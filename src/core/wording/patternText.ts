@@ -3,11 +3,13 @@ import { patternOf, type Design } from '@/core/design';
 import type { Figure } from '@/core/figures';
 import { isInRows, type PieceId } from '@/core/pieces';
 import type { Plan } from '@/core/plan';
+import { shapedRows } from '@/core/shaping';
 import { BASIS_WORDS } from './basisText';
 import { formatPlusMinus, formatQuantity } from './quantity';
 import { JOIN_NAMES, joinLines } from './joinText';
 import { PIECE_NAMES, pieceLines } from './pieceText';
-import { firstRowCounts, firstRowText, furtherRowText, inPlainStitch } from './rowText';
+import { inPlainStitch } from './rowText';
+import { turnedRowsLines } from './rowsText';
 import { stepTexts } from './stepText';
 import { legendOf } from './legend';
 import { stitchName } from './stitchText';
@@ -117,7 +119,7 @@ function materialLines(design: Design, plan: Plan): string[] {
     `Hook ${design.swatch.hookMm} mm, stitch markers, yarn needle, scissors, pins, a tape measure.`,
     ...(snap
       ? [
-          `Magnetic snap, ${formatQuantity(snap.diameterMm, 'mm', lengthUnit)}: ${plan.snap?.halves.length} for the flap, ${plan.snap?.mates.length} for the front.`,
+          `Magnetic snap, ${formatQuantity(snap.diameterMm, 'mm', lengthUnit)}: ${plan.snap?.halves.length} for the flap, ${plan.snap?.mates.length || plan.snap?.halves.length} for the front.`,
           'A scrap of felt to go behind the snap.',
         ]
       : []),
@@ -197,17 +199,13 @@ const turningChainLine = (school: Design['settings']['turningChain']): string =>
 function strapLines(design: Design, strap: NonNullable<Plan['strap']>): string[] {
   return [
     ...(strap.figures.startingChain.value > 0 ? [`Ch ${strap.figures.startingChain.value}.`] : []),
-    firstRowText(inPlainStitch(design), strap.stitchCount),
-    ...(strap.rowCount > 1
-      ? [
-          furtherRowText(
-            inPlainStitch(design),
-            strap.stitchCount,
-            strap.rowCount === 2 ? 'Row 2' : `Rows 2 to ${strap.rowCount}`,
-            firstRowCounts(design.settings, patternOf(inPlainStitch(design))),
-          ),
-        ]
-      : []),
+    ...turnedRowsLines(inPlainStitch(design), {
+      from: 1,
+      rows: shapedRows(strap.stitchCount, Array<number>(strap.rowCount).fill(strap.stitchCount)),
+      startStitches: strap.stitchCount,
+      after: new Map(),
+      over: 'beginning',
+    }),
     `Fasten off, leaving a tail of ${formatQuantity(SEWING_TAIL_MM, 'mm', design.settings.lengthUnit)} to sew with.`,
   ];
 }

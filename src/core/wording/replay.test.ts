@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 import { describe, expect, test } from 'vitest';
 import { BODY_KINDS } from '@/core/body';
-import type { Design, FlapKind } from '@/core/design';
+import { usualStrap, type Design, type FlapKind } from '@/core/design';
 import { FLAP_KINDS, usualFlap } from '@/core/flap';
 import { planBag } from '@/core/plan';
 import { PANEL_STITCH_IDS } from '@/core/stitches';
@@ -56,4 +56,17 @@ describe.each(BODY_KINDS)('%s: a stranger makes every piece from the words alone
     },
     60_000 + RUNS * 100,
   );
+});
+
+test.each(PANEL_STITCH_IDS)('the strap of a bag in %s is worked from its words, in every school', (stitch) => {
+  const bag = bagOf('fold-over-strip', { stitchMm: 6, rowMm: 6, fabricMm: 2 });
+  for (const [wornLengthMm, widthMm] of [
+    [80, 5],
+    [900, 22],
+  ] as const)
+    for (const design of ways({ ...bag, stitch, swatch: { ...bag.swatch, stitch } })) {
+      const strapped = { ...design, strap: { ...usualStrap(), wornLengthMm, widthMm } };
+      expect(planBag(strapped).ok).toBe(true);
+      expect(complaintsOf(strapped)).toEqual([]);
+    }
 });

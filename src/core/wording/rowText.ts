@@ -37,10 +37,6 @@ export function stitchCountWord(design: Design, count: number): string {
 /** Where the last stitch goes over a row that begins with a chain that counts. */
 export const IN_TURNING_CHAIN = ', the last in top of turning ch';
 
-/** Row 1 of a design's panel in words, worked into the starting chain or as a foundation row. */
-export const firstRowText = (design: Design, count: number): string =>
-  patternRowText(patternOf(design), 1, count, design.settings);
-
 /**
  * Every further row of a fabric of one row in words. `rows` names it: "Row 2", "Rows 2 to 30".
  *

@@ -57,6 +57,11 @@ const WORDS: Record<StepId, StepWriter> = {
   },
   'set-snap-front': (design, { snap }, length) => {
     if (!snap) return words('Set the snap on the front', '');
+    if (snap.mates.length === 0)
+      return words(
+        'Set the mate on the front',
+        'Not as it is planned: the flap’s half does not come to lie on the front. Move it, or plan another flap, before you set either.',
+      );
     const byRow = new Map(snap.mates.map((mate) => [mate.row, mate]));
     const where = [...byRow.values()]
       .map(({ piece, row, stationMm }) => `${rowWord(piece, 1)} ${row}, ${length(stationMm)} from the top edge`)
@@ -112,7 +117,7 @@ const WORDS: Record<StepId, StepWriter> = {
     return plan.pieces.some(isInRounds)
       ? words(
           'Sew the lining in',
-          `Join the short ends of the piece that goes round, right sides together, and its lower edge to the base or to itself. Wrong side to wrong side in the bag; whip round the mouth${plan.flap.onPiece ? ' and the flap' : ''}, a little inside the crochet’s edge${strapInside ? ', over the feet of the strap' : ''}.`,
+          `Join the short ends of the piece that goes round, right sides together, and ${plan.pieces.some(({ kind }) => kind === 'oval') ? 'its lower edge to the piece for the base' : 'close its lower edge'}. Wrong side to wrong side in the bag; whip round the mouth${plan.flap.onPiece ? ' and the flap' : ''}, a little inside the crochet’s edge${strapInside ? ', over the feet of the strap' : ''}.`,
           'No ripples; the seams of the lining face the crochet.',
         )
       : words(

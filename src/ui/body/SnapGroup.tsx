@@ -94,9 +94,9 @@ function SnapFigures() {
         <FigureTicket figure={figures.across} label={half ? `Both halves ${placeText(half.place)}` : undefined} />
       </Row>
       <Row>
-        <FigureTicket figure={figures.mateRow} mark="snap.mate" />
+        {figures.mateRow && <FigureTicket figure={figures.mateRow} mark="snap.mate" />}
         {figures.secondMateRow && <FigureTicket figure={figures.secondMateRow} mark="snap.mate" />}
-        <FigureTicket figure={figures.mateDistance} mark="snap.mate" />
+        {figures.mateDistance && <FigureTicket figure={figures.mateDistance} mark="snap.mate" />}
         <FigureTicket figure={figures.meetsLoaded} mark="snap.meets" />
         <FigureTicket figure={figures.meetsEmpty} mark="snap.meets" />
       </Row>
