@@ -24,3 +24,4 @@ export { PIECE_NAMES, pieceLines } from './pieceText';
 export { sidesLines } from './roundsText';
 export { JOIN_NAMES, joinLines } from './joinText';
 export { term, translateTerms, type TermSet } from './terms';
+export { YARN_CLASS_LABELS } from './yarnClassText';

@@ -3,6 +3,7 @@
 import { Box, Flex, Heading, NativeSelect, chakra } from '@chakra-ui/react';
 import { useState } from 'react';
 import { USUAL_YARN, type StarterId, type Swatch, type YarnAndHook } from '@/core/design';
+import { YARN_CLASS_LABELS } from '@/core/wording';
 import { TypedField } from '@/ui/fields/TypedField';
 import { FieldFrame } from '@/ui/fields/FieldFrame';
 import { useSwatchLibrary } from '@/ui/swatch/swatchLibrary';
@@ -12,8 +13,6 @@ import { DrawnBag } from './DrawnBag';
 import type { BegunFrom } from './shelfActions';
 
 export type StarterCard = BagCard & { starter: StarterId };
-
-const WEIGHT_CLASSES = [0, 1, 2, 3, 4, 5, 6, 7] as const;
 
 /** What a bag is begun from: which of her swatches, or none yet, and then the small working bag that comes nearest. */
 export function NewBag({
@@ -119,16 +118,16 @@ function NoneYet({ yarn, onChange }: { yarn: YarnAndHook; onChange: (yarn: YarnA
       <Flex gap="4" wrap="wrap">
         <FieldFrame label="Weight class on the yarn’s label">
           {({ id }) => (
-            <NativeSelect.Root size="sm" width="8em">
+            <NativeSelect.Root size="sm" width="10em">
               <NativeSelect.Field
                 id={id}
                 bg="paper"
                 value={String(yarn.weightClass)}
                 onChange={(event) => onChange({ ...yarn, weightClass: Number(event.target.value) })}
               >
-                {WEIGHT_CLASSES.map((one) => (
-                  <option key={one} value={one}>
-                    {one}
+                {YARN_CLASS_LABELS.map(({ value, label }) => (
+                  <option key={value} value={value}>
+                    {label}
                   </option>
                 ))}
               </NativeSelect.Field>

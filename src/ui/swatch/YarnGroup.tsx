@@ -3,13 +3,12 @@
 import { Button } from '@chakra-ui/react';
 import { YARN_COLOURS, type Edit, type HeldYarn } from '@/core/design';
 import { M_PER_YARD } from '@/core/units';
+import { YARN_CLASS_LABELS } from '@/core/wording';
 import { useBag, useBagNumbers, useBagStore } from '@/ui/bag/BagProvider';
 import { Group, Row } from '@/ui/bag/PlaceLayout';
 import { AddOrTake, ChoiceField, NumberField, TextField } from '@/ui/fields';
 import { FigureTicket } from '@/ui/figures/FigureTicket';
 import { CLOTHS } from '@/ui/theme/system';
-
-const WEIGHT_CLASSES = [0, 1, 2, 3, 4, 5, 6, 7] as const;
 
 /** The yarn, and those held together with it: what a ball is, and what they come to as one. */
 export function YarnGroup() {
@@ -55,12 +54,12 @@ export function YarnGroup() {
         />
         <ChoiceField
           label="Weight class"
-          width="8em"
+          width="9em"
           help="The number on the label."
           value={String(yarn.weightClass)}
           choices={[
             { value: 'null', label: 'Not named' },
-            ...WEIGHT_CLASSES.map((weightClass) => ({ value: String(weightClass), label: String(weightClass) })),
+            ...YARN_CLASS_LABELS.map(({ value, label }) => ({ value: String(value), label })),
           ]}
           onChange={(value) =>
             set('Weight class', ['swatch', 'yarn', 'weightClass'], value === 'null' ? null : Number(value))
