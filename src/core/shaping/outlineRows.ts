@@ -12,6 +12,8 @@ const DUST = 1e-9;
 
 /** A row narrower than so many stitches is nearer to one than to two. */
 const NEARER_TO_ONE = 1.5;
+/** The most stitches that are worked together into the last one of a point. */
+const MOST_INTO_ONE = 4;
 
 /** Fewer than one stitch is no row. */
 const LEAST_STITCHES = 1;
@@ -19,7 +21,7 @@ const LEAST_STITCHES = 1;
 /**
  * Turns an outline into rows that can be worked, from the wide end on: each row gets the count nearest to the outline's width
  * in its middle, so that the outline lies half within the row and half without. Counts never rise, and stay odd or even throughout, so that
- * both sides are worked alike; only the last two stitches of a point may be worked together, so that no nub of two hangs below it.
+ * both sides are worked alike; only the last two or four stitches of a point are worked together into one, so that no nub of two ends it.
  *
  * @param halfWidthMm half the width of the wished outline at a distance from where the shaping starts, mm
  * @param startStitches stitches of the row before the first one
@@ -44,8 +46,8 @@ export function outlineRows(
   let mostOffStitches = 0;
   for (let row = 1; row <= rowCount; row += 1) {
     const wished = (2 * halfWidthMm((row - 0.5) * rowMm)) / stitchMm;
-    const isTip = before <= 2 && wished < NEARER_TO_ONE;
-    before = isTip ? 1 : Math.min(before, sameParity(wished, startStitches));
+    const count = Math.min(before, sameParity(wished, startStitches));
+    before = isTip(count, before, wished, row === rowCount) ? 1 : count;
     counts.push(before);
     mostOffStitches = Math.max(mostOffStitches, Math.abs(wished - before) / 2);
   }
@@ -56,4 +58,10 @@ export function outlineRows(
 function sameParity(wished: number, like: number): number {
   const odd = like % 2;
   return Math.max(odd === 1 ? LEAST_STITCHES : 2, 2 * Math.round((wished - odd) / 2 + DUST) + odd);
+}
+
+/** Whether two stitches are better made one: below two, where the outline is nearer to one; and in the last row, where it is narrower than two. */
+function isTip(count: number, before: number, wished: number, isLast: boolean): boolean {
+  if (count > 2) return false;
+  return before <= 2 ? wished < NEARER_TO_ONE : isLast && wished < 2 && before <= MOST_INTO_ONE;
 }

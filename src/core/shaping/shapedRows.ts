@@ -13,7 +13,7 @@ export type Shaping =
 /** A row of a shaped piece. */
 export interface ShapedRow {
   stitches: number;
-  /** Stitches more (or, below nought, fewer) at each side than in the row before; a half where two in the middle become one. */
+  /** Stitches more (or, below nought, fewer) at each side than in the row before; a half where two or four in the middle become one. */
   changeEachSide: number;
   by: Shaping;
 }
@@ -33,8 +33,8 @@ export function shapingFor(changeEachSide: number): Shaping {
  * object, so that a long straight piece weighs nothing.
  *
  * @param startStitches stitches of the row before the first one
- * @param counts stitches of each row; all odd or all even, as the first, so that both sides are worked alike. Two stitches may become one,
- *   or one two: they lie in the middle, and half of the change falls to each side
+ * @param counts stitches of each row; all odd or all even, as the first, so that both sides are worked alike. Two or four stitches may
+ *   become one, or one as many: they lie in the middle, and half of the change falls to each side
  * @throws RangeError where a wider row is odd and the one before even, or has no stitches
  *
  * @example
@@ -45,7 +45,7 @@ export function shapedRows(startStitches: number, counts: readonly number[]): Sh
   let last: ShapedRow | null = null;
   return counts.map((stitches) => {
     const changeEachSide = (stitches - before) / 2;
-    const isTip = stitches + before === 3;
+    const isTip = Math.min(stitches, before) === 1 && Math.max(stitches, before) <= 4;
     if (!(Number.isInteger(changeEachSide) || isTip) || stitches < 1)
       throw new RangeError(`no row of ${stitches} stitches can follow one of ${before} with both sides alike`);
     before = stitches;
