@@ -404,7 +404,7 @@ export function demoBags(): Design[] {
       swatch: bandstandLinen,
       stitch: 'hdc',
       body: body(212, 148),
-      flap: { kind: 'pointed', dropMm: 84, widthMm: null, hemMm: null, pointMm: 47 },
+      flap: { kind: 'pointed', dropMm: 84, widthMm: null, hemMm: null, pointMm: 44 },
       hardware: [],
       strap: null,
       lining: null,
