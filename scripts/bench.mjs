@@ -138,6 +138,8 @@ async function dragSteps(address, { line: lineId, bag = null, on = browser, prep
   const times = await page.evaluate(
     async ({ x, y, steps, lineId }) => {
       const line = document.querySelector(`[data-line="${lineId}"]`);
+      // What the hand took hold of: the line's own strip.
+      const grip = line.querySelector('rect');
       const painted = () =>
         new Promise((resolve) => {
           const { port1, port2 } = new MessageChannel();
@@ -160,7 +162,7 @@ async function dragSteps(address, { line: lineId, bag = null, on = browser, prep
           requestAnimationFrame(() => {
             const now = performance.now();
             const event = { bubbles: true, pointerId: 1, pointerType: 'mouse', buttons: 1, clientX: x, clientY: at };
-            line.dispatchEvent(new PointerEvent('pointermove', event));
+            grip.dispatchEvent(new PointerEvent('pointermove', event));
             resolve(now);
           }),
         );
