@@ -138,29 +138,7 @@ export function planBag(wished: Design, packings?: Packings): PlanResult {
       ...{ pieces: set.pieces, joins: set.joins, tracks: set.tracks, whole, workedFrom: set.workedFrom },
       section,
       steps: makingSteps(design, { ...set, hasFlap: flap.hasFlap }),
-      figures: figuresOf([
-        gauge.onSwatch.stitchWidth,
-        gauge.onSwatch.rowHeight,
-        gauge.stitchWidth,
-        gauge.rowHeight,
-        gauge.fabricThickness,
-        gauge.widerForHalf,
-        gauge.tallerForHalf,
-        ...[contents, fit, pouch, flap, snap, strap, lining, edging, fold, yarn].flatMap((stage) =>
-          Object.values(stage?.figures ?? {}),
-        ),
-        ...pouch.own,
-        ...grownFigures(strap?.grown ?? null),
-        ...set.figures,
-        whole.area,
-        whole.seams,
-        yarn.held,
-        ...yarn.lots.flatMap(({ mass, length, balls }) => [mass, length, balls]),
-        ...offers.flatMap(({ width, off }) => [width, off]),
-        ...rowsOffered.flatMap(({ height, off }) => [height, off]),
-        ...splits.map(({ drop }) => drop),
-        ...emptyAndFull.flatMap(({ empty, full, differs }) => [empty, full, differs]),
-      ]),
+      figures: figuresOf({ ...stages, whole }, set),
       problems: [
         ...[gauge, fit, pouch, flap, set].flatMap(({ problems }) => problems),
         ...unheededProblems(wished, design, pouch, set.pieces),
@@ -194,8 +172,35 @@ function sectionsOf(design: SettledDesign, pouch: PouchStage, flap: FlapStage): 
   };
 }
 
-function figuresOf(figures: readonly (Figure | null)[]): Record<FigureId, Figure> {
+/** The figures of all stages by their ids. Every plan makes it, so it is filled one by one, without a list in between. */
+function figuresOf(
+  stages: Omit<Plan, 'figures' | 'problems' | 'section' | 'steps' | keyof PieceSet>,
+  set: PieceSet,
+): Record<FigureId, Figure> {
   const byId: Record<FigureId, Figure> = {};
-  for (const figure of figures) if (figure !== null) byId[figure.id] = figure;
+  const put = (figure: Figure | null | undefined) => {
+    if (figure) byId[figure.id] = figure;
+  };
+  const { gauge, contents, fit, pouch, flap, snap, strap, lining, edging, fold, yarn } = stages;
+  put(gauge.onSwatch.stitchWidth);
+  put(gauge.onSwatch.rowHeight);
+  put(gauge.stitchWidth);
+  put(gauge.rowHeight);
+  put(gauge.fabricThickness);
+  put(gauge.widerForHalf);
+  put(gauge.tallerForHalf);
+  for (const stage of [contents, fit, pouch, flap, snap, strap, lining, edging, fold, yarn])
+    if (stage?.figures) for (const figure of Object.values(stage.figures)) put(figure);
+  pouch.own.forEach(put);
+  grownFigures(strap?.grown ?? null).forEach(put);
+  set.figures.forEach(put);
+  put(stages.whole.area);
+  put(stages.whole.seams);
+  put(yarn.held);
+  for (const { mass, length, balls } of yarn.lots) [mass, length, balls].forEach(put);
+  for (const { width, off } of stages.offers) [width, off].forEach(put);
+  for (const { height, off } of stages.rowOffers) [height, off].forEach(put);
+  for (const { drop } of stages.splits) put(drop);
+  for (const { empty, full, differs } of stages.emptyAndFull) [empty, full, differs].forEach(put);
   return byId;
 }

@@ -92,29 +92,29 @@ export function makeFigure(
 ): Figure {
   if (!Number.isFinite(value) || (plusMinus !== null && !Number.isFinite(plusMinus)))
     throw new RangeError(`the figure ${id} came out as ${value} ± ${plusMinus}`);
+  const figure: Figure = { id: figureId(id), label, value, unit, plusMinus, reason };
   const basis = basisOf(reason);
-  return { id: figureId(id), label, value, unit, plusMinus, reason, ...(basis === null ? {} : { basis }) };
+  if (basis !== undefined) figure.basis = basis;
+  return figure;
 }
 
-/** The weakest of what a reason and its inputs rest on; null where that is measured. */
-function basisOf({ basis, inputs }: Reason): Basis | null {
-  const all = [basis, ...inputs.map((one) => one.basis)];
-  if (all.includes('rough')) return 'rough';
-  return all.includes('foretold') ? 'foretold' : null;
+/** The weakest of what a reason and its inputs rest on; nothing where that is measured. Every number of a plan asks it. */
+function basisOf({ basis, inputs }: Reason): Basis | undefined {
+  let weakest = basis;
+  for (const one of inputs) if (one.basis !== undefined && weakest !== 'rough') weakest = one.basis;
+  return weakest;
 }
 
 /** What a number rests on, for the reason of one that follows from it by another way than as an input. */
 export const restsOn = ({ basis }: Pick<Figure, 'basis'>): { basis?: Basis } => (basis === undefined ? {} : { basis });
 
 /** Uses a figure as the input of another one, keeping the thread back to it. */
-export const inputFrom = (figure: Figure): ReasonInput => ({
-  label: figure.label,
-  value: figure.value,
-  unit: figure.unit,
-  from: figure.id,
-  ...(figure.plusMinus === null ? {} : { plusMinus: figure.plusMinus }),
-  ...(figure.basis === undefined ? {} : { basis: figure.basis }),
-});
+export function inputFrom({ label, value, unit, id, plusMinus, basis }: Figure): ReasonInput {
+  const made: ReasonInput = { label, value, unit, from: id };
+  if (plusMinus !== null) made.plusMinus = plusMinus;
+  if (basis !== undefined) made.basis = basis;
+  return made;
+}
 
 /** By how much a planned size is off the wanted one: more is positive. Its ± is that of the planned size. */
 export const offFigure = (id: string, planned: Figure, wanted: Figure): Figure =>

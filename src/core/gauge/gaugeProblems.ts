@@ -16,13 +16,17 @@ import type { WorkedIn } from './workedIn';
 /** What is doubtful about a swatch for a bag: that nothing is measured, or what its readings contradict. */
 export function gaugeProblems(design: WorkedIn, told: SwatchGauge, nature: StitchNature): Problem[] {
   const { swatch } = design;
-  return [
-    ...(isMeasured(swatch) ? [] : [notMeasured(swatch)]),
+  const ofReadings = [
     ...readingProblems('stitchReadings', 'gauge.stitchWidth', swatch.stitchReadings),
     ...readingProblems('rowReadings', 'gauge.rowHeight', swatch.rowReadings),
     ...outlineProblems(swatch),
-    ...(isMeasured(swatch) && swatch.thicknessMm === null ? [thicknessGuessed(told)] : []),
-    ...(isMeasured(swatch) ? [...proportionProblems(design, told, nature), ...swatchProblems(design)] : []),
+  ];
+  if (!isMeasured(swatch)) return [notMeasured(swatch), ...ofReadings];
+  return [
+    ...ofReadings,
+    ...(swatch.thicknessMm === null ? [thicknessGuessed(told)] : []),
+    ...proportionProblems(design, told, nature),
+    ...swatchProblems(design),
   ];
 }
 

@@ -51,7 +51,8 @@ export function yarnStage(
   strap: StrapStage | null,
 ): YarnStage {
   const { weighed } = design.swatch;
-  const held = heldFigure(design.swatch);
+  const yarns = yarnsHeld(design.swatch);
+  const held = heldFigure(yarns);
   // Rough figures are the class's own and can't contradict it.
   const classProblems = yarnClassProblems(
     design.swatch,
@@ -64,7 +65,6 @@ export function yarnStage(
     lots: [],
     problems: [...classProblems, problem],
   });
-  const yarns = yarnsHeld(design.swatch);
   if (weighed === null) return nothing(weighingProblem('swatch-not-weighed', ['swatch', 'weighed']));
   const { massG: swatchG, widthMm: swatchWidthMm, heightMm: swatchHeightMm } = weighed;
   if (yarns === null) return nothing(weighingProblem('ball-not-known', ['swatch', 'yarn', 'ballMassG']));
@@ -259,8 +259,7 @@ function footOutlineMm(strap: StrapStage, pouch: PouchStage): number {
 
 const relative = (figure: Figure): number => (figure.plusMinus ?? 0) / figure.value;
 
-function heldFigure(swatch: Design['swatch']): Figure | null {
-  const yarns = yarnsHeld(swatch);
+function heldFigure(yarns: readonly YarnHeld[] | null): Figure | null {
   if (yarns === null) return null;
   const counts = yarns.flatMap((yarn) => Array<number>(yarn.strands).fill(yarn.ballLengthM / yarn.ballMassG));
   return makeFigure('yarn.count', 'Yarn as held, metric count', heldTogether(counts), 'm/g', {
