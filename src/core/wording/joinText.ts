@@ -28,7 +28,9 @@ const STRETCHES: Record<StretchName, string> = {
 export function joinLines(design: Design, join: Join): string[] {
   const [one, other] = join.edges;
   const length = (mm: number) => formatQuantity(mm, 'mm', design.settings.lengthUnit);
-  return join.stretches.map(
+  // Between two corners there may be less than a row: nothing is joined to nothing there.
+  const joined = join.stretches.filter(({ first, second }) => first > 0 || second > 0);
+  return joined.map(
     (stretch) =>
       `${capital(STRETCHES[stretch.name])}, ${length(stretch.lengthMm)}: ${meetWords(stretch, NAMES[one.piece], one.piece === other.piece ? 'the other edge' : NAMES[other.piece])}`,
   );
