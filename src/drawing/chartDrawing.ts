@@ -57,7 +57,8 @@ export function chartDrawing(
   way: ChartWay = whole.inRounds ? 'spiral' : 'rows',
 ): ChartDrawing {
   const school = way === 'rows' ? ofRows : 'does-not-count';
-  const edgeStitches = way === 'rows' || way === 'spiral' ? whole.edgeStitches : 0;
+  // Stitches beside the repeat are for the two edges of a row: a round has none.
+  const edgeStitches = way === 'rows' ? whole.edgeStitches : 0;
   const stitchCount = edgeStitches + repeats * whole.repeatStitches;
   const pattern = { ...whole, setupRows: shownRows(whole, way, stitchCount) };
   const rowCount = pattern.setupRows.length;

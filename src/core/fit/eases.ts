@@ -27,8 +27,15 @@ export function easeFigures(
     0,
     wrap,
   );
-  const left = (id: string, label: string, mm: number, rule: string, inputs: Figure[], plusMinus: number | null) =>
-    makeFigure(id, label, mm, 'mm', { rule, inputs: inputs.map(inputFrom), source: GEOMETRY }, plusMinus);
+  const left = (id: string, label: string, size: Figure, neededMm: number, rule: string, takenBy: readonly Figure[]) =>
+    makeFigure(
+      `contents.${id}`,
+      label,
+      size.value - neededMm,
+      'mm',
+      { rule, inputs: [size, ...takenBy].map(inputFrom), source: GEOMETRY },
+      size.plusMinus,
+    );
   const { insideWidth, insideHeight, insideDepth } = inside;
   const lot = {
     flat: { across: [packedWidth, packedThickness], up: [packedHeight, packedThickness] },
@@ -37,40 +44,33 @@ export function easeFigures(
   }[wrap];
   return {
     easeAcross: left(
-      'contents.easeAcross',
+      'easeAcross',
       'Room left across',
-      insideWidth.value - needed.widthMm,
+      insideWidth,
+      needed.widthMm,
       EASE_WORDS[wrap].across,
-      [insideWidth, ...lot.across],
-      insideWidth.plusMinus,
+      lot.across,
     ),
-    easeUp: left(
-      'contents.easeUp',
-      'Room left up',
-      insideHeight.value - needed.heightMm,
-      EASE_WORDS[wrap].up,
-      [insideHeight, ...lot.up],
-      insideHeight.plusMinus,
-    ),
+    easeUp: left('easeUp', 'Room left up', insideHeight, needed.heightMm, EASE_WORDS[wrap].up, lot.up),
     easeThrough:
       insideDepth &&
       left(
-        'contents.easeThrough',
+        'easeThrough',
         'Room left from front to back',
-        insideDepth.value - (needed.depthMm ?? 0),
+        insideDepth,
+        needed.depthMm ?? 0,
         'Inside depth, less the thickness of what is packed.',
-        [insideDepth, packedThickness],
-        insideDepth.plusMinus,
+        [packedThickness],
       ),
     belowMouth:
       wrap === 'flat'
         ? left(
-            'contents.belowMouth',
+            'belowMouth',
             'Below the mouth, loaded',
-            heightLoaded.value - sheetsAlongMm(layers, wrap) - needed.heightMm,
+            heightLoaded,
+            sheetsAlongMm(layers, wrap) + needed.heightMm,
             'Height to the mouth with the bag loaded, less the base, half the thickness and the height of what is packed: the base rounds under the load and draws the mouth down.',
-            [heightLoaded, load, packedHeight, packedThickness],
-            heightLoaded.plusMinus,
+            [load, packedHeight, packedThickness],
           )
         : null,
   };

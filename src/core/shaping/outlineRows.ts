@@ -1,4 +1,4 @@
-import { shapedRows, type ShapedRow } from './shapedRows';
+import { MOST_INTO_ONE, shapedRows, type ShapedRow } from './shapedRows';
 
 /** An outline made of rows. */
 export interface OutlineRows {
@@ -12,8 +12,6 @@ const DUST = 1e-9;
 
 /** A row narrower than so many stitches is nearer to one than to two. */
 const NEARER_TO_ONE = 1.5;
-/** The most stitches that are worked together into the last one of a point. */
-const MOST_INTO_ONE = 4;
 
 /** Fewer than one stitch is no row. */
 const LEAST_STITCHES = 1;

@@ -21,6 +21,9 @@ export interface ShapedRow {
 /** The most stitches that are joined, or worked on top of each other, at one side of one row. More would pucker. Common practice. */
 export const MOST_SHAPED_A_SIDE = 2;
 
+/** The most stitches that are worked together into the last one of a point. From memory. */
+export const MOST_INTO_ONE = 4;
+
 /** How a change at each side is worked. */
 export function shapingFor(changeEachSide: number): Shaping {
   if (changeEachSide === 0) return 'nothing';
@@ -45,7 +48,7 @@ export function shapedRows(startStitches: number, counts: readonly number[]): Sh
   let last: ShapedRow | null = null;
   return counts.map((stitches) => {
     const changeEachSide = (stitches - before) / 2;
-    const isTip = Math.min(stitches, before) === 1 && Math.max(stitches, before) <= 4;
+    const isTip = Math.min(stitches, before) === 1 && Math.max(stitches, before) <= MOST_INTO_ONE;
     if (!(Number.isInteger(changeEachSide) || isTip) || stitches < 1)
       throw new RangeError(`no row of ${stitches} stitches can follow one of ${before} with both sides alike`);
     before = stitches;

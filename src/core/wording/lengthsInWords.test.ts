@@ -4,21 +4,19 @@ import { BODY_KINDS } from '@/core/body';
 import { usualLining, usualStrap, type Design } from '@/core/design';
 import { flatSize, type RowsPiece } from '@/core/pieces';
 import { planBag } from '@/core/plan';
+import { PRINTED_MM, TOLD_LENGTH, toldMm } from '@/core/testing/toldLengths';
 import { workableBag } from '@/core/testing/workableBag';
 import { writePattern } from '.';
 
-const LENGTH = String.raw`([\d.]+) (mm|cm)`;
-const ROWS = new RegExp(String.raw`Rows? (\d+)(?: to (\d+))?, ${LENGTH}`, 'g');
-const FROM_START = new RegExp(String.raw`both ends of row (\d+)[^.]*?, ${LENGTH} from the start`, 'g');
-const OFF_AT = new RegExp(String.raw`Fasten off\. ${LENGTH} from the start`);
-const CUT = new RegExp(String.raw`pieces?(?: for the [^,]+)?(?:, all round)?, ${LENGTH} by ${LENGTH}`, 'g');
-const PRESS = new RegExp(String.raw`^\d+\. Press the lining’s edges under\. ${LENGTH} on every side, to (.*)\. Mind`);
-const STRAP = new RegExp(String.raw`; (\d+) rows, ${LENGTH} lying slack`);
+const ROWS = new RegExp(String.raw`Rows? (\d+)(?: to (\d+))?, ${TOLD_LENGTH}`, 'g');
+const FROM_START = new RegExp(String.raw`both ends of row (\d+)[^.]*?, ${TOLD_LENGTH} from the start`, 'g');
+const OFF_AT = new RegExp(String.raw`Fasten off\. ${TOLD_LENGTH} from the start`);
+const CUT = new RegExp(String.raw`pieces?(?: for the [^,]+)?(?:, all round)?, ${TOLD_LENGTH} by ${TOLD_LENGTH}`, 'g');
+const PRESS = new RegExp(
+  String.raw`^\d+\. Press the lining’s edges under\. ${TOLD_LENGTH} on every side, to (.*)\. Mind`,
+);
+const STRAP = new RegExp(String.raw`; (\d+) rows, ${TOLD_LENGTH} lying slack`);
 
-const toMm = (value = '', unit = ''): number => Number(value) * (unit === 'cm' ? 10 : 1);
-
-/** Lengths are printed to a millimetre, or a tenth of one where they are short. */
-const PRINTED_MM = 0.5001;
 const near = (toldMm: number, mm: number, line: string) =>
   expect(Math.abs(toldMm - mm), `${line}\n${mm}`).toBeLessThan(PRINTED_MM);
 
@@ -43,28 +41,28 @@ describe.each(BODY_KINDS)('%s: lengths in the order of making, recomputed from c
         const first = plan.pieces.find((piece): piece is RowsPiece => piece.kind === 'rows');
         for (const line of order) {
           for (const [, from, to, value, unit] of line.matchAll(ROWS))
-            near(toMm(value, unit), (Number(to ?? from) - Number(from) + 1) * rowMm, line);
+            near(toldMm(value, unit), (Number(to ?? from) - Number(from) + 1) * rowMm, line);
           for (const [, row, value, unit] of line.matchAll(FROM_START))
-            near(toMm(value, unit), Number(row) * rowMm, line);
+            near(toldMm(value, unit), Number(row) * rowMm, line);
           const off = OFF_AT.exec(line);
-          if (off && first) near(toMm(off[1], off[2]), first.rows.length * first.rowMm, line);
+          if (off && first) near(toldMm(off[1], off[2]), first.rows.length * first.rowMm, line);
           const strap = STRAP.exec(line);
           if (strap && plan.strap)
-            near(toMm(strap[2], strap[3]), Number(strap[1]) * plan.strap.figures.rowHeight.value, line);
+            near(toldMm(strap[2], strap[3]), Number(strap[1]) * plan.strap.figures.rowHeight.value, line);
           const pressed = PRESS.exec(line);
           if (pressed && plan.lining) {
-            const underMm = toMm(pressed[1], pressed[2]);
-            const sizes = [...(pressed[3] ?? '').matchAll(new RegExp(`${LENGTH} by ${LENGTH}`, 'g'))];
+            const underMm = toldMm(pressed[1], pressed[2]);
+            const sizes = [...(pressed[3] ?? '').matchAll(new RegExp(`${TOLD_LENGTH} by ${TOLD_LENGTH}`, 'g'))];
             const cut = order.flatMap((one) => [...one.matchAll(CUT)]);
             sizes.forEach(([, width, widthUnit, height, heightUnit], index) => {
               const [, cutWidth, cutWidthUnit, cutHeight, cutHeightUnit] = cut[index] ?? [];
               if (cutWidth === undefined) return;
               near(
-                toMm(width, widthUnit) / 2,
-                toMm(cutWidth, cutWidthUnit) / 2 - underMm,
+                toldMm(width, widthUnit) / 2,
+                toldMm(cutWidth, cutWidthUnit) / 2 - underMm,
                 `${line}\n${cut.join('\n')}`,
               );
-              near(toMm(height, heightUnit) / 2, toMm(cutHeight, cutHeightUnit) / 2 - underMm, line);
+              near(toldMm(height, heightUnit) / 2, toldMm(cutHeight, cutHeightUnit) / 2 - underMm, line);
             });
           }
         }

@@ -6,6 +6,7 @@ import { isInRounds, type PieceId, type RowsPiece } from '@/core/pieces';
 import { planBag, type Plan } from '@/core/plan';
 import { fullDesign } from '@/core/testing/designs';
 import { makePiece } from '@/core/testing/literalReader';
+import { PRINTED_MM, TOLD_LENGTH, toldMm } from '@/core/testing/toldLengths';
 import { workableBag } from '@/core/testing/workableBag';
 import { writePattern, type Pattern } from '.';
 
@@ -19,11 +20,9 @@ interface ToldPlace {
   endMm: number;
 }
 
-const LENGTH = String.raw`([\d.]+) (mm|cm)`;
 const PLACE = new RegExp(
-  String.raw`(?:row|round) (\d+)(?: and \d+)?, ${LENGTH} from the (?:flap’s|top) edge.*?, (on|after) the (\d+)\w\w stitch of (\d+), from (?:either|each) end of the row \(${LENGTH}\)`,
+  String.raw`(?:row|round) (\d+)(?: and \d+)?, ${TOLD_LENGTH} from the (?:flap’s|top) edge.*?, (on|after) the (\d+)\w\w stitch of (\d+), from (?:either|each) end of the row \(${TOLD_LENGTH}\)`,
 );
-const toMm = (value = '', unit = ''): number => Number(value) * (unit === 'cm' ? 10 : 1);
 
 function placeIn(line: string): ToldPlace {
   const found = PLACE.exec(line);
@@ -31,10 +30,10 @@ function placeIn(line: string): ToldPlace {
   const [, row, edge, edgeUnit, onOrAfter, stitch, of, end, endUnit] = found;
   return {
     row: Number(row),
-    edgeMm: toMm(edge, edgeUnit),
+    edgeMm: toldMm(edge, edgeUnit),
     stitches: Number(stitch) - (onOrAfter === 'on' ? 0.5 : 0),
     of: Number(of),
-    endMm: toMm(end, endUnit),
+    endMm: toldMm(end, endUnit),
   };
 }
 
@@ -55,9 +54,6 @@ const anySnap = fc.record({
   layout: fc.constantFrom('centre' as const, 'pair' as const),
   mate: fc.constantFrom('loaded' as const, 'between' as const, 'both' as const),
 });
-
-/** Lengths are printed to a millimetre, or a tenth of one where they are short. */
-const PRINTED_MM = 0.5001;
 
 describe.each(BODY_KINDS)('%s: where a snap goes, recomputed from the words', (kind) => {
   test('its row has as many stitches as is told, and lies as far from its edges', () => {
