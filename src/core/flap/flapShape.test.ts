@@ -189,6 +189,18 @@ describe('shapes on a worked example', () => {
     );
   });
 
+  test('a snap in the hem of a tapered flap has no more beside it than the edge is wide', () => {
+    const tapered = (edgeWidthMm: number): Design => ({
+      ...exact((base) => ({ ...base, kind: 'tapered', edgeWidthMm, hemMm: 40 as never })),
+      hardware: [{ ...(fullDesign().hardware[0] as Design['hardware'][number]), insetMm: 20 }],
+      lining: null,
+    });
+    const codes = (design: Design) => planOf(design).problems.map(({ code }) => code);
+    expect(planOf(tapered(10)).snap?.inHem).toBe(true);
+    expect(codes(tapered(10))).toContain('snap-beside-flap');
+    expect(codes(tapered(60))).not.toContain('snap-beside-flap');
+  });
+
   test('a snap where the flap is too narrow for it says so, and goes further up', () => {
     const design: Design = {
       ...exact((base) => ({ ...base, kind: 'pointed', pointMm: 90 })),

@@ -55,15 +55,17 @@ export function snapProblems(
     });
   // How near to its row's end a half sits: on a shaped flap the row may be short.
   const besideMm = (row: number) => (rowStitches(flap, row) / (snap.layout === 'pair' ? 4 : 2)) * pouch.stitchMm;
-  let wideRow = tailRow;
+  // Rows of a hem are as wide as the flap's edge.
+  const ownRow = inHem ? tailRows : tailRow;
+  let wideRow = ownRow;
   while (wideRow > flap.bridgeRows && besideMm(wideRow) < radiusMm) wideRow -= 1;
-  if (wideRow < tailRow)
+  if (wideRow < ownRow)
     problems.push({
       ...at,
       code: 'snap-beside-flap',
       asks: ['snap.halfRow', 'flap.edgeWidth'],
       severity: 'decide',
-      values: { insetMm: snap.insetMm, widthMm: rowStitches(flap, tailRow) * pouch.stitchMm, radiusMm },
+      values: { insetMm: snap.insetMm, widthMm: rowStitches(flap, ownRow) * pouch.stitchMm, radiusMm },
       repairs: insetRepairs(Math.ceil((tailRows - wideRow + 0.5) * pouch.rowMm)),
     });
   if (stationFromFlapStart < 1 || snap.insetMm < radiusMm)
@@ -113,7 +115,7 @@ export function snapProblems(
   if (missMm > radiusMm) problems.push(driftProblem(snap, at, index, meetsMm, shiftMm, missMm));
 
   // As wide as the flap is where the snap sits: the corners of a point, or of a curve, lie above it.
-  const widthMm = rowStitches(flap, tailRow) * pouch.stitchMm;
+  const widthMm = rowStitches(flap, ownRow) * pouch.stitchMm;
   const isWide = widthMm > ONE_SNAP_FLAP_WIDTH_MM;
   const tilts = design.contents.carried === 'on-the-wrist' && widthMm > ONE_SNAP_FLAP_WIDTH_MM / 2;
   if (snap.layout === 'centre' && (isWide || tilts))
