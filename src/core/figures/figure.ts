@@ -5,6 +5,8 @@ export type Unit =
   | 'mm3'
   | 'stitch'
   | 'row'
+  /** Which row it is, not how many. */
+  | 'row number'
   | 'round'
   | 'chain'
   | 'g'

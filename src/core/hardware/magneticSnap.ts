@@ -122,7 +122,7 @@ export function magneticSnapStage(
         halfDiscSpots(flap.halfDisc, acrossMm, (stitchCount * stitchMm) / 2, tailMm, backEndMm, pouch);
   const halfRow = halves[0]?.row ?? trackRow(flapTrack, tailRow);
 
-  const halfRowFigure = makeFigure('snap.halfRow', 'Snap on the flap: row', halfRow, 'row', {
+  const halfRowFigure = makeFigure('snap.halfRow', 'Snap on the flap', halfRow, 'row number', {
     rule:
       hemRow === null
         ? 'The row whose middle is nearest to the wanted distance in from the flap’s edge. Usual: about three rows, or 20 to 25 mm.'
@@ -155,7 +155,7 @@ export function magneticSnapStage(
   const meetsLoaded = meetsFigure('loaded');
   const meetsEmpty = meetsFigure('empty');
   const mateRowFigure = (id: string, label: string, k: number) =>
-    makeFigure(id, label, trackRow(tracks.front, k), 'row', {
+    makeFigure(id, label, trackRow(tracks.front, k), 'row number', {
       rule: `The front row whose middle is nearest to where the flap’s half meets it${snap.mate === 'between' ? ', halfway between empty and loaded' : ''}.`,
       inputs: [inputFrom(meetsLoaded), inputFrom(meetsEmpty), inputFrom(gauge.rowHeight)],
       source: GEOMETRY,
@@ -191,7 +191,7 @@ export function magneticSnapStage(
       ),
       meetsEmpty,
       meetsLoaded,
-      mateRow: firstMateK === undefined ? null : mateRowFigure('snap.mateRow', 'Mate on the front: row', firstMateK),
+      mateRow: firstMateK === undefined ? null : mateRowFigure('snap.mateRow', 'Mate on the front', firstMateK),
       mateDistance:
         firstMateK === undefined
           ? null
@@ -208,9 +208,7 @@ export function magneticSnapStage(
               Math.abs(firstMateK - 0.5) * (gauge.rowHeight.plusMinus ?? 0),
             ),
       secondMateRow:
-        secondMateK === undefined
-          ? null
-          : mateRowFigure('snap.secondMateRow', 'Second mate on the front: row', secondMateK),
+        secondMateK === undefined ? null : mateRowFigure('snap.secondMateRow', 'Second mate on the front', secondMateK),
     },
     problems: snapProblems(snap, design, pouch, flap, tailRow, meetsMm, mateTargetsMm, hemRow !== null),
   };

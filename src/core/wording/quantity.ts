@@ -23,6 +23,7 @@ const COUNTED: Partial<Record<Unit, [string, string]>> = {
  * formatQuantity(215, 'mm', 'cm') // => '21.5 cm'
  * formatQuantity(2.4, 'mm', 'cm') // => '2.4 mm'
  * formatQuantity(1, 'row', 'cm') // => '1 row'
+ * formatQuantity(18, 'row number', 'cm') // => 'row 18'
  * formatQuantity(0.12, 'ratio', 'in') // => '12.0 %'
  * formatQuantity(100, 'm', 'in') // => '109.4 yd'
  */
@@ -30,6 +31,8 @@ export function formatQuantity(value: number, unit: Unit, lengthUnit: LengthUnit
   const words = COUNTED[unit];
   if (words) return `${formatCount(value)} ${value === 1 ? words[0] : words[1]}`;
   switch (unit) {
+    case 'row number':
+      return `row ${formatCount(value)}`;
     case 'mm':
       return Math.abs(value) < FINE_BELOW_MM ? formatFine(value, lengthUnit) : formatLength(value, lengthUnit);
     case 'mm2':
