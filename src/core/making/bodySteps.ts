@@ -41,14 +41,22 @@ function stripSteps({ hasFlap, pieces, workedFrom }: Made, boxed: boolean): Body
   };
 }
 
-const roundSteps = (design: Design, { hasFlap, pieces, joins }: Made): BodySteps => {
+/** Whether the last round of the sides has fewer stitches than they begin with. */
+const isNarrowed = (pieces: readonly Piece[]): boolean =>
+  pieces.some(
+    (piece) =>
+      piece.kind === 'rows' &&
+      piece.id === 'sides' &&
+      (piece.rows[piece.roundCount - 1]?.stitches ?? piece.startStitches) < piece.startStitches,
+  );
+
+const roundSteps = (_: Design, { hasFlap, pieces, joins }: Made): BodySteps => {
   const flapOn = hasFlap && !pieces.some(({ id }) => id === 'half-disc');
-  const narrowed = 'narrowing' in design.body && design.body.narrowing !== null;
   const order: StepId[] = [
     'start',
     ...(pieces.some(({ id }) => id === 'base') ? (['work-base'] as const) : []),
     'work-sides',
-    ...(narrowed ? (['narrow-mouth'] as const) : []),
+    ...(isNarrowed(pieces) ? (['narrow-mouth'] as const) : []),
     ...(flapOn ? (['work-flap'] as const) : []),
   ];
   return {

@@ -170,9 +170,9 @@ function conventionLines(design: Design, plan: Plan, worked: readonly PatternSec
   const { terms, turningChain, hand } = design.settings;
   const text = worked.flatMap(({ lines }) => lines).join('\n');
   const pattern = patternOf(design);
-  const hasChains = [...pattern.setupRows, ...pattern.rows].some(({ repeat }) =>
-    repeat.some((step) => 'chain' in step),
-  );
+  const hasChains =
+    !plan.pieces.every(({ plain }) => plain) &&
+    [...pattern.setupRows, ...pattern.rows].some(({ repeat }) => repeat.some((step) => 'chain' in step));
   const rows = plan.pieces.some(
     (piece) => piece.kind === 'half-disc' || (piece.kind === 'rows' && piece.roundCount < piece.rows.length),
   );

@@ -119,6 +119,31 @@ describe('every row of every piece', () => {
     expect(text).toMatch(/\*\[sc in each of next 4 sts, sc2tog over next 2 sts\] \d+ times.*; rep from \* once more/);
   });
 
+  it('has no step that narrows a mouth of which nothing is joined', () => {
+    const narrowing = (everyPair: number) => {
+      const design = withBody(bagOf('around-chain'), { widthMm: 70, narrowing: everyPair });
+      return patternAsText(writePattern(design, planOf(design)));
+    };
+    expect(narrowing(9)).not.toContain('Narrow the mouth');
+    expect(narrowing(3)).toContain('Narrow the mouth. In the last round, over each face, work every 3rd pair together');
+  });
+
+  it('explains no chains that are worked nowhere: a disc is plain', () => {
+    const counting = (kind: 'round-purse' | 'fold-over-strip') => {
+      const design: Design = { ...bagOf(kind), stitch: 'linen' };
+      return patternAsText(writePattern(design, planOf(design))).includes('Each chain of the pattern counts');
+    };
+    expect(counting('round-purse')).toBe(false);
+    expect(counting('fold-over-strip')).toBe(true);
+  });
+
+  it('names rows over rounds by those that they repeat, though the pattern begins within them', () => {
+    const design: Design = { ...bagOf('around-chain'), stitch: 'bobble-field' };
+    const { lines } = linesOf({ ...design, flap: { kind: 'straight', dropMm: 90, widthMm: null, hemMm: null } }, 'sides');
+    expect(lines.filter((line) => /^Row \d+ \(/.test(line))).toHaveLength(4);
+    expect(lines.some((line) => /^Rows \d+ to \d+: repeat rows/.test(line))).toBe(true);
+  });
+
   it.each(BODY_KINDS)('%s is written whole in both sets of words, saying every piece and how edges meet', (kind) => {
     const design = bagOf(kind);
     for (const terms of ['us', 'uk'] as const) {

@@ -147,7 +147,7 @@ function addingWords({ settings }: Design, change: number, kind: StitchPattern['
   return `ch ${change + chains}, ${short} in ${ordinal(skippedInFoundation + 1)} ch from hook${more}, ${middle}, then ${change} foundation ${short} at the end`;
 }
 
-/** Rows of a pattern: each that is new is written; where whole repeats of it go on, what they repeat is named. */
+/** Rows of a pattern: each that is new is written; where rows that were written are worked again, word for word, they are named. */
 function patternLines(
   design: Design,
   pattern: StitchPattern,
@@ -157,18 +157,23 @@ function patternLines(
   const worked = rowsAsWorked({ pattern, firstRow: from, startStitches, rows, afterOther: !begins });
   const period = pattern.rows.length;
   const lines: string[] = [];
-  /** Rows of the pattern written one after the other, and the last whole repeat among them. */
-  let written = 0;
-  let block: { from: number; to: number } | null = null;
   const counts = (index: number): boolean => {
     const row = worked[index];
     if (row === undefined) return false;
     if (from + index === 1) return startStitches > 1 && firstRowCounts(design.settings, pattern);
     return row.pattern !== null && design.settings.turningChain === 'counts';
   };
-  const usual = design.settings.turningChain === 'counts';
+  const known: string[] = [];
+  const words = (index: number): string =>
+    (known[index] ??= rowWordsOf(design, pattern, from + index, worked[index] as RowAsWorked, counts(index - 1)));
+  /** Rows written one after the other that change nothing at the sides, and the last whole repeat among them. */
+  let written = 0;
+  let block: { from: number; to: number } | null = null;
+  const isEven = (index: number): boolean => worked[index]?.shape.by === 'nothing';
   const canRepeat = (index: number): boolean =>
-    block !== null && worked[index]?.pattern !== null && worked[index] !== undefined && counts(index - 1) === usual;
+    block !== null &&
+    isEven(index) &&
+    words(index) === words(block.from - from + ((from + index - block.from) % period));
   for (let index = 0; index < worked.length;) {
     const number = from + index;
     const row = worked[index] as RowAsWorked;
@@ -179,8 +184,6 @@ function patternLines(
       index = end + 1;
       continue;
     }
-    const words = (at: number) => rowWordsOf(design, pattern, from + at, worked[at] as RowAsWorked, counts(at - 1));
-    const text = words(index);
     // Rows cut so short that none of the pattern is left are alike.
     let end = index;
     while (
@@ -188,14 +191,13 @@ function patternLines(
       !after.has(from + end) &&
       worked[end + 1] !== undefined &&
       (worked[end + 1] as RowAsWorked).pattern === null &&
-      words(end + 1) === text
+      words(end + 1) === words(index)
     )
       end += 1;
     const called = end === index ? `Row ${number} (${sideOf(pattern, number)})` : numbered('row', number, from + end);
-    lines.push(`${called}: ${text}`, ...said(after, from + end));
+    lines.push(`${called}: ${words(index)}`, ...said(after, from + end));
     // Row 1 is worked into a chain or made as a foundation, and setup rows are worked once.
-    const repeats =
-      row.pattern !== null && number > Math.max(1, pattern.setupRows.length) && counts(index - 1) === usual;
+    const repeats = end === index && isEven(index) && number > Math.max(1, pattern.setupRows.length);
     written = repeats ? written + 1 : 0;
     if (repeats && written >= period) block = { from: number - period + 1, to: number };
     index = end + 1;
