@@ -139,7 +139,10 @@ describe('every row of every piece', () => {
 
   it('names rows over rounds by those that they repeat, though the pattern begins within them', () => {
     const design: Design = { ...bagOf('around-chain'), stitch: 'bobble-field' };
-    const { lines } = linesOf({ ...design, flap: { kind: 'straight', dropMm: 90, widthMm: null, hemMm: null } }, 'sides');
+    const { lines } = linesOf(
+      { ...design, flap: { kind: 'straight', dropMm: 90, widthMm: null, hemMm: null } },
+      'sides',
+    );
     expect(lines.filter((line) => /^Row \d+ \(/.test(line))).toHaveLength(4);
     expect(lines.some((line) => /^Rows \d+ to \d+: repeat rows/.test(line))).toBe(true);
   });
