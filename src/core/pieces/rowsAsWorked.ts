@@ -3,6 +3,7 @@ import {
   atomsOf,
   beginsWithStitch,
   nearestCount,
+  rowLike,
   rowOf,
   together,
   work,
@@ -117,15 +118,8 @@ class IdealRows {
     this.cells = worked.ok ? worked.rows : [];
   }
 
-  /** A row far up is like one of the second repeat. */
-  private like(row: number): number {
-    const { setupRows, rows } = this.pattern;
-    const beyond = row - setupRows.length - rows.length;
-    return beyond <= 0 ? row : setupRows.length + rows.length + 1 + ((beyond - 1) % rows.length);
-  }
-
   atoms(row: number): Atom[] | null {
-    const like = this.like(row);
+    const like = rowLike(this.pattern, row);
     const known = this.known.get(like);
     if (known !== undefined) return known;
     const below = like === 1 ? null : (this.cells[like - 2] ?? null);
@@ -136,7 +130,7 @@ class IdealRows {
 
   /** What the pattern has below a column of a row, counted in the order in which that row is worked. */
   kindBelow(row: number, at: number): Kind {
-    const below = this.cells[this.like(row) - 2];
+    const below = this.cells[rowLike(this.pattern, row) - 2];
     return below?.[this.width - 1 - at]?.made ?? 'stitch';
   }
 }

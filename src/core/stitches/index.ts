@@ -35,6 +35,7 @@ export {
   findRepeat,
   isPlainAt,
   patternRowCount,
+  rowLike,
   rowOf,
   workPattern,
   type FoundRepeat,

@@ -14,6 +14,17 @@ export function rowOf({ setupRows, rows }: Rows, row: number): PatternRow {
 export const patternRowCount = ({ setupRows, rows }: Rows): number => setupRows.length + rows.length;
 
 /**
+ * The lowest row that is worked like a row far up, over a row like the one below it: one of the setup rows or of the first two repeats.
+ *
+ * @example
+ * rowLike(STITCHES['bobble-field'], 9) // => 5
+ */
+export function rowLike({ setupRows, rows }: Rows, row: number): number {
+  const before = setupRows.length + rows.length;
+  return row <= before ? row : before + 1 + ((row - before - 1) % rows.length);
+}
+
+/**
  * Whether a row is plain, so that a fold lies well on it.
  *
  * @example

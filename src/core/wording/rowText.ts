@@ -3,6 +3,7 @@ import {
   foundationOf,
   isRaised,
   plainStitchOf,
+  rowLike,
   rowOf,
   turningChainOf,
   workPattern,
@@ -217,8 +218,9 @@ function firstStitch({ before, repeat }: PatternRow): Worked {
 function countWords(pattern: StitchPattern, row: number, count: number, terms: TermSet): string {
   const single = singleStitch(rowOf(pattern, row));
   if (single) return `${count} ${abbreviation(single, terms)}`;
-  const worked = workPattern(pattern, count, row);
-  const cells: readonly Cell[] = worked.ok ? (worked.rows[row - 1] ?? []) : [];
+  const like = rowLike(pattern, row);
+  const worked = workPattern(pattern, count, like);
+  const cells: readonly Cell[] = worked.ok ? (worked.rows[like - 1] ?? []) : [];
   const special = new Map<string, number>();
   for (const cell of cells)
     if (cell.made === 'stitch' && isRaised(cell.step)) {

@@ -166,14 +166,19 @@ function patternLines(
   const known: string[] = [];
   const words = (index: number): string =>
     (known[index] ??= rowWordsOf(design, pattern, from + index, worked[index] as RowAsWorked, counts(index - 1)));
+  /** Whether two rows are the same word for word; a row of the pattern's own needs no words to tell. */
+  const isSame = (one: number, other: number): boolean => {
+    const [a, b] = [worked[one], worked[other]] as [RowAsWorked, RowAsWorked];
+    if (a.pattern === null && b.pattern === null) return words(one) === words(other);
+    const alike = a.pattern === b.pattern && a.shape.stitches === b.shape.stitches;
+    return alike && counts(one - 1) === counts(other - 1);
+  };
   /** Rows written one after the other that change nothing at the sides, and the last whole repeat among them. */
   let written = 0;
   let block: { from: number; to: number } | null = null;
   const isEven = (index: number): boolean => worked[index]?.shape.by === 'nothing';
   const canRepeat = (index: number): boolean =>
-    block !== null &&
-    isEven(index) &&
-    words(index) === words(block.from - from + ((from + index - block.from) % period));
+    block !== null && isEven(index) && isSame(index, block.from - from + ((from + index - block.from) % period));
   for (let index = 0; index < worked.length;) {
     const number = from + index;
     const row = worked[index] as RowAsWorked;
