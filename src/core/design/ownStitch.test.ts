@@ -1,6 +1,17 @@
 import fc from 'fast-check';
 import { describe, expect, it, test } from 'vitest';
-import { STITCHES, chain, everywhere, inSpace, skip, work, workPattern, type PatternRow } from '@/core/stitches';
+import {
+  STITCHES,
+  chain,
+  everywhere,
+  foundation,
+  inSpace,
+  skip,
+  work,
+  workPattern,
+  workRow,
+  type PatternRow,
+} from '@/core/stitches';
 import { planBag } from '@/core/plan';
 import { designAt, fullDesign, planOf } from '@/core/testing/designs';
 import { problemSentence, writePattern } from '@/core/wording';
@@ -117,6 +128,49 @@ describe('rows that don’t fit stop the plan, at their field, with what would f
   it('a pattern that the bag is not worked in stops it as well, so that none is kept that can’t be worked', () => {
     const broken = own([everywhere({ ...work('sc'), each: 2 })]);
     expect(planBag({ ...fullDesign(), ownStitches: [broken] }).ok).toBe(false);
+  });
+});
+
+describe('the work of finding a repeat is bounded, whatever is written', () => {
+  const growing = (rows: number, each: number) =>
+    own(Array.from({ length: rows }, () => everywhere({ ...work('sc'), each })));
+
+  it.each([
+    [4, 2],
+    [7, 2],
+    [24, 12],
+  ])('%i rows that make %i of each stitch are refused at the first of them', (rows, each) => {
+    expect(repeatOfOwn(growing(rows, each))).toEqual({
+      ok: false,
+      row: 1,
+      fault: { code: 'count-drifts', from: 1, to: each },
+    });
+  });
+
+  it('a row of thousands of chains is refused with its true count, and none of them is made', () => {
+    const chains = own([everywhere(work('sc'), ...Array.from({ length: 58 }, () => chain(50)))]);
+    expect(repeatOfOwn(chains)).toEqual({ ok: false, row: 1, fault: { code: 'count-drifts', from: 1, to: 2901 } });
+    const effort = { left: 300 };
+    expect(workRow(everywhere(work('sc'), chain(50)), foundation(100), { most: 100, effort })).toMatchObject({
+      ok: false,
+    });
+    expect(effort.left).toBeLessThan(0);
+  });
+
+  it.each([
+    ['repeats over more than is looked for', own([everywhere(work('sc', 100))])],
+    [
+      'takes too long',
+      own([...Array.from({ length: 23 }, () => everywhere(work('sc'))), everywhere(work('sc', 60))], {
+        setupRows: Array.from({ length: 12 }, () => everywhere(work('sc'))) as OwnStitch['setupRows'],
+      }),
+    ],
+  ])('one that %s is said to be too large, and not to fit no count', (_, large) => {
+    const result = planBag(inOwn(large));
+    if (result.ok) throw new Error('planned');
+    expect(result.problems.map((problem) => problemSentence(problem, 'cm'))).toEqual([
+      '“Trial” is too large to be worked out. Write fewer rows, or shorter ones.',
+    ]);
   });
 });
 

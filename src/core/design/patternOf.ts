@@ -46,18 +46,25 @@ export function patternNamed(choice: StitchChoice, ownStitches: readonly OwnStit
   return own ? patternOfOwn(own) : STITCHES.sc;
 }
 
+/** Repeats that were found, by the pattern: every plan of a bag asks for them anew. */
+const found = new WeakMap<object, FoundRepeat>();
+
 /** What working an own pattern's rows gives: its repeat, or the row that does not fit. */
-export const repeatOfOwn = (own: Pick<OwnStitch, 'setupRows' | 'rows'>): FoundRepeat => findRepeat(own);
+export function repeatOfOwn(own: Pick<OwnStitch, 'setupRows' | 'rows'>): FoundRepeat {
+  const known = found.get(own) ?? findRepeat(own);
+  found.set(own, known);
+  return known;
+}
 
 function patternOfOwn(own: OwnStitch): StitchPattern {
   return once(own, 0, () => {
-    const found = repeatOfOwn(own);
+    const repeat = repeatOfOwn(own);
     return {
       id: own.id,
       use: 'fabric',
       base: own.base,
-      repeatStitches: found.ok ? found.repeatStitches : 1,
-      edgeStitches: found.ok ? found.edgeStitches : 0,
+      repeatStitches: repeat.ok ? repeat.repeatStitches : 1,
+      edgeStitches: repeat.ok ? repeat.edgeStitches : 0,
       turningChain: turningChainOf(own.base),
       setupRows: own.setupRows,
       rows: own.rows,

@@ -38,13 +38,13 @@ export function roundsAsWorked(pattern: StitchPattern, all: number, rounds: numb
     for (const round of begunAnywhere(atoms, row, pattern.repeatStitches, shift)) {
       const [first] = round.repeat;
       if (first === undefined || !('work' in first)) continue;
-      const worked = workRow(round, below, number > 1);
+      const worked = workRow(round, below, { turned: number > 1 });
       if (!worked.ok || worked.cells.length !== all) continue;
       below = worked.cells;
       return round;
     }
     const plain = everywhere(work(pattern.base));
-    const worked = workRow(plain, below, number > 1);
+    const worked = workRow(plain, below, { turned: number > 1 });
     below = worked.ok ? worked.cells : foundation(all);
     return plain;
   });

@@ -14,9 +14,27 @@ export type RowFault =
   /** A step goes into a chain space where there is a stitch, or the other way round. */
   | { code: 'no-space-here' | 'no-stitch-here'; at: number }
   /** The repeat takes no stitches, so it would never end. */
-  | { code: 'repeat-takes-nothing' };
+  | { code: 'repeat-takes-nothing' }
+  /** It makes more or fewer places than a straight fabric has. */
+  | { code: 'count-drifts'; from: number; to: number }
+  /** There was no effort left to work it with. */
+  | { code: 'too-much-to-work' };
+
+/** How much may still be worked: a step in a place, or a place made, is one. It is used up by working rows. */
+export interface Effort {
+  left: number;
+}
 
 export type RowResult = { ok: true; cells: Cell[]; repeats: number } | { ok: false; fault: RowFault };
+
+export interface WorkRowOptions {
+  /** Whether the work was turned since the row below, so that it is met from its end. Default true. */
+  turned?: boolean;
+  /** The most places it may make. A row that makes more is a fault, found without making them. Default: any number. */
+  most?: number;
+  /** What may be spent on it. Default: as much as it takes. */
+  effort?: Effort;
+}
 
 /** What a step takes from the row below, in places; a chain space is as many places as it has chains. */
 const takesOf = (step: Step, spaceChains: number): number => {
@@ -29,43 +47,56 @@ const takesOf = (step: Step, spaceChains: number): number => {
  * Works a row over the row below, stitch by stitch, and gives its stitches or the first thing that does not fit.
  *
  * @param below the places of the row below, in the order in which it was made; for row 1 the foundation
- * @param turned whether the work was turned since, so that the row below is met from its end
  *
  * @example
  * workRow(everywhere(work('sc')), foundation(5)).ok // => true
+ * workRow(everywhere({ ...work('sc'), each: 2 }), foundation(5), { most: 5 }) // => { ok: false, fault: { code: 'count-drifts', from: 5, to: 10 } }
  * workRow(everywhere(work('sc', 2)), foundation(5)) // => { ok: false, fault: { code: 'repeat-does-not-come-out', over: 1, repeatStitches: 2 } }
  */
-export function workRow(row: PatternRow, below: readonly Cell[], turned = true): RowResult {
-  const places = below.map((cell, index) => ({ cell, index }));
-  if (turned) places.reverse();
+export function workRow(
+  row: PatternRow,
+  below: readonly Cell[],
+  { turned = true, most = Infinity, effort = { left: Infinity } }: WorkRowOptions = {},
+): RowResult {
+  const has = below.length;
+  /** Where a place of the row below stands in the order in which it was made. */
+  const indexOf = (place: number): number => (turned ? has - 1 - place : place);
+  const isChain = (place: number): boolean => below[indexOf(place)]?.made === 'chain';
   const cells: Cell[] = [];
+  /** Places made, whether they are still kept or not. */
+  let made = 0;
   let at = 0;
 
+  const make = (count: number, cell: Cell) => {
+    made += count;
+    const kept = Math.min(made, most);
+    effort.left -= Math.max(1, kept - cells.length);
+    while (cells.length < kept) cells.push(cell);
+  };
   const spaceAt = (from: number): number => {
     let chains = 0;
-    while (places[from + chains]?.cell.made === 'chain') chains += 1;
+    while (from + chains < has && isChain(from + chains)) chains += 1;
     return chains;
   };
   /** Does one step; answers what does not fit. */
   const take = (step: Step): RowFault | null => {
+    if (effort.left < 0) return { code: 'too-much-to-work' };
+    effort.left -= 1;
     if ('chain' in step) {
-      for (let made = 0; made < step.chain; made += 1) cells.push({ made: 'chain' });
+      make(step.chain, { made: 'chain' });
       return null;
     }
     if ('skip' in step) {
-      if (at + step.skip > places.length)
-        return { code: 'too-few-stitches', needs: at + step.skip, has: places.length };
+      if (at + step.skip > has) return { code: 'too-few-stitches', needs: at + step.skip, has };
       at += step.skip;
       return null;
     }
     for (let time = 0; time < step.times; time += 1) {
-      const takes = takesOf({ ...step, times: 1 }, spaceAt(at));
-      if (step.into === 'space' && takes === 0) return { code: 'no-space-here', at: at + 1 };
-      if (at + takes > places.length) return { code: 'too-few-stitches', needs: at + takes, has: places.length };
-      const place = places[at];
-      if (step.into !== 'space' && step.into !== 'stitch' && place?.cell.made === 'chain')
-        return { code: 'no-stitch-here', at: at + 1 };
-      for (let made = 0; made < step.each; made += 1) cells.push({ made: 'stitch', step, from: place?.index ?? 0 });
+      const takes = step.into === 'space' ? spaceAt(at) : step.over;
+      if (takes === 0) return { code: 'no-space-here', at: at + 1 };
+      if (at + takes > has) return { code: 'too-few-stitches', needs: at + takes, has };
+      if (step.into !== 'space' && step.into !== 'stitch' && isChain(at)) return { code: 'no-stitch-here', at: at + 1 };
+      make(step.each, { made: 'stitch', step, from: indexOf(at) });
       at += takes;
     }
     return null;
@@ -75,11 +106,12 @@ export function workRow(row: PatternRow, below: readonly Cell[], turned = true):
     const fault = take(step);
     if (fault) return { ok: false, fault };
   }
-  const afterTakes = sumOf(row.after, (step) => takesOf(step, lastSpace(places.map(({ cell }) => cell))));
+  const endSpace = lastSpace(has, isChain);
+  const afterTakes = sumOf(row.after, (step) => takesOf(step, endSpace));
   const repeatTakes = sumOf(row.repeat, (step) => takesOf(step, 1));
   if (row.repeat.length > 0 && repeatTakes === 0) return { ok: false, fault: { code: 'repeat-takes-nothing' } };
   let repeats = 0;
-  while (row.repeat.length > 0 && places.length - at - afterTakes > 0) {
+  while (row.repeat.length > 0 && has - at - afterTakes > 0) {
     const begun = at;
     for (const step of row.repeat) {
       const fault = take(step);
@@ -87,21 +119,22 @@ export function workRow(row: PatternRow, below: readonly Cell[], turned = true):
       if (fault) return { ok: false, fault };
     }
     repeats += 1;
-    if (places.length - at < afterTakes) return { ok: false, fault: notComingOut(begun) };
+    if (has - at < afterTakes) return { ok: false, fault: notComingOut(begun) };
   }
   for (const step of row.after) {
     const fault = take(step);
     if (fault) return { ok: false, fault };
   }
-  const left = places.length - at;
+  const left = has - at;
   if (left > 0)
     return { ok: false, fault: { code: 'repeat-does-not-come-out', over: left, repeatStitches: repeatTakes } };
+  if (made > most) return { ok: false, fault: { code: 'count-drifts', from: below.length, to: made } };
   return { ok: true, cells, repeats };
 
   function notComingOut(begun: number): RowFault {
     return {
       code: 'repeat-does-not-come-out',
-      over: places.length - begun - afterTakes,
+      over: has - begun - afterTakes,
       repeatStitches: repeatTakes,
     };
   }
@@ -116,11 +149,11 @@ export const foundation = (stitchCount: number): Cell[] =>
   }));
 
 /** The chains of the last space of a row: what an end that works into a space would take. */
-function lastSpace(cells: readonly Cell[]): number {
-  let end = cells.length - 1;
-  while (end >= 0 && cells[end]?.made !== 'chain') end -= 1;
+function lastSpace(places: number, isChain: (place: number) => boolean): number {
+  let end = places - 1;
+  while (end >= 0 && !isChain(end)) end -= 1;
   let chains = 0;
-  while (cells[end - chains]?.made === 'chain') chains += 1;
+  while (end - chains >= 0 && isChain(end - chains)) chains += 1;
   return chains;
 }
 

@@ -1,4 +1,4 @@
-import { foundation, workRow, type Cell, type RowFault } from './replay';
+import { foundation, workRow, type Cell, type Effort, type RowFault } from './replay';
 import { isPlainRow, type PatternRow } from './step';
 import type { StitchPattern } from './stitch';
 
@@ -36,22 +36,26 @@ export const isPlainAt = (pattern: Rows, row: number): boolean => isPlainRow(row
 export type PatternResult = { ok: true; rows: Cell[][] } | { ok: false; row: number; fault: RowFault };
 
 /**
- * Works a pattern from row 1 on, every row over the one before.
+ * Works a pattern from row 1 on, every row over the one before. A pattern is a straight fabric: a row that gives more or fewer places
+ * than it took does not fit, and no place beyond them is ever made, so that the work is bounded whatever the rows say.
  *
  * @param stitchCount stitches in the foundation
  * @param rowCount rows to work
+ * @param effort what may be spent on it; as much as it takes where it is left out
  * @returns the places of each row in the order in which they were made, or the first row that does not fit and why
  *
  * @example
  * workPattern(STITCHES.linen, 7, 3).ok // => true
  * workPattern(STITCHES.linen, 8, 3).ok // => false
  */
-export function workPattern(pattern: Rows, stitchCount: number, rowCount: number): PatternResult {
+export function workPattern(pattern: Rows, stitchCount: number, rowCount: number, effort?: Effort): PatternResult {
   const rows: Cell[][] = [];
   let below = foundation(stitchCount);
   for (let row = 1; row <= rowCount; row += 1) {
-    const result = workRow(rowOf(pattern, row), below);
+    const result = workRow(rowOf(pattern, row), below, { most: stitchCount, effort });
     if (!result.ok) return { ok: false, row, fault: result.fault };
+    const to = result.cells.length;
+    if (to < stitchCount) return { ok: false, row, fault: { code: 'count-drifts', from: stitchCount, to } };
     rows.push(result.cells);
     below = result.cells;
   }
@@ -61,10 +65,11 @@ export function workPattern(pattern: Rows, stitchCount: number, rowCount: number
 /** The largest count that is tried when a repeat is looked for: no pattern for a bag repeats over more. */
 const MOST_TRIED = 120;
 
+/** What is spent on looking for a repeat, in steps and places; the largest pattern of the catalogue asks for a fiftieth of it. */
+const REPEAT_EFFORT = 150_000;
+
 export type FoundRepeat =
-  | { ok: true; repeatStitches: number; edgeStitches: number }
-  | { ok: false; row: number; fault: RowFault }
-  | { ok: false; row: number; fault: { code: 'count-drifts'; from: number; to: number } };
+  { ok: true; repeatStitches: number; edgeStitches: number } | { ok: false; row: number; fault: RowFault };
 
 /**
  * The repeat that rows allow, found by working them: the counts that come out, row after row, for two turns of the pattern.
@@ -78,25 +83,29 @@ export type FoundRepeat =
 export function findRepeat(pattern: Rows): FoundRepeat {
   const rowCount = pattern.setupRows.length + 2 * pattern.rows.length;
   const fitting: number[] = [];
-  let furthest: Extract<FoundRepeat, { ok: false }> | null = null;
-  for (let count = 1; count <= MOST_TRIED; count += 1) {
-    const result = workPattern(pattern, count, rowCount);
-    if (!result.ok) {
-      if (!furthest || result.row > furthest.row) furthest = result;
-      continue;
-    }
-    const drift = result.rows.findIndex((cells) => cells.length !== count);
-    if (drift < 0) fitting.push(count);
-    else
-      furthest ??= {
-        ok: false,
-        row: drift + 1,
-        fault: { code: 'count-drifts', from: count, to: result.rows[drift]?.length ?? 0 },
-      };
+  const effort: Effort = { left: REPEAT_EFFORT };
+  let furthest: Unworked | null = null;
+  // Two counts tell the repeat; more of them would only come out as well.
+  for (let count = 1; count <= MOST_TRIED && fitting.length < 2; count += 1) {
+    const result = workPattern(pattern, count, rowCount, effort);
+    if (result.ok) fitting.push(count);
+    else if (result.fault.code === 'too-much-to-work')
+      // A row that drifts does so whatever the count; what doesn't come out might with a larger one.
+      return furthest?.fault.code === 'count-drifts' ? furthest : result;
+    else furthest = further(furthest, result);
   }
   const [first, second] = fitting;
-  if (first === undefined || second === undefined)
-    return furthest ?? { ok: false, row: 1, fault: { code: 'repeat-takes-nothing' } };
+  if (first === undefined) return furthest ?? { ok: false, row: 1, fault: { code: 'repeat-takes-nothing' } };
+  if (second === undefined) return { ok: false, row: 1, fault: { code: 'too-much-to-work' } };
   const repeatStitches = second - first;
   return { ok: true, repeatStitches, edgeStitches: first % repeatStitches };
+}
+
+type Unworked = Extract<PatternResult, { ok: false }>;
+
+/** Of two counts that don't come out, the one that tells more: it came further up, or came out on its row and drifts there. */
+function further(before: Unworked | null, now: Unworked): Unworked {
+  if (before === null || now.row > before.row) return now;
+  const drifts = now.fault.code === 'count-drifts' && before.fault.code !== 'count-drifts';
+  return now.row === before.row && drifts ? now : before;
 }

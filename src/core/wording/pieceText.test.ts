@@ -101,7 +101,7 @@ describe('every row of every piece', () => {
       }
       let below = foundation(piece.counts[0] as number);
       for (let round = 2; round <= piece.counts.length; round += 1) {
-        const worked = workRow(roundRow(piece, round, 'sc'), below, false);
+        const worked = workRow(roundRow(piece, round, 'sc'), below, { turned: false });
         if (!worked.ok) throw new Error(`${piece.id} round ${round}: ${JSON.stringify(worked.fault)}`);
         expect(worked.cells).toHaveLength(piece.counts[round - 1] as number);
         below = worked.cells;

@@ -22,6 +22,8 @@ function ownPatternSentence(v: Values, { fault, name }: Record<string, string>):
       return `${row} has a repeat that takes no stitch of the row below, so it would never end.`;
     case 'count-drifts':
       return `${row} makes ${v.to} stitches of ${v.from}. A straight fabric keeps its count: balance increases and decreases within the row.`;
+    case 'too-much-to-work':
+      return `“${name}” is too large to be worked out. Write fewer rows, or shorter ones.`;
     default:
       return `${row} has to begin with a stitch, so that the turning chain can stand beside it or for it.`;
   }
