@@ -125,6 +125,20 @@ test('a pattern of her own is written in words, mended where it does not fit, an
   await expect(page.getByRole('radio', { name: 'Millrace mesh' })).toBeHidden();
 });
 
+test('rows that grow and grow hold nothing up, and are refused at the first of them', async ({ page }) => {
+  await newBag(page);
+  await goTo(page, 'Stitch');
+  await page.getByRole('button', { name: 'Write one of your own' }).click();
+  const sheet = page.getByRole('dialog', { name: 'A pattern of your own' });
+  await sheet.getByRole('textbox', { name: 'Name' }).fill('Flood');
+  for (let row = 1; row <= 9; row += 1) {
+    if (row > 1) await sheet.getByRole('button', { name: 'One more row' }).click();
+    await sheet.getByRole('textbox', { name: `Row ${row}`, exact: true }).fill('12 sc in each st across');
+  }
+  await sheet.getByRole('button', { name: 'Work the bag in it' }).click();
+  await expect(sheet.getByRole('alert')).toContainText('Row 1 of “Flood” makes 12 stitches of 1');
+});
+
 test('a pattern of her own is put together step by step', async ({ page }) => {
   await newBag(page);
   await goTo(page, 'Stitch');

@@ -4,6 +4,7 @@ import type { Design, Swatch } from '@/core/design';
 import { makings, type Makings } from '@/core/makings';
 import { solutions, type Solutions, type Weights, type Wishes } from '@/core/solutions';
 import type { Plan } from '@/core/plan';
+import { findRepeat, type FoundRepeat, type StitchPattern } from '@/core/stitches';
 import { seededRandom } from '@/core/random';
 
 /** How long a piece of work goes on before it lets others have a turn, ms: a call to stop is heard after it. */
@@ -20,6 +21,9 @@ export const planningWork = {
   /** Other stitches, hooks, edges and counts for a bag, the best first. */
   alternatives: (design: SettledDesign, swatches: Swatch[], onShare: OnShare): Promise<Alternative[]> =>
     inTurns(alternatives(design, swatches), onShare),
+
+  /** The repeat that a pattern's rows allow, or the row that fits no count. */
+  repeat: (rows: Pick<StitchPattern, 'setupRows' | 'rows'>): FoundRepeat => findRepeat(rows),
 
   /** A planned bag made many times over on paper; the same seed gives the same makings. */
   makings: (plan: Plan, runs: number, seed: number, onShare: OnShare): Promise<Makings> =>

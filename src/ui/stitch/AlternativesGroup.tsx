@@ -3,17 +3,18 @@
 import { Box } from '@chakra-ui/react';
 import { useEffect, useMemo, useState } from 'react';
 import { alternativeFigures, type Alternative } from '@/core/alternatives';
+import type { SettledDesign } from '@/core/contents';
+import type { Swatch } from '@/core/design';
 import { stitchName } from '@/core/wording';
 import { useBag, useBagStore } from '@/ui/bag/BagProvider';
 import { Group } from '@/ui/bag/PlaceLayout';
 import { ChoiceField } from '@/ui/fields';
 import { AskableNumber } from '@/ui/figures/FigureTicket';
 import { useSwatchLibrary } from '@/ui/swatch/swatchLibrary';
-import { inWorker } from '@/ui/workers/planningWorker';
+import type { Work } from '@/ui/workers/planningWorker';
+import { useAnswer } from '@/ui/workers/useAnswer';
 import { TakeTable } from '@/ui/figures/TakeTable';
 
-/** She may still be choosing: the search begins this long after the last change, ms. */
-const SETTLE_MS = 300;
 const SHOWN = 8;
 
 type Kind = 'any' | 'hook' | 'edge' | 'stitch';
@@ -85,31 +86,22 @@ export function AlternativesGroup() {
 
 /** The alternatives as the worker finds them; null until it has. */
 function useAlternatives(): Alternative[] | null {
-  const settled = useBag((state) => state.plan.contents.settled);
+  const { widthMm, heightMm } = useBag((state) => state.plan.contents.settled.body);
   const design = useBag((state) => state.design);
   const { swatches } = useSwatchLibrary();
   const store = useBagStore();
-  const [found, setFound] = useState<Alternative[] | null>(null);
-  useEffect(() => {
-    let stop = () => {};
-    const timer = setTimeout(() => {
-      const running = inWorker(
-        (worker, onShare) => worker.alternatives(store.getState().plan.contents.settled, [...swatches], onShare),
-        () => {},
-      );
-      stop = running.stop;
-      void running.result.then((result) => {
-        if (result) setFound(result);
-      });
-    }, SETTLE_MS);
-    return () => {
-      clearTimeout(timer);
-      stop();
-    };
-    // The settled design is made anew with every plan; the design itself tells when anything has changed.
-  }, [design, settled.body.widthMm, settled.body.heightMm, swatches, store]);
-  return found;
+  // The settled design is made anew with every plan; the design itself tells when anything has changed.
+  const question = useMemo(
+    () => ({ settled: store.getState().plan.contents.settled, swatches, restsOn: [design, widthMm, heightMm] }),
+    [store, swatches, design, widthMm, heightMm],
+  );
+  return useAnswer(question, askAlternatives).last;
 }
+
+const askAlternatives =
+  ({ settled, swatches }: { settled: SettledDesign; swatches: readonly Swatch[] }): Work<Alternative[]> =>
+  (worker, onShare) =>
+    worker.alternatives(settled, [...swatches], onShare);
 
 type Chosen = Parameters<typeof stitchName>[0];
 

@@ -1,8 +1,8 @@
 'use client';
 
 import { Box, Button, Flex, Input, Stack } from '@chakra-ui/react';
-import { useId, useState } from 'react';
-import { repeatOfOwn } from '@/core/design';
+import { useId, useMemo, useState } from 'react';
+import type { FoundRepeat as FoundRepeatAnswer, PatternRow } from '@/core/stitches';
 import { useBag, useBagStore } from '@/ui/bag/BagProvider';
 import { Row } from '@/ui/bag/PlaceLayout';
 import { Sheet, type SheetProps } from '@/ui/bag/Sheet';
@@ -10,7 +10,9 @@ import { FieldFrame } from '@/ui/fields/FieldFrame';
 import { TypedField } from '@/ui/fields/TypedField';
 import { NatureFields } from './NatureFields';
 import { StepForm } from './StepForm';
-import { writtenStitch, type OwnStitchDraft } from './ownStitchDraft';
+import type { Work } from '@/ui/workers/planningWorker';
+import { useAnswer } from '@/ui/workers/useAnswer';
+import { writtenRows, writtenStitch, type OwnStitchDraft } from './ownStitchDraft';
 
 interface OwnStitchSheetProps extends SheetProps {
   first: OwnStitchDraft;
@@ -153,20 +155,28 @@ function RowField({ label, words, fault, onFocus, onChange, onRemove }: RowField
   );
 }
 
-/** What working the rows gives, while she writes. */
-function FoundRepeat({ draft, terms }: { draft: OwnStitchDraft; terms: 'us' | 'uk' }) {
-  const written = writtenStitch(draft, terms);
-  if (!written.ok) return null;
-  const found = repeatOfOwn(written.own);
-  if (!found.ok) return null;
-  const { repeatStitches, edgeStitches } = found;
+/** What working the rows gives, while she writes: worked away from the screen, with the last answer left standing until the next. */
+function FoundRepeat({ draft: { rows, setupCount }, terms }: { draft: OwnStitchDraft; terms: 'us' | 'uk' }) {
+  const written = useMemo(() => writtenRows(rows, terms), [rows, terms]);
+  const question = useMemo(
+    () => (written.ok ? { setupRows: written.rows.slice(0, setupCount), rows: written.rows.slice(setupCount) } : null),
+    [written, setupCount],
+  );
+  const { last, isCurrent } = useAnswer(question, askRepeat);
+  if (question === null || !last?.ok) return null;
+  const { repeatStitches, edgeStitches } = last;
   return (
-    <Box role="status" fontSize="14.5px">
+    <Box role="status" fontSize="14.5px" color={isCurrent ? 'ink' : 'inkSoft'} aria-busy={!isCurrent}>
       Worked row by row, it comes out on{' '}
       {repeatStitches === 1
         ? 'any count'
         : `a multiple of ${repeatStitches} stitches${edgeStitches > 0 ? ` plus ${edgeStitches}` : ''}`}
-      .
+      {isCurrent ? '.' : ' – working it anew…'}
     </Box>
   );
 }
+
+const askRepeat =
+  (rows: { setupRows: PatternRow[]; rows: PatternRow[] }): Work<FoundRepeatAnswer> =>
+  (worker) =>
+    worker.repeat(rows);

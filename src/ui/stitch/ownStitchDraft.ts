@@ -35,16 +35,29 @@ export const draftOf = (own: OwnStitch, terms: Terms): OwnStitchDraft => ({
   nature: { ...own.nature },
 });
 
-export type WrittenStitch = { ok: true; own: OwnStitch } | { ok: false; row: number; sentence: string };
+export type WrittenStitch = { ok: true; own: OwnStitch } | Unreadable;
 
-/** The pattern that a draft's words say, or the first row that can't be read and why. */
-export function writtenStitch(draft: OwnStitchDraft, terms: Terms): WrittenStitch {
+type Unreadable = { ok: false; row: number; sentence: string };
+
+/** The rows that words say, or the first that can't be read and why. */
+export function writtenRows(
+  rowsInWords: readonly string[],
+  terms: Terms,
+): { ok: true; rows: PatternRow[] } | Unreadable {
   const rows: PatternRow[] = [];
-  for (const [index, words] of draft.rows.entries()) {
+  for (const [index, words] of rowsInWords.entries()) {
     const read = readRow(words, terms);
     if (!read.ok) return { ok: false, row: index, sentence: rowFaultSentence(read.fault, terms) };
     rows.push(read.row);
   }
+  return { ok: true, rows };
+}
+
+/** The pattern that a draft's words say, or the first row that can't be read and why. */
+export function writtenStitch(draft: OwnStitchDraft, terms: Terms): WrittenStitch {
+  const written = writtenRows(draft.rows, terms);
+  if (!written.ok) return written;
+  const { rows } = written;
   const { id, name, setupCount, firstRowPublic, nature } = draft;
   return {
     ok: true,
