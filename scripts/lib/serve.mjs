@@ -42,7 +42,7 @@ export async function startServer({ database, port }) {
   const address = `http://${LOOPBACK}:${port}`;
   for (let tries = 0; tries < 900; tries += 1) {
     if (child.exitCode !== null) throw new Error('the server stopped before it answered');
-    const answered = await fetch(`${address}/api/swatches`).then(
+    const answered = await fetch(`${address}/api/health`).then(
       (response) => response.ok,
       () => false,
     );

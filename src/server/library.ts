@@ -1,11 +1,11 @@
 import { nanoid } from 'nanoid';
 import { z } from 'zod';
-import type { KeepResult } from '@/store';
+import type { KeepResult, Listed } from '@/store';
 import { answer, readBody, Refused } from './http';
 
 interface Shelf<T> {
   keep(one: T): Promise<KeepResult>;
-  list(): Promise<T[]>;
+  list(): Promise<Listed<T>>;
   remove(id: string): Promise<boolean>;
 }
 
@@ -27,7 +27,7 @@ export async function keepOne<T>(shelf: Shelf<T>, one: T): Promise<void> {
 
 /** The routes of a library whose ones name themselves: all of them, and keeping one. */
 export const libraryRoutes = <T extends { id: string; name: string }>({ shelf, schema }: LibraryRoutes<T>) => ({
-  GET: (): Promise<Response> => answer(async () => ({ kept: await (await shelf()).list() })),
+  GET: (): Promise<Response> => answer(async () => (await shelf()).list()),
   POST: (request: Request): Promise<Response> =>
     answer(async () => {
       const { one } = await readBody(request, z.strictObject({ one: schema }));

@@ -1,8 +1,10 @@
 import { nanoid } from 'nanoid';
-import { Op, Transaction, type Sequelize } from 'sequelize';
+import { Op } from 'sequelize';
 import { z } from 'zod';
-import { isMeasured, readDesign, readDesignText, type Design } from '@/core/design';
-import type { BagRow, Models } from './models';
+import { isMeasured, readDesignText, type Design } from '@/core/design';
+import type { Access } from './access';
+import { bySchema, readDocument } from './documents';
+import type { BagRow } from './models';
 
 export const bagIdSchema = z
   .string()
@@ -42,14 +44,13 @@ export type SaveResult =
   | { ok: false; reason: 'missing' }
   | { ok: false; reason: 'moved-on'; current: StoredBag; refusedId: string };
 
+const historySchema = z.object({ undo: z.array(z.unknown()), redo: z.array(z.unknown()) });
+
 const NO_HISTORY: StoredHistory = { undo: [], redo: [] };
 
-/** The bags: the only code that reads and writes them. Every method is one transaction or one statement. */
+/** The bags: the only code that reads and writes them. What a method writes is written whole or not at all. */
 export class BagRepository {
-  constructor(
-    private readonly sequelize: Sequelize,
-    private readonly models: Models,
-  ) {}
+  constructor(private readonly access: Access) {}
 
   /**
    * Bags of the shelf (or put away), the last changed first; `unreadable` names those of this part whose document this
@@ -60,9 +61,10 @@ export class BagRepository {
     offset: number;
     limit: number;
   }): Promise<{ bags: StoredBag[]; total: number; unreadable: string[] }> {
+    const { read } = this.access;
     const where = { archivedAt: options.archived ? { [Op.not]: null } : null };
     const [rows, total] = await Promise.all([
-      this.models.Bag.findAll({
+      read.Bag.findAll({
         where,
         order: [
           ['updatedAt', 'DESC'],
@@ -71,37 +73,33 @@ export class BagRepository {
         offset: options.offset,
         limit: options.limit,
       }),
-      this.models.Bag.count({ where }),
+      read.Bag.count({ where }),
     ]);
-    const read = rows.map((row) => ({ name: row.name, bag: storedBag(row) }));
+    const bags = rows.map((row) => ({ name: row.name, bag: storedBag(row) }));
     return {
-      bags: read.flatMap(({ bag }) => bag ?? []),
+      bags: bags.flatMap(({ bag }) => bag ?? []),
       total,
-      unreadable: read.flatMap(({ name, bag }) => (bag === null ? [name] : [])),
+      unreadable: bags.flatMap(({ name, bag }) => (bag === null ? [name] : [])),
     };
   }
 
-  /** A bag with its history and the saves that were refused, or null when there is none of that id. */
+  /**
+   * A bag with its history and the saves that were refused, or null when there is none of that id. A history that can't be read any more is
+   * left out, and stays as it is until the next save.
+   */
   async open(id: BagId): Promise<OpenedBag | null> {
-    const row = await this.models.Bag.findByPk(id);
+    const { Bag, RefusedSave } = this.access.read;
+    const row = await Bag.findByPk(id, { include: 'kept' });
     const bag = row && storedBag(row);
     if (!bag) return null;
-    const history = await this.models.History.findByPk(id);
-    const refused = await this.models.RefusedSave.findAll({ where: { bagId: id }, order: [['createdAt', 'DESC']] });
+    const refused = await RefusedSave.findAll({ where: { bagId: id }, order: [['createdAt', 'DESC']] });
     return {
       ...bag,
-      history: history ? (JSON.parse(history.document) as StoredHistory) : NO_HISTORY,
-      refused: refused.flatMap((save) => {
-        const read = readDesign(JSON.parse(save.design));
+      history: (row.kept && readDocument(row.kept.document, bySchema(historySchema))) ?? NO_HISTORY,
+      refused: refused.flatMap(({ id: refusedId, baseRevision, design: text, createdAt }) => {
+        const read = readDesignText(text);
         return read.ok
-          ? [
-              {
-                id: save.id,
-                baseRevision: save.baseRevision,
-                design: read.design,
-                createdAt: save.createdAt.toISOString(),
-              },
-            ]
+          ? [{ id: refusedId, baseRevision, design: read.design, createdAt: createdAt.toISOString() }]
           : [];
       }),
     };
@@ -109,17 +107,15 @@ export class BagRepository {
 
   async create(design: Design): Promise<BagId> {
     const id = bagIdSchema.parse(nanoid(12));
-    await this.inTransaction(async (transaction) => {
-      await this.keepSwatch(design, transaction);
-      await this.models.Bag.create(
-        {
-          id,
-          name: design.name,
-          design: JSON.stringify(design),
-          swatchId: isMeasured(design.swatch) ? design.swatch.id : null,
-        },
-        { transaction },
-      );
+    const { writer, written } = this.access;
+    await writer.write(async () => {
+      await this.keepSwatch(design);
+      await written.Bag.create({
+        id,
+        name: design.name,
+        design: JSON.stringify(design),
+        swatchId: isMeasured(design.swatch) ? design.swatch.id : null,
+      });
     });
     return id;
   }
@@ -128,50 +124,47 @@ export class BagRepository {
    * Saves a bag if nobody has saved it since `baseRevision`. Otherwise the bag is left as it is, and what
    * should have been saved is kept beside it.
    */
-  async save(id: BagId, save: { baseRevision: number; design: Design; history: StoredHistory }): Promise<SaveResult> {
-    return this.inTransaction(async (transaction): Promise<SaveResult> => {
-      const row = await this.models.Bag.findByPk(id, { transaction });
+  save(id: BagId, save: { baseRevision: number; design: Design; history: StoredHistory }): Promise<SaveResult> {
+    const { writer, written } = this.access;
+    return writer.write(async (): Promise<SaveResult> => {
+      const row = await written.Bag.findByPk(id);
       if (!row) return { ok: false, reason: 'missing' };
       if (row.revision !== save.baseRevision) {
         const current = storedBag(row);
         if (!current) return { ok: false, reason: 'missing' };
-        const refusedId = await this.keepRefused(id, save, transaction);
-        return { ok: false, reason: 'moved-on', current, refusedId };
+        return { ok: false, reason: 'moved-on', current, refusedId: await this.keepRefused(id, save) };
       }
       const { swatchId, isNew } = this.librarySwatch(row, save.design);
-      if (isNew) await this.keepSwatch(save.design, transaction);
+      if (isNew) await this.keepSwatch(save.design);
       const revision = row.revision + 1;
-      await row.update(
-        { name: save.design.name, design: JSON.stringify(save.design), swatchId, revision },
-        { transaction },
-      );
-      await this.models.History.upsert({ bagId: id, document: JSON.stringify(save.history) }, { transaction });
+      await row.update({ name: save.design.name, design: JSON.stringify(save.design), swatchId, revision });
+      await written.History.upsert({ bagId: id, document: JSON.stringify(save.history) });
       return { ok: true, revision };
     });
   }
 
   /** Puts a bag away or back on the shelf. Tells whether there was one. */
   async setArchived(id: BagId, archived: boolean): Promise<boolean> {
-    const [changed] = await this.models.Bag.update({ archivedAt: archived ? new Date() : null }, { where: { id } });
+    const { writer, written } = this.access;
+    const archivedAt = archived ? new Date() : null;
+    const [changed] = await writer.write(() => written.Bag.update({ archivedAt }, { where: { id } }));
     return changed > 0;
   }
 
   /** Forgets a refused save, once the maker has decided. */
   async dropRefused(id: BagId, refusedId: string): Promise<boolean> {
-    return (await this.models.RefusedSave.destroy({ where: { id: refusedId, bagId: id } })) > 0;
+    const { writer, written } = this.access;
+    return (await writer.write(() => written.RefusedSave.destroy({ where: { id: refusedId, bagId: id } }))) > 0;
   }
 
   /** The same refused design is kept once, however often a tab tries again. */
-  private async keepRefused(
-    bagId: BagId,
-    save: { baseRevision: number; design: Design },
-    transaction: Transaction,
-  ): Promise<string> {
+  private async keepRefused(bagId: BagId, save: { baseRevision: number; design: Design }): Promise<string> {
+    const { RefusedSave } = this.access.written;
     const design = JSON.stringify(save.design);
-    const same = await this.models.RefusedSave.findOne({ where: { bagId, design }, transaction });
+    const same = await RefusedSave.findOne({ where: { bagId, design } });
     if (same) return same.id;
     const id = nanoid(12);
-    await this.models.RefusedSave.create({ id, bagId, baseRevision: save.baseRevision, design }, { transaction });
+    await RefusedSave.create({ id, bagId, baseRevision: save.baseRevision, design });
     return id;
   }
 
@@ -188,25 +181,20 @@ export class BagRepository {
   }
 
   /** Rough figures never enter the library: only a swatch that was measured does. */
-  private async keepSwatch({ swatch }: Design, transaction: Transaction): Promise<void> {
+  private async keepSwatch({ swatch }: Design): Promise<void> {
     if (!isMeasured(swatch)) return;
-    await this.models.Swatch.upsert(
-      { id: swatch.id, name: swatch.name, document: JSON.stringify(swatch) },
-      { transaction },
-    );
-  }
-
-  private inTransaction<T>(work: (transaction: Transaction) => Promise<T>): Promise<T> {
-    return this.sequelize.transaction({ type: Transaction.TYPES.IMMEDIATE }, work);
+    const { id, name } = swatch;
+    await this.access.written.Swatch.upsert({ id, name, document: JSON.stringify(swatch) });
   }
 }
 
-/** A row as a bag; null when its document can no longer be read. */
+/** A row as a bag; null when it can no longer be read. */
 function storedBag(row: BagRow): StoredBag | null {
+  const id = bagIdSchema.safeParse(row.id);
   const read = readDesignText(row.design);
-  if (!read.ok) return null;
+  if (!id.success || !read.ok || Number.isNaN(row.updatedAt.getTime())) return null;
   return {
-    id: bagIdSchema.parse(row.id),
+    id: id.data,
     revision: row.revision,
     design: read.design,
     archived: row.archivedAt !== null,

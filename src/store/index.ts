@@ -7,5 +7,5 @@ export {
   type StoredBag,
   type StoredHistory,
 } from './bagRepository';
-export { freeName, type KeepResult } from './library';
+export { freeName, type KeepResult, type Listed } from './library';
 export { openStore, type Store } from './openStore';

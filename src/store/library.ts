@@ -1,6 +1,7 @@
-import { Op, type ModelStatic } from 'sequelize';
+import { Op } from 'sequelize';
 import type { z } from 'zod';
-import type { LibraryRow } from './models';
+import type { Access } from './access';
+import { bySchema, readDocument } from './documents';
 
 /** Something of the maker's that is kept apart from any bag and used again. */
 interface Kept {
@@ -13,38 +14,51 @@ export type KeepResult = { ok: true } | { ok: false; reason: 'name-taken'; freeN
 /** How many of a kind are listed at most, the last changed first. */
 const MOST_LISTED = 300;
 
+/** The tables of things that are kept apart from any bag. */
+export type LibraryTable = 'Swatch' | 'Thing' | 'OwnStitch';
+
+/** What a library holds: those that can be read, and the names of those that can't. They stay as they are. */
+export interface Listed<T> {
+  kept: T[];
+  unreadable: string[];
+}
+
 /** A shelf of one kind of thing that is used again: swatches, things to carry, patterns of her own. */
 export class Library<T extends Kept> {
   constructor(
-    protected readonly rows: ModelStatic<LibraryRow>,
+    protected readonly access: Access,
+    private readonly table: LibraryTable,
     private readonly schema: z.ZodType<T>,
   ) {}
 
   /** Keeps something, or what it has become. A name that another one has already is refused, with one that is free. */
-  async keep(one: T): Promise<KeepResult> {
-    const names = new Set(
-      (await this.rows.findAll({ attributes: ['name'], where: { id: { [Op.ne]: one.id } } })).map(({ name }) =>
-        name.toLowerCase(),
-      ),
-    );
-    if (names.has(one.name.toLowerCase()))
-      return { ok: false, reason: 'name-taken', freeName: freeName(one.name, names) };
-    await this.rows.upsert({ id: one.id, name: one.name, document: JSON.stringify(one) });
-    return { ok: true };
+  keep(one: T): Promise<KeepResult> {
+    const { writer, written } = this.access;
+    return writer.write(async (): Promise<KeepResult> => {
+      const rows = written[this.table];
+      const others = await rows.findAll({ attributes: ['name'], where: { id: { [Op.ne]: one.id } } });
+      const names = new Set(others.map(({ name }) => name.toLowerCase()));
+      if (names.has(one.name.toLowerCase()))
+        return { ok: false, reason: 'name-taken', freeName: freeName(one.name, names) };
+      await rows.upsert({ id: one.id, name: one.name, document: JSON.stringify(one) });
+      return { ok: true };
+    });
   }
 
-  /** Every one that can still be read. One that can't is left out, not thrown over. */
-  async list(): Promise<T[]> {
-    const rows = await this.rows.findAll({ order: [['updatedAt', 'DESC']], limit: MOST_LISTED });
-    return rows.flatMap((row) => {
-      const parsed = this.schema.safeParse(JSON.parse(row.document));
-      return parsed.success ? [parsed.data] : [];
-    });
+  /** Those that were changed last, and the names of those that can't be read any more. */
+  async list(): Promise<Listed<T>> {
+    const rows = await this.access.read[this.table].findAll({ order: [['updatedAt', 'DESC']], limit: MOST_LISTED });
+    const read = rows.map(({ name, document }) => ({ name, one: readDocument(document, bySchema(this.schema)) }));
+    return {
+      kept: read.flatMap(({ one }) => one ?? []),
+      unreadable: read.flatMap(({ name, one }) => (one === null ? [name] : [])),
+    };
   }
 
   /** Forgets one. Tells whether there was one. */
   async remove(id: string): Promise<boolean> {
-    return (await this.rows.destroy({ where: { id } })) > 0;
+    const { writer, written } = this.access;
+    return (await writer.write(() => written[this.table].destroy({ where: { id } }))) > 0;
   }
 }
 

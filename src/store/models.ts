@@ -6,6 +6,7 @@ import {
   type InferCreationAttributes,
   type Model,
   type ModelStatic,
+  type NonAttribute,
   type Sequelize,
 } from 'sequelize';
 
@@ -19,7 +20,10 @@ export interface LibraryRow extends Model<InferAttributes<LibraryRow>, InferCrea
 }
 
 /** A bag: its design document as JSON, and a revision that grows by one with every save. */
-export interface BagRow extends Model<InferAttributes<BagRow>, InferCreationAttributes<BagRow>> {
+export interface BagRow extends Model<
+  InferAttributes<BagRow, { omit: 'kept' }>,
+  InferCreationAttributes<BagRow, { omit: 'kept' }>
+> {
   id: string;
   name: string;
   design: string;
@@ -28,6 +32,8 @@ export interface BagRow extends Model<InferAttributes<BagRow>, InferCreationAttr
   archivedAt: CreationOptional<Date | null>;
   createdAt: CreationOptional<Date>;
   updatedAt: CreationOptional<Date>;
+  /** Its history, where it was asked for with the bag. */
+  kept?: NonAttribute<HistoryRow | null>;
 }
 
 /** What can be undone and redone on a bag, as JSON. One row a bag. */
@@ -96,6 +102,8 @@ export function defineModels(sequelize: Sequelize): Models {
     { bagId: id(), document: json(), updatedAt: time() },
     { tableName: 'bag_histories', createdAt: false },
   );
+  // Asked for together, both are of one moment.
+  Bag.hasOne(History, { as: 'kept', foreignKey: 'bagId' });
   const RefusedSave = sequelize.define<RefusedSaveRow>(
     'RefusedSave',
     {

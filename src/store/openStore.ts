@@ -1,13 +1,13 @@
 import { mkdirSync } from 'node:fs';
 import { dirname } from 'node:path';
-import { Sequelize } from 'sequelize';
-import sqlite3 from 'sqlite3';
 import { ownStitchSchema, thingSchema, type OwnStitch, type Thing } from '@/core/design';
 import { BagRepository } from './bagRepository';
+import { connect } from './connection';
 import { Library } from './library';
 import { migrate } from './migrate';
 import { defineModels } from './models';
 import { SwatchRepository } from './swatchRepository';
+import { Writer } from './writer';
 
 export interface Store {
   bags: BagRepository;
@@ -24,17 +24,24 @@ export interface Store {
  */
 export async function openStore(path: string): Promise<Store> {
   if (path !== ':memory:') mkdirSync(dirname(path), { recursive: true });
-  const sequelize = new Sequelize({ dialect: 'sqlite', dialectModule: sqlite3, storage: path, logging: false });
-  // Kept in the file: a reader and a writer work side by side, and a crash leaves the last save whole. Foreign keys are
-  // switched on by Sequelize on each connection, and SQLite itself waits for the disk at each commit (synchronous FULL).
-  await sequelize.query('PRAGMA journal_mode = WAL');
-  await migrate(sequelize);
-  const models = defineModels(sequelize);
+  const writing = connect(path);
+  // Kept in the file: a reader and a writer work side by side, and a crash leaves the last save whole. SQLite itself waits for the disk
+  // at each commit (synchronous FULL).
+  await writing.query('PRAGMA journal_mode = WAL');
+  await migrate(writing);
+  // A database in memory is another one for every connection.
+  const reading = path === ':memory:' ? writing : connect(path);
+  const writer = new Writer(writing);
+  const access = { read: defineModels(reading), written: defineModels(writing), writer };
   return {
-    bags: new BagRepository(sequelize, models),
-    swatches: new SwatchRepository(models),
-    things: new Library(models.Thing, thingSchema),
-    ownStitches: new Library(models.OwnStitch, ownStitchSchema),
-    close: () => sequelize.close(),
+    bags: new BagRepository(access),
+    swatches: new SwatchRepository(access),
+    things: new Library(access, 'Thing', thingSchema),
+    ownStitches: new Library(access, 'OwnStitch', ownStitchSchema),
+    close: async () => {
+      await writer.idle();
+      if (reading !== writing) await reading.close();
+      await writing.close();
+    },
   };
 }

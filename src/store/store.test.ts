@@ -120,14 +120,14 @@ describe('the store', () => {
     await raw.query("DELETE FROM migrations WHERE name = '0002-swatch-stitch'");
     await raw.close();
     store = await openStore(path);
-    expect((await store.swatches.list()).map(({ stitch }) => stitch)).toEqual(['hdc']);
+    expect((await store.swatches.list()).kept.map(({ stitch }) => stitch)).toEqual(['hdc']);
   });
 
   it('keeps the swatch of a bag in the library, once', async () => {
     const id = await store.bags.create(fullDesign());
     const design = { ...fullDesign(), swatch: { ...fullDesign().swatch, name: 'Washed' } };
     await store.bags.save(id, { baseRevision: 1, design, history: noHistory });
-    expect((await store.swatches.list()).map(({ name }) => name)).toEqual(['Washed']);
+    expect((await store.swatches.list()).kept.map(({ name }) => name)).toEqual(['Washed']);
   });
 
   it('says when there is no such bag', async () => {

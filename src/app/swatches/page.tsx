@@ -8,6 +8,6 @@ export const metadata: Metadata = { title: 'Swatches' };
 /** The library of swatches, apart from any bag. */
 export default async function SwatchesPage() {
   const { swatches } = await getStore();
-  const [kept, usedBy] = await Promise.all([swatches.list(), swatches.usedBy()]);
-  return <SwatchShelf first={kept} usedBy={usedBy} />;
+  const [{ kept, unreadable }, usedBy] = await Promise.all([swatches.list(), swatches.usedBy()]);
+  return <SwatchShelf first={kept} unreadable={unreadable} usedBy={[...usedBy]} />;
 }

@@ -56,7 +56,12 @@ export const stitchSchema = z.union([z.enum(PANEL_STITCH_IDS), ownStitchIdSchema
 export type StitchChoice = z.infer<typeof stitchSchema>;
 
 /** A swatch's name for the program. Branded, so that it never passes for a bag's. */
-export const swatchIdSchema = z.string().min(1).max(40).brand<'SwatchId'>();
+/** What a name for the program may be made of: letters, digits, _ and -. */
+const idSchema = z
+  .string()
+  .regex(/^[\w-]{1,40}$/, { error: 'This name for the program may only have letters, digits, _ and -.' });
+
+export const swatchIdSchema = idSchema.brand<'SwatchId'>();
 export type SwatchId = z.infer<typeof swatchIdSchema>;
 
 export const readingSchema = z.strictObject({
@@ -165,7 +170,7 @@ export const settingsSchema = z.strictObject({
 export type Settings = z.infer<typeof settingsSchema>;
 
 /** A thing's name for the program. Branded, so that it never passes for a swatch's. */
-export const thingIdSchema = z.string().min(1).max(40).brand<'ThingId'>();
+export const thingIdSchema = idSchema.brand<'ThingId'>();
 export type ThingId = z.infer<typeof thingIdSchema>;
 
 /** A thing that goes into bags, as a box. */
@@ -379,7 +384,7 @@ export const flapSchema = z.discriminatedUnion('kind', [
 export type Flap = z.infer<typeof flapSchema>;
 export type FlapKind = Flap['kind'];
 
-export const hardwareIdSchema = z.string().min(1).max(40).brand<'HardwareId'>();
+export const hardwareIdSchema = idSchema.brand<'HardwareId'>();
 export type HardwareId = z.infer<typeof hardwareIdSchema>;
 
 export const magneticSnapSchema = z.strictObject({

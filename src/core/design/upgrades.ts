@@ -13,7 +13,8 @@ function swatchOfVersion2(swatch: unknown, stitch: unknown): Record<string, unkn
 
 /** The plain stitch of the bag, which its strap is worked in. */
 function plainStitchOfVersion5({ stitch, ownStitches }: Record<string, unknown>): string {
-  const known = (STITCHES as Record<string, StitchPattern>)[String(stitch)];
+  const name = String(stitch);
+  const known = Object.hasOwn(STITCHES, name) ? (STITCHES as Record<string, StitchPattern>)[name] : undefined;
   if (known) return plainStitchOf(known).id;
   const own = Array.isArray(ownStitches)
     ? (ownStitches as { id?: unknown; base?: unknown }[]).find(({ id }) => id === stitch)

@@ -8,6 +8,7 @@ import { useEffect, useRef, useState } from 'react';
 import type { BagCard } from './bagCard';
 import { DrawerHead } from './DrawerHead';
 import { BASIS_WORDS } from '@/core/wording';
+import { SetAside } from '@/ui/library/SetAside';
 import { DrawnBag } from './DrawnBag';
 import { NewBag, type StarterCard } from './NewBag';
 import { archiveBag, copyBag, importBag, loadCards, newBag, type ShelfPart } from './shelfActions';
@@ -129,12 +130,7 @@ export function ShelfView({ starters, ...first }: ShelfViewProps) {
       )}
 
       <Box as="main" px="6" py="6" flex="1">
-        {shown.unreadable.length > 0 && (
-          <Box role="note" mb="4">
-            This Ruelle can’t read {shown.unreadable.map((name) => `“${name}”`).join(', ')}. Nothing is lost: a newer
-            Ruelle will show it again.
-          </Box>
-        )}
+        <SetAside names={shown.unreadable} />
         {onShelf === 0 && (
           <Box fontSize="18px">
             {shown.archived ? 'Nothing is put away.' : 'The shelf is empty. Begin with “New bag”.'}

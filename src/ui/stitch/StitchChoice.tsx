@@ -7,6 +7,7 @@ import { PANEL_STITCH_IDS, STITCHES, STITCH_IDS, type StitchId } from '@/core/st
 import { stitchName } from '@/core/wording';
 import { useBag, useBagStore } from '@/ui/bag/BagProvider';
 import { ChoiceField } from '@/ui/fields';
+import { SetAside } from '@/ui/library/SetAside';
 import { useLibrary } from '@/ui/library/library';
 import { OwnStitchSheet } from './OwnStitchSheet';
 import { draftOf, newDraft, type OwnStitchDraft } from './ownStitchDraft';
@@ -98,6 +99,7 @@ export function StitchChoice({ looking, onLook }: StitchChoiceProps) {
           onChange={(id) => onLook(id === 'none' ? null : id)}
         />
       </Flex>
+      <SetAside names={hers.unreadable} />
       {told && (
         <Box role="status" fontSize="14px">
           {told}

@@ -3,9 +3,10 @@
 import { Box, Button, Flex, Grid } from '@chakra-ui/react';
 import Link from 'next/link';
 import { useRouter } from 'next/navigation';
-import { useState } from 'react';
+import { useMemo, useState } from 'react';
 import type { Swatch } from '@/core/design';
 import { Sheet } from '@/ui/bag/Sheet';
+import { SetAside } from '@/ui/library/SetAside';
 import { sendTo } from '@/ui/library/library';
 import { DrawerHead } from '@/ui/shelf/DrawerHead';
 import { newBag } from '@/ui/shelf/shelfActions';
@@ -13,12 +14,15 @@ import { SwatchCard } from './SwatchCard';
 
 interface SwatchShelfProps {
   first: readonly Swatch[];
-  /** The names of the bags that are planned from each, by the swatch's id. */
-  usedBy: Record<string, string[]>;
+  /** Names of those that can't be read any more. */
+  unreadable: readonly string[];
+  /** The names of the bags that are planned from each, with the swatch's id. */
+  usedBy: readonly (readonly [id: string, bags: readonly string[]])[];
 }
 
 /** The swatches that were measured: what each is, what it gives, and which bags are planned from it. */
-export function SwatchShelf({ first, usedBy }: SwatchShelfProps) {
+export function SwatchShelf({ first, unreadable, usedBy }: SwatchShelfProps) {
+  const bagsOf = useMemo(() => new Map<string, readonly string[]>(usedBy), [usedBy]);
   const [swatches, setSwatches] = useState(first);
   const [asking, setAsking] = useState<Swatch | null>(null);
   const [sentence, setSentence] = useState<string | null>(null);
@@ -52,14 +56,15 @@ export function SwatchShelf({ first, usedBy }: SwatchShelfProps) {
         </Box>
       )}
       <Grid as="main" templateColumns="repeat(auto-fill, minmax(min(100%, 540px), 1fr))" gap="5" p="6">
+        <SetAside names={unreadable} />
         {swatches.length === 0 && <Box>None yet. Every swatch that you measured for a bag is kept here.</Box>}
         {swatches.map((swatch) => (
           <SwatchCard
             key={swatch.id}
             swatch={swatch}
-            bags={usedBy[swatch.id] ?? []}
+            bags={bagsOf.get(swatch.id) ?? []}
             onBegin={() => begin(swatch)}
-            onTakeOut={() => ((usedBy[swatch.id] ?? []).length > 0 ? setAsking(swatch) : takeOut(swatch, false))}
+            onTakeOut={() => ((bagsOf.get(swatch.id) ?? []).length > 0 ? setAsking(swatch) : takeOut(swatch, false))}
           />
         ))}
       </Grid>
@@ -70,9 +75,9 @@ export function SwatchShelf({ first, usedBy }: SwatchShelfProps) {
       {asking && (
         <Sheet open onClose={() => setAsking(null)} title={`Take out “${asking.name}”?`}>
           <Box mb="4">
-            {(usedBy[asking.id] ?? []).map((name) => `“${name}”`).join(', ')}{' '}
-            {(usedBy[asking.id] ?? []).length === 1 ? 'is' : 'are'} planned from it. Each bag keeps the readings, the
-            yarn and the hook in its own plan; only the library forgets them.
+            {(bagsOf.get(asking.id) ?? []).map((name) => `“${name}”`).join(', ')}{' '}
+            {(bagsOf.get(asking.id) ?? []).length === 1 ? 'is' : 'are'} planned from it. Each bag keeps the readings,
+            the yarn and the hook in its own plan; only the library forgets them.
           </Box>
           <Flex gap="3">
             <Button bg="brass" color="ink" _hover={{ bg: 'brassPale' }} onClick={() => takeOut(asking, true)}>

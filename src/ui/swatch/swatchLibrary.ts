@@ -20,9 +20,9 @@ export function useSwatchLibrary(): SwatchLibrary {
 
   useEffect(() => {
     let gone = false;
-    void readLibrary('/api/swatches', swatchSchema).then((found) => {
+    void readLibrary('/api/swatches', swatchSchema).then(({ kept }) => {
       if (gone) return;
-      setSwatches(found);
+      setSwatches(kept);
       setLoaded(true);
     });
     return () => {

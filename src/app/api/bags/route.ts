@@ -66,7 +66,7 @@ async function newDesign(wish: {
   const { swatches } = await getStore();
   if (wish.swatchId === undefined)
     return { ...design, swatch: { ...design.swatch, name: await swatches.nameOfItsOwn(design.swatch.name) } };
-  const swatch = (await swatches.list()).find(({ id }) => id === wish.swatchId);
+  const swatch = (await swatches.list()).kept.find(({ id }) => id === wish.swatchId);
   if (!swatch) throw new Refused(404, { sentence: 'There is no such swatch in the library any more.' });
   return checkedDesign({ ...design, swatch, stitch: isOwnStitchId(swatch.stitch) ? design.stitch : swatch.stitch });
 }

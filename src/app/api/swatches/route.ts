@@ -8,8 +8,8 @@ import { getStore } from '@/server/store';
 export const GET = (): Promise<Response> =>
   answer(async () => {
     const { swatches } = await getStore();
-    const [kept, usedBy] = await Promise.all([swatches.list(), swatches.usedBy()]);
-    return { kept, usedBy };
+    const [listed, usedBy] = await Promise.all([swatches.list(), swatches.usedBy()]);
+    return { ...listed, usedBy: [...usedBy] };
   });
 
 /** Keeps a copy of a swatch in the library, under a name of its own for the program. */

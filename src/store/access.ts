@@ -1,0 +1,10 @@
+import type { Models } from './models';
+import type { Writer } from './writer';
+
+/** How the repositories reach the database: they read on one connection and write on another, in turn. */
+export interface Access {
+  read: Models;
+  /** Models on the connection that is written on: used inside `writer.write` only. */
+  written: Models;
+  writer: Writer;
+}

@@ -1,0 +1,22 @@
+import { Sequelize } from 'sequelize';
+import sqlite3 from 'sqlite3';
+
+/** How long SQLite waits for another process that is writing, before it gives up, ms. */
+const BUSY_MS = 5000;
+
+/** A connection that waits its turn when another process is writing. Sequelize has no other place to say so. */
+class PatientDatabase extends sqlite3.Database {
+  constructor(file: string, mode: number, opened: (error: Error | null) => void) {
+    super(file, mode, opened);
+    this.configure('busyTimeout', BUSY_MS);
+  }
+}
+
+/** One connection to a database file, through Sequelize. Foreign keys are switched on by it. */
+export const connect = (path: string): Sequelize =>
+  new Sequelize({
+    dialect: 'sqlite',
+    dialectModule: { ...sqlite3, Database: PatientDatabase },
+    storage: path,
+    logging: false,
+  });
