@@ -3,7 +3,7 @@
  * Exit 0 with a plan; 1 with the problems that prevent one, as JSON; 2 when the file can't be read, with one line.
  */
 import { readFileSync, statSync } from 'node:fs';
-import { MOST_DESIGN_CHARACTERS, readDesignText } from '../src/core/design';
+import { MOST_FILE_CHARACTERS, readDesignText } from '../src/core/design';
 import { withHelpfulRepairs } from '../src/core/helpfulRepairs';
 import { planBag } from '../src/core/plan';
 
@@ -13,7 +13,7 @@ function main(path: string | undefined): number {
   if (path === undefined) return unreadable('Name a file: npm run --silent plan -- FILE.ruelle.json');
   let text: string;
   try {
-    if (statSync(path).size > MOST_DESIGN_CHARACTERS * 4) return unreadable(`${path}: far larger than any bag.`);
+    if (statSync(path).size > MOST_FILE_CHARACTERS * 3) return unreadable(`${path}: far larger than any bag.`);
     text = readFileSync(path, 'utf8');
   } catch {
     return unreadable(`${path}: there is no such file, or it can’t be opened.`);

@@ -1,9 +1,12 @@
 import { z } from 'zod';
-import type { FieldFault } from '@/core/design';
+import { MOST_DESIGN_CHARACTERS, MOST_HISTORY_CHARACTERS, type FieldFault } from '@/core/design';
 import { bagIdSchema, type BagId } from '@/store';
 
-/** The most that a request may carry, bytes. A bag with a long history stays well below. */
-export const MOST_BODY_BYTES = 4_000_000;
+/** The most bytes that a character of JSON takes in a request. */
+const MOST_BYTES_A_CHARACTER = 3;
+
+/** The most that a request may carry, bytes: the largest bag with the longest history, and what stands round them. */
+export const MOST_BODY_BYTES = MOST_BYTES_A_CHARACTER * (MOST_DESIGN_CHARACTERS + MOST_HISTORY_CHARACTERS + 1000);
 
 /** A refusal: a sentence for the maker, and where there are fields, what is wrong with each. */
 export interface Refusal {

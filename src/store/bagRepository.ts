@@ -1,7 +1,7 @@
 import { nanoid } from 'nanoid';
 import { Op } from 'sequelize';
 import { z } from 'zod';
-import { isMeasured, readDesignText, type Design } from '@/core/design';
+import { isMeasured, readDesignText, trimmedHistory, type Design } from '@/core/design';
 import type { Access } from './access';
 import { bySchema, readDocument } from './documents';
 import type { BagRow } from './models';
@@ -12,8 +12,9 @@ export const bagIdSchema = z
   .brand<'BagId'>();
 export type BagId = z.infer<typeof bagIdSchema>;
 
-/** What can be undone and redone. The store keeps it and does not look inside. */
+/** What can be undone and redone, and the version of the design it is of. The store keeps it and does not look inside. */
 export interface StoredHistory {
+  version?: number | undefined;
   undo: unknown[];
   redo: unknown[];
 }
@@ -44,7 +45,11 @@ export type SaveResult =
   | { ok: false; reason: 'missing' }
   | { ok: false; reason: 'moved-on'; current: StoredBag; refusedId: string };
 
-const historySchema = z.object({ undo: z.array(z.unknown()), redo: z.array(z.unknown()) });
+const historySchema = z.object({
+  version: z.number().optional(),
+  undo: z.array(z.unknown()),
+  redo: z.array(z.unknown()),
+});
 
 const NO_HISTORY: StoredHistory = { undo: [], redo: [] };
 
@@ -138,7 +143,7 @@ export class BagRepository {
       if (isNew) await this.keepSwatch(save.design);
       const revision = row.revision + 1;
       await row.update({ name: save.design.name, design: JSON.stringify(save.design), swatchId, revision });
-      await written.History.upsert({ bagId: id, document: JSON.stringify(save.history) });
+      await written.History.upsert({ bagId: id, document: JSON.stringify(trimmedHistory(save.history)) });
       return { ok: true, revision };
     });
   }

@@ -1,12 +1,14 @@
 export { applyEdits, type Edit } from './applyEdits';
 export { isEmptyChange, makeChange, reverseChange, squashChanges, type Change } from './change';
-export { MOST_DESIGN_CHARACTERS, readDesign, readDesignText, type FieldFault, type ReadDesign } from './readDesign';
+export { MOST_HISTORY_CHARACTERS, emptyHistory, readHistory, trimmedHistory, type History } from './history';
+export { MOST_FILE_CHARACTERS, readDesign, readDesignText, type FieldFault, type ReadDesign } from './readDesign';
 export { isOwnStitchId, ownStitchIdSchema, ownStitchSchema, type OwnStitch, type OwnStitchId } from './ownStitchSchema';
 export { ownStitchProblems } from './ownStitchProblems';
 export { patternNamed, patternOf, repeatOfOwn, swatchPatternOf } from './patternOf';
 export {
   CARRYINGS,
   DESIGN_VERSION,
+  MOST_DESIGN_CHARACTERS,
   HOOK_LETTER_NAMES,
   YARN_COLOURS,
   designSchema,

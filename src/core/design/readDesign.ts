@@ -1,4 +1,4 @@
-import { DESIGN_FORMAT, DESIGN_VERSION, designSchema, type Design } from './schema';
+import { DESIGN_FORMAT, DESIGN_VERSION, MOST_DESIGN_CHARACTERS, designSchema, type Design } from './schema';
 import { UPGRADES } from './upgrades';
 
 /** What is wrong with a field, and where it is in the document. */
@@ -9,8 +9,8 @@ export interface FieldFault {
 
 export type ReadDesign = { ok: true; design: Design } | { ok: false; faults: FieldFault[] };
 
-/** The largest design file that is read, in characters. A real one has about three thousand. */
-export const MOST_DESIGN_CHARACTERS = 1_000_000;
+/** The largest design file that is read, in characters: the largest design, with the spaces and lines that make it readable. */
+export const MOST_FILE_CHARACTERS = 4 * MOST_DESIGN_CHARACTERS;
 
 /**
  * Reads a design from the text of a `*.ruelle.json` file. It never throws: whatever the text is, the answer is a
@@ -20,7 +20,7 @@ export const MOST_DESIGN_CHARACTERS = 1_000_000;
  * readDesignText('not json').ok // => false
  */
 export function readDesignText(text: string): ReadDesign {
-  if (text.length > MOST_DESIGN_CHARACTERS)
+  if (text.length > MOST_FILE_CHARACTERS)
     return fault('This file is far larger than any bag. Choose a file that ends in .ruelle.json.');
   let document: unknown;
   try {

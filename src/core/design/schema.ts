@@ -56,6 +56,9 @@ export const stitchSchema = z.union([z.enum(PANEL_STITCH_IDS), ownStitchIdSchema
 export type StitchChoice = z.infer<typeof stitchSchema>;
 
 /** A swatch's name for the program. Branded, so that it never passes for a bag's. */
+/** The largest design, in characters of its JSON without spaces: what is taken in is no larger, and all of it can be read again. */
+export const MOST_DESIGN_CHARACTERS = 1_000_000;
+
 /** What a name for the program may be made of: letters, digits, _ and -. */
 const idSchema = z
   .string()
@@ -481,6 +484,13 @@ export const designSchema = z
         });
       ownNames.add(name.toLowerCase());
     });
+    // All else is bounded field by field and far shorter.
+    if (design.ownStitches.length > 0 && JSON.stringify(design).length > MOST_DESIGN_CHARACTERS)
+      context.addIssue({
+        code: 'custom',
+        path: ['ownStitches'],
+        message: 'Your patterns are too long together. Take one out, or write fewer or shorter rows.',
+      });
     if (isOwnStitchId(design.stitch) && !design.ownStitches.some(({ id }) => id === design.stitch))
       context.addIssue({ code: 'custom', path: ['stitch'], message: 'The rows of this pattern are not in the bag.' });
   });

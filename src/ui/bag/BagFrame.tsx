@@ -9,6 +9,7 @@ import { WhyCard } from '@/ui/figures/WhyCard';
 import { TextField } from '@/ui/fields';
 import { useBag, useBagStore } from './BagProvider';
 import { KeptVersions, type KeptVersion } from './KeptVersions';
+import { Notice } from './Notice';
 import { SaveMark } from './SaveMark';
 import { SaveSlip } from './SaveSlip';
 import { SettingsSheet } from './SettingsSheet';
@@ -79,6 +80,7 @@ export function BagFrame({ kept, children }: { kept: readonly KeptVersion[]; chi
       </Flex>
       <TapeNav />
       <SaveSlip />
+      <Notice />
       <KeptVersions versions={kept} />
       <Box as="main" flex="1" px={{ base: '3', md: '5' }} py="4" display="flex" flexDirection="column">
         {children}

@@ -4,7 +4,7 @@ import { createContext, useContext, useEffect, useState, type ReactNode } from '
 import { useStore } from 'zustand';
 import type { Design } from '@/core/design';
 import { startAutosave } from './autosave';
-import { createBagStore, type BagState, type BagStore, type History } from './bagStore';
+import { createBagStore, type BagState, type BagStore } from './bagStore';
 import { holdTab, takeDraft } from './drafts';
 import { PackingSearchProvider } from './PackingSearch';
 import { handOnWindow, onceLifted } from './hand';
@@ -16,7 +16,7 @@ export interface OpenedBag {
   id: string;
   design: Design;
   revision: number;
-  history: { undo: unknown[]; redo: unknown[] };
+  history: unknown;
 }
 
 /**
@@ -43,7 +43,7 @@ const BagContext = createContext<OpenBag | null>(null);
 /** Opens a bag for everything below: the store with its plan, saved as it changes. */
 export function BagProvider({ bag, children }: { bag: OpenedBag; children: ReactNode }) {
   const [open] = useState(() => {
-    const store = createBagStore({ ...bag, history: bag.history as History });
+    const store = createBagStore(bag);
     const section = trail(store, afterBrowserPaint()).follower;
     const numbers: BagStore[] = [];
     for (let lane = 0; lane < LANES; lane += 1)
@@ -86,7 +86,7 @@ async function openFresh(store: BagStore): Promise<void> {
     const bag = (await response.json()) as OpenedBag;
     const state = store.getState();
     if (response.ok && bag.revision > state.revision && state.saveState.kind === 'opening')
-      state.replace(bag.design, bag.revision, bag.history as History);
+      state.replace(bag.design, bag.revision, bag.history);
   } catch {
     // Not reachable just now: what is open stays open, and the save will say so.
   }

@@ -2,6 +2,7 @@
 
 import { Box, Button, Flex } from '@chakra-ui/react';
 import { useState } from 'react';
+import { emptyHistory } from '@/core/design';
 import { useBag, useBagStore } from './BagProvider';
 import { dropDraft } from './drafts';
 import { keepAsCopy } from './keepAsCopy';
@@ -41,7 +42,7 @@ export function SaveSlip() {
     await forgetRefused();
   };
   const takeTheirs = async () => {
-    replace(theirs, theirRevision, { undo: [], redo: [] });
+    replace(theirs, theirRevision, emptyHistory());
     dropDraft(id);
     await forgetRefused();
   };

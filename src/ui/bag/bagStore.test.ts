@@ -1,5 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import { fullDesign } from '@/core/testing/designs';
+import { MOST_BODY_BYTES } from '@/server/http';
 import { createBagStore } from './bagStore';
 
 const open = () => {
@@ -82,5 +83,51 @@ describe('the open bag', () => {
     const store = open();
     for (let step = 0; step < 340; step += 1) store.getState().edit('Width', width(150 + (step % 2)));
     expect(store.getState().history.undo).toHaveLength(300);
+  });
+
+  it('passes an old change over that leads nowhere on the bag as it is now, says so, and goes on with the one before', () => {
+    const made = open();
+    made.getState().edit('Width', width(150));
+    const { design, history } = made.getState();
+    const lost = {
+      label: 'Old buckle',
+      edits: [{ path: ['buckle', 3], value: 1 }],
+      inverse: [{ path: ['buckle', 3], value: 2 }],
+    };
+    const store = createBagStore({
+      id: 'b',
+      design,
+      revision: 2,
+      history: { ...history, undo: [...history.undo, lost], redo: [lost] },
+    });
+    expect(store.getState().notice).toBeNull();
+    store.getState().undo();
+    expect(store.getState().design).toBe(design);
+    expect(store.getState().notice).toContain('“Old buckle” can’t be taken back');
+    store.getState().noticed();
+    store.getState().redo();
+    expect(store.getState().notice).toContain('“Old buckle” can’t be made again');
+    store.getState().undo();
+    expect(store.getState().design).toEqual(fullDesign());
+    expect(store.getState().history).toMatchObject({ undo: [], redo: [{ label: 'Width' }] });
+  });
+
+  it('lets a history of another version go with a word, and opens', () => {
+    const history = { version: 1, undo: [{ label: 'Width', edits: width(150), inverse: width(160) }], redo: [] };
+    const store = createBagStore({ id: 'b', design: fullDesign(), revision: 1, history });
+    expect(store.getState().history.undo).toEqual([]);
+    expect(store.getState().notice).toContain('another version of Ruelle');
+  });
+
+  it('keeps a history of long notes short enough to be saved', () => {
+    const store = open();
+    for (let step = 0; step < 199; step += 1)
+      store.getState().edit('Notes', [{ path: ['notes'], value: String(step).padEnd(5000, '…') }]);
+    const { design, history } = store.getState();
+    const body = JSON.stringify({ baseRevision: 1, design, history });
+    expect(new TextEncoder().encode(body).length).toBeLessThan(MOST_BODY_BYTES);
+    expect(history.undo.length).toBeGreaterThan(20);
+    store.getState().undo();
+    expect(store.getState().design.notes).toMatch(/^197/);
   });
 });

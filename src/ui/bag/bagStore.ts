@@ -1,26 +1,24 @@
 import { createStore, type StoreApi } from 'zustand/vanilla';
 import {
   applyEdits,
+  emptyHistory,
   isEmptyChange,
   makeChange,
+  readHistory,
   reverseChange,
   squashChanges,
+  trimmedHistory,
   type Change,
   type Design,
   type Edit,
   type FieldFault,
+  type History,
 } from '@/core/design';
 import type { Figure, FigureId } from '@/core/figures';
 import { planBag, type Plan } from '@/core/plan';
 import { problemSentence } from '@/core/wording';
 import { knownPackings } from './knownPackings';
 import { shareUnchanged } from './shareUnchanged';
-
-/** What the maker can take back, and what she has taken back. Kept with the bag, so it outlives the window. */
-export interface History {
-  undo: Change[];
-  redo: Change[];
-}
 
 /** How the bag stands with the store. */
 export type SaveState =
@@ -50,6 +48,8 @@ export interface BagState {
   saveState: SaveState;
   selection: string | null;
   asked: Asked | null;
+  /** Something that happened to her work and that she should know of, until she has read it. */
+  notice: string | null;
   /** Figures that stand on the screen and are not part of the plan: of alternatives to it. */
   besides: Readonly<Record<string, Readonly<Record<FigureId, Figure>>>>;
 
@@ -64,13 +64,15 @@ export interface BagState {
   endMerge(): void;
   select(mark: string | null): void;
   ask(asked: Asked | null): void;
+  /** She has read the notice. */
+  noticed(): void;
   /** Says which figures a part of the screen shows besides the plan's, so that they can be asked why. */
   showBesides(owner: string, figures: readonly Figure[]): void;
   setSaveState(saveState: SaveState, revision?: number): void;
   /** Plans the same design again, after more was found out about it; nothing is changed, and nothing is there to undo. */
   planAnew(): void;
-  /** Puts another version of the bag in place of this one, as it was read from the store. */
-  replace(design: Design, revision: number, history: History): void;
+  /** Puts another version of the bag in place of this one, as it was read from the store, its history as it was kept. */
+  replace(design: Design, revision: number, history: unknown): void;
 }
 
 /** A figure by its id: of the plan, or one that stands on the screen besides it. */
@@ -82,10 +84,19 @@ const MOST_UNDO = 300;
 
 export type BagStore = StoreApi<BagState>;
 
+/** Said when a history can't be used. */
+const HISTORY_DROPPED =
+  'What could be undone here was made by another version of Ruelle, so it was let go. The bag is as it was.';
+
+/** Said when one change can't be taken back or made again, and so that the button doesn't seem to do nothing. */
+const passedOver = (label: string, again: boolean): string =>
+  `“${label}” can’t be ${again ? 'made again' : 'taken back'} on the bag as it is now, so it was passed over. Nothing else was changed.`;
+
 /** The bag that is open, with its plan. @throws Error when no plan can be made of the design at all */
-export function createBagStore(opened: { id: string; design: Design; revision: number; history: History }): BagStore {
+export function createBagStore(opened: { id: string; design: Design; revision: number; history: unknown }): BagStore {
   const first = planBag(opened.design, knownPackings(opened.design.contents.items));
   if (!first.ok) throw new Error(`no plan: ${first.problems.map(({ code }) => code).join(', ')}`);
+  const kept = readHistory(opened.history);
   let mergeKey: string | null = null;
 
   return createStore<BagState>()((set, get) => {
@@ -114,8 +125,20 @@ export function createBagStore(opened: { id: string; design: Design; revision: n
       };
     };
 
+    /** Takes an old change: one that leads nowhere on the bag as it is now is no mistake of anyone's. */
+    const takeOld = (change: Change): Partial<BagState> | null => {
+      try {
+        const { faults, state } = take(change);
+        return faults.length > 0 ? null : state;
+      } catch {
+        return null;
+      }
+    };
+
     return {
       ...opened,
+      history: kept.history,
+      notice: kept.dropped ? HISTORY_DROPPED : null,
       plan: first.plan,
       edition: 0,
       saveState: { kind: 'opening' },
@@ -135,32 +158,35 @@ export function createBagStore(opened: { id: string; design: Design; revision: n
         const joins = merge !== undefined && merge === mergeKey && last !== undefined;
         mergeKey = merge ?? null;
         const undoNow = joins ? [...undo.slice(0, -1), squashChanges(last, change)] : [...undo, change];
-        set({ ...state, history: { undo: undoNow.slice(-MOST_UNDO), redo: [] } });
+        set({ ...state, history: trimmedHistory({ ...emptyHistory(), undo: undoNow.slice(-MOST_UNDO) }) });
         return [];
       },
       undo() {
-        const { undo, redo } = get().history;
-        const change = undo.at(-1);
+        const { history } = get();
+        const change = history.undo.at(-1);
         if (!change) return;
-        const { faults, state } = take(reverseChange(change));
-        if (faults.length > 0) return;
         mergeKey = null;
-        set({ ...state, history: { undo: undo.slice(0, -1), redo: [...redo, change] } });
+        const undo = history.undo.slice(0, -1);
+        const state = takeOld(reverseChange(change));
+        if (state === null) set({ history: { ...history, undo }, notice: passedOver(change.label, false) });
+        else set({ ...state, history: { ...history, undo, redo: [...history.redo, change] } });
       },
       redo() {
-        const { undo, redo } = get().history;
-        const change = redo.at(-1);
+        const { history } = get();
+        const change = history.redo.at(-1);
         if (!change) return;
-        const { faults, state } = take(change);
-        if (faults.length > 0) return;
         mergeKey = null;
-        set({ ...state, history: { undo: [...undo, change], redo: redo.slice(0, -1) } });
+        const redo = history.redo.slice(0, -1);
+        const state = takeOld(change);
+        if (state === null) set({ history: { ...history, redo }, notice: passedOver(change.label, true) });
+        else set({ ...state, history: { ...history, redo, undo: [...history.undo, change] } });
       },
       endMerge() {
         mergeKey = null;
       },
       select: (selection) => set({ selection }),
       ask: (asked) => set({ asked }),
+      noticed: () => set({ notice: null }),
       showBesides: (owner, figures) =>
         set(({ besides }) => ({
           besides: { ...besides, [owner]: Object.fromEntries(figures.map((figure) => [figure.id, figure])) },
@@ -175,7 +201,16 @@ export function createBagStore(opened: { id: string; design: Design; revision: n
         const result = planBag(design, knownPackings(design.contents.items));
         if (!result.ok) return;
         mergeKey = null;
-        set({ design, plan: result.plan, revision, history, edition: get().edition + 1, saveState: { kind: 'saved' } });
+        const read = readHistory(history);
+        set({
+          design,
+          plan: result.plan,
+          revision,
+          history: read.history,
+          notice: read.dropped ? HISTORY_DROPPED : get().notice,
+          edition: get().edition + 1,
+          saveState: { kind: 'saved' },
+        });
       },
     };
   });

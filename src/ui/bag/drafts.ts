@@ -1,12 +1,12 @@
 import { z } from 'zod';
 import { readDesign, type Design } from '@/core/design';
-import type { History } from './bagStore';
 
 /** Unsaved work of one window on one bag, kept in the browser until the store has it. */
 export interface Draft {
   baseRevision: number;
   design: Design;
-  history: History;
+  /** As it was kept: whether it can be used is found when it is. */
+  history: unknown;
 }
 
 const PREFIX = 'ruelle.draft.';
@@ -15,7 +15,7 @@ const TAB_KEY = 'ruelle.tab';
 const draftSchema = z.object({
   baseRevision: z.number().int(),
   design: z.unknown(),
-  history: z.object({ undo: z.array(z.unknown()), redo: z.array(z.unknown()) }),
+  history: z.unknown(),
 });
 
 /** The name of this window, the same after a reload. */
@@ -69,9 +69,7 @@ function readDraft(text: string | null): Draft | null {
   try {
     const parsed = draftSchema.parse(JSON.parse(text ?? ''));
     const read = readDesign(parsed.design);
-    return read.ok
-      ? { baseRevision: parsed.baseRevision, design: read.design, history: parsed.history as History }
-      : null;
+    return read.ok ? { baseRevision: parsed.baseRevision, design: read.design, history: parsed.history } : null;
   } catch {
     return null;
   }

@@ -1,10 +1,4 @@
-import {
-  MOST_DESIGN_CHARACTERS,
-  readDesignText,
-  settingsSchema,
-  type StarterId,
-  type YarnAndHook,
-} from '@/core/design';
+import { MOST_FILE_CHARACTERS, readDesignText, settingsSchema, type StarterId, type YarnAndHook } from '@/core/design';
 import { faultSentence } from '@/core/wording';
 import { LAST_SETTINGS_KEY } from '@/ui/bag/lastSettings';
 import type { BagCard } from './bagCard';
@@ -51,7 +45,7 @@ export async function newBag(starter: StarterId, from: BegunFrom): Promise<NewBa
 
 /** A bag from a file. What can't be read is told in a sentence, and nothing is written. */
 export async function importBag(file: File): Promise<NewBag> {
-  if (file.size > MOST_DESIGN_CHARACTERS * 4)
+  if (file.size > MOST_FILE_CHARACTERS * 3)
     return { sentence: `“${file.name}” is far larger than any bag. Choose a file that ends in .ruelle.json.` };
   const read = readDesignText(await file.text());
   if (!read.ok) {

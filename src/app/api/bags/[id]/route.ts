@@ -18,7 +18,11 @@ export const GET = (_: Request, { params }: Context): Promise<Response> =>
 const saveSchema = z.strictObject({
   baseRevision: z.number().int().min(1),
   design: z.unknown(),
-  history: z.strictObject({ undo: z.array(z.unknown()).max(1000), redo: z.array(z.unknown()).max(1000) }),
+  history: z.strictObject({
+    version: z.number().int().optional(),
+    undo: z.array(z.unknown()),
+    redo: z.array(z.unknown()),
+  }),
 });
 
 /** Saves a bag, or says that it has moved on and keeps both. */
