@@ -40,6 +40,20 @@ export interface RefusedSave {
   createdAt: string;
 }
 
+/** A design to be saved, and what it rests on. */
+export interface Save {
+  /** The revision that the window has seen last. */
+  baseRevision: number;
+  design: Design;
+  history: StoredHistory;
+  /** A name for this save, by which it is known again. */
+  saveId?: string | undefined;
+  /** Earlier saves of the same window that it never had an answer to. */
+  unanswered?: readonly string[] | undefined;
+  /** Refused saves that this one decides: they are forgotten once it is kept. */
+  settles?: readonly string[] | undefined;
+}
+
 export type SaveResult =
   | { ok: true; revision: number }
   | { ok: false; reason: 'missing' }
@@ -126,24 +140,28 @@ export class BagRepository {
   }
 
   /**
-   * Saves a bag if nobody has saved it since `baseRevision`. Otherwise the bag is left as it is, and what
-   * should have been saved is kept beside it.
+   * Saves a bag if nobody else has saved it since `baseRevision`. Otherwise the bag is left as it is, and what
+   * should have been saved is kept beside it. A save of this very window whose answer was lost is no one else's.
    */
-  save(id: BagId, save: { baseRevision: number; design: Design; history: StoredHistory }): Promise<SaveResult> {
+  save(id: BagId, save: Save): Promise<SaveResult> {
     const { writer, written } = this.access;
     return writer.write(async (): Promise<SaveResult> => {
       const row = await written.Bag.findByPk(id);
       if (!row) return { ok: false, reason: 'missing' };
-      if (row.revision !== save.baseRevision) {
+      if (row.revision !== save.baseRevision && !isOwn(row, save)) {
         const current = storedBag(row);
         if (!current) return { ok: false, reason: 'missing' };
         return { ok: false, reason: 'moved-on', current, refusedId: await this.keepRefused(id, save) };
       }
+      // It has arrived before: there is nothing new in it.
+      if (save.saveId !== undefined && row.lastSaveId === save.saveId) return { ok: true, revision: row.revision };
       const { swatchId, isNew } = this.librarySwatch(row, save.design);
       if (isNew) await this.keepSwatch(save.design);
       const revision = row.revision + 1;
-      await row.update({ name: save.design.name, design: JSON.stringify(save.design), swatchId, revision });
+      const lastSaveId = save.saveId ?? null;
+      await row.update({ name: save.design.name, design: JSON.stringify(save.design), swatchId, lastSaveId, revision });
       await written.History.upsert({ bagId: id, document: JSON.stringify(trimmedHistory(save.history)) });
+      if (save.settles?.length) await written.RefusedSave.destroy({ where: { bagId: id, id: [...save.settles] } });
       return { ok: true, revision };
     });
   }
@@ -192,6 +210,11 @@ export class BagRepository {
     await this.access.written.Swatch.upsert({ id, name, document: JSON.stringify(swatch) });
   }
 }
+
+/** Whether the last save of a bag is one of the window that saves now, though it never heard of it: by its name, or by all that is in it. */
+const isOwn = ({ lastSaveId, design }: BagRow, save: Save): boolean =>
+  (lastSaveId !== null && [save.saveId, ...(save.unanswered ?? [])].includes(lastSaveId)) ||
+  design === JSON.stringify(save.design);
 
 /** A row as a bag; null when it can no longer be read. */
 function storedBag(row: BagRow): StoredBag | null {

@@ -3,6 +3,7 @@ export {
   type BagId,
   type OpenedBag,
   type RefusedSave,
+  type Save,
   type SaveResult,
   type StoredBag,
   type StoredHistory,

@@ -3,15 +3,20 @@ import { SequelizeStorage, Umzug } from 'umzug';
 import * as firstTables from './migrations/0001-first-tables';
 import * as swatchStitch from './migrations/0002-swatch-stitch';
 import * as thingsAndPatterns from './migrations/0003-things-and-patterns';
+import * as saveIds from './migrations/0004-save-ids';
 
 /** Every migration in order. A new one is a new file and a line here. */
 const MIGRATIONS = [
   { name: '0001-first-tables', ...firstTables },
   { name: '0002-swatch-stitch', ...swatchStitch },
   { name: '0003-things-and-patterns', ...thingsAndPatterns },
+  { name: '0004-save-ids', ...saveIds },
 ];
 
-/** Brings the tables up to date. Safe to call at every start. */
+/**
+ * Brings the tables up to date. Safe to call at every start, and within one transaction only: then a start that is interrupted leaves them
+ * as they were, and of two that come at once one waits for the other.
+ */
 export async function migrate(sequelize: Sequelize): Promise<string[]> {
   const umzug = new Umzug({
     migrations: MIGRATIONS.map(({ name, up, down }) => ({

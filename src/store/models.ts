@@ -29,6 +29,8 @@ export interface BagRow extends Model<
   design: string;
   revision: CreationOptional<number>;
   swatchId: ForeignKey<string | null>;
+  /** The name that the window gave to the last save; null before there was one. */
+  lastSaveId: CreationOptional<string | null>;
   archivedAt: CreationOptional<Date | null>;
   createdAt: CreationOptional<Date>;
   updatedAt: CreationOptional<Date>;
@@ -91,6 +93,7 @@ export function defineModels(sequelize: Sequelize): Models {
       design: json(),
       revision: { type: DataTypes.INTEGER, allowNull: false, defaultValue: 1 },
       swatchId: { type: DataTypes.STRING(40), allowNull: true },
+      lastSaveId: { type: DataTypes.STRING(40), allowNull: true },
       archivedAt: { type: DataTypes.DATE, allowNull: true },
       createdAt: time(),
       updatedAt: time(),

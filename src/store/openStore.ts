@@ -1,5 +1,6 @@
 import { mkdirSync } from 'node:fs';
 import { dirname } from 'node:path';
+import type { Sequelize } from 'sequelize';
 import { ownStitchSchema, thingSchema, type OwnStitch, type Thing } from '@/core/design';
 import { BagRepository } from './bagRepository';
 import { connect } from './connection';
@@ -25,13 +26,15 @@ export interface Store {
 export async function openStore(path: string): Promise<Store> {
   if (path !== ':memory:') mkdirSync(dirname(path), { recursive: true });
   const writing = connect(path);
-  // Kept in the file: a reader and a writer work side by side, and a crash leaves the last save whole. SQLite itself waits for the disk
-  // at each commit (synchronous FULL).
-  await writing.query('PRAGMA journal_mode = WAL');
-  await migrate(writing);
+  const writer = new Writer(writing);
+  try {
+    await prepare(writing, writer);
+  } catch (error) {
+    await writing.close();
+    throw error;
+  }
   // A database in memory is another one for every connection.
   const reading = path === ':memory:' ? writing : connect(path);
-  const writer = new Writer(writing);
   const access = { read: defineModels(reading), written: defineModels(writing), writer };
   return {
     bags: new BagRepository(access),
@@ -41,7 +44,19 @@ export async function openStore(path: string): Promise<Store> {
     close: async () => {
       await writer.idle();
       if (reading !== writing) await reading.close();
+      await writing.query(INTO_THE_FILE);
       await writing.close();
     },
   };
+}
+
+/** Puts what lies beside the file into it, so that the file is the whole of her work. */
+const INTO_THE_FILE = 'PRAGMA wal_checkpoint(TRUNCATE)';
+
+async function prepare(connection: Sequelize, writer: Writer): Promise<void> {
+  // Kept in the file: a reader and a writer work side by side, and a crash leaves the last save whole. SQLite itself waits for the disk
+  // at each commit (synchronous FULL).
+  await connection.query('PRAGMA journal_mode = WAL');
+  await writer.write(() => migrate(connection));
+  await connection.query(INTO_THE_FILE);
 }

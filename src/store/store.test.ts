@@ -1,4 +1,4 @@
-import { mkdtempSync, rmSync } from 'node:fs';
+import { mkdtempSync, readdirSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { Sequelize } from 'sequelize';
@@ -7,6 +7,7 @@ import { afterEach, beforeEach, describe, expect, it } from 'vitest';
 import type { Design } from '@/core/design';
 import { fullDesign } from '@/core/testing/designs';
 import { bagIdSchema, openStore, type Store } from '.';
+import { connect } from './connection';
 
 let folder: string;
 let path: string;
@@ -49,6 +50,77 @@ describe('the store', () => {
     const bag = await store.bags.open(id);
     expect(bag?.design.name).toBe('This window');
     expect(bag?.refused.map(({ design }) => design.name)).toEqual(['Other window']);
+  });
+
+  it('knows a save again whose answer was lost: nothing is refused, and nothing is saved twice', async () => {
+    const id = await store.bags.create(fullDesign());
+    const save = { baseRevision: 1, design: renamed('Once'), history: noHistory, saveId: 's1' };
+    expect(await store.bags.save(id, save)).toEqual({ ok: true, revision: 2 });
+    expect(await store.bags.save(id, save)).toEqual({ ok: true, revision: 2 });
+    // She went on working before it was heard of.
+    const next = { ...save, design: renamed('Twice'), saveId: 's2', unanswered: ['s0', 's1'] };
+    expect(await store.bags.save(id, next)).toEqual({ ok: true, revision: 3 });
+    expect(await store.bags.open(id)).toMatchObject({ refused: [], revision: 3, design: { name: 'Twice' } });
+  });
+
+  it('takes the very same design for no one else’s, though it has no name', async () => {
+    const id = await store.bags.create(fullDesign());
+    const save = { baseRevision: 1, design: renamed('Same'), history: noHistory };
+    await store.bags.save(id, save);
+    expect(await store.bags.save(id, save)).toEqual({ ok: true, revision: 3 });
+    expect((await store.bags.open(id))?.refused).toEqual([]);
+  });
+
+  it('still refuses what rests on a save that another window has overtaken', async () => {
+    const id = await store.bags.create(fullDesign());
+    await store.bags.save(id, { baseRevision: 1, design: renamed('Mine'), history: noHistory, saveId: 'mine' });
+    await store.bags.save(id, { baseRevision: 2, design: renamed('Theirs'), history: noHistory, saveId: 'theirs' });
+    const late = {
+      baseRevision: 1,
+      design: renamed('Mine on'),
+      history: noHistory,
+      saveId: 'on',
+      unanswered: ['mine'],
+    };
+    expect(await store.bags.save(id, late)).toMatchObject({ ok: false, reason: 'moved-on', current: { revision: 3 } });
+    const [refused] = (await store.bags.open(id))?.refused ?? [];
+    // Decided for this one: the refused save goes with the same stroke.
+    const decided = { ...late, baseRevision: 3, saveId: 'decided', settles: [refused?.id ?? ''] };
+    expect(await store.bags.save(id, decided)).toEqual({ ok: true, revision: 4 });
+    expect(await store.bags.open(id)).toMatchObject({ refused: [], design: { name: 'Mine on' } });
+  });
+
+  it('comes up again after a first start that was interrupted at any step of it', async () => {
+    await store.bags.create(renamed('Kept'));
+    await store.close();
+    // Everything but the word that it was done: what an interrupted start of an earlier Ruelle could leave.
+    const raw = connect(path);
+    await raw.query("DELETE FROM migrations WHERE name = '0001-first-tables'");
+    await raw.close();
+    store = await openStore(path);
+    expect((await store.bags.list({ archived: false, offset: 0, limit: 9 })).total).toBe(1);
+  });
+
+  it('leaves one whole file behind when it is closed', async () => {
+    await store.bags.create(renamed('Kept'));
+    await store.close();
+    expect(readdirSync(folder)).toEqual(['bags.sqlite']);
+    store = await openStore(path);
+  });
+
+  it('leaves the tables as they were when bringing them up to date fails', async () => {
+    await store.close();
+    const raw = connect(path);
+    await raw.query("DELETE FROM migrations WHERE name IN ('0003-things-and-patterns', '0004-save-ids')");
+    await raw.query('DROP TABLE things');
+    // The third makes its table; the fourth finds its column there and fails.
+    await expect(openStore(path)).rejects.toThrow();
+    const tables = JSON.stringify(await raw.query("SELECT name FROM sqlite_master WHERE type = 'table'"));
+    expect(tables).not.toContain('things');
+    await raw.query('ALTER TABLE bags DROP COLUMN lastSaveId');
+    await raw.close();
+    store = await openStore(path);
+    expect((await store.things.list()).kept).toEqual([]);
   });
 
   it('keeps a refused save once, however often it is tried, and forgets it when told', async () => {

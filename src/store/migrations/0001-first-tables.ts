@@ -10,6 +10,10 @@ const ofBag = () => ({
   onDelete: 'CASCADE',
 });
 
+/** An index, if it isn't there: a start that was interrupted may have left it without word of it. */
+const addIndex = (tables: QueryInterface, name: string, on: string) =>
+  tables.sequelize.query(`CREATE INDEX IF NOT EXISTS ${name} ON ${on}`);
+
 /** Swatches, bags, what can be undone on them, and saves that were refused. */
 export async function up(tables: QueryInterface): Promise<void> {
   await tables.createTable('swatches', {
@@ -34,7 +38,7 @@ export async function up(tables: QueryInterface): Promise<void> {
     createdAt: time(),
     updatedAt: time(),
   });
-  await tables.addIndex('bags', ['archivedAt', 'updatedAt']);
+  await addIndex(tables, 'bags_archived_at_updated_at', 'bags (archivedAt, updatedAt)');
   await tables.createTable('bag_histories', {
     bagId: { ...ofBag(), primaryKey: true },
     document: text(),
@@ -47,7 +51,7 @@ export async function up(tables: QueryInterface): Promise<void> {
     design: text(),
     createdAt: time(),
   });
-  await tables.addIndex('refused_saves', ['bagId']);
+  await addIndex(tables, 'refused_saves_bag_id', 'refused_saves (bagId)');
 }
 
 export async function down(tables: QueryInterface): Promise<void> {

@@ -5,7 +5,8 @@ import { useStore } from 'zustand';
 import type { Design } from '@/core/design';
 import { startAutosave } from './autosave';
 import { createBagStore, type BagState, type BagStore } from './bagStore';
-import { holdTab, takeDraft } from './drafts';
+import { claimTab } from '@/ui/browser/tabs';
+import { takeDraft } from './drafts';
 import { PackingSearchProvider } from './PackingSearch';
 import { handOnWindow, onceLifted } from './hand';
 import { InSight } from './InSight';
@@ -35,6 +36,9 @@ interface OpenBag {
 
 const LANES = 3;
 
+/** How long it may take to hear whether the bag that is shown is the newest, ms. */
+const OPEN_MS = 4000;
+
 /** The lane of the next number that is shown: they are dealt out in turn. */
 let nextLane = 0;
 
@@ -56,7 +60,6 @@ export function BagProvider({ bag, children }: { bag: OpenedBag; children: React
   const { store } = open;
 
   useEffect(() => {
-    holdTab();
     let stop = () => {};
     let gone = false;
     void openFresh(store).then(() => {
@@ -82,7 +85,7 @@ export function BagProvider({ bag, children }: { bag: OpenedBag; children: React
 async function openFresh(store: BagStore): Promise<void> {
   const { id } = store.getState();
   try {
-    const response = await fetch(`/api/bags/${id}`, { cache: 'no-store' });
+    const response = await fetch(`/api/bags/${id}`, { cache: 'no-store', signal: AbortSignal.timeout(OPEN_MS) });
     const bag = (await response.json()) as OpenedBag;
     const state = store.getState();
     if (response.ok && bag.revision > state.revision && state.saveState.kind === 'opening')
@@ -90,14 +93,17 @@ async function openFresh(store: BagStore): Promise<void> {
   } catch {
     // Not reachable just now: what is open stays open, and the save will say so.
   }
-  const { edition, replace, setSaveState } = store.getState();
-  const found = await takeDraft(id);
+  // A browser that can't tell windows apart, or has no memory, opens the bag all the same.
+  await claimTab().catch(() => undefined);
+  const { edition, replace, setSaveState, setUnanswered } = store.getState();
+  const found = await takeDraft(id).catch(() => null);
   if (store.getState().saveState.kind === 'opening') setSaveState({ kind: 'saved' });
   if (found === null) return;
   // She has begun to change the bag already: the older work waits for the next opening instead of covering hers.
   if (store.getState().edition !== edition || store.getState().saveState.kind !== 'saved') return found.putBack();
   const { draft } = found;
   replace(draft.design, draft.baseRevision, draft.history);
+  setUnanswered(draft.unanswered);
   setSaveState({ kind: 'unsaved' });
 }
 

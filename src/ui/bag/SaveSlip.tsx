@@ -3,6 +3,7 @@
 import { Box, Button, Flex } from '@chakra-ui/react';
 import { useState } from 'react';
 import { emptyHistory } from '@/core/design';
+import { downloadBag } from '@/ui/browser/download';
 import { useBag, useBagStore } from './BagProvider';
 import { dropDraft } from './drafts';
 import { keepAsCopy } from './keepAsCopy';
@@ -18,37 +19,23 @@ export function SaveSlip() {
     return (
       <Strip>
         <Box>{saveState.sentence}</Box>
+        <Choice onClick={() => downloadBag(store.getState().design)}>Keep it as a file</Choice>
       </Strip>
     );
 
-  const { id, design, history, replace, setSaveState } = store.getState();
   const { theirs, theirRevision, refusedId } = saveState;
-  const forgetRefused = () => fetch(`/api/bags/${id}/refused/${refusedId}`, { method: 'DELETE' });
-
-  const keepMine = async () => {
-    replace(design, theirRevision, history);
-    const response = await fetch(`/api/bags/${id}`, {
-      method: 'PUT',
-      headers: { 'content-type': 'application/json' },
-      body: JSON.stringify({ baseRevision: theirRevision, design, history }),
-    }).catch(() => null);
-    const answer = response?.ok ? await response.json() : null;
-    if (!answer?.ok) {
-      setSaveState(saveState);
-      return setTrouble('That did not work just now. Both versions are still kept; try again.');
-    }
-    setSaveState({ kind: 'saved' }, answer.revision);
-    dropDraft(id);
-    await forgetRefused();
-  };
   const takeTheirs = async () => {
+    const { id, replace } = store.getState();
     replace(theirs, theirRevision, emptyHistory());
     dropDraft(id);
-    await forgetRefused();
+    await fetch(`/api/bags/${id}/refused/${refusedId}`, { method: 'DELETE' }).catch(() => undefined);
   };
   const keepBoth = async () => {
+    const { design, edition } = store.getState();
     if ((await keepAsCopy(design)) === null)
       return setTrouble('That did not work just now. Both versions are still kept; try again.');
+    if (store.getState().edition !== edition)
+      return setTrouble('A copy was made, and you changed this bag meanwhile. Which one is it to be?');
     await takeTheirs();
   };
 
@@ -59,7 +46,7 @@ export function SaveSlip() {
         {trouble}
       </Box>
       <Flex gap="2" wrap="wrap">
-        <Choice onClick={keepMine}>Keep this window’s</Choice>
+        <Choice onClick={() => store.getState().keepThisOne()}>Keep this window’s</Choice>
         <Choice onClick={takeTheirs}>Take the other window’s</Choice>
         <Choice onClick={keepBoth}>Keep both, this one as a copy</Choice>
       </Flex>

@@ -2,6 +2,7 @@
 
 import { Box, Stack } from '@chakra-ui/react';
 import type { Settings } from '@/core/design';
+import { localMemory } from '@/ui/browser/browserMemory';
 import { ChoiceField } from '@/ui/fields';
 import { useBag, useBagStore } from './BagProvider';
 import { LAST_SETTINGS_KEY } from './lastSettings';
@@ -72,7 +73,7 @@ function SettingField<Key extends keyof Settings>({ name }: { name: Key }) {
   const { label, help, choices } = CHOICES[name];
   const change = (next: Settings[Key]) => {
     store.getState().edit(label, [{ path: ['settings', name], value: next }]);
-    localStorage.setItem(LAST_SETTINGS_KEY, JSON.stringify(store.getState().design.settings));
+    localMemory.set(LAST_SETTINGS_KEY, JSON.stringify(store.getState().design.settings));
   };
   return <ChoiceField label={label} help={help} value={value} choices={choices} onChange={change} width="18em" />;
 }

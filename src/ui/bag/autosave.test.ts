@@ -5,6 +5,9 @@ import { startAutosave } from './autosave';
 import { createBagStore, type BagStore } from './bagStore';
 
 interface Sent {
+  saveId: string;
+  unanswered: string[];
+  settles: string[];
   baseRevision: number;
   design: { name: string };
 }
@@ -16,6 +19,14 @@ let sent: Sent[];
 let answers: ((body: Sent) => unknown)[];
 
 const saved = (body: Sent) => ({ status: 200, body: { ok: true, revision: body.baseRevision + 1 } });
+/** No answer comes, ever. */
+const NEVER = 0;
+const silent = () => ({ status: NEVER, body: null });
+const theirs = { ...fullDesign(), name: 'Theirs' };
+const movedOn = () => ({
+  status: 200,
+  body: { ok: false, reason: 'moved-on', current: { design: theirs, revision: 5 }, refusedId: 'r1' },
+});
 const unreachable = () => {
   throw new TypeError('Failed to fetch');
 };
@@ -25,7 +36,7 @@ beforeEach(() => {
   browser = fakeBrowser();
   sent = [];
   answers = [saved];
-  vi.stubGlobal('fetch', async (_: string, { body }: { body: string }) => {
+  vi.stubGlobal('fetch', async (_: string, { body, signal }: { body: string; signal?: AbortSignal }) => {
     const save = JSON.parse(body) as Sent;
     sent.push(save);
     const answer = (answers.length > 1 ? answers.shift() : answers[0]) as (body: Sent) => {
@@ -33,6 +44,8 @@ beforeEach(() => {
       body: unknown;
     };
     const { status, body: text } = answer(save);
+    if (status === NEVER)
+      return new Promise((_resolve, reject) => signal?.addEventListener('abort', () => reject(signal.reason as Error)));
     return { ok: status === 200, json: async () => text };
   });
   store = createBagStore({ id: 'bag', design: fullDesign(), revision: 1, history: { undo: [], redo: [] } });
@@ -108,13 +121,7 @@ describe('autosave', () => {
   });
 
   it('stops when another window was first, and keeps her version', async () => {
-    const theirs = { ...fullDesign(), name: 'Theirs' };
-    answers = [
-      () => ({
-        status: 200,
-        body: { ok: false, reason: 'moved-on', current: { design: theirs, revision: 5 }, refusedId: 'r1' },
-      }),
-    ];
+    answers = [movedOn];
     startAutosave(store);
     rename('Mine');
     await rest();
@@ -168,5 +175,57 @@ describe('autosave', () => {
     stop();
     await rest();
     expect(sent).toEqual([]);
+  });
+
+  it('says within five seconds that no answer comes, and sends the same save again under the same name', async () => {
+    answers = [silent, saved];
+    startAutosave(store);
+    rename('Into silence');
+    await rest(5000);
+    expect(kind()).toBe('failed');
+    await rest(10_000);
+    expect(kind()).toBe('saved');
+    expect(sent).toHaveLength(2);
+    expect(sent[1]?.saveId).toBe(sent[0]?.saveId);
+  });
+
+  it('tells the store which of its saves were never answered, and remembers them in the browser', async () => {
+    answers = [unreachable, saved];
+    startAutosave(store);
+    rename('Lost on the way');
+    await rest();
+    const [key = ''] = browser.local.keys();
+    expect(JSON.parse(browser.local.getItem(key) ?? '')).toMatchObject({ unanswered: [sent[0]?.saveId] });
+    rename('Later');
+    await rest(10_000);
+    expect(sent[1]).toMatchObject({ unanswered: [sent[0]?.saveId], design: { name: 'Later' } });
+    expect(sent[1]?.saveId).not.toBe(sent[0]?.saveId);
+    rename('Answered since');
+    await rest();
+    expect(sent[2]?.unanswered).toEqual([]);
+  });
+
+  it('of two versions keeps what is there when that is pressed, and loses no edit meanwhile', async () => {
+    answers = [movedOn, saved];
+    startAutosave(store);
+    rename('Mine');
+    await rest();
+    rename('Mine, gone on');
+    store.getState().keepThisOne();
+    rename('Mine, and on');
+    await rest();
+    expect(sent[1]).toMatchObject({ baseRevision: 5, settles: ['r1'], design: { name: 'Mine, and on' } });
+    expect(kind()).toBe('saved');
+    expect(store.getState()).toMatchObject({ revision: 6, settles: [], design: { name: 'Mine, and on' } });
+    expect(browser.local.keys()).toEqual([]);
+  });
+
+  it('sends what is unsaved when the page goes, without waiting', async () => {
+    startAutosave(store);
+    rename('Just before');
+    browser.listeners.get('pagehide')?.();
+    expect(sent.map(({ design }) => design.name)).toEqual(['Just before']);
+    const [key = ''] = browser.local.keys();
+    expect(JSON.parse(browser.local.getItem(key) ?? '')).toMatchObject({ unanswered: [sent[0]?.saveId] });
   });
 });

@@ -1,4 +1,5 @@
-import { readDesign } from '@/core/design';
+import { nanoid } from 'nanoid';
+import { readDesign, type Design, type History } from '@/core/design';
 import type { BagState, BagStore } from './bagStore';
 import { dropDraft, keepDraft } from './drafts';
 
@@ -8,6 +9,22 @@ const REST_MS = 350;
 const DRAFT_MS = 80;
 /** How long to wait before a failed save is tried again, ms. */
 const RETRY_MS = 4000;
+/** How long a save may take before it counts as failed, ms. One that arrives later is known again by its name. */
+const ANSWER_MS = 4500;
+/** The most that a browser sends for a page that is gone already, bytes. */
+const MOST_FAREWELL_BYTES = 60_000;
+/** So many saves without an answer are remembered. */
+const MOST_UNANSWERED = 20;
+
+/** What is sent to be saved. */
+interface Body {
+  saveId: string;
+  unanswered: readonly string[];
+  settles: readonly string[];
+  baseRevision: number;
+  design: Design;
+  history: History;
+}
 
 /**
  * Saves the open bag whenever it changes: first into the browser at once, then into the store. A failed save is tried
@@ -20,21 +37,36 @@ export function startAutosave(store: BagStore): () => void {
   let draftTimer: ReturnType<typeof setTimeout> | undefined;
   let saving = false;
   let stopped = false;
+  /** The save that was sent last: the same state is sent again under the same name. */
+  let named: { edition: number; saveId: string } | null = null;
 
   const later = (ms: number) => {
     clearTimeout(timer);
     timer = setTimeout(() => void save(), ms);
   };
 
+  /** What is to be saved now. From here on the browser knows that it may have been. */
+  const bodyNow = (): Body => {
+    const { design, history, revision: baseRevision, edition, unanswered, settles, setUnanswered } = store.getState();
+    if (named?.edition !== edition) named = { edition, saveId: nanoid() };
+    const { saveId } = named;
+    if (!unanswered.includes(saveId)) setUnanswered([...unanswered, saveId].slice(-MOST_UNANSWERED));
+    keepDraftNow();
+    return { saveId, unanswered, settles, baseRevision, design, history };
+  };
+
   async function save(): Promise<void> {
-    const { id, design, history, revision, edition, saveState, setSaveState } = store.getState();
-    if (saving || saveState.kind === 'saved' || saveState.kind === 'opening' || saveState.kind === 'moved-on') return;
+    const { id, edition, saveState, setSaveState, setUnanswered } = store.getState();
+    if (saving || !isToBeSaved(saveState)) return;
     saving = true;
+    const body = bodyNow();
     setSaveState({ kind: 'saving' });
-    const outcome = await send(id, { baseRevision: revision, design, history });
+    const outcome = await send(id, body);
     saving = false;
     const isNewest = store.getState().edition === edition;
     if (outcome.kind === 'saved') {
+      setUnanswered([]);
+      store.setState(({ settles }) => ({ settles: settles.filter((one) => !body.settles.includes(one)) }));
       setSaveState({ kind: isNewest ? 'saved' : 'unsaved' }, outcome.revision);
       if (isNewest) dropDraft(id);
       else {
@@ -57,13 +89,23 @@ export function startAutosave(store: BagStore): () => void {
   const keepDraftNow = () => {
     clearTimeout(draftTimer);
     draftTimer = undefined;
-    const { id, revision, design, history, saveState } = store.getState();
+    const { id, revision, design, history, saveState, unanswered } = store.getState();
     if (saveState.kind !== 'saved' && saveState.kind !== 'opening')
-      keepDraft(id, { baseRevision: revision, design, history });
+      keepDraft(id, { baseRevision: revision, design, history, unanswered });
   };
-  window.addEventListener('pagehide', keepDraftNow);
+  /** The page goes: what is unsaved is kept in the browser, and sent on its way where it is short enough for that. */
+  const farewell = () => {
+    keepDraftNow();
+    const { id, saveState } = store.getState();
+    if (!isToBeSaved(saveState) || saving) return;
+    const body = JSON.stringify(bodyNow());
+    if (new TextEncoder().encode(body).length > MOST_FAREWELL_BYTES) return;
+    void fetch(addressOf(id), { ...asJson(body), keepalive: true }).catch(() => undefined);
+  };
+  window.addEventListener('pagehide', farewell);
   const unsubscribe = store.subscribe((state, before) => {
-    if (state.edition !== before.edition) keep(state);
+    const isDecided = before.saveState.kind === 'moved-on' && state.saveState.kind === 'unsaved';
+    if (state.edition !== before.edition || isDecided) keep(state);
   });
   // What was changed before this began, or left over by an earlier window.
   keep(store.getState());
@@ -72,24 +114,33 @@ export function startAutosave(store: BagStore): () => void {
     stopped = true;
     unsubscribe();
     clearTimeout(timer);
-    window.removeEventListener('pagehide', keepDraftNow);
+    window.removeEventListener('pagehide', farewell);
     keepDraftNow();
     void save();
   };
 }
 
+const isToBeSaved = ({ kind }: BagState['saveState']): boolean =>
+  kind !== 'saved' && kind !== 'opening' && kind !== 'moved-on';
+
 type Outcome =
   | { kind: 'saved'; revision: number }
   | { kind: 'failed'; sentence: string }
-  | Extract<ReturnType<BagStore['getState']>['saveState'], { kind: 'moved-on' }>;
+  | Extract<BagState['saveState'], { kind: 'moved-on' }>;
 
-async function send(id: string, body: unknown): Promise<Outcome> {
+const addressOf = (id: string): string => `/api/bags/${id}`;
+
+const asJson = (body: string): RequestInit => ({
+  method: 'PUT',
+  headers: { 'content-type': 'application/json' },
+  body,
+});
+
+async function send(id: string, body: Body): Promise<Outcome> {
+  const waiting = new AbortController();
+  const timer = setTimeout(() => waiting.abort(), ANSWER_MS);
   try {
-    const response = await fetch(`/api/bags/${id}`, {
-      method: 'PUT',
-      headers: { 'content-type': 'application/json' },
-      body: JSON.stringify(body),
-    });
+    const response = await fetch(addressOf(id), { ...asJson(JSON.stringify(body)), signal: waiting.signal });
     const answer = await response.json();
     if (!response.ok) return { kind: 'failed', sentence: answer.sentence };
     if (answer.ok) return { kind: 'saved', revision: answer.revision };
@@ -110,5 +161,7 @@ async function send(id: string, body: unknown): Promise<Outcome> {
       kind: 'failed',
       sentence: 'Not saved yet: Ruelle can’t be reached. Your work is kept in this window and will be saved.',
     };
+  } finally {
+    clearTimeout(timer);
   }
 }

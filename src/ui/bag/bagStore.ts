@@ -46,6 +46,10 @@ export interface BagState {
   /** Grows with every change of the design, so that a save knows whether it is still the newest. */
   edition: number;
   saveState: SaveState;
+  /** Names of saves that were sent and not answered: what the store then has may be of this very window. */
+  unanswered: readonly string[];
+  /** Refused saves that are decided by the next one: once it is kept, they are forgotten. */
+  settles: readonly string[];
   selection: string | null;
   asked: Asked | null;
   /** Something that happened to her work and that she should know of, until she has read it. */
@@ -69,6 +73,9 @@ export interface BagState {
   /** Says which figures a part of the screen shows besides the plan's, so that they can be asked why. */
   showBesides(owner: string, figures: readonly Figure[]): void;
   setSaveState(saveState: SaveState, revision?: number): void;
+  setUnanswered(saveIds: readonly string[]): void;
+  /** Of two versions keeps the one on the screen: it rests on the other's revision from now on, and is saved as it is then. */
+  keepThisOne(): void;
   /** Plans the same design again, after more was found out about it; nothing is changed, and nothing is there to undo. */
   planAnew(): void;
   /** Puts another version of the bag in place of this one, as it was read from the store, its history as it was kept. */
@@ -142,6 +149,8 @@ export function createBagStore(opened: { id: string; design: Design; revision: n
       plan: first.plan,
       edition: 0,
       saveState: { kind: 'opening' },
+      unanswered: [],
+      settles: [],
       selection: null,
       asked: null,
       besides: {},
@@ -192,6 +201,13 @@ export function createBagStore(opened: { id: string; design: Design; revision: n
           besides: { ...besides, [owner]: Object.fromEntries(figures.map((figure) => [figure.id, figure])) },
         })),
       setSaveState: (saveState, revision) => set(revision === undefined ? { saveState } : { saveState, revision }),
+      setUnanswered: (unanswered) => set({ unanswered }),
+      keepThisOne() {
+        const { saveState, settles } = get();
+        if (saveState.kind !== 'moved-on') return;
+        const { theirRevision, refusedId } = saveState;
+        set({ saveState: { kind: 'unsaved' }, revision: theirRevision, settles: [...settles, refusedId] });
+      },
       planAnew() {
         const { design, plan } = get();
         const result = planBag(design, knownPackings(design.contents.items));

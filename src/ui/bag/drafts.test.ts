@@ -13,6 +13,7 @@ const draft = (name: string): Draft => ({
   baseRevision: 4,
   design: { ...fullDesign(), name },
   history: { undo: [], redo: [] },
+  unanswered: ['s1'],
 });
 
 /** The storage of another window: the same local one, a session of its own. */
@@ -64,16 +65,30 @@ describe('work kept in the browser', () => {
   });
 
   it.each(['not json', '{}', '{"baseRevision":1,"design":{},"history":{"undo":[],"redo":[]}}', 'null'])(
-    'is dropped when it can’t be read: %s',
+    'is left where it is when it can’t be read, and what can is found beside it: %s',
     async (text) => {
       browser.local.setItem('ruelle.draft.bag.gone', text);
       expect(await takeDraft('bag')).toBeNull();
-      expect(browser.local.keys()).toEqual([]);
+      browser.local.setItem('ruelle.draft.bag.left', JSON.stringify(draft('readable')));
+      expect((await takeDraft('bag'))?.draft.design.name).toBe('readable');
+      expect(browser.local.getItem('ruelle.draft.bag.gone')).toBe(text);
     },
   );
 
-  it('costs nothing when the browser has no room', () => {
+  it('is kept as long as the page where the browser has no room for it', async () => {
     browser.local.full = true;
-    expect(() => keepDraft('bag', draft('mine'))).not.toThrow();
+    keepDraft('bag', draft('mine'));
+    expect((await takeDraft('bag'))?.draft.design.name).toBe('mine');
+  });
+
+  it('is kept as long as the page where the browser’s memory is blocked', async () => {
+    const blocked = () => {
+      throw new DOMException('blocked', 'SecurityError');
+    };
+    vi.stubGlobal('localStorage', new Proxy({}, { get: blocked, ownKeys: blocked }));
+    vi.stubGlobal('sessionStorage', new Proxy({}, { get: blocked }));
+    keepDraft('bag', draft('mine'));
+    expect((await takeDraft('bag'))?.draft.design.name).toBe('mine');
+    expect(await takeDraft('bag')).toBeNull();
   });
 });

@@ -2,6 +2,7 @@
 
 import { useSyncExternalStore } from 'react';
 import { USUAL_SETTINGS, settingsSchema, type Settings } from '@/core/design';
+import { localMemory } from '@/ui/browser/browserMemory';
 import { LAST_SETTINGS_KEY } from './lastSettings';
 
 let read: { text: string | null; settings: Settings } = { text: null, settings: USUAL_SETTINGS };
@@ -10,7 +11,7 @@ let read: { text: string | null; settings: Settings } = { text: null, settings: 
 export const useLastSettings = (): Settings => useSyncExternalStore(follow, lastSettings, () => USUAL_SETTINGS);
 
 function lastSettings(): Settings {
-  const text = localStorage.getItem(LAST_SETTINGS_KEY);
+  const text = localMemory.get(LAST_SETTINGS_KEY);
   if (text === read.text) return read.settings;
   try {
     const parsed = settingsSchema.safeParse(JSON.parse(text ?? 'null'));

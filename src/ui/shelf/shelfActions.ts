@@ -1,4 +1,5 @@
 import { MOST_FILE_CHARACTERS, readDesignText, settingsSchema, type StarterId, type YarnAndHook } from '@/core/design';
+import { localMemory } from '@/ui/browser/browserMemory';
 import { faultSentence } from '@/core/wording';
 import { LAST_SETTINGS_KEY } from '@/ui/bag/lastSettings';
 import type { BagCard } from './bagCard';
@@ -77,7 +78,7 @@ export async function loadCards(offset: number, archived: boolean): Promise<Shel
 
 function lastSettings(): unknown {
   try {
-    const parsed = settingsSchema.safeParse(JSON.parse(localStorage.getItem(LAST_SETTINGS_KEY) ?? 'null'));
+    const parsed = settingsSchema.safeParse(JSON.parse(localMemory.get(LAST_SETTINGS_KEY) ?? 'null'));
     return parsed.success ? parsed.data : undefined;
   } catch {
     return undefined;

@@ -38,7 +38,17 @@ export function fakeBrowser(): FakeBrowser {
   vi.stubGlobal('localStorage', browser.local);
   vi.stubGlobal('sessionStorage', browser.session);
   vi.stubGlobal('navigator', {
-    locks: { query: async () => ({ held: browser.held.map((name) => ({ name })) }), request: vi.fn() },
+    locks: {
+      query: async () => ({ held: browser.held.map((name) => ({ name })) }),
+      request: async (name: string, { signal }: { signal?: AbortSignal }, held: () => Promise<void>) => {
+        if (browser.held.includes(name))
+          return new Promise<void>((_, reject) =>
+            signal?.addEventListener('abort', () => reject(signal.reason as Error)),
+          );
+        browser.held.push(name);
+        return held();
+      },
+    },
   });
   vi.stubGlobal('window', {
     addEventListener: (event: string, listener: () => void) => browser.listeners.set(event, listener),

@@ -8,7 +8,7 @@ import { useBag, useBagStore } from '@/ui/bag/BagProvider';
 import { ChoiceField } from '@/ui/fields';
 import { WhyThese } from '@/ui/figures/WhyThese';
 import { NotesField } from './NotesField';
-import { downloadText, fileNameOf } from './download';
+import { downloadBag, downloadText, fileNameOf } from '@/ui/browser/download';
 
 /** The pattern in words, in either set of terms and units; copied, downloaded, and the bag itself as a file. */
 export function WriteUpPlace() {
@@ -61,11 +61,7 @@ export function WriteUpPlace() {
         <PaperButton onClick={() => downloadText(`${name}.md`, patternAsMarkdown(pattern), 'text/markdown')}>
           <Download size={15} /> Markdown
         </PaperButton>
-        <PaperButton
-          onClick={() =>
-            downloadText(`${name}.ruelle.json`, `${JSON.stringify(design, null, 2)}\n`, 'application/json')
-          }
-        >
+        <PaperButton onClick={() => downloadBag(design)}>
           <Download size={15} /> The bag as a file
         </PaperButton>
         <Box role="status" fontSize="14px">

@@ -15,7 +15,12 @@ export const GET = (_: Request, { params }: Context): Promise<Response> =>
     return bag;
   });
 
+const saveIdSchema = z.string().regex(/^[\w-]{1,40}$/);
+
 const saveSchema = z.strictObject({
+  saveId: saveIdSchema.optional(),
+  unanswered: z.array(saveIdSchema).max(100).optional(),
+  settles: z.array(saveIdSchema).max(100).optional(),
   baseRevision: z.number().int().min(1),
   design: z.unknown(),
   history: z.strictObject({

@@ -1,3 +1,5 @@
+import type { Design } from '@/core/design';
+
 /** Hands a text to the browser as a file to keep. */
 export function downloadText(fileName: string, text: string, type: string): void {
   const address = URL.createObjectURL(new Blob([text], { type: `${type};charset=utf-8` }));
@@ -23,3 +25,7 @@ export function fileNameOf(name: string): string {
     .replace(/^-|-$/g, '');
   return plain || 'bag';
 }
+
+/** Hands the maker a bag as a file that any Ruelle reads. */
+export const downloadBag = (design: Design): void =>
+  downloadText(`${fileNameOf(design.name)}.ruelle.json`, `${JSON.stringify(design, null, 2)}\n`, 'application/json');
