@@ -19,4 +19,6 @@ export const connect = (path: string): Sequelize =>
     dialectModule: { ...sqlite3, Database: PatientDatabase },
     storage: path,
     logging: false,
+    // A file that can't be opened is tried no longer than one that is busy.
+    pool: { acquire: BUSY_MS + 1000 },
   });

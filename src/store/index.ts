@@ -10,3 +10,4 @@ export {
 } from './bagRepository';
 export { freeName, type KeepResult, type Listed } from './library';
 export { openStore, type Store } from './openStore';
+export { StoreTrouble } from './trouble';

@@ -14,6 +14,19 @@ const MIGRATIONS = [
 ];
 
 /**
+ * What keeps a database from being brought up to date: it is of a newer Ruelle, or of another program. Null where nothing does.
+ */
+export async function strangerIn(sequelize: Sequelize): Promise<'newer' | 'foreign' | null> {
+  const names = async (query: string): Promise<string[]> =>
+    ((await sequelize.query(query))[0] as { name: string }[]).map(({ name }) => name);
+  const tables = await names("SELECT name FROM sqlite_master WHERE type IN ('table', 'view')");
+  if (!tables.includes('migrations'))
+    return tables.length > 0 && !tables.includes('bags') && !tables.includes('swatches') ? 'foreign' : null;
+  const known = new Set(MIGRATIONS.map(({ name }) => name));
+  return (await names('SELECT name FROM migrations')).some((name) => !known.has(name)) ? 'newer' : null;
+}
+
+/**
  * Brings the tables up to date. Safe to call at every start, and within one transaction only: then a start that is interrupted leaves them
  * as they were, and of two that come at once one waits for the other.
  */

@@ -1,13 +1,14 @@
-import { mkdirSync } from 'node:fs';
+import { accessSync, constants, mkdirSync, statSync } from 'node:fs';
 import { dirname } from 'node:path';
 import type { Sequelize } from 'sequelize';
 import { ownStitchSchema, thingSchema, type OwnStitch, type Thing } from '@/core/design';
 import { BagRepository } from './bagRepository';
 import { connect } from './connection';
 import { Library } from './library';
-import { migrate } from './migrate';
+import { migrate, strangerIn } from './migrate';
 import { defineModels } from './models';
 import { SwatchRepository } from './swatchRepository';
+import { StoreTrouble, troubleOf } from './trouble';
 import { Writer } from './writer';
 
 export interface Store {
@@ -22,17 +23,12 @@ export interface Store {
  * Opens the database in a file, making it and bringing its tables up to date where needed.
  *
  * @param path the file, or `:memory:` for one that goes with the process
+ * @throws StoreTrouble with a sentence when the file can't be opened, is none of Ruelle's, or of a newer one; it is then left as it is
  */
 export async function openStore(path: string): Promise<Store> {
-  if (path !== ':memory:') mkdirSync(dirname(path), { recursive: true });
-  const writing = connect(path);
-  const writer = new Writer(writing);
-  try {
-    await prepare(writing, writer);
-  } catch (error) {
-    await writing.close();
-    throw error;
-  }
+  const { writing, writer } = await openForWriting(path).catch((error: unknown) => {
+    throw troubleOf(error, path);
+  });
   // A database in memory is another one for every connection.
   const reading = path === ':memory:' ? writing : connect(path);
   const access = { read: defineModels(reading), written: defineModels(writing), writer };
@@ -53,7 +49,32 @@ export async function openStore(path: string): Promise<Store> {
 /** Puts what lies beside the file into it, so that the file is the whole of her work. */
 const INTO_THE_FILE = 'PRAGMA wal_checkpoint(TRUNCATE)';
 
-async function prepare(connection: Sequelize, writer: Writer): Promise<void> {
+async function openForWriting(path: string): Promise<{ writing: Sequelize; writer: Writer }> {
+  if (path !== ':memory:') {
+    mkdirSync(dirname(path), { recursive: true });
+    // SQLite would take its time to say so.
+    if (statSync(path, { throwIfNoEntry: false })?.isDirectory()) throw new Error('EISDIR');
+    accessSync(dirname(path), constants.W_OK);
+  }
+  const writing = connect(path);
+  const writer = new Writer(writing);
+  try {
+    await prepare(writing, writer, path);
+    return { writing, writer };
+  } catch (error) {
+    await writing.close().catch(() => undefined);
+    throw error;
+  }
+}
+
+async function prepare(connection: Sequelize, writer: Writer, path: string): Promise<void> {
+  const stranger = await strangerIn(connection);
+  if (stranger === 'newer')
+    throw new StoreTrouble(
+      `${path} was written by a newer Ruelle. It was left as it is. Start that one, or name another file.`,
+    );
+  if (stranger === 'foreign')
+    throw new StoreTrouble(`${path} is a database of another program. It was left as it is. Name another file.`);
   // Kept in the file: a reader and a writer work side by side, and a crash leaves the last save whole. SQLite itself waits for the disk
   // at each commit (synchronous FULL).
   await connection.query('PRAGMA journal_mode = WAL');
