@@ -2,10 +2,10 @@
 import { spawn } from 'node:child_process';
 import { join } from 'node:path';
 import { ROOT, installPackages } from './lib/ready.mjs';
-import { freePort } from './lib/serve.mjs';
+import { portAsked } from './lib/serve.mjs';
 
 installPackages();
-const port = String(await freePort());
+const port = String(await portAsked());
 const child = spawn(join(ROOT, 'node_modules', '.bin', 'next'), ['dev', '-H', '127.0.0.1', '-p', port], {
   cwd: ROOT,
   stdio: 'inherit',

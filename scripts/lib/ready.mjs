@@ -4,8 +4,18 @@ import { createHash } from 'node:crypto';
 import { existsSync, mkdirSync, readFileSync, readdirSync, statSync, writeFileSync } from 'node:fs';
 import { dirname, join, relative } from 'node:path';
 import { fileURLToPath } from 'node:url';
+import { Trouble } from './trouble.mjs';
 
 export const ROOT = join(dirname(fileURLToPath(import.meta.url)), '..', '..');
+
+/** The versions of Node that Ruelle is tried with. */
+const NODE_VERSIONS = [20, 22, 24];
+
+/** @throws Trouble when this is a Node that Ruelle was never tried with */
+export function checkNode(version = process.versions.node) {
+  if (NODE_VERSIONS.includes(Number(version.split('.')[0]))) return;
+  throw new Trouble(`This is Node ${version}. Ruelle runs with Node ${NODE_VERSIONS.join(', ')}: install one of them.`);
+}
 
 /** Runs a command in the project and shows what it prints. @throws Error when it fails */
 export function run(command, args, options = {}) {

@@ -1,54 +1,101 @@
-/** Serves the built app on this computer only. */
+/** Serves the built app, on this computer only unless asked otherwise. */
 import { spawn } from 'node:child_process';
 import { createServer } from 'node:net';
 import { join } from 'node:path';
 import { ROOT } from './ready.mjs';
+import { Trouble } from './trouble.mjs';
 
 const FIRST_PORT = 3000;
 const LOOPBACK = '127.0.0.1';
+const MOST_START_MS = 90_000;
 
-/** The first free port from the wished one on. */
-export async function freePort(from = Number(process.env.PORT ?? FIRST_PORT)) {
-  for (let port = from; port < from + 200; port += 1) if (await isFree(port)) return port;
-  throw new Error(`no free port between ${from} and ${from + 200}`);
+/** Where to listen: this computer, or the address of it that the maker has named. */
+export const hostAsked = () => process.env.RUELLE_HOST?.trim() || LOOPBACK;
+
+/** A host as it stands in an address. One that means every address of this computer is reached at its own. */
+function reachedAt(host) {
+  if (host === '0.0.0.0' || host === '::') return LOOPBACK;
+  return host.includes(':') ? `[${host}]` : host;
 }
 
-function isFree(port) {
+/**
+ * The port that was asked for (`PORT`), or the first free one.
+ *
+ * @throws Trouble when the one asked for is none, or taken
+ */
+export async function portAsked() {
+  const asked = process.env.PORT?.trim();
+  if (!asked) return freePort();
+  const port = Number(asked);
+  if (!/^\d+$/.test(asked) || port < 1 || port > 65_535)
+    throw new Trouble(`PORT is “${asked}”. Give it a number from 1 to 65535, or leave it out.`);
+  const refusal = await whyNotFree(port);
+  if (refusal === 'EADDRINUSE')
+    throw new Trouble(`Port ${port} is taken by another program. Give PORT another number, or leave it out.`);
+  if (refusal === 'EACCES') throw new Trouble(`Port ${port} is not yours to use. Give PORT a number above 1023.`);
+  if (refusal) throw notAnAddress();
+  return port;
+}
+
+const notAnAddress = () =>
+  new Trouble(`RUELLE_HOST is “${hostAsked()}”, which is no address of this computer. Name one, or leave it out.`);
+
+/** The first free port from the wished one on. @throws Trouble when there is none, or the host is no address of this computer */
+export async function freePort(from = FIRST_PORT) {
+  for (let port = from; port < from + 200; port += 1) {
+    const refusal = await whyNotFree(port);
+    if (refusal === null) return port;
+    if (refusal !== 'EADDRINUSE' && refusal !== 'EACCES') throw notAnAddress();
+  }
+  throw new Trouble(`No port between ${from} and ${from + 200} is free. Stop another program first.`);
+}
+
+/** Null where a port can be listened on, else the system's word for why not. */
+function whyNotFree(port) {
   return new Promise((resolve) => {
     const probe = createServer();
-    probe.once('error', () => resolve(false));
-    probe.listen(port, LOOPBACK, () => probe.close(() => resolve(true)));
+    probe.once('error', ({ code }) => resolve(code ?? 'unknown'));
+    probe.listen(port, hostAsked(), () => probe.close(() => resolve(null)));
   });
 }
 
 /**
- * Starts the server and waits until it answers.
+ * Starts the server and waits until it answers. It ends when this process does, however that comes about.
  *
  * @param database the database file
  * @param port where to listen
  * @returns the child process and the address
+ * @throws Trouble when it ends before it answers: it has said why itself
  */
 export async function startServer({ database, port }) {
-  const host = process.env.RUELLE_HOST ?? LOOPBACK;
+  const host = hostAsked();
+  const address = `http://${reachedAt(host)}:${port}`;
   const child = spawn(
     process.execPath,
     [join(ROOT, 'node_modules', 'next', 'dist', 'bin', 'next'), 'start', '-H', host, '-p', String(port)],
     {
       cwd: ROOT,
-      stdio: ['ignore', 'ignore', 'inherit'],
-      env: { ...process.env, RUELLE_DATABASE: database, NEXT_TELEMETRY_DISABLED: '1' },
+      stdio: ['ignore', 'ignore', 'inherit', 'ipc'],
+      env: {
+        ...process.env,
+        RUELLE_DATABASE: database,
+        RUELLE_ADDRESS: address,
+        NEXT_TELEMETRY_DISABLED: '1',
+        // It closes the database itself when it is told to end.
+        NEXT_MANUAL_SIG_HANDLE: '1',
+      },
     },
   );
-  const address = `http://${LOOPBACK}:${port}`;
-  for (let tries = 0; tries < 900; tries += 1) {
-    if (child.exitCode !== null) throw new Error('the server stopped before it answered');
-    const answered = await fetch(`${address}/api/health`).then(
+  const endsMs = Date.now() + MOST_START_MS;
+  while (Date.now() < endsMs) {
+    if (child.exitCode !== null || child.signalCode !== null) throw new Trouble('Ruelle was not started.');
+    const answered = await fetch(`${address}/api/health`, { signal: AbortSignal.timeout(5000) }).then(
       (response) => response.ok,
       () => false,
     );
     if (answered) return { child, address };
     await new Promise((resolve) => setTimeout(resolve, 100));
   }
-  child.kill();
-  throw new Error('the server did not answer within a minute and a half');
+  child.kill('SIGKILL');
+  throw new Trouble('Ruelle did not answer within a minute and a half, so it was stopped.');
 }

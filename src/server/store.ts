@@ -1,19 +1,49 @@
 import { resolve } from 'node:path';
-import { openStore, type Store } from '@/store';
+import { holdFile, openStore, type Store } from '@/store';
+
+interface Kept {
+  store: Promise<Store> | undefined;
+  /** Closes the store and gives its file back. */
+  close: (() => Promise<void>) | undefined;
+}
 
 /** Next bundles this module more than once; the connection is kept where every copy finds it. */
-const kept = globalThis as typeof globalThis & { ruelleStore?: Promise<Store> };
+const global = globalThis as typeof globalThis & { ruelle?: Kept };
+const kept: Kept = (global.ruelle ??= { store: undefined, close: undefined });
 
 /** The maker's own database, unless told otherwise. */
 const DEFAULT_DATABASE = 'data/ruelle.sqlite';
 
 /** The open store, opened on the first call. A failed opening is tried again on the next. */
 export function getStore(): Promise<Store> {
-  kept.ruelleStore ??= openStore(
-    resolve(/* turbopackIgnore: true */ process.env.RUELLE_DATABASE ?? DEFAULT_DATABASE),
-  ).catch((error: unknown) => {
-    kept.ruelleStore = undefined;
+  kept.store ??= openHeld(resolve(/* turbopackIgnore: true */ process.env.RUELLE_DATABASE ?? DEFAULT_DATABASE)).catch(
+    (error: unknown) => {
+      kept.store = undefined;
+      throw error;
+    },
+  );
+  return kept.store;
+}
+
+/** Closes the store, if it is open, once all that was asked of it is written. */
+export async function closeStore(): Promise<void> {
+  const { close } = kept;
+  kept.close = undefined;
+  await kept.store?.catch(() => undefined);
+  await close?.();
+}
+
+async function openHeld(path: string): Promise<Store> {
+  const giveBack = await holdFile(path, process.env.RUELLE_ADDRESS ?? '');
+  try {
+    const store = await openStore(path);
+    kept.close = async () => {
+      await store.close();
+      await giveBack();
+    };
+    return store;
+  } catch (error) {
+    await giveBack();
     throw error;
-  });
-  return kept.ruelleStore;
+  }
 }

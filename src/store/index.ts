@@ -9,5 +9,6 @@ export {
   type StoredHistory,
 } from './bagRepository';
 export { freeName, type KeepResult, type Listed } from './library';
+export { holdFile } from './holdFile';
 export { openStore, type Store } from './openStore';
 export { StoreTrouble } from './trouble';

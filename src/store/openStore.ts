@@ -8,6 +8,7 @@ import { Library } from './library';
 import { migrate, strangerIn } from './migrate';
 import { defineModels } from './models';
 import { SwatchRepository } from './swatchRepository';
+import { sameFileCheck } from './sameFile';
 import { StoreTrouble, troubleOf } from './trouble';
 import { Writer } from './writer';
 
@@ -29,6 +30,7 @@ export async function openStore(path: string): Promise<Store> {
   const { writing, writer } = await openForWriting(path).catch((error: unknown) => {
     throw troubleOf(error, path);
   });
+  if (path !== ':memory:') writer.check = sameFileCheck(path);
   // A database in memory is another one for every connection.
   const reading = path === ':memory:' ? writing : connect(path);
   const access = { read: defineModels(reading), written: defineModels(writing), writer };

@@ -7,8 +7,14 @@ import type { Sequelize } from 'sequelize';
 export class Writer {
   private last: Promise<unknown> = Promise.resolve();
 
-  /** @param connection one that is used for nothing but what is written here */
-  constructor(private readonly connection: Sequelize) {}
+  /**
+   * @param connection one that is used for nothing but what is written here
+   * @param check throws where nothing must be written
+   */
+  constructor(
+    private readonly connection: Sequelize,
+    public check: () => void = () => {},
+  ) {}
 
   /**
    * Does some writing once all that was asked before is done. What it throws takes all of it back.
@@ -27,6 +33,7 @@ export class Writer {
   }
 
   private async inTransaction<T>(work: () => Promise<T>): Promise<T> {
+    this.check();
     await this.connection.query('BEGIN IMMEDIATE');
     try {
       const result = await work();

@@ -1,0 +1,22 @@
+import { statSync } from 'node:fs';
+import { StoreTrouble } from './trouble';
+
+/**
+ * Remembers which file lies at a path now.
+ *
+ * @returns a check that it still does. @throws StoreTrouble once it was deleted or another one lies there: what is open then leads nowhere that
+ * she could find again
+ */
+export function sameFileCheck(path: string): () => void {
+  const idOf = () => {
+    const stats = statSync(path, { throwIfNoEntry: false });
+    return stats && `${stats.dev}:${stats.ino}`;
+  };
+  const then = idOf();
+  return () => {
+    if (idOf() !== then)
+      throw new StoreTrouble(
+        `${path} was moved, deleted or replaced while Ruelle was open, so nothing is written any more. Your work is kept in this window. Put the file back, or keep the bag as a file, and start Ruelle again.`,
+      );
+  };
+}
