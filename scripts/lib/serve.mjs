@@ -1,5 +1,6 @@
 /** Serves the built app, on this computer only unless asked otherwise. */
 import { spawn } from 'node:child_process';
+import { randomUUID } from 'node:crypto';
 import { createServer } from 'node:net';
 import { join } from 'node:path';
 import { ROOT } from './ready.mjs';
@@ -59,42 +60,76 @@ function whyNotFree(port) {
   });
 }
 
+/** So often another port is tried when someone else was quicker. */
+const MOST_TRIES = 5;
+
 /**
  * Starts the server and waits until it answers. It ends when this process does, however that comes about.
  *
  * @param database the database file
- * @param port where to listen
+ * @param port where to listen; where it was not asked for, the next free one is taken when someone else was quicker
  * @returns the child process and the address
  * @throws Trouble when it ends before it answers: it has said why itself
  */
 export async function startServer({ database, port }) {
+  for (let tries = 1; ; tries += 1) {
+    const started = await tryToStart(database, port);
+    if (started !== null) return started;
+    if (process.env.PORT?.trim() || tries >= MOST_TRIES)
+      throw new Trouble(`Port ${port} was taken by another program just now. Start Ruelle once more.`);
+    port = await freePort(port);
+  }
+}
+
+/** A server that answers; null when the port was taken while it started. @throws Trouble when it ends for another reason */
+async function tryToStart(database, port) {
   const host = hostAsked();
   const address = `http://${reachedAt(host)}:${port}`;
+  /** By what it is told from another one that answers there. */
+  const run = randomUUID();
   const child = spawn(
     process.execPath,
     [join(ROOT, 'node_modules', 'next', 'dist', 'bin', 'next'), 'start', '-H', host, '-p', String(port)],
     {
       cwd: ROOT,
-      stdio: ['ignore', 'ignore', 'inherit', 'ipc'],
+      stdio: ['ignore', 'ignore', 'pipe', 'ipc'],
       env: {
         ...process.env,
         RUELLE_DATABASE: database,
         RUELLE_ADDRESS: address,
+        RUELLE_RUN: run,
         NEXT_TELEMETRY_DISABLED: '1',
         // It closes the database itself when it is told to end.
         NEXT_MANUAL_SIG_HANDLE: '1',
       },
     },
   );
+  let said = '';
+  const listen = (part) => (said += part);
+  child.stderr.setEncoding('utf8').on('data', listen);
+  const speak = () => {
+    child.stderr.off('data', listen);
+    process.stderr.write(said);
+    child.stderr.pipe(process.stderr);
+  };
+  const ended = new Promise((resolve) => child.once('exit', () => resolve(true)));
   const endsMs = Date.now() + MOST_START_MS;
   while (Date.now() < endsMs) {
-    if (child.exitCode !== null || child.signalCode !== null) throw new Trouble('Ruelle was not started.');
-    const answered = await fetch(`${address}/api/health`, { signal: AbortSignal.timeout(5000) }).then(
-      (response) => response.ok,
-      () => false,
-    );
-    if (answered) return { child, address };
-    await new Promise((resolve) => setTimeout(resolve, 100));
+    const isRun = await fetch(`${address}/api/health`, { signal: AbortSignal.timeout(5000) })
+      .then((response) => response.json())
+      .then(
+        (health) => health.run === run,
+        () => false,
+      );
+    if (isRun) {
+      speak();
+      return { child, address };
+    }
+    const isOver = await Promise.race([ended, new Promise((resolve) => setTimeout(() => resolve(false), 100))]);
+    if (!isOver) continue;
+    if (said.includes('EADDRINUSE')) return null;
+    speak();
+    throw new Trouble('Ruelle was not started.');
   }
   child.kill('SIGKILL');
   throw new Trouble('Ruelle did not answer within a minute and a half, so it was stopped.');

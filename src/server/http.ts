@@ -1,6 +1,6 @@
 import { z } from 'zod';
 import { MOST_DESIGN_CHARACTERS, MOST_HISTORY_CHARACTERS, type FieldFault } from '@/core/design';
-import { StoreTrouble, bagIdSchema, type BagId } from '@/store';
+import { bagIdSchema, isStoreTrouble, type BagId } from '@/store';
 
 /** The most bytes that a character of JSON takes in a request. */
 const MOST_BYTES_A_CHARACTER = 3;
@@ -29,8 +29,7 @@ export async function answer(route: () => Promise<unknown>): Promise<Response> {
   try {
     return Response.json(await route());
   } catch (error) {
-    if (error instanceof StoreTrouble)
-      return Response.json({ sentence: error.sentence } satisfies Refusal, { status: 503 });
+    if (isStoreTrouble(error)) return Response.json({ sentence: error.sentence } satisfies Refusal, { status: 503 });
     if (error instanceof Refused) return Response.json(error.refusal, { status: error.status });
     console.error(error);
     const full = /SQLITE_FULL|ENOSPC|disk is full/i.test(String(error));

@@ -1,4 +1,4 @@
-import { StoreTrouble } from '@/store';
+import { isStoreTrouble } from '@/store';
 import { closeStore, getStore } from './store';
 
 /** How the process ends when it can't be started: not as if all were well. */
@@ -14,7 +14,7 @@ export async function start(): Promise<void> {
   try {
     await getStore();
   } catch (error) {
-    console.error(error instanceof StoreTrouble ? error.sentence : error);
+    console.error(isStoreTrouble(error) ? error.sentence : error);
     process.exit(NOT_STARTED);
   }
 }

@@ -11,4 +11,4 @@ export {
 export { freeName, type KeepResult, type Listed } from './library';
 export { holdFile } from './holdFile';
 export { openStore, type Store } from './openStore';
-export { StoreTrouble } from './trouble';
+export { StoreTrouble, isStoreTrouble } from './trouble';

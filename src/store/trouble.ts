@@ -1,5 +1,7 @@
 /** A database that can't be opened or written, with a plain sentence for the maker. Nothing of it was changed. */
 export class StoreTrouble extends Error {
+  override readonly name = 'StoreTrouble';
+
   constructor(
     readonly sentence: string,
     cause?: unknown,
@@ -7,6 +9,10 @@ export class StoreTrouble extends Error {
     super(sentence, { cause });
   }
 }
+
+/** Whether an error is such a trouble. Next bundles this module more than once, so it is told by its name. */
+export const isStoreTrouble = (error: unknown): error is StoreTrouble =>
+  error instanceof Error && error.name === 'StoreTrouble';
 
 /** What SQLite and the file system call a trouble, and what it is in words. The first that is found in an error counts. */
 const TROUBLES: readonly [found: RegExp, sentence: (path: string) => string][] = [
@@ -34,7 +40,7 @@ const TROUBLES: readonly [found: RegExp, sentence: (path: string) => string][] =
 
 /** An error of opening a database, in words where it is one of those that are known. */
 export function troubleOf(error: unknown, path: string): unknown {
-  if (error instanceof StoreTrouble) return error;
+  if (isStoreTrouble(error)) return error;
   const { code } = error as { code?: unknown };
   const text = `${String(code ?? '')} ${String(error)}`;
   const [, sentence] = TROUBLES.find(([found]) => found.test(text)) ?? [];
