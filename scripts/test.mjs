@@ -1,12 +1,13 @@
 /**
- * `npm test`: installs what is missing, checks types, imports (none in a circle) and style, runs the unit tests, then the browser tests against the
- * production build. Ends with one line, `N passed, M failed`, that adds both.
+ * `npm test`: installs what is missing, checks types, imports (none in a circle) and style, runs the unit tests, tries the store and a start with the
+ * other versions of Node, then runs the browser tests against the production build. Ends with one line, `N passed, M failed`, that adds both.
  */
 import { spawnSync } from 'node:child_process';
 import { existsSync, mkdirSync, mkdtempSync, readFileSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { ROOT, buildApp, installPackages, run } from './lib/ready.mjs';
+import { otherNodes } from './lib/otherNodes.mjs';
 import { freePort, startServer } from './lib/serve.mjs';
 
 const bin = (name) => join(ROOT, 'node_modules', '.bin', name);
@@ -26,6 +27,8 @@ check('imports', bin('madge'), [
 ]);
 check('style', bin('prettier'), ['--check', '--log-level', 'warn', '.']);
 unitTests();
+buildApp();
+await onOtherNodes();
 await browserTests();
 console.log(`\n${total.passed} passed, ${total.failed} failed`);
 process.exit(total.failed === 0 ? 0 : 1);
@@ -45,12 +48,37 @@ function unitTests() {
   count(ok, file, (report) => ({ passed: report.numPassedTests, failed: report.numFailedTests }));
 }
 
+/** The store's tests and a start, with each other version of Node that Ruelle is promised to run with. */
+async function onOtherNodes() {
+  for (const { version, program } of otherNodes()) {
+    check(`the store, Node ${version}`, program, [
+      join(ROOT, 'node_modules', 'vitest', 'vitest.mjs'),
+      'run',
+      'src/store',
+    ]);
+    console.log(`\n— a start, Node ${version}`);
+    const scratch = mkdtempSync(join(tmpdir(), 'ruelle-node-'));
+    try {
+      const database = join(scratch, 'node.sqlite');
+      const { child } = await startServer({ database, port: await freePort(3100), program });
+      const ended = new Promise((resolve) => child.once('exit', resolve));
+      child.kill();
+      if ((await ended) !== 0) throw new Error('it did not end as it should');
+      total.passed += 1;
+    } catch (error) {
+      console.log(String(error));
+      total.failed += 1;
+    } finally {
+      rmSync(scratch, { recursive: true, force: true });
+    }
+  }
+}
+
 async function browserTests() {
   console.log('\n— browser tests');
   const scratch = mkdtempSync(join(tmpdir(), 'ruelle-test-'));
   let server;
   try {
-    buildApp();
     server = await startServer({ database: join(scratch, 'test.sqlite'), port: await freePort(3100) });
     const ok = attempt(bin('playwright'), ['test'], { RUELLE_ADDRESS: server.address });
     count(ok, join(results, 'e2e.json'), ({ stats }) => ({

@@ -68,12 +68,13 @@ const MOST_TRIES = 5;
  *
  * @param database the database file
  * @param port where to listen; where it was not asked for, the next free one is taken when someone else was quicker
+ * @param program the Node to run it with; this one, where it is left out
  * @returns the child process and the address
  * @throws Trouble when it ends before it answers: it has said why itself
  */
-export async function startServer({ database, port }) {
+export async function startServer({ database, port, program = process.execPath }) {
   for (let tries = 1; ; tries += 1) {
-    const started = await tryToStart(database, port);
+    const started = await tryToStart(database, port, program);
     if (started !== null) return started;
     if (process.env.PORT?.trim() || tries >= MOST_TRIES)
       throw new Trouble(`Port ${port} was taken by another program just now. Start Ruelle once more.`);
@@ -82,13 +83,13 @@ export async function startServer({ database, port }) {
 }
 
 /** A server that answers; null when the port was taken while it started. @throws Trouble when it ends for another reason */
-async function tryToStart(database, port) {
+async function tryToStart(database, port, program) {
   const host = hostAsked();
   const address = `http://${reachedAt(host)}:${port}`;
   /** By what it is told from another one that answers there. */
   const run = randomUUID();
   const child = spawn(
-    process.execPath,
+    program,
     [join(ROOT, 'node_modules', 'next', 'dist', 'bin', 'next'), 'start', '-H', host, '-p', String(port)],
     {
       cwd: ROOT,
