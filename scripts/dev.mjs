@@ -1,10 +1,11 @@
 /** `npm run dev`: the app with reloading on change, on this computer only, on a database of its own. */
 import { spawn } from 'node:child_process';
 import { join } from 'node:path';
-import { ROOT, installPackages } from './lib/ready.mjs';
+import { ROOT, bundleThread, installPackages } from './lib/ready.mjs';
 import { portAsked } from './lib/serve.mjs';
 
 installPackages();
+bundleThread();
 const port = String(await portAsked());
 const child = spawn(join(ROOT, 'node_modules', '.bin', 'next'), ['dev', '-H', '127.0.0.1', '-p', port], {
   cwd: ROOT,

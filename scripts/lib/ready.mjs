@@ -46,8 +46,18 @@ export function buildApp() {
   if (existsSync(stamp) && readFileSync(stamp, 'utf8') === wanted) return;
   console.log('Building (about a minute)…');
   run(join(ROOT, 'node_modules', '.bin', 'next'), ['build']);
+  bundleThread();
   mkdirSync(dirname(stamp), { recursive: true });
   writeFileSync(stamp, wanted);
+}
+
+/** Lays the program of the server's threads in one file, where the server finds it. */
+export function bundleThread() {
+  const outfile = join(ROOT, '.next', 'shelf.worker.cjs');
+  run(join(ROOT, 'node_modules', '.bin', 'esbuild'), [
+    ...[join('src', 'workers', 'shelf.worker.ts'), `--outfile=${outfile}`, '--alias:@=./src', '--log-level=warning'],
+    ...['--bundle', '--platform=node', '--target=node20', '--minify-syntax'],
+  ]);
 }
 
 function sourcesHash() {

@@ -1,3 +1,4 @@
+export { designCard, type BagCard, type DesignCard } from './bagCard';
 export { chartDrawing, type ChartDrawing, type ChartRow, type ChartWay } from './chartDrawing';
 export { flapIcon } from './flapIcon';
 export { foldedDrawing } from './foldedDrawing';

@@ -1,9 +1,13 @@
-import { describe, expect, it, vi } from 'vitest';
+import { mkdtempSync, rmSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
+import { afterAll, describe, expect, it, vi } from 'vitest';
 import { z } from 'zod';
 import { fullDesign } from '@/core/testing/designs';
 import { checkedDesign } from './checkedDesign';
 import { MOST_BODY_BYTES, Refused, answer, bagIdFrom, readBody } from './http';
 import { isOwnAddress } from './ownAddress';
+import { closeStore } from './store';
 
 const request = (body: BodyInit, headers: Record<string, string> = {}) =>
   new Request('http://127.0.0.1/', { method: 'POST', body, headers, duplex: 'half' } as RequestInit);
@@ -44,28 +48,27 @@ describe('readBody', () => {
 });
 
 describe('checkedDesign', () => {
-  const faultsOf = (document: unknown) => {
-    try {
-      checkedDesign(document);
-      return null;
-    } catch (error) {
-      return (error as Refused).refusal.faults?.map(({ path }) => path.join('.'));
-    }
-  };
-
-  it('takes a whole design', () => expect(checkedDesign(fullDesign())).toEqual(fullDesign()));
-
-  it('answers a design that can be read but not planned at its field', () => {
+  const folder = mkdtempSync(join(tmpdir(), 'ruelle-checked-'));
+  process.env.RUELLE_DATABASE = join(folder, 'bags.sqlite');
+  afterAll(async () => {
+    await closeStore();
+    rmSync(folder, { recursive: true });
+  });
+  const faultsOf = (document: unknown) =>
+    checkedDesign(document).then(
+      () => null,
+      (error: unknown) => (error as Refused).refusal.faults?.map(({ path }) => path.join('.')),
+    );
+  it('takes a whole design', async () => expect(await checkedDesign(fullDesign())).toEqual(fullDesign()));
+  it('answers a design that can be read but not planned at its field', async () => {
     const design = fullDesign();
-    expect(faultsOf({ ...design, contents: { ...design.contents, thicknessMm: 199 } })).toEqual([
+    expect(await faultsOf({ ...design, contents: { ...design.contents, thicknessMm: 199 } })).toEqual([
       'contents.thicknessMm',
     ]);
   });
-
-  it('answers a design that can’t be read at its field', () => {
-    expect(faultsOf({ ...fullDesign(), flap: { kind: 'straight', dropMm: 700, widthMm: null, hemMm: null } })).toEqual([
-      'flap.dropMm',
-    ]);
+  it('answers a design that can’t be read at its field', async () => {
+    const flap = { kind: 'straight', dropMm: 700, widthMm: null, hemMm: null };
+    expect(await faultsOf({ ...fullDesign(), flap })).toEqual(['flap.dropMm']);
   });
 });
 

@@ -1,4 +1,5 @@
-import { resolve } from 'node:path';
+import { readFileSync } from 'node:fs';
+import { join, resolve } from 'node:path';
 import { holdFile, openStore, type Store } from '@/store';
 
 interface Kept {
@@ -33,10 +34,20 @@ export async function closeStore(): Promise<void> {
   await close?.();
 }
 
+/** By what this build of Ruelle is told from another: what an earlier one reckoned may be otherwise now. */
+function builtAs(): string {
+  try {
+    return readFileSync(join(/* turbopackIgnore: true */ process.cwd(), '.next', 'BUILD_ID'), 'utf8').trim();
+  } catch {
+    // While it is worked on there is none.
+    return `unbuilt ${process.pid} ${Date.now()}`;
+  }
+}
+
 async function openHeld(path: string): Promise<Store> {
   const giveBack = await holdFile(path, process.env.RUELLE_ADDRESS ?? '');
   try {
-    const store = await openStore(path);
+    const store = await openStore(path, builtAs());
     kept.close = async () => {
       await store.close();
       await giveBack();

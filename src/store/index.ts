@@ -10,5 +10,6 @@ export {
 } from './bagRepository';
 export { freeName, type KeepResult, type Listed } from './library';
 export { holdFile } from './holdFile';
+export type { KeptCard } from './reckonedRepository';
 export { openStore, type Store } from './openStore';
 export { StoreTrouble, isStoreTrouble } from './trouble';

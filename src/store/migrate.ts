@@ -4,6 +4,7 @@ import * as firstTables from './migrations/0001-first-tables';
 import * as swatchStitch from './migrations/0002-swatch-stitch';
 import * as thingsAndPatterns from './migrations/0003-things-and-patterns';
 import * as saveIds from './migrations/0004-save-ids';
+import * as cards from './migrations/0005-cards';
 
 /** Every migration in order. A new one is a new file and a line here. */
 const MIGRATIONS = [
@@ -11,6 +12,7 @@ const MIGRATIONS = [
   { name: '0002-swatch-stitch', ...swatchStitch },
   { name: '0003-things-and-patterns', ...thingsAndPatterns },
   { name: '0004-save-ids', ...saveIds },
+  { name: '0005-cards', ...cards },
 ];
 
 /**

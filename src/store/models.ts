@@ -57,6 +57,21 @@ export interface RefusedSaveRow extends Model<
   createdAt: CreationOptional<Date>;
 }
 
+/** A card of a bag as it was made before, for a revision of it and by a version of Ruelle. */
+export interface CardRow extends Model<InferAttributes<CardRow>, InferCreationAttributes<CardRow>> {
+  bagId: ForeignKey<string>;
+  revision: number;
+  madeBy: string;
+  document: string;
+}
+
+/** The best packings of things, by a hash of them; the document is `null` where the search would take too long. */
+export interface PackingsRow extends Model<InferAttributes<PackingsRow>, InferCreationAttributes<PackingsRow>> {
+  things: string;
+  madeBy: string;
+  document: string;
+}
+
 export interface Models {
   Swatch: ModelStatic<LibraryRow>;
   Thing: ModelStatic<LibraryRow>;
@@ -64,6 +79,8 @@ export interface Models {
   Bag: ModelStatic<BagRow>;
   History: ModelStatic<HistoryRow>;
   RefusedSave: ModelStatic<RefusedSaveRow>;
+  Card: ModelStatic<CardRow>;
+  Packings: ModelStatic<PackingsRow>;
 }
 
 // Made anew for each column: Sequelize writes the column's name into the description it is given.
@@ -118,6 +135,17 @@ export function defineModels(sequelize: Sequelize): Models {
     },
     { tableName: 'refused_saves', updatedAt: false },
   );
+  const madeBy = () => ({ type: DataTypes.STRING(80), allowNull: false });
+  const Card = sequelize.define<CardRow>(
+    'Card',
+    { bagId: id(), revision: { type: DataTypes.INTEGER, allowNull: false }, madeBy: madeBy(), document: json() },
+    { tableName: 'bag_cards', timestamps: false },
+  );
+  const Packings = sequelize.define<PackingsRow>(
+    'Packings',
+    { things: { type: DataTypes.STRING(64), primaryKey: true }, madeBy: madeBy(), document: json() },
+    { tableName: 'packings', timestamps: false },
+  );
   return {
     Swatch: library('Swatch', 'swatches'),
     Thing: library('Thing', 'things'),
@@ -125,5 +153,7 @@ export function defineModels(sequelize: Sequelize): Models {
     Bag,
     History,
     RefusedSave,
+    Card,
+    Packings,
   };
 }

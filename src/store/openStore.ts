@@ -8,6 +8,7 @@ import { Library } from './library';
 import { migrate, strangerIn } from './migrate';
 import { defineModels } from './models';
 import { SwatchRepository } from './swatchRepository';
+import { ReckonedRepository } from './reckonedRepository';
 import { sameFileCheck } from './sameFile';
 import { StoreTrouble, troubleOf } from './trouble';
 import { Writer } from './writer';
@@ -17,6 +18,7 @@ export interface Store {
   swatches: SwatchRepository;
   things: Library<Thing>;
   ownStitches: Library<OwnStitch>;
+  reckoned: ReckonedRepository;
   close(): Promise<void>;
 }
 
@@ -24,9 +26,10 @@ export interface Store {
  * Opens the database in a file, making it and bringing its tables up to date where needed.
  *
  * @param path the file, or `:memory:` for one that goes with the process
+ * @param madeBy the version of Ruelle, by which it knows what it has reckoned itself
  * @throws StoreTrouble with a sentence when the file can't be opened, is none of Ruelle's, or of a newer one; it is then left as it is
  */
-export async function openStore(path: string): Promise<Store> {
+export async function openStore(path: string, madeBy = 'unbuilt'): Promise<Store> {
   const { writing, writer } = await openForWriting(path).catch((error: unknown) => {
     throw troubleOf(error, path);
   });
@@ -39,6 +42,7 @@ export async function openStore(path: string): Promise<Store> {
     swatches: new SwatchRepository(access),
     things: new Library(access, 'Thing', thingSchema),
     ownStitches: new Library(access, 'OwnStitch', ownStitchSchema),
+    reckoned: new ReckonedRepository(access, madeBy),
     close: async () => {
       await writer.idle();
       if (reading !== writing) await reading.close();

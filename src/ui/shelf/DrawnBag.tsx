@@ -1,6 +1,6 @@
 import { Box } from '@chakra-ui/react';
 import { FoldedView } from '@/ui/drawing/FoldedView';
-import type { BagCard } from './bagCard';
+import type { BagCard } from '@/drawing';
 
 const BOX_PX = { width: 240, height: 190 };
 /** The span that every box stands for, so that all bags on the shelf are to one scale. */

@@ -8,7 +8,7 @@ import { TypedField } from '@/ui/fields/TypedField';
 import { FieldFrame } from '@/ui/fields/FieldFrame';
 import { useSwatchLibrary } from '@/ui/swatch/swatchLibrary';
 import { clothStyle } from '@/ui/theme/system';
-import type { BagCard } from './bagCard';
+import type { BagCard } from '@/drawing';
 import { DrawnBag } from './DrawnBag';
 import type { BegunFrom } from './shelfActions';
 

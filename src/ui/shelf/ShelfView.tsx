@@ -5,7 +5,7 @@ import { Archive, Copy, FileInput, Plus } from 'lucide-react';
 import Link from 'next/link';
 import { useRouter } from 'next/navigation';
 import { useEffect, useRef, useState } from 'react';
-import type { BagCard } from './bagCard';
+import type { BagCard } from '@/drawing';
 import { DrawerHead } from './DrawerHead';
 import { BASIS_WORDS } from '@/core/wording';
 import { SetAside } from '@/ui/library/SetAside';

@@ -2,7 +2,7 @@ import { MOST_FILE_CHARACTERS, readDesignText, settingsSchema, type StarterId, t
 import { localMemory } from '@/ui/browser/browserMemory';
 import { faultSentence } from '@/core/wording';
 import { LAST_SETTINGS_KEY } from '@/ui/bag/lastSettings';
-import type { BagCard } from './bagCard';
+import type { BagCard } from '@/drawing';
 import { SHELF_PAGE } from './shelfPage';
 
 const UNREACHABLE = 'Ruelle can’t be reached just now. Nothing was changed.';

@@ -13,8 +13,8 @@ import {
 } from '@/core/design';
 import { checkedDesign } from '@/server/checkedDesign';
 import { Refused, answer, readBody } from '@/server/http';
+import { cardsOf } from '@/server/shelf';
 import { getStore } from '@/server/store';
-import { bagCard } from '@/ui/shelf/bagCard';
 import { nanoid } from 'nanoid';
 
 const pageSchema = z.object({
@@ -31,7 +31,7 @@ export const GET = (request: Request): Promise<Response> =>
     const { bags, total, unreadable } = await (
       await getStore()
     ).bags.list({ ...page.data, archived: page.data.archived === 'yes' });
-    return { cards: bags.map(bagCard), total, unreadable };
+    return { cards: await cardsOf(bags), total, unreadable };
   });
 
 const starterIds = STARTERS.map(({ id }) => id) as [StarterId, ...StarterId[]];
@@ -52,7 +52,7 @@ const newBagSchema = z.union([
 export const POST = (request: Request): Promise<Response> =>
   answer(async () => {
     const wish = await readBody(request, newBagSchema);
-    const design = 'starter' in wish ? await newDesign(wish) : withOwnSwatch(checkedDesign(wish.design));
+    const design = 'starter' in wish ? await newDesign(wish) : withOwnSwatch(await checkedDesign(wish.design));
     return { id: await (await getStore()).bags.create(design) };
   });
 
@@ -72,7 +72,7 @@ async function newDesign(wish: {
 }
 
 /** A bag read in gets a swatch of its own, so that it never changes one of another bag. */
-const withOwnSwatch = (design: ReturnType<typeof checkedDesign>) => ({
+const withOwnSwatch = (design: Design): Design => ({
   ...design,
   swatch: { ...design.swatch, id: swatchIdSchema.parse(nanoid(12)) },
 });

@@ -36,7 +36,7 @@ export async function PUT(request: Request, { params }: Context): Promise<Respon
     const save = await readBody(request, saveSchema);
     const result = await (
       await getStore()
-    ).bags.save(bagIdFrom((await params).id), { ...save, design: checkedDesign(save.design) });
+    ).bags.save(bagIdFrom((await params).id), { ...save, design: await checkedDesign(save.design) });
     if (!result.ok && result.reason === 'missing') throw noSuchBag();
     return result;
   });

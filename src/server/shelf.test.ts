@@ -1,0 +1,109 @@
+import { mkdtempSync, rmSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
+import { afterAll, afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
+import { thingIdSchema, type Design } from '@/core/design';
+import { fullDesign } from '@/core/testing/designs';
+import { shelfWork } from '@/workers/shelfWork';
+import { cardsOf } from './shelf';
+import { closeStore, getStore } from './store';
+
+const folder = mkdtempSync(join(tmpdir(), 'ruelle-shelf-'));
+process.env.RUELLE_DATABASE = join(folder, 'bags.sqlite');
+afterAll(async () => {
+  await closeStore();
+  rmSync(folder, { recursive: true });
+});
+
+const plan = vi.spyOn(shelfWork, 'plan');
+const search = vi.spyOn(shelfWork, 'search');
+beforeEach(() => {
+  plan.mockClear();
+  search.mockClear();
+});
+afterEach(() => vi.clearAllMocks());
+
+const shelf = async () => (await (await getStore()).bags.list({ archived: false, offset: 0, limit: 50 })).bags;
+
+/** A bag of so many different things. */
+const carrying = (things: number, count = 1): Design => ({
+  ...fullDesign(),
+  name: `Carries ${things} × ${count}`,
+  contents: {
+    ...fullDesign().contents,
+    items: Array.from({ length: things }, (_, index) => ({
+      thing: {
+        id: thingIdSchema.parse(`t${index}`),
+        name: `Thing ${index}`,
+        widthMm: 30 + 3 * index,
+        heightMm: 50 + index,
+        thicknessMm: 5,
+        massG: null,
+        turns: 'any-way' as const,
+        known: null,
+      },
+      count,
+    })),
+  },
+});
+
+describe('the cards of the shelf', () => {
+  it('are made once for each revision of a bag, and kept', async () => {
+    const { bags } = await getStore();
+    const id = await bags.create({ ...fullDesign(), name: 'First' });
+    const [card] = await cardsOf(await shelf());
+    expect(card).toMatchObject({ id, name: 'First', drawing: expect.anything() });
+    expect(plan).toHaveBeenCalledTimes(1);
+    expect(await cardsOf(await shelf())).toEqual([card]);
+    expect(plan).toHaveBeenCalledTimes(1);
+    await bags.save(id, {
+      baseRevision: 1,
+      design: { ...fullDesign(), name: 'Second' },
+      history: { undo: [], redo: [] },
+    });
+    expect(await cardsOf(await shelf())).toMatchObject([{ name: 'Second' }]);
+    expect(plan).toHaveBeenCalledTimes(2);
+  });
+
+  it('of many things are packed at a first try, searched for beside, once for all that carry the same, and made anew then', async () => {
+    const { bags } = await getStore();
+    for (let bag = 0; bag < 3; bag += 1) await bags.create(carrying(6));
+    await cardsOf(await shelf());
+    await vi.waitFor(async () => {
+      expect(search).toHaveBeenCalledTimes(1);
+      await cardsOf(await shelf());
+      expect(plan.mock.calls.filter(([, known]) => known?.proven)).toHaveLength(3);
+    });
+  });
+
+  it('are shown for all bags but the one that can’t be planned in time, which has a bare one', async () => {
+    const { bags } = await getStore();
+    await bags.create({ ...fullDesign(), name: 'Too much' });
+    plan.mockImplementationOnce(() => {
+      throw new Error('took too long');
+    });
+    const cards = await cardsOf(await shelf());
+    expect(cards.filter(({ drawing }) => drawing === null).map(({ name }) => name)).toEqual(['Too much']);
+    expect(cards.length).toBeGreaterThan(1);
+    // It is tried again.
+    expect((await cardsOf(await shelf())).every(({ drawing }) => drawing !== null)).toBe(true);
+  });
+
+  it('go on without a search that takes too long, and it is not begun again', async () => {
+    search.mockReturnValueOnce(null);
+    const { bags } = await getStore();
+    await bags.create(carrying(7));
+    await cardsOf(await shelf());
+    await vi.waitFor(() => expect(search).toHaveBeenCalledTimes(1));
+    await new Promise((resolve) => setTimeout(resolve, 100));
+    const [again] = await shelf();
+    await bags.save(again?.id as NonNullable<typeof again>['id'], {
+      baseRevision: 1,
+      design: { ...carrying(7), name: 'Renamed' },
+      history: { undo: [], redo: [] },
+    });
+    await cardsOf(await shelf());
+    await new Promise((resolve) => setTimeout(resolve, 100));
+    expect(search).toHaveBeenCalledTimes(1);
+  });
+});

@@ -1,0 +1,93 @@
+import { createHash } from 'node:crypto';
+import { packingKey, type Packings } from '@/core/contents';
+import type { Design } from '@/core/design';
+import type { BagCard, DesignCard } from '@/drawing';
+import type { StoredBag } from '@/store';
+import type { PlannedDesign } from '@/workers/shelfWork';
+import { getStore } from './store';
+import { Thread } from './thread';
+
+/** How long a search for the best packing of a bag may go on, ms. */
+const MOST_SEARCH_MS = 20_000;
+/** So many searches wait at most; a bag that finds no room is searched for when its card is asked for again. */
+const MOST_WAITING = 100;
+
+interface Threads {
+  /** Plans designs: someone waits for each. */
+  plans: Thread;
+  /** Searches for packings: nobody waits. */
+  searches: Thread;
+  /** The searches that go on or wait, and the bags that each is for. */
+  searching: Map<string, Set<string>>;
+}
+
+/** Next bundles this module more than once; the threads are kept where every copy finds them. */
+const global = globalThis as typeof globalThis & { ruelleThreads?: Threads };
+const threads: Threads = (global.ruelleThreads ??= {
+  plans: new Thread(),
+  searches: new Thread(2 * MOST_SEARCH_MS),
+  searching: new Map(),
+});
+
+/** Things that are packed alike, as a name of fixed length. */
+const thingsOf = ({ contents }: Design): string =>
+  createHash('sha256').update(packingKey(contents.items)).digest('hex');
+
+/** Plans a design beside the server's own thread, packed as well as is known. */
+export async function planned(design: Design): Promise<PlannedDesign> {
+  const things = thingsOf(design);
+  const { reckoned } = await getStore();
+  const known = (await reckoned.packings([things])).get(things) as Packings | null | undefined;
+  return threads.plans.ask('plan', design, known ?? null);
+}
+
+/** The cards of bags, in their order: those that were made before, and the others made now. */
+export async function cardsOf(bags: readonly StoredBag[]): Promise<BagCard[]> {
+  const { reckoned } = await getStore();
+  const kept = await reckoned.cards(bags.map(({ id }) => id));
+  const fresh: Parameters<typeof reckoned.keepCards>[0][number][] = [];
+  const cards = await Promise.all(
+    bags.map(async ({ id, design, revision, archived, updatedAt }) => {
+      const before = kept.get(id);
+      if (before?.revision === revision) return { ...(before.card as DesignCard), id, archived, updatedAt };
+      const made = await planned(design).catch(() => null);
+      // One bag that is too much for the thread leaves the others their cards, and is opened from its own.
+      if (made === null) return { ...bareCard(design), id, archived, updatedAt };
+      fresh.push({ bagId: id, revision, card: made.card });
+      if (made.wantsSearch) void search(id, design);
+      return { ...made.card, id, archived, updatedAt };
+    }),
+  );
+  await reckoned.keepCards(fresh);
+  return cards;
+}
+
+const bareCard = ({ name, swatch }: Design): DesignCard => ({
+  name,
+  cloth: swatch.yarn.colour,
+  drawing: null,
+  sizes: '',
+  basis: null,
+  decisions: 0,
+});
+
+/** Searches for the best packing of a bag's things, once for all bags that carry the same; their cards are made anew then. */
+async function search(bagId: string, design: Design): Promise<void> {
+  const { searching, searches } = threads;
+  const things = thingsOf(design);
+  const bagIds = searching.get(things);
+  if (bagIds) return void bagIds.add(bagId);
+  if (searching.size >= MOST_WAITING) return;
+  const own = new Set([bagId]);
+  searching.set(things, own);
+  try {
+    const { reckoned } = await getStore();
+    if ((await reckoned.packings([things])).has(things)) return;
+    const packings = await searches.ask('search', design, MOST_SEARCH_MS);
+    await reckoned.keepPackings(things, packings, packings === null ? [] : [...own]);
+  } catch (error) {
+    console.error('a search for packings failed:', String(error));
+  } finally {
+    searching.delete(things);
+  }
+}
