@@ -51,6 +51,7 @@ export async function answer(route: () => Promise<unknown>): Promise<Response> {
  */
 export async function readBody<T>(request: Request, schema: z.ZodType<T>): Promise<T> {
   const text = await readText(request);
+  if (isDeeperThan(text, MOST_LEVELS)) throw new Refused(400, { sentence: 'This could not be read.' });
   let document: unknown;
   try {
     document = JSON.parse(text);
@@ -65,6 +66,31 @@ export async function readBody<T>(request: Request, schema: z.ZodType<T>): Promi
   }));
   throw new Refused(422, { sentence: faults[0]?.sentence ?? 'This could not be read.', faults });
 }
+
+/** So many levels has no bag; what is read is walked through by functions that call themselves. */
+const MOST_LEVELS = 100;
+
+/** Whether a text of JSON has lists or objects inside each other more often than so. */
+function isDeeperThan(text: string, most: number): boolean {
+  let depth = 0;
+  let inString = false;
+  for (let at = 0; at < text.length; at += 1) {
+    const character = text.charCodeAt(at);
+    if (inString) {
+      if (character === BACKSLASH) at += 1;
+      else if (character === QUOTE) inString = false;
+    } else if (character === QUOTE) inString = true;
+    else if (character === OPEN_LIST || character === OPEN_OBJECT) {
+      depth += 1;
+      if (depth > most) return true;
+    } else if (character === CLOSE_LIST || character === CLOSE_OBJECT) depth -= 1;
+  }
+  return false;
+}
+
+const [QUOTE, BACKSLASH, OPEN_LIST, CLOSE_LIST, OPEN_OBJECT, CLOSE_OBJECT] = Array.from('"\\[]{}', (one) =>
+  one.charCodeAt(0),
+);
 
 async function readText(request: Request): Promise<string> {
   const tooLarge = () => new Refused(413, { sentence: 'This is far larger than any bag, so it was not taken in.' });

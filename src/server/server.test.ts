@@ -6,7 +6,7 @@ import { z } from 'zod';
 import { fullDesign } from '@/core/testing/designs';
 import { checkedDesign } from './checkedDesign';
 import { MOST_BODY_BYTES, Refused, answer, bagIdFrom, readBody } from './http';
-import { isOwnAddress } from './ownAddress';
+import { isOwnAddress, namesAllowed } from './ownAddress';
 import { closeStore } from './store';
 
 const request = (body: BodyInit, headers: Record<string, string> = {}) =>
@@ -22,6 +22,16 @@ describe('readBody', () => {
     expect(await readBody(request('{"a":1}'), z.object({ a: z.number() }))).toEqual({ a: 1 });
   });
 
+  it('refuses what is nested deeper than anything of hers, and no brackets in words', async () => {
+    const nested = (levels: number) => '['.repeat(levels) + ']'.repeat(levels);
+    expect((await refusal(readBody(request(nested(6000)), z.unknown())))?.status).toBe(400);
+    expect((await refusal(readBody(request(`${'{"a":'.repeat(101)}1${'}'.repeat(101)}`), z.unknown())))?.status).toBe(
+      400,
+    );
+    expect(await readBody(request(nested(90)), z.unknown())).toBeTruthy();
+    const words = JSON.stringify(['[{"\\'.repeat(500)]);
+    expect(await readBody(request(words), z.unknown())).toEqual(JSON.parse(words));
+  });
   it('stops reading at the limit, though the headers say nothing of the size', async () => {
     let sent = 0;
     const endless = new ReadableStream({
@@ -100,6 +110,16 @@ describe('whose request it is', () => {
     [null, null, false],
   ])('host %s, origin %s: %s', (host, origin, own) => expect(isOwnAddress(host, origin, [])).toBe(own));
 
+  it('takes no name that is empty, whatever is allowed', () => {
+    expect(namesAllowed(',, ', undefined)).toEqual([]);
+    expect(isOwnAddress(':3000', null, [''])).toBe(false);
+    expect(isOwnAddress('', null, [])).toBe(false);
+  });
+  it('takes names as they are meant: spaces and capitals don’t count', () => {
+    expect(isOwnAddress('WORKROOM.local:3000', null, namesAllowed(' Workroom.Local ', '0.0.0.0'))).toBe(true);
+    expect(isOwnAddress('192.168.1.5:3000', null, namesAllowed(undefined, '192.168.1.5'))).toBe(true);
+    expect(isOwnAddress('0.0.0.0:3000', null, namesAllowed(undefined, '0.0.0.0'))).toBe(false);
+  });
   it('takes a name that the maker has allowed', () => {
     expect(isOwnAddress('workroom.local:3000', null, ['workroom.local'])).toBe(true);
   });

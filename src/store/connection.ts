@@ -12,9 +12,14 @@ class PatientDatabase extends sqlite3.Database {
   }
 }
 
-/** One connection to a database file, through Sequelize. Foreign keys are switched on by it. */
-export const connect = (path: string): Sequelize =>
+/**
+ * One connection to a database file, through Sequelize. Foreign keys are switched on by it.
+ *
+ * @param mustExist true never makes a file where there is none
+ */
+export const connect = (path: string, { mustExist = false } = {}): Sequelize =>
   new Sequelize({
+    ...(mustExist ? { dialectOptions: { mode: sqlite3.OPEN_READWRITE } } : {}),
     dialect: 'sqlite',
     dialectModule: { ...sqlite3, Database: PatientDatabase },
     storage: path,

@@ -1,4 +1,4 @@
-import { mkdtempSync, rmSync } from 'node:fs';
+import { existsSync, mkdtempSync, readFileSync, renameSync, rmSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { afterEach, beforeEach, describe, expect, it } from 'vitest';
@@ -89,6 +89,24 @@ describe('many at once', () => {
       const { design, history } = bag as { design: Design; history: { undo: unknown[] } };
       if (design.name === 'Before') expect(history.undo).toEqual([]);
     }
+  });
+});
+
+describe('a file that is gone', () => {
+  it.each([
+    ['deleted', () => rmSync(path)],
+    ['replaced', () => renameSync(path, `${path}.away`)],
+  ])('%s while it is open: nothing is written any more, there or anywhere, and that is said', async (what, take) => {
+    const id = await store.bags.create(renamed('Before'));
+    take();
+    if (what === 'replaced') writeFileSync(path, '');
+    const save = store.bags.save(id, { baseRevision: 1, design: renamed('After'), history: noHistory });
+    await expect(save).rejects.toThrow('moved, deleted or replaced');
+    await expect(store.bags.create(renamed('New'))).rejects.toThrow('moved, deleted or replaced');
+    expect(existsSync(path)).toBe(what === 'replaced');
+    if (what === 'replaced') expect(readFileSync(path, 'utf8')).toBe('');
+    // What is open can still be read, so that it can be kept as a file.
+    expect(await store.bags.open(id)).toMatchObject({ design: { name: 'Before' } });
   });
 });
 

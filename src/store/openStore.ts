@@ -35,7 +35,9 @@ export async function openStore(path: string, madeBy = 'unbuilt'): Promise<Store
   });
   if (path !== ':memory:') writer.check = sameFileCheck(path);
   // A database in memory is another one for every connection.
-  const reading = path === ':memory:' ? writing : connect(path);
+  const reading = path === ':memory:' ? writing : connect(path, { mustExist: true });
+  // It is opened by the first question: now, while the file is known to be the one.
+  await reading.query('SELECT 1');
   const access = { read: defineModels(reading), written: defineModels(writing), writer };
   return {
     bags: new BagRepository(access),

@@ -1,4 +1,5 @@
 import { z } from 'zod';
+import { onOneLine } from './names';
 
 /**
  * A stitch pattern of a maker's own, as it stands in a design: its rows as data, and what of its fabric can't be told from them.
@@ -48,6 +49,7 @@ export const ownStitchSchema = z.strictObject({
   id: ownStitchIdSchema,
   name: z
     .string({ error: 'Write a few words here.' })
+    .overwrite(onOneLine)
     .trim()
     .min(1, { error: 'Give it a name.' })
     .max(60, { error: 'Keep it to 60 characters.' }),

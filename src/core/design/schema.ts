@@ -1,4 +1,5 @@
 import { z } from 'zod';
+import { onOneLine } from './names';
 import {
   LEAST_CHOSEN_STITCHES,
   LEAST_DEPTH_MM,
@@ -47,6 +48,7 @@ const massG = (leastG: number, mostG: number) =>
 const shortText = (most: number) =>
   z
     .string({ error: 'Write a few words here.' })
+    .overwrite(onOneLine)
     .trim()
     .min(1, { error: 'Give it a name.' })
     .max(most, { error: `Keep it to ${most} characters.` });
@@ -55,7 +57,6 @@ const shortText = (most: number) =>
 export const stitchSchema = z.union([z.enum(PANEL_STITCH_IDS), ownStitchIdSchema], { error: 'Choose a stitch.' });
 export type StitchChoice = z.infer<typeof stitchSchema>;
 
-/** A swatch's name for the program. Branded, so that it never passes for a bag's. */
 /** The largest design, in characters of its JSON without spaces: what is taken in is no larger, and all of it can be read again. */
 export const MOST_DESIGN_CHARACTERS = 1_000_000;
 
@@ -64,6 +65,7 @@ const idSchema = z
   .string()
   .regex(/^[\w-]{1,40}$/, { error: 'This name for the program may only have letters, digits, _ and -.' });
 
+/** A swatch's name for the program. Branded, so that it never passes for a bag's. */
 export const swatchIdSchema = idSchema.brand<'SwatchId'>();
 export type SwatchId = z.infer<typeof swatchIdSchema>;
 

@@ -71,9 +71,15 @@ export const patternAsText = ({ title, sections }: Pattern): string =>
 
 /** Sets a pattern as Markdown. */
 export const patternAsMarkdown = ({ title, sections }: Pattern): string =>
-  `${[`# ${title}`, ...sections.map(({ heading, lines }) => `## ${heading}\n\n${lines.map(asItem).join('\n')}`)].join('\n\n')}\n`;
+  `${[`# ${escaped(title)}`, ...sections.map(({ heading, lines }) => `## ${heading}\n\n${lines.map(asItem).join('\n')}`)].join('\n\n')}\n`;
 
-const asItem = (line: string): string => (/^\d+\. /.test(line) ? line : `- ${line}`);
+function asItem(line: string): string {
+  const [number = '- '] = /^\d+\. /.exec(line) ?? [];
+  return number + escaped(number === '- ' ? line : line.slice(number.length));
+}
+
+/** A text in which no star, bracket or sign means anything but itself. */
+const escaped = (text: string): string => text.replace(/[\\`*_[\]<>|~#&]/g, '\\$&');
 
 /** How edges of different pieces meet, those that meet alike said once; nothing for a strip, whose sides meet row by row. */
 function joinSection(design: Design, plan: Plan): PatternSection[] {

@@ -1,4 +1,4 @@
-import type { Design } from '@/core/design';
+import { nameCut, type Design } from '@/core/design';
 
 /** The longest beginning of a name that leaves room for what is added to it. */
 const NAME_CHARACTERS = 66;
@@ -9,7 +9,7 @@ const NAME_CHARACTERS = 66;
  * @returns the new bag's id, or null when the store could not be reached or refused it; then nothing has changed
  */
 export async function keepAsCopy(design: Design): Promise<string | null> {
-  const copy = { ...design, name: `${design.name.slice(0, NAME_CHARACTERS)} (other window)` };
+  const copy = { ...design, name: `${nameCut(design.name, NAME_CHARACTERS)} (other window)` };
   const response = await fetch('/api/bags', {
     method: 'POST',
     headers: { 'content-type': 'application/json' },

@@ -10,11 +10,15 @@ export function downloadText(fileName: string, text: string, type: string): void
   URL.revokeObjectURL(address);
 }
 
+/** Names that some systems keep for devices, whatever comes after a dot. */
+const RESERVED = /^(con|prn|aux|nul|com\d|lpt\d)$/;
+
 /**
  * A bag's name as a file name that every system takes.
  *
  * @example
  * fileNameOf('Étui / Nr. 2') // => 'etui-nr-2'
+ * fileNameOf('Con') // => 'bag-con'
  */
 export function fileNameOf(name: string): string {
   const plain = name
@@ -23,7 +27,7 @@ export function fileNameOf(name: string): string {
     .toLowerCase()
     .replace(/[^a-z0-9]+/g, '-')
     .replace(/^-|-$/g, '');
-  return plain || 'bag';
+  return plain === '' || RESERVED.test(plain) ? `bag${plain && `-${plain}`}` : plain;
 }
 
 /** Hands the maker a bag as a file that any Ruelle reads. */

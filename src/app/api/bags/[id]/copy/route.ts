@@ -1,5 +1,5 @@
 import { nanoid } from 'nanoid';
-import { swatchIdSchema } from '@/core/design';
+import { nameCut, swatchIdSchema } from '@/core/design';
 import { answer, bagIdFrom, noSuchBag } from '@/server/http';
 import { getStore } from '@/server/store';
 
@@ -10,7 +10,7 @@ export const POST = (_: Request, { params }: { params: Promise<{ id: string }> }
     const bag = await bags.open(bagIdFrom((await params).id));
     if (!bag) throw noSuchBag();
     const { design } = bag;
-    const name = `${design.name.slice(0, 72)} (copy)`;
+    const name = `${nameCut(design.name, 72)} (copy)`;
     const swatch = { ...design.swatch, id: swatchIdSchema.parse(nanoid(12)) };
     return { id: await bags.create({ ...design, name, swatch }) };
   });
