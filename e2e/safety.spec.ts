@@ -84,6 +84,33 @@ test('the server refuses what it can’t take, and writes nothing of it', async 
   expect((await (await page.request.get(`/api/bags/${id}`)).json()).revision).toBe(bag.revision);
 });
 
+test('what no browser sends is refused, and nothing of it breaks anything', async ({ baseURL }) => {
+  const { hostname, port, host } = new URL(baseURL ?? '');
+  const statusOf = (method: string, path: string, headers: Record<string, string> = {}): Promise<number | undefined> =>
+    new Promise((resolve, reject) => {
+      const request = httpRequest({ hostname, port, method, path, headers: { host, ...headers } }, (response) => {
+        response.resume();
+        resolve(response.statusCode);
+      });
+      request.on('error', reject);
+      request.end();
+    });
+  for (const [method, path, status] of [
+    ['GET', '/%', 400],
+    ['GET', '/bags/%E0%A4%A/body', 400],
+    ['GET', '/api/bags/%00', 400],
+    ['GET', `/${'a'.repeat(9000)}`, 414],
+    ['TRACE', '/', 405],
+    ['PROPFIND', '/api/bags', 405],
+    ['PATCH', '/api/bags', 405],
+    ['GET', '/api/bags?offset=x', 400],
+    ['GET', '/api/bags/nobody', 404],
+    ['GET', '/bags/nobody/body', 404],
+  ] as const)
+    expect([method, path.slice(0, 30), await statusOf(method, path)]).toEqual([method, path.slice(0, 30), status]);
+  expect(await statusOf('GET', '/api/bags', { 'sec-fetch-site': 'cross-site' })).toBe(403);
+});
+
 test('requests under a foreign name or from a foreign page are refused', async ({ baseURL }) => {
   const { port } = new URL(baseURL ?? '');
   const ask = (headers: Record<string, string>) =>

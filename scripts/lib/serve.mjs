@@ -4,7 +4,7 @@ import { randomUUID } from 'node:crypto';
 import { createServer } from 'node:net';
 import { join } from 'node:path';
 import { ROOT } from './ready.mjs';
-import { Trouble } from './trouble.mjs';
+import { PORT_TAKEN, Trouble } from './trouble.mjs';
 
 const FIRST_PORT = 3000;
 const LOOPBACK = '127.0.0.1';
@@ -88,23 +88,18 @@ async function tryToStart(database, port, program) {
   const address = `http://${reachedAt(host)}:${port}`;
   /** By what it is told from another one that answers there. */
   const run = randomUUID();
-  const child = spawn(
-    program,
-    [join(ROOT, 'node_modules', 'next', 'dist', 'bin', 'next'), 'start', '-H', host, '-p', String(port)],
-    {
-      cwd: ROOT,
-      stdio: ['ignore', 'ignore', 'pipe', 'ipc'],
-      env: {
-        ...process.env,
-        RUELLE_DATABASE: database,
-        RUELLE_ADDRESS: address,
-        RUELLE_RUN: run,
-        NEXT_TELEMETRY_DISABLED: '1',
-        // It closes the database itself when it is told to end.
-        NEXT_MANUAL_SIG_HANDLE: '1',
-      },
+  const child = spawn(program, [join(ROOT, 'scripts', 'lib', 'server.mjs'), host, String(port)], {
+    cwd: ROOT,
+    stdio: ['ignore', 'ignore', 'pipe', 'ipc'],
+    env: {
+      ...process.env,
+      RUELLE_DATABASE: database,
+      RUELLE_ADDRESS: address,
+      RUELLE_RUN: run,
+      NODE_ENV: 'production',
+      NEXT_TELEMETRY_DISABLED: '1',
     },
-  );
+  });
   let said = '';
   const listen = (part) => (said += part);
   child.stderr.setEncoding('utf8').on('data', listen);
@@ -128,7 +123,7 @@ async function tryToStart(database, port, program) {
     }
     const isOver = await Promise.race([ended, new Promise((resolve) => setTimeout(() => resolve(false), 100))]);
     if (!isOver) continue;
-    if (said.includes('EADDRINUSE')) return null;
+    if (child.exitCode === PORT_TAKEN) return null;
     speak();
     throw new Trouble('Ruelle was not started.');
   }
