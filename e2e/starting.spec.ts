@@ -4,6 +4,7 @@ import { createServer } from 'node:net';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { expect, test } from '@playwright/test';
+import sqlite3 from 'sqlite3';
 
 /** A run of `npm start` on a database of its own, without npm. */
 class Start {
@@ -143,6 +144,38 @@ test('a port that is taken is said to be, when it was asked for', async () => {
 test('on every address of the computer it is ready too', async () => {
   const run = start({ RUELLE_HOST: '0.0.0.0' });
   expect(await answers(await run.ready())).toBe(true);
+});
+
+/** Something done to the closed database. */
+const inDatabase = (sql: string, ...values: unknown[]): Promise<void> =>
+  new Promise((resolve, reject) => {
+    const open = new sqlite3.Database(database);
+    open.run(sql, values, (error) => open.close(() => (error ? reject(error) : resolve())));
+  });
+
+test('a bag that the rules of now can’t plan is opened all the same, and mended by its way out', async ({ page }) => {
+  const first = start();
+  const made = await fetch(`${await first.ready()}/api/bags`, {
+    method: 'POST',
+    headers: { 'content-type': 'application/json' },
+    body: JSON.stringify({ starter: 'oval', yarn: { weightClass: 3, hookMm: 4 } }),
+  });
+  const { id } = (await made.json()) as { id: string };
+  first.child.kill('SIGTERM');
+  await first.ended;
+  // As an earlier Ruelle would have saved it: a base deeper than it is wide.
+  await inDatabase("UPDATE bags SET design = json_set(design, '$.body.widthMm', 190, '$.body.depthMm', 240)");
+  await inDatabase('DELETE FROM bag_cards');
+
+  const address = await start().ready();
+  await page.goto(`${address}/`);
+  await expect(page.locator(`[data-bag="${id}"]`)).toBeVisible();
+  await page.goto(`${address}/bags/${id}/body`);
+  await expect(page.getByText('can’t be planned as it stands')).toBeVisible();
+  await page.getByRole('alert').getByRole('button').first().click();
+  await expect(page.locator('[data-save=saved]')).toBeVisible();
+  await page.reload();
+  await expect(page.locator('[data-save=saved]')).toBeVisible();
 });
 
 test('a database that is deleted while it runs is noticed: nothing is written anywhere, and that is said', async () => {

@@ -15,10 +15,10 @@ afterAll(async () => {
   rmSync(folder, { recursive: true });
 });
 
-const plan = vi.spyOn(shelfWork, 'plan');
+const made = vi.spyOn(shelfWork, 'card');
 const search = vi.spyOn(shelfWork, 'search');
 beforeEach(() => {
-  plan.mockClear();
+  made.mockClear();
   search.mockClear();
 });
 afterEach(() => vi.clearAllMocks());
@@ -53,16 +53,16 @@ describe('the cards of the shelf', () => {
     const id = await bags.create({ ...fullDesign(), name: 'First' });
     const [card] = await cardsOf(await shelf());
     expect(card).toMatchObject({ id, name: 'First', drawing: expect.anything() });
-    expect(plan).toHaveBeenCalledTimes(1);
+    expect(made).toHaveBeenCalledTimes(1);
     expect(await cardsOf(await shelf())).toEqual([card]);
-    expect(plan).toHaveBeenCalledTimes(1);
+    expect(made).toHaveBeenCalledTimes(1);
     await bags.save(id, {
       baseRevision: 1,
       design: { ...fullDesign(), name: 'Second' },
       history: { undo: [], redo: [] },
     });
     expect(await cardsOf(await shelf())).toMatchObject([{ name: 'Second' }]);
-    expect(plan).toHaveBeenCalledTimes(2);
+    expect(made).toHaveBeenCalledTimes(2);
   });
 
   it('of many things are packed at a first try, searched for beside, once for all that carry the same, and made anew then', async () => {
@@ -72,14 +72,14 @@ describe('the cards of the shelf', () => {
     await vi.waitFor(async () => {
       expect(search).toHaveBeenCalledTimes(1);
       await cardsOf(await shelf());
-      expect(plan.mock.calls.filter(([, known]) => known?.proven)).toHaveLength(3);
+      expect(made.mock.calls.filter(([, known]) => known?.proven)).toHaveLength(3);
     });
   });
 
   it('are shown for all bags but the one that can’t be planned in time, which has a bare one', async () => {
     const { bags } = await getStore();
     await bags.create({ ...fullDesign(), name: 'Too much' });
-    plan.mockImplementationOnce(() => {
+    made.mockImplementationOnce(() => {
       throw new Error('took too long');
     });
     const cards = await cardsOf(await shelf());

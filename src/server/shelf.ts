@@ -1,9 +1,9 @@
 import { createHash } from 'node:crypto';
 import { packingKey, type Packings } from '@/core/contents';
-import type { Design } from '@/core/design';
+import type { Design, FieldFault } from '@/core/design';
 import type { BagCard, DesignCard } from '@/drawing';
 import type { StoredBag } from '@/store';
-import type { PlannedDesign } from '@/workers/shelfWork';
+import type { MadeCard } from '@/workers/shelfWork';
 import { getStore } from './store';
 import { Thread } from './thread';
 
@@ -13,8 +13,10 @@ const MOST_SEARCH_MS = 20_000;
 const MOST_WAITING = 100;
 
 interface Threads {
-  /** Plans designs: someone waits for each. */
-  plans: Thread;
+  /** Checks what is to be saved: someone waits for each. */
+  checks: Thread;
+  /** Makes cards: of a shelf that is seen for the first time many at once, for which no save should wait. */
+  cards: Thread;
   /** Searches for packings: nobody waits. */
   searches: Thread;
   /** The searches that go on or wait, and the bags that each is for. */
@@ -24,7 +26,8 @@ interface Threads {
 /** Next bundles this module more than once; the threads are kept where every copy finds them. */
 const global = globalThis as typeof globalThis & { ruelleThreads?: Threads };
 const threads: Threads = (global.ruelleThreads ??= {
-  plans: new Thread(),
+  checks: new Thread(),
+  cards: new Thread(),
   searches: new Thread(2 * MOST_SEARCH_MS),
   searching: new Map(),
 });
@@ -33,12 +36,15 @@ const threads: Threads = (global.ruelleThreads ??= {
 const thingsOf = ({ contents }: Design): string =>
   createHash('sha256').update(packingKey(contents.items)).digest('hex');
 
-/** Plans a design beside the server's own thread, packed as well as is known. */
-export async function planned(design: Design): Promise<PlannedDesign> {
+/** What keeps a design from being planned, found beside the server's own thread. */
+export const planFaults = (design: Design): Promise<FieldFault[]> => threads.checks.ask('check', design);
+
+/** The card of a design, its things packed as well as is known. */
+async function cardOf(design: Design): Promise<MadeCard> {
   const things = thingsOf(design);
   const { reckoned } = await getStore();
   const known = (await reckoned.packings([things])).get(things) as Packings | null | undefined;
-  return threads.plans.ask('plan', design, known ?? null);
+  return threads.cards.ask('card', design, known ?? null);
 }
 
 /** The cards of bags, in their order: those that were made before, and the others made now. */
@@ -50,7 +56,7 @@ export async function cardsOf(bags: readonly StoredBag[]): Promise<BagCard[]> {
     bags.map(async ({ id, design, revision, archived, updatedAt }) => {
       const before = kept.get(id);
       if (before?.revision === revision) return { ...(before.card as DesignCard), id, archived, updatedAt };
-      const made = await planned(design).catch(() => null);
+      const made = await cardOf(design).catch(() => null);
       // One bag that is too much for the thread leaves the others their cards, and is opened from its own.
       if (made === null) return { ...bareCard(design), id, archived, updatedAt };
       fresh.push({ bagId: id, revision, card: made.card });

@@ -21,7 +21,7 @@ writeFileSync(
     parentPort.postMessage({ id, answer: design.name });
   });`,
 );
-const ask = (thread: Thread, name: string) => thread.ask('plan', { ...fullDesign(), name }, null);
+const ask = (thread: Thread, name: string) => thread.ask('card', { ...fullDesign(), name }, null);
 
 describe('a thread of the server', () => {
   it('answers what it is asked, many at once, each with its own', async () => {
@@ -39,7 +39,7 @@ describe('a thread of the server', () => {
   it.each(['broken', 'crash', 'endless'])(
     'is made anew after it %s, and all that was asked of it fails',
     async (name) => {
-      const thread = new Thread(500, program);
+      const thread = new Thread(3000, program);
       const [first, second] = await Promise.allSettled([ask(thread, name), ask(thread, 'behind it')]);
       expect([first.status, second.status]).toEqual(['rejected', 'rejected']);
       expect(await ask(thread, 'next')).toBe('next');
@@ -48,6 +48,6 @@ describe('a thread of the server', () => {
 
   it('does the work in place where its program is missing', async () => {
     const thread = new Thread(5000, join(folder, 'missing.cjs'));
-    expect((await thread.ask('plan', fullDesign(), null)).card).toMatchObject({ name: fullDesign().name });
+    expect((await thread.ask('card', fullDesign(), null)).card).toMatchObject({ name: fullDesign().name });
   });
 });

@@ -4,33 +4,38 @@ import { planBag } from '@/core/plan';
 import { problemSentence } from '@/core/wording';
 import { designCard, type DesignCard } from '@/drawing';
 
-/** A design that was planned once, for all that the server wants to know of it. */
-export interface PlannedDesign {
+/** The card of a design. */
+export interface MadeCard {
   card: DesignCard;
-  /** What keeps it from being planned, at its fields; empty where nothing does. */
-  faults: FieldFault[];
   /** Whether a longer search could pack its things better. */
   wantsSearch: boolean;
 }
 
 /** What the server has done for it beside its own thread. */
 export const shelfWork = {
-  /**
-   * Plans a design and makes its card.
-   *
-   * @param known what a search has found for its things; without it they are packed at a first try
-   */
-  plan(design: Design, known: Packings | null): PlannedDesign {
-    const packings = known ?? packQuickly(boxesOf(design));
-    const result = planBag(design, packings);
+  /** What keeps a design from being planned, at its fields; empty where nothing does. How well its things are packed doesn't decide that. */
+  check(design: Design): FieldFault[] {
+    const result = planBag(design, packQuickly(boxesOf(design)));
     const { lengthUnit } = design.settings;
-    const faults = result.ok
+    return result.ok
       ? []
       : result.problems.map((problem) => ({
           path: [...(problem.path ?? [])],
           sentence: problemSentence(problem, lengthUnit),
         }));
-    return { card: designCard(design, result), faults, wantsSearch: known === null && !packings.proven };
+  },
+
+  /**
+   * Plans a design and makes its card.
+   *
+   * @param known what a search has found for its things; without it they are packed at a first try
+   */
+  card(design: Design, known: Packings | null): MadeCard {
+    const packings = known ?? packQuickly(boxesOf(design));
+    return {
+      card: designCard(design, planBag(design, packings)),
+      wantsSearch: known === null && !packings.proven,
+    };
   },
 
   /**

@@ -1,12 +1,15 @@
 'use client';
 
-import { createContext, useContext, useEffect, useState, type ReactNode } from 'react';
+import { createContext, useContext, useEffect, useMemo, useState, type ReactNode } from 'react';
 import { useStore } from 'zustand';
 import type { Design } from '@/core/design';
+import { planBag } from '@/core/plan';
 import { startAutosave } from './autosave';
 import { createBagStore, type BagState, type BagStore } from './bagStore';
 import { claimTab } from '@/ui/browser/tabs';
 import { takeDraft } from './drafts';
+import { knownPackings } from './knownPackings';
+import { MendFirst } from './MendFirst';
 import { PackingSearchProvider } from './PackingSearch';
 import { handOnWindow, onceLifted } from './hand';
 import { InSight } from './InSight';
@@ -44,8 +47,23 @@ let nextLane = 0;
 
 const BagContext = createContext<OpenBag | null>(null);
 
-/** Opens a bag for everything below: the store with its plan, saved as it changes. */
+/** Opens a bag for everything below, once it can be planned. */
 export function BagProvider({ bag, children }: { bag: OpenedBag; children: ReactNode }) {
+  const [design, setDesign] = useState(bag.design);
+  const problems = useMemo(() => {
+    const result = planBag(design, knownPackings(design.contents.items));
+    return result.ok ? null : result.problems;
+  }, [design]);
+  if (problems) return <MendFirst design={design} problems={problems} onMend={setDesign} />;
+  return (
+    <PlannedBag bag={{ ...bag, design }} isMended={design !== bag.design}>
+      {children}
+    </PlannedBag>
+  );
+}
+
+/** The store of a bag with its plan, saved as it changes; one that was mended to be planned at all is saved as it is now. */
+function PlannedBag({ bag, isMended, children }: { bag: OpenedBag; isMended: boolean; children: ReactNode }) {
   const [open] = useState(() => {
     const store = createBagStore(bag);
     const section = trail(store, afterBrowserPaint()).follower;
@@ -63,13 +81,14 @@ export function BagProvider({ bag, children }: { bag: OpenedBag; children: React
     let stop = () => {};
     let gone = false;
     void openFresh(store).then(() => {
+      if (isMended && store.getState().saveState.kind === 'saved') store.getState().setSaveState({ kind: 'unsaved' });
       if (!gone) stop = startAutosave(store);
     });
     return () => {
       gone = true;
       stop();
     };
-  }, [store]);
+  }, [store, isMended]);
 
   return (
     <BagContext.Provider value={open}>
