@@ -185,3 +185,39 @@ test('a swatch that was measured before is taken over, and stays the other bagâ€
   await page.keyboard.press('Control+z');
   await expect(figure(page, 'gauge.stitchWidth')).not.toHaveText(width);
 });
+
+test('a file that is dropped on the shelf is brought in, and a bag that is begun with two clicks is one bag', async ({
+  page,
+}) => {
+  await newBag(page);
+  const { design } = await page.evaluate(async () => {
+    const id = location.pathname.split('/')[2] ?? '';
+    return (await (await fetch(`/api/bags/${id}`)).json()) as { design: { name: string } };
+  });
+  const text = JSON.stringify({ ...design, name: 'Dropped from the rafters' });
+  await page.goto('/');
+  const dropped = await page.evaluateHandle((text) => {
+    const data = new DataTransfer();
+    data.items.add(new File([text], 'rafters.ruelle.json', { type: 'application/json' }));
+    return data;
+  }, text);
+  await page.dispatchEvent('main', 'dragover', { dataTransfer: dropped });
+  await expect(page.getByText('Let the file go here')).toBeVisible();
+  await page.dispatchEvent('main', 'drop', { dataTransfer: dropped });
+  await page.waitForURL(/carry$/);
+  await expect(page.getByLabel('Name of the bag')).toHaveValue('Dropped from the rafters');
+
+  await page.goto('/');
+  let made = 0;
+  page.on('request', (request) => {
+    if (request.method() === 'POST' && request.url().endsWith('/api/bags')) made += 1;
+  });
+  await page.getByRole('button', { name: 'New bag' }).click();
+  await page
+    .getByRole('region', { name: 'Begin from' })
+    .getByRole('button', { name: /Tall pouch/ })
+    .dblclick();
+  await page.waitForURL(/carry$/);
+  await page.waitForTimeout(500);
+  expect(made).toBe(1);
+});

@@ -27,7 +27,19 @@ export function ShelfView({ starters, ...first }: ShelfViewProps) {
   const fileInput = useRef<HTMLInputElement>(null);
 
   /** Runs an action that answers with a sentence when it was refused. */
-  const tell = async (action: () => Promise<string | null>) => setSentence(await action());
+  const busy = useRef(false);
+  const isLeaving = useRef(false);
+  const [isDropping, setDropping] = useState(false);
+  /** One thing at a time: a second click while the first is being done is none. */
+  const tell = async (action: () => Promise<string | null>) => {
+    if (busy.current) return;
+    busy.current = true;
+    setSentence(await action());
+    busy.current = isLeaving.current;
+  };
+  const bringIn = (file: File | undefined) => {
+    if (file) void tell(async () => openNew(await importBag(file)));
+  };
   const reload = async (archived: boolean) => {
     const page = await loadCards(0, archived);
     if (page) setShown({ ...page, archived });
@@ -35,6 +47,7 @@ export function ShelfView({ starters, ...first }: ShelfViewProps) {
   };
   const openNew = (answer: { id: string } | { sentence: string }): string | null => {
     if ('sentence' in answer) return answer.sentence;
+    isLeaving.current = true;
     router.push(`/bags/${answer.id}/carry`);
     return null;
   };
@@ -42,7 +55,26 @@ export function ShelfView({ starters, ...first }: ShelfViewProps) {
   const onShelf = shown.cards.length + shown.unreadable.length;
 
   return (
-    <Flex direction="column" minH="100vh">
+    <Flex
+      direction="column"
+      minH="100vh"
+      onDragOver={(event) => {
+        if (!event.dataTransfer.types.includes('Files')) return;
+        event.preventDefault();
+        setDropping(true);
+      }}
+      onDragLeave={(event) => {
+        if (!event.currentTarget.contains(event.relatedTarget as Node | null)) setDropping(false);
+      }}
+      onDrop={(event) => {
+        event.preventDefault();
+        setDropping(false);
+        bringIn(event.dataTransfer.files[0]);
+      }}
+      outline={isDropping ? '4px dashed' : undefined}
+      outlineColor="brass"
+      outlineOffset="-4px"
+    >
       <DrawerHead
         title="Ruelle"
         counted={`${shown.total} ${shown.total === 1 ? 'bag' : 'bags'} ${shown.archived ? 'put away' : 'on the shelf'}`}
@@ -89,11 +121,16 @@ export function ShelfView({ starters, ...first }: ShelfViewProps) {
           onChange={(event) => {
             const [file] = event.target.files ?? [];
             event.target.value = '';
-            if (file) void tell(async () => openNew(await importBag(file)));
+            bringIn(file);
           }}
         />
       </DrawerHead>
 
+      {isDropping && (
+        <Box role="status" bg="brassPale" px="6" py="2">
+          Let the file go here, and the bag in it is brought in.
+        </Box>
+      )}
       {sentence && (
         <Box role="alert" bg="decidePale" borderBottom="3px solid" borderColor="decide" px="6" py="2">
           {sentence}
