@@ -50,6 +50,16 @@ describe('npm run plan', () => {
     expect(run.stderr).toContain(words);
   });
 
+  it('takes a file that begins with a mark of its byte order, as some programs write one', () => {
+    expect(planFile('marked.json', `\ufeff${JSON.stringify(fullDesign())}`).status).toBe(0);
+  });
+
+  it('stops at its limit in what has no end', () => {
+    const run = spawnSync('npm', ['run', '--silent', 'plan', '--', '/dev/zero'], { encoding: 'utf8' });
+    expect(run.status).toBe(2);
+    expect(run.stderr).toContain('far larger');
+  });
+
   it('answers a file that is not there', () => {
     const run = spawnSync('npm', ['run', '--silent', 'plan', '--', join(folder, 'nowhere.json')], { encoding: 'utf8' });
     expect(run.status).toBe(2);

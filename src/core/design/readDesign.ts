@@ -12,6 +12,9 @@ export type ReadDesign = { ok: true; design: Design } | { ok: false; faults: Fie
 /** The largest design file that is read, in characters: the largest design, with the spaces and lines that make it readable. */
 export const MOST_FILE_CHARACTERS = 4 * MOST_DESIGN_CHARACTERS;
 
+/** What some programs put before a text, and which is none of it. */
+const BYTE_ORDER_MARK = /^\ufeff/;
+
 /**
  * Reads a design from the text of a `*.ruelle.json` file. It never throws: whatever the text is, the answer is a
  * design or the faults, each with its field and a sentence.
@@ -24,7 +27,7 @@ export function readDesignText(text: string): ReadDesign {
     return fault('This file is far larger than any bag. Choose a file that ends in .ruelle.json.');
   let document: unknown;
   try {
-    document = JSON.parse(text);
+    document = JSON.parse(text.replace(BYTE_ORDER_MARK, ''));
   } catch {
     return fault('This file isn’t a Ruelle bag: it can’t be read as one. Choose a file that ends in .ruelle.json.');
   }
