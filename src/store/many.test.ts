@@ -1,35 +1,22 @@
-import { existsSync, mkdtempSync, readFileSync, renameSync, rmSync, writeFileSync } from 'node:fs';
-import { tmpdir } from 'node:os';
-import { join } from 'node:path';
-import { afterEach, beforeEach, describe, expect, it } from 'vitest';
+import { existsSync, readFileSync, renameSync, rmSync, writeFileSync } from 'node:fs';
+import { describe, expect, it } from 'vitest';
 import { ownStitchIdSchema, swatchIdSchema, thingIdSchema, type Design } from '@/core/design';
 import { fullDesign } from '@/core/testing/designs';
-import { bagIdSchema, openStore, type Store } from '.';
+import { bagIdSchema, openStore } from '.';
 import { connect } from './connection';
+import { storeOnDisk } from './testing/onDisk';
 
-let folder: string;
-let path: string;
-let store: Store;
-
-beforeEach(async () => {
-  folder = mkdtempSync(join(tmpdir(), 'ruelle-many-'));
-  path = join(folder, 'bags.sqlite');
-  store = await openStore(path);
-});
-afterEach(async () => {
-  await store.close();
-  rmSync(folder, { recursive: true });
-});
+const at = storeOnDisk();
 
 const renamed = (name: string): Design => ({ ...fullDesign(), name });
 const noHistory = { undo: [], redo: [] };
 
 describe('many at once', () => {
   it('are all saved, each whole, whatever order they come in', async () => {
-    const ids = await Promise.all(Array.from({ length: 40 }, (_, bag) => store.bags.create(renamed(`Bag ${bag}`))));
+    const ids = await Promise.all(Array.from({ length: 40 }, (_, bag) => at.store.bags.create(renamed(`Bag ${bag}`))));
     const saved = await Promise.all(
       Array.from({ length: 200 }, (_, save) =>
-        store.bags.save(ids[save % 40] as (typeof ids)[number], {
+        at.store.bags.save(ids[save % 40] as (typeof ids)[number], {
           baseRevision: 1 + Math.floor(save / 40),
           design: renamed(`Save ${save}`),
           history: { undo: [save], redo: [] },
@@ -38,7 +25,7 @@ describe('many at once', () => {
     );
     expect(saved.every(({ ok }) => ok)).toBe(true);
     for (const [bag, id] of ids.entries())
-      expect(await store.bags.open(id)).toMatchObject({
+      expect(await at.store.bags.open(id)).toMatchObject({
         revision: 6,
         design: { name: `Save ${160 + bag}` },
         history: { undo: [160 + bag] },
@@ -46,9 +33,9 @@ describe('many at once', () => {
   });
 
   it('of two processes wait for each other instead of being refused', async () => {
-    const other = await openStore(path);
+    const other = await openStore(at.path);
     try {
-      const both = [store, other];
+      const both = [at.store, other];
       const ids = await Promise.all(
         Array.from({ length: 30 }, (_, bag) => both[bag % 2]?.bags.create(renamed(`Bag ${bag}`))),
       );
@@ -60,30 +47,30 @@ describe('many at once', () => {
   });
 
   it('go on after one of them has failed, of which nothing is left', async () => {
-    const id = await store.bags.create(renamed('Before'));
+    const id = await at.store.bags.create(renamed('Before'));
     const nameless = { ...renamed('Second'), swatch: { ...fullDesign().swatch, name: null as unknown as string } };
     const [failed, after] = await Promise.allSettled([
-      store.bags.save(id, {
+      at.store.bags.save(id, {
         baseRevision: 1,
         design: { ...nameless, name: null as unknown as string },
         history: noHistory,
       }),
-      store.bags.save(id, { baseRevision: 1, design: renamed('Third'), history: noHistory }),
+      at.store.bags.save(id, { baseRevision: 1, design: renamed('Third'), history: noHistory }),
     ]);
     expect(failed.status).toBe('rejected');
     expect(after).toMatchObject({ status: 'fulfilled', value: { ok: true, revision: 2 } });
-    expect((await store.swatches.list()).kept).toHaveLength(1);
+    expect((await at.store.swatches.list()).kept).toHaveLength(1);
   });
 
   it('are seen by no reader before they are whole', async () => {
-    const id = await store.bags.create(renamed('Before'));
+    const id = await at.store.bags.create(renamed('Before'));
     const reads: Promise<unknown>[] = [];
-    const saving = store.bags.save(id, {
+    const saving = at.store.bags.save(id, {
       baseRevision: 1,
       design: renamed('After'),
       history: { undo: ['After'], redo: [] },
     });
-    for (let read = 0; read < 20; read += 1) reads.push(store.bags.open(id));
+    for (let read = 0; read < 20; read += 1) reads.push(at.store.bags.open(id));
     await saving;
     for (const bag of await Promise.all(reads)) {
       const { design, history } = bag as { design: Design; history: { undo: unknown[] } };
@@ -94,31 +81,31 @@ describe('many at once', () => {
 
 describe('a file that is gone', () => {
   it.each([
-    ['deleted', () => rmSync(path)],
-    ['replaced', () => renameSync(path, `${path}.away`)],
+    ['deleted', () => rmSync(at.path)],
+    ['replaced', () => renameSync(at.path, `${at.path}.away`)],
   ])('%s while it is open: nothing is written any more, there or anywhere, and that is said', async (what, take) => {
-    const id = await store.bags.create(renamed('Before'));
+    const id = await at.store.bags.create(renamed('Before'));
     take();
-    if (what === 'replaced') writeFileSync(path, '');
-    const save = store.bags.save(id, { baseRevision: 1, design: renamed('After'), history: noHistory });
+    if (what === 'replaced') writeFileSync(at.path, '');
+    const save = at.store.bags.save(id, { baseRevision: 1, design: renamed('After'), history: noHistory });
     await expect(save).rejects.toThrow('moved, deleted or replaced');
-    await expect(store.bags.create(renamed('New'))).rejects.toThrow('moved, deleted or replaced');
-    expect(existsSync(path)).toBe(what === 'replaced');
-    if (what === 'replaced') expect(readFileSync(path, 'utf8')).toBe('');
+    await expect(at.store.bags.create(renamed('New'))).rejects.toThrow('moved, deleted or replaced');
+    expect(existsSync(at.path)).toBe(what === 'replaced');
+    if (what === 'replaced') expect(readFileSync(at.path, 'utf8')).toBe('');
     // What is open can still be read, so that it can be kept as a file.
-    expect(await store.bags.open(id)).toMatchObject({ design: { name: 'Before' } });
+    expect(await at.store.bags.open(id)).toMatchObject({ design: { name: 'Before' } });
   });
 });
 
 describe('what can’t be read', () => {
   const broken = async (sql: string) => {
-    const raw = connect(path);
+    const raw = connect(at.path);
     await raw.query(sql);
     await raw.close();
   };
 
   it('is set aside in every library, named, and left as it is', async () => {
-    await store.things.keep({
+    await at.store.things.keep({
       id: thingIdSchema.parse('thing'),
       name: 'Mute',
       widthMm: 40,
@@ -128,43 +115,43 @@ describe('what can’t be read', () => {
       turns: 'any-way',
       known: null,
     });
-    await store.bags.create(fullDesign());
+    await at.store.bags.create(fullDesign());
     for (const table of ['things', 'swatches'])
       await broken(
         `INSERT INTO ${table} (id, name, document, createdAt, updatedAt) VALUES ('b', 'Broken one', '{"id":', '2026-01-01', 'no date')`,
       );
-    expect(await store.things.list()).toMatchObject({ kept: [{ name: 'Mute' }], unreadable: ['Broken one'] });
-    expect(await store.swatches.list()).toMatchObject({
+    expect(await at.store.things.list()).toMatchObject({ kept: [{ name: 'Mute' }], unreadable: ['Broken one'] });
+    expect(await at.store.swatches.list()).toMatchObject({
       kept: [{ id: fullDesign().swatch.id }],
       unreadable: ['Broken one'],
     });
-    const raw = connect(path);
+    const raw = connect(at.path);
     expect(JSON.stringify(await raw.query("SELECT document FROM things WHERE id = 'b'"))).toContain('{\\"id\\":');
     await raw.close();
   });
 
   it('is a bag’s history that is broken: the bag opens without it', async () => {
-    const id = await store.bags.create(fullDesign());
+    const id = await at.store.bags.create(fullDesign());
     await broken(`INSERT INTO bag_histories (bagId, document, updatedAt) VALUES ('${id}', '[1, 2', '2026-01-01')`);
-    expect(await store.bags.open(id)).toMatchObject({ history: noHistory, design: { name: fullDesign().name } });
+    expect(await at.store.bags.open(id)).toMatchObject({ history: noHistory, design: { name: fullDesign().name } });
     await broken(`UPDATE bag_histories SET document = '{"undo":3}'`);
-    expect(await store.bags.open(id)).toMatchObject({ history: noHistory });
+    expect(await at.store.bags.open(id)).toMatchObject({ history: noHistory });
   });
 
   it('is a refused save that is broken: the bag opens with the others', async () => {
-    const id = await store.bags.create(fullDesign());
+    const id = await at.store.bags.create(fullDesign());
     await broken(
       `INSERT INTO refused_saves (id, bagId, baseRevision, design, createdAt) VALUES ('r', '${id}', 1, 'no design', '2026-01-01')`,
     );
-    expect(await store.bags.open(id)).toMatchObject({ refused: [] });
+    expect(await at.store.bags.open(id)).toMatchObject({ refused: [] });
   });
 
   it('is a bag whose row is broken: it is named, and the shelf shows the rest', async () => {
-    await store.bags.create(fullDesign());
+    await at.store.bags.create(fullDesign());
     await broken(
       `INSERT INTO bags (id, name, design, revision, createdAt, updatedAt) VALUES ('no id at all', 'Odd one', '{}', 1, '2026-01-01', 'yesterday')`,
     );
-    expect(await store.bags.list({ archived: false, offset: 0, limit: 9 })).toMatchObject({
+    expect(await at.store.bags.list({ archived: false, offset: 0, limit: 9 })).toMatchObject({
       bags: [{ design: { name: fullDesign().name } }],
       unreadable: ['Odd one'],
     });
@@ -174,10 +161,10 @@ describe('what can’t be read', () => {
 describe('ids that are names of things JavaScript knows', () => {
   it.each(['__proto__', 'constructor', 'toString', 'hasOwnProperty'])('%s is an id like any other', async (name) => {
     const swatch = { ...fullDesign().swatch, id: swatchIdSchema.parse(name) };
-    const id = await store.bags.create({ ...fullDesign(), swatch });
-    expect([...(await store.swatches.usedBy())]).toEqual([[name, [fullDesign().name]]]);
-    expect((await store.swatches.list()).kept.map((one) => one.id)).toEqual([name]);
-    expect(await store.bags.open(id)).toMatchObject({ design: { swatch: { id: name } } });
+    const id = await at.store.bags.create({ ...fullDesign(), swatch });
+    expect([...(await at.store.swatches.usedBy())]).toEqual([[name, [fullDesign().name]]]);
+    expect((await at.store.swatches.list()).kept.map((one) => one.id)).toEqual([name]);
+    expect(await at.store.bags.open(id)).toMatchObject({ design: { swatch: { id: name } } });
   });
 
   it.each(['', 'a b', 'a/b', 'ä', '"', '\0', 'x'.repeat(41)])('%j is none', (text) => {
