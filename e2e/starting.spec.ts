@@ -178,6 +178,26 @@ test('a bag that the rules of now can’t plan is opened all the same, and mende
   await expect(page.locator('[data-save=saved]')).toBeVisible();
 });
 
+test('a copy of everything is saved from the shelf, and Ruelle opens it', async ({ page }) => {
+  const first = start();
+  const address = await first.ready();
+  await fetch(`${address}/api/bags`, {
+    method: 'POST',
+    headers: { 'content-type': 'application/json' },
+    body: JSON.stringify({ starter: 'thirds', yarn: { weightClass: 3, hookMm: 4 } }),
+  });
+  await page.goto(address);
+  const [copy] = await Promise.all([
+    page.waitForEvent('download'),
+    page.getByRole('link', { name: 'Save a copy of everything' }).click(),
+  ]);
+  expect(copy.suggestedFilename()).toMatch(/^ruelle-\d{4}-\d\d-\d\d\.sqlite$/);
+  database = join(folder, 'copied.sqlite');
+  await copy.saveAs(database);
+  const shelf = (await (await fetch(`${await start().ready()}/api/bags`)).json()) as { total: number };
+  expect(shelf.total).toBe(1);
+});
+
 test('a database that is deleted while it runs is noticed: nothing is written anywhere, and that is said', async () => {
   const run = start();
   const address = await run.ready();

@@ -35,7 +35,7 @@ await withoutTraces(async () => {
 
 function whereWorkIs(database) {
   if (isDemo) return `Demo bags, which begin afresh at every start; these are in ${database}`;
-  return `Your bags are in ${database}\nTo copy them, stop Ruelle and copy that one file.`;
+  return `Your bags are in ${database}\nTo copy them, press “Save a copy of everything” on the shelf, or stop Ruelle and copy that one file.`;
 }
 
 /** A database of its own for this run of the demo. Those of the last runs are kept, whole. */

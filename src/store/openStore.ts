@@ -19,6 +19,8 @@ export interface Store {
   things: Library<Thing>;
   ownStitches: Library<OwnStitch>;
   reckoned: ReckonedRepository;
+  /** Makes one whole file of everything as it is at this moment, at a path where there is none yet. */
+  copyTo(path: string): Promise<void>;
   close(): Promise<void>;
 }
 
@@ -45,6 +47,7 @@ export async function openStore(path: string, madeBy = 'unbuilt'): Promise<Store
     things: new Library(access, 'Thing', thingSchema),
     ownStitches: new Library(access, 'OwnStitch', ownStitchSchema),
     reckoned: new ReckonedRepository(access, madeBy),
+    copyTo: async (copyPath) => void (await reading.query('VACUUM INTO ?', { replacements: [copyPath] })),
     close: async () => {
       await writer.idle();
       if (reading !== writing) await reading.close();

@@ -1,4 +1,5 @@
 import { readdirSync } from 'node:fs';
+import { join } from 'node:path';
 import { Sequelize } from 'sequelize';
 import sqlite3 from 'sqlite3';
 import { describe, expect, it } from 'vitest';
@@ -90,6 +91,26 @@ describe('the store', () => {
     await raw.close();
     at.store = await openStore(at.path);
     expect((await at.store.bags.list({ archived: false, offset: 0, limit: 9 })).total).toBe(1);
+  });
+
+  it('makes one whole file of everything while it is open, which opens like the first', async () => {
+    const id = await at.store.bags.create(renamed('Kept'));
+    await at.store.bags.save(id, {
+      baseRevision: 1,
+      design: renamed('And changed'),
+      history: { undo: ['x'], redo: [] },
+    });
+    const copyPath = join(at.folder, 'it’s a "copy".sqlite');
+    await at.store.copyTo(copyPath);
+    await at.store.bags.create(renamed('Made after'));
+    const copy = await openStore(copyPath);
+    expect(
+      (await copy.bags.list({ archived: false, offset: 0, limit: 9 })).bags.map(({ design }) => design.name),
+    ).toEqual(['And changed']);
+    expect(await copy.bags.open(id)).toMatchObject({ revision: 2, history: { undo: ['x'] } });
+    await copy.close();
+    // It is written over nothing.
+    await expect(at.store.copyTo(copyPath)).rejects.toThrow();
   });
 
   it('leaves one whole file behind when it is closed', async () => {
