@@ -201,8 +201,10 @@ test('a file that is dropped on the shelf is brought in, and a bag that is begun
     data.items.add(new File([text], 'rafters.ruelle.json', { type: 'application/json' }));
     return data;
   }, text);
-  await page.dispatchEvent('main', 'dragover', { dataTransfer: dropped });
-  await expect(page.getByText('Let the file go here')).toBeVisible();
+  await expect(async () => {
+    await page.dispatchEvent('main', 'dragover', { dataTransfer: dropped });
+    await expect(page.getByText('Let the file go here')).toBeVisible({ timeout: 500 });
+  }).toPass();
   await page.dispatchEvent('main', 'drop', { dataTransfer: dropped });
   await page.waitForURL(/carry$/);
   await expect(page.getByLabel('Name of the bag')).toHaveValue('Dropped from the rafters');
@@ -212,11 +214,13 @@ test('a file that is dropped on the shelf is brought in, and a bag that is begun
   page.on('request', (request) => {
     if (request.method() === 'POST' && request.url().endsWith('/api/bags')) made += 1;
   });
-  await page.getByRole('button', { name: 'New bag' }).click();
-  await page
-    .getByRole('region', { name: 'Begin from' })
-    .getByRole('button', { name: /Tall pouch/ })
-    .dblclick();
+  const begin = page.getByRole('region', { name: 'Begin from' });
+  await expect(async () => {
+    await page.getByRole('button', { name: 'New bag' }).click();
+    await expect(begin).toBeVisible({ timeout: 500 });
+  }).toPass();
+  await begin.getByRole('button', { name: 'None yet' }).click();
+  await begin.getByRole('button', { name: /Tall pouch/ }).dblclick();
   await page.waitForURL(/carry$/);
   await page.waitForTimeout(500);
   expect(made).toBe(1);
