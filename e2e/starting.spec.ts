@@ -1,5 +1,14 @@
 import { spawn, type ChildProcess } from 'node:child_process';
-import { existsSync, mkdirSync, mkdtempSync, readFileSync, readdirSync, rmSync, writeFileSync } from 'node:fs';
+import {
+  existsSync,
+  mkdirSync,
+  mkdtempSync,
+  readFileSync,
+  readdirSync,
+  rmSync,
+  statSync,
+  writeFileSync,
+} from 'node:fs';
 import { createServer } from 'node:net';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
@@ -57,19 +66,23 @@ const answers = (address: string): Promise<boolean> =>
     () => false,
   );
 
+const makeBag = (address: string, starter = 'thirds'): Promise<Response> =>
+  fetch(`${address}/api/bags`, {
+    method: 'POST',
+    headers: { 'content-type': 'application/json' },
+    body: JSON.stringify({ starter, yarn: { weightClass: 3, hookMm: 4 } }),
+  });
+
 for (const signal of ['SIGINT', 'SIGTERM'] as const)
   test(`stopped by ${signal}, it closes its file and leaves it whole`, async () => {
     const run = start();
     const address = await run.ready();
-    const made = await fetch(`${address}/api/bags`, {
-      method: 'POST',
-      headers: { 'content-type': 'application/json' },
-      body: JSON.stringify({ starter: 'thirds', yarn: { weightClass: 3, hookMm: 4 } }),
-    });
+    const made = await makeBag(address);
     expect(made.ok).toBe(true);
     run.child.kill(signal);
     expect(await run.ended).toBe(0);
-    expect(readdirSync(folder)).toEqual(['bags.sqlite']);
+    expect(readdirSync(folder)).toEqual(['bags.sqlite', 'bags.sqlite.lock']);
+    expect(statSync(`${database}.lock`).size).toBe(0);
     expect(await answers(address)).toBe(false);
   });
 
@@ -101,6 +114,9 @@ test('a server that crashes is said to have stopped, and the run ends as failed'
   expect(run.printed).toContain(database);
 });
 
+/** The empty lock that a start leaves beside a database. */
+const locks = (of: string): string[] => readdirSync(of).filter((name) => name.endsWith('.lock'));
+
 const TROUBLES: [what: string, prepare: () => Record<string, string> | undefined, sentence: RegExp][] = [
   [
     'a file that is no database',
@@ -128,7 +144,7 @@ for (const [what, prepare, sentence] of TROUBLES)
     expect(await run.ended).toBe(1);
     expect(run.printed).toMatch(sentence);
     expect(run.printed).not.toMatch(/ at .*\.(ts|js|mjs):\d+/);
-    if (before) expect(readdirSync(folder)).toEqual(before);
+    if (before) expect(readdirSync(folder)).toEqual([...before, ...locks(folder)]);
   });
 
 test('a port that is taken is said to be, when it was asked for', async () => {
@@ -155,11 +171,7 @@ const inDatabase = (sql: string, ...values: unknown[]): Promise<void> =>
 
 test('a bag that the rules of now can’t plan is opened all the same, and mended by its way out', async ({ page }) => {
   const first = start();
-  const made = await fetch(`${await first.ready()}/api/bags`, {
-    method: 'POST',
-    headers: { 'content-type': 'application/json' },
-    body: JSON.stringify({ starter: 'oval', yarn: { weightClass: 3, hookMm: 4 } }),
-  });
+  const made = await makeBag(await first.ready(), 'oval');
   const { id } = (await made.json()) as { id: string };
   first.child.kill('SIGTERM');
   await first.ended;
@@ -181,11 +193,7 @@ test('a bag that the rules of now can’t plan is opened all the same, and mende
 test('a copy of everything is saved from the shelf, and Ruelle opens it', async ({ page }) => {
   const first = start();
   const address = await first.ready();
-  await fetch(`${address}/api/bags`, {
-    method: 'POST',
-    headers: { 'content-type': 'application/json' },
-    body: JSON.stringify({ starter: 'thirds', yarn: { weightClass: 3, hookMm: 4 } }),
-  });
+  await makeBag(address);
   await page.goto(address);
   const [copy] = await Promise.all([
     page.waitForEvent('download'),
@@ -202,11 +210,7 @@ test('a database that is deleted while it runs is noticed: nothing is written an
   const run = start();
   const address = await run.ready();
   rmSync(database);
-  const refused = await fetch(`${address}/api/bags`, {
-    method: 'POST',
-    headers: { 'content-type': 'application/json' },
-    body: JSON.stringify({ starter: 'thirds', yarn: { weightClass: 3, hookMm: 4 } }),
-  });
+  const refused = await makeBag(address);
   expect(refused.status).toBe(503);
   expect(((await refused.json()) as { sentence: string }).sentence).toContain('moved, deleted or replaced');
   expect(existsSync(database)).toBe(false);

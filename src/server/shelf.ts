@@ -2,8 +2,8 @@ import { createHash } from 'node:crypto';
 import { packingKey, type Packings } from '@/core/contents';
 import type { Design, FieldFault } from '@/core/design';
 import type { BagCard, DesignCard } from '@/drawing';
-import type { StoredBag } from '@/store';
-import type { MadeCard } from '@/workers/shelfWork';
+import type { KeptCard, StoredBag } from '@/store';
+import { once } from './once';
 import { getStore } from './store';
 import { Thread } from './thread';
 
@@ -23,14 +23,12 @@ interface Threads {
   searching: Map<string, Set<string>>;
 }
 
-/** Next bundles this module more than once; the threads are kept where every copy finds them. */
-const global = globalThis as typeof globalThis & { ruelleThreads?: Threads };
-const threads: Threads = (global.ruelleThreads ??= {
+const threads = once<Threads>('threads', () => ({
   checks: new Thread(),
   cards: new Thread(),
   searches: new Thread(2 * MOST_SEARCH_MS),
   searching: new Map(),
-});
+}));
 
 /** Things that are packed alike, as a name of fixed length. */
 const thingsOf = ({ contents }: Design): string =>
@@ -39,32 +37,33 @@ const thingsOf = ({ contents }: Design): string =>
 /** What keeps a design from being planned, found beside the server's own thread. */
 export const planFaults = (design: Design): Promise<FieldFault[]> => threads.checks.ask('check', design);
 
-/** The card of a design, its things packed as well as is known. */
-async function cardOf(design: Design): Promise<MadeCard> {
-  const things = thingsOf(design);
-  const { reckoned } = await getStore();
-  const known = (await reckoned.packings([things])).get(things) as Packings | null | undefined;
-  return threads.cards.ask('card', design, known ?? null);
-}
-
-/** The cards of bags, in their order: those that were made before, and the others made now. */
+/** The cards of bags, in their order: those that were made before, and the others made now, packed as well as is known. */
 export async function cardsOf(bags: readonly StoredBag[]): Promise<BagCard[]> {
   const { reckoned } = await getStore();
   const kept = await reckoned.cards(bags.map(({ id }) => id));
-  const fresh: Parameters<typeof reckoned.keepCards>[0][number][] = [];
+  const isMade = ({ id, revision }: StoredBag) => kept.get(id)?.revision === revision;
+  const unmade = bags.filter((bag) => !isMade(bag));
+  const packings = await reckoned.packings(unmade.map(({ design }) => thingsOf(design)));
+  const fresh: KeptCard[] = [];
+  const wanting: StoredBag[] = [];
+  const cardOf = async (bag: StoredBag): Promise<DesignCard> => {
+    const { id, revision, design } = bag;
+    if (isMade(bag)) return kept.get(id)?.card as DesignCard;
+    const known = packings.get(thingsOf(design)) as Packings | null | undefined;
+    const made = await threads.cards.ask('card', design, known ?? null).catch(() => null);
+    // One bag that is too much for the thread leaves the others their cards, and is opened from its own.
+    if (made === null) return bareCard(design);
+    fresh.push({ bagId: id, revision, card: made.card });
+    // Where a search was given up before, null is known.
+    if (made.wantsSearch && known === undefined) wanting.push(bag);
+    return made.card;
+  };
   const cards = await Promise.all(
-    bags.map(async ({ id, design, revision, archived, updatedAt }) => {
-      const before = kept.get(id);
-      if (before?.revision === revision) return { ...(before.card as DesignCard), id, archived, updatedAt };
-      const made = await cardOf(design).catch(() => null);
-      // One bag that is too much for the thread leaves the others their cards, and is opened from its own.
-      if (made === null) return { ...bareCard(design), id, archived, updatedAt };
-      fresh.push({ bagId: id, revision, card: made.card });
-      if (made.wantsSearch) void search(id, design);
-      return { ...made.card, id, archived, updatedAt };
-    }),
+    bags.map(async (bag) => ({ ...(await cardOf(bag)), id: bag.id, archived: bag.archived, updatedAt: bag.updatedAt })),
   );
   await reckoned.keepCards(fresh);
+  // Only now: what a search finds takes the place of cards that are kept already.
+  for (const { id, design } of wanting) void search(id, design);
   return cards;
 }
 
@@ -88,7 +87,6 @@ async function search(bagId: string, design: Design): Promise<void> {
   searching.set(things, own);
   try {
     const { reckoned } = await getStore();
-    if ((await reckoned.packings([things])).has(things)) return;
     const packings = await searches.ask('search', design, MOST_SEARCH_MS);
     await reckoned.keepPackings(things, packings, packings === null ? [] : [...own]);
   } catch (error) {

@@ -1,6 +1,7 @@
 import { readFileSync } from 'node:fs';
 import { join, resolve } from 'node:path';
 import { holdFile, openStore, type Store } from '@/store';
+import { once } from './once';
 
 interface Kept {
   store: Promise<Store> | undefined;
@@ -8,9 +9,7 @@ interface Kept {
   close: (() => Promise<void>) | undefined;
 }
 
-/** Next bundles this module more than once; the connection is kept where every copy finds it. */
-const global = globalThis as typeof globalThis & { ruelle?: Kept };
-const kept: Kept = (global.ruelle ??= { store: undefined, close: undefined });
+const kept = once<Kept>('store', () => ({ store: undefined, close: undefined }));
 
 /** The maker's own database, unless told otherwise. */
 const DEFAULT_DATABASE = 'data/ruelle.sqlite';

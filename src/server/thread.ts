@@ -62,10 +62,12 @@ export class Thread {
       if (error === undefined) waiting?.resolve(answer);
       else waiting?.reject(new Error(error));
     });
-    worker.on('error', (error) => this.end(error as Error));
-    worker.on('exit', () => {
-      if (this.worker === worker) this.end(new Error('the thread has ended'));
-    });
+    // What is heard of one that was replaced since is none of the new one's.
+    const ended = (error: Error) => {
+      if (this.worker === worker) this.end(error);
+    };
+    worker.on('error', (error) => ended(error as Error));
+    worker.on('exit', () => ended(new Error('the thread has ended')));
     return worker;
   }
 

@@ -7,15 +7,15 @@ import { StoreTrouble, troubleOf } from './trouble';
  * Holds a database for this process alone, so that two servers never share one unawares. The lock is the operating system's, through SQLite:
  * however the process ends, it is gone with it.
  *
- * @param path the database; `PATH.lock` and `PATH.open` beside it are of the lock
+ * @param path the database; `PATH.lock` and `PATH.open` beside it are of the lock. The first stays, empty: one that was taken away could be held by
+ * someone who had just opened it, beside another who finds none and makes one.
  * @param address where the one that holds it answers, for the one that finds it held
  * @returns what gives it back
  * @throws StoreTrouble that says who has it
  */
 export async function holdFile(path: string, address: string): Promise<() => Promise<void>> {
-  const lockPath = `${path}.lock`;
   const holderPath = `${path}.open`;
-  const lock = await openLock(lockPath).catch((error: unknown) => {
+  const lock = await openLock(`${path}.lock`).catch((error: unknown) => {
     throw troubleOf(error, path);
   });
   try {
@@ -32,7 +32,6 @@ export async function holdFile(path: string, address: string): Promise<() => Pro
   return async () => {
     rmSync(holderPath, { force: true });
     await close(lock);
-    rmSync(lockPath, { force: true });
   };
 }
 
