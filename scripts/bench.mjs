@@ -6,7 +6,8 @@ import { join } from 'node:path';
 import { buildSync } from 'esbuild';
 import { launchBrowser } from './lib/browser.mjs';
 import { ROOT, buildApp, installPackages, run } from './lib/ready.mjs';
-import { freePort, startServer } from './lib/serve.mjs';
+import { freePort } from './lib/ports.mjs';
+import { startServer } from './lib/serve.mjs';
 
 const tsx = join(ROOT, 'node_modules', '.bin', 'tsx');
 const DRAG_STEPS = 240;

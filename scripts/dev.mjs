@@ -2,7 +2,7 @@
 import { spawn } from 'node:child_process';
 import { join } from 'node:path';
 import { ROOT, bundleThread, installPackages } from './lib/ready.mjs';
-import { portAsked } from './lib/serve.mjs';
+import { portAsked } from './lib/ports.mjs';
 
 installPackages();
 bundleThread();

@@ -4,7 +4,8 @@ import { tmpdir } from 'node:os';
 import { join, resolve } from 'node:path';
 import { launchBrowser } from './lib/browser.mjs';
 import { ROOT, buildApp, installPackages, run } from './lib/ready.mjs';
-import { freePort, startServer } from './lib/serve.mjs';
+import { freePort } from './lib/ports.mjs';
+import { startServer } from './lib/serve.mjs';
 
 /** Opens a bag from the shelf, on its Body. */
 async function openBag(page, name) {

@@ -5,7 +5,8 @@
 import { mkdirSync, readdirSync, rmSync } from 'node:fs';
 import { join, resolve } from 'node:path';
 import { ROOT, buildApp, checkNode, installPackages, run } from './lib/ready.mjs';
-import { portAsked, startServer } from './lib/serve.mjs';
+import { portAsked } from './lib/ports.mjs';
+import { startServer } from './lib/serve.mjs';
 import { withoutTraces } from './lib/trouble.mjs';
 
 const isDemo = process.argv[2] === 'demo';

@@ -8,7 +8,8 @@ import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { ROOT, buildApp, installPackages, run } from './lib/ready.mjs';
 import { otherNodes } from './lib/otherNodes.mjs';
-import { freePort, startServer } from './lib/serve.mjs';
+import { freePort } from './lib/ports.mjs';
+import { startServer } from './lib/serve.mjs';
 
 const bin = (name) => join(ROOT, 'node_modules', '.bin', name);
 const results = join(ROOT, 'test-results');

@@ -1,6 +1,7 @@
 import { z } from 'zod';
 import { MOST_DESIGN_CHARACTERS, MOST_HISTORY_CHARACTERS, type FieldFault } from '@/core/design';
 import { bagIdSchema, isStoreTrouble, type BagId } from '@/store';
+import { isNestedDeeply } from './nesting';
 
 /** The most bytes that a character of JSON takes in a request. */
 const MOST_BYTES_A_CHARACTER = 3;
@@ -24,10 +25,11 @@ export class Refused extends Error {
   }
 }
 
-/** Runs a route, turning refusals and failures of the disk into plain answers. */
+/** Runs a route, turning what it gives into an answer where it is none yet, and refusals and failures of the disk into plain ones. */
 export async function answer(route: () => Promise<unknown>): Promise<Response> {
   try {
-    return Response.json(await route());
+    const given = await route();
+    return given instanceof Response ? given : Response.json(given);
   } catch (error) {
     if (isStoreTrouble(error)) return Response.json({ sentence: error.sentence } satisfies Refusal, { status: 503 });
     if (error instanceof Refused) return Response.json(error.refusal, { status: error.status });
@@ -51,7 +53,7 @@ export async function answer(route: () => Promise<unknown>): Promise<Response> {
  */
 export async function readBody<T>(request: Request, schema: z.ZodType<T>): Promise<T> {
   const text = await readText(request);
-  if (isDeeperThan(text, MOST_LEVELS)) throw new Refused(400, { sentence: 'This could not be read.' });
+  if (isNestedDeeply(text)) throw new Refused(400, { sentence: 'This could not be read.' });
   let document: unknown;
   try {
     document = JSON.parse(text);
@@ -66,31 +68,6 @@ export async function readBody<T>(request: Request, schema: z.ZodType<T>): Promi
   }));
   throw new Refused(422, { sentence: faults[0]?.sentence ?? 'This could not be read.', faults });
 }
-
-/** So many levels has no bag; what is read is walked through by functions that call themselves. */
-const MOST_LEVELS = 100;
-
-/** Whether a text of JSON has lists or objects inside each other more often than so. */
-function isDeeperThan(text: string, most: number): boolean {
-  let depth = 0;
-  let inString = false;
-  for (let at = 0; at < text.length; at += 1) {
-    const character = text.charCodeAt(at);
-    if (inString) {
-      if (character === BACKSLASH) at += 1;
-      else if (character === QUOTE) inString = false;
-    } else if (character === QUOTE) inString = true;
-    else if (character === OPEN_LIST || character === OPEN_OBJECT) {
-      depth += 1;
-      if (depth > most) return true;
-    } else if (character === CLOSE_LIST || character === CLOSE_OBJECT) depth -= 1;
-  }
-  return false;
-}
-
-const [QUOTE, BACKSLASH, OPEN_LIST, CLOSE_LIST, OPEN_OBJECT, CLOSE_OBJECT] = Array.from('"\\[]{}', (one) =>
-  one.charCodeAt(0),
-);
 
 async function readText(request: Request): Promise<string> {
   const tooLarge = () => new Refused(413, { sentence: 'This is far larger than any bag, so it was not taken in.' });

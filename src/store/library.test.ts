@@ -1,6 +1,7 @@
 import { afterEach, beforeEach, describe, expect, it } from 'vitest';
-import { swatchIdSchema, thingIdSchema, type Design, type Swatch, type Thing } from '@/core/design';
+import { swatchIdSchema, type Design, type Swatch } from '@/core/design';
 import { fullDesign } from '@/core/testing/designs';
+import { someThing } from './testing/someThing';
 import { openStore, type Store } from '.';
 
 let store: Store;
@@ -9,16 +10,6 @@ beforeEach(async () => {
 });
 afterEach(() => store.close());
 
-const thing = (id: string, name: string): Thing => ({
-  id: thingIdSchema.parse(id),
-  name,
-  widthMm: 40,
-  heightMm: 60,
-  thicknessMm: 8,
-  massG: null,
-  turns: 'any-way',
-  known: null,
-});
 const noHistory = { undo: [], redo: [] };
 const withSwatch = (change: Partial<Swatch>): Design => ({
   ...fullDesign(),
@@ -27,26 +18,26 @@ const withSwatch = (change: Partial<Swatch>): Design => ({
 
 describe('things that are remembered', () => {
   it('are given back as they were kept, the last changed first, and forgotten when told', async () => {
-    await store.things.keep(thing('a', 'Valve oil'));
+    await store.things.keep(someThing('a', 'Valve oil'));
     await new Promise((resolve) => setTimeout(resolve, 5));
-    await store.things.keep(thing('b', 'Mute'));
-    expect((await store.things.list()).kept).toEqual([thing('b', 'Mute'), thing('a', 'Valve oil')]);
+    await store.things.keep(someThing('b', 'Mute'));
+    expect((await store.things.list()).kept).toEqual([someThing('b', 'Mute'), someThing('a', 'Valve oil')]);
     expect(await store.things.remove('a')).toBe(true);
     expect(await store.things.remove('a')).toBe(false);
     expect((await store.things.list()).kept.map(({ name }) => name)).toEqual(['Mute']);
   });
 
   it('are refused under a name that another has, with the first that is free', async () => {
-    await store.things.keep(thing('a', 'Mute'));
-    await store.things.keep(thing('b', 'Mute 2'));
-    expect(await store.things.keep(thing('c', 'mute'))).toEqual({
+    await store.things.keep(someThing('a', 'Mute'));
+    await store.things.keep(someThing('b', 'Mute 2'));
+    expect(await store.things.keep(someThing('c', 'mute'))).toEqual({
       ok: false,
       reason: 'name-taken',
       freeName: 'mute 3',
     });
     expect((await store.things.list()).kept).toHaveLength(2);
     // Kept again, it may keep its own name.
-    expect(await store.things.keep({ ...thing('a', 'Mute'), massG: 90 })).toEqual({ ok: true });
+    expect(await store.things.keep({ ...someThing('a', 'Mute'), massG: 90 })).toEqual({ ok: true });
     expect((await store.things.list()).kept.find(({ id }) => id === 'a')?.massG).toBe(90);
   });
 });

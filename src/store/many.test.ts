@@ -5,6 +5,7 @@ import { fullDesign } from '@/core/testing/designs';
 import { bagIdSchema, openStore } from '.';
 import { connect } from './connection';
 import { storeOnDisk } from './testing/onDisk';
+import { someThing } from './testing/someThing';
 
 const at = storeOnDisk();
 
@@ -105,16 +106,7 @@ describe('what can’t be read', () => {
   };
 
   it('is set aside in every library, named, and left as it is', async () => {
-    await at.store.things.keep({
-      id: thingIdSchema.parse('thing'),
-      name: 'Mute',
-      widthMm: 40,
-      heightMm: 60,
-      thicknessMm: 8,
-      massG: null,
-      turns: 'any-way',
-      known: null,
-    });
+    await at.store.things.keep(someThing('thing', 'Mute'));
     await at.store.bags.create(fullDesign());
     for (const table of ['things', 'swatches'])
       await broken(

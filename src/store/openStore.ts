@@ -35,7 +35,6 @@ export async function openStore(path: string, madeBy = 'unbuilt'): Promise<Store
   const { writing, writer } = await openForWriting(path).catch((error: unknown) => {
     throw troubleOf(error, path);
   });
-  if (path !== ':memory:') writer.check = sameFileCheck(path);
   // A database in memory is another one for every connection.
   const reading = path === ':memory:' ? writing : connect(path, { mustExist: true });
   // It is opened by the first question: now, while the file is known to be the one.
@@ -68,7 +67,7 @@ async function openForWriting(path: string): Promise<{ writing: Sequelize; write
     accessSync(dirname(path), constants.W_OK);
   }
   const writing = connect(path);
-  const writer = new Writer(writing);
+  const writer = new Writer(writing, path === ':memory:' ? undefined : sameFileCheck(path));
   try {
     await prepare(writing, writer, path);
     return { writing, writer };

@@ -13,7 +13,7 @@ export class Writer {
    */
   constructor(
     private readonly connection: Sequelize,
-    public check: () => void = () => {},
+    private readonly check: () => void = () => {},
   ) {}
 
   /**

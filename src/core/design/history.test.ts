@@ -1,4 +1,5 @@
 import { describe, expect, it } from 'vitest';
+import { STITCHES } from '@/core/stitches';
 import { fullDesign } from '@/core/testing/designs';
 import {
   DESIGN_VERSION,
@@ -73,15 +74,7 @@ describe('one limit for what is taken in and what is read', () => {
       setupRows: [],
       rows: rows(characters),
       firstRowPublic: true,
-      nature: {
-        widthToSc: 1,
-        heightToSc: 1,
-        yarnToSc: 1,
-        thicknessToSc: 1,
-        openness: 'dense',
-        hasUp: false,
-        sameOnBothFaces: true,
-      },
+      nature: { ...STITCHES.sc.nature },
     })),
   });
 

@@ -65,7 +65,7 @@ export function workPattern(pattern: Rows, stitchCount: number, rowCount: number
 /** The largest count that is tried when a repeat is looked for: no pattern for a bag repeats over more. */
 const MOST_TRIED = 120;
 
-/** What is spent on looking for a repeat, in steps and places; the largest pattern of the catalogue asks for a fiftieth of it. */
+/** What is spent on looking for a repeat, in steps and places; no pattern of the catalogue asks for a four-hundredth of it. */
 const REPEAT_EFFORT = 150_000;
 
 export type FoundRepeat =

@@ -3,7 +3,7 @@
 import { createContext, useContext, useEffect, useMemo, useState, type ReactNode } from 'react';
 import { useStore } from 'zustand';
 import type { Design } from '@/core/design';
-import { planBag } from '@/core/plan';
+import { planBag, type Plan } from '@/core/plan';
 import { startAutosave } from './autosave';
 import { createBagStore, type BagState, type BagStore } from './bagStore';
 import { claimTab } from '@/ui/browser/tabs';
@@ -50,22 +50,26 @@ const BagContext = createContext<OpenBag | null>(null);
 /** Opens a bag for everything below, once it can be planned. */
 export function BagProvider({ bag, children }: { bag: OpenedBag; children: ReactNode }) {
   const [design, setDesign] = useState(bag.design);
-  const problems = useMemo(() => {
-    const result = planBag(design, knownPackings(design.contents.items));
-    return result.ok ? null : result.problems;
-  }, [design]);
-  if (problems) return <MendFirst design={design} problems={problems} onMend={setDesign} />;
+  const result = useMemo(() => planBag(design, knownPackings(design.contents.items)), [design]);
+  if (!result.ok) return <MendFirst design={design} problems={result.problems} onMend={setDesign} />;
   return (
-    <PlannedBag bag={{ ...bag, design }} isMended={design !== bag.design}>
+    <PlannedBag bag={{ ...bag, design }} plan={result.plan} isMended={design !== bag.design}>
       {children}
     </PlannedBag>
   );
 }
 
+interface PlannedBagProps {
+  bag: OpenedBag;
+  plan: Plan;
+  isMended: boolean;
+  children: ReactNode;
+}
+
 /** The store of a bag with its plan, saved as it changes; one that was mended to be planned at all is saved as it is now. */
-function PlannedBag({ bag, isMended, children }: { bag: OpenedBag; isMended: boolean; children: ReactNode }) {
+function PlannedBag({ bag, plan, isMended, children }: PlannedBagProps) {
   const [open] = useState(() => {
-    const store = createBagStore(bag);
+    const store = createBagStore(bag, plan);
     const section = trail(store, afterBrowserPaint()).follower;
     const numbers: BagStore[] = [];
     for (let lane = 0; lane < LANES; lane += 1)

@@ -56,7 +56,7 @@ export function startAutosave(store: BagStore): () => void {
   };
 
   async function save(): Promise<void> {
-    const { id, edition, saveState, setSaveState, setUnanswered } = store.getState();
+    const { id, edition, saveState, setSaveState, answered } = store.getState();
     if (saving || !isToBeSaved(saveState)) return;
     saving = true;
     const body = bodyNow();
@@ -65,8 +65,7 @@ export function startAutosave(store: BagStore): () => void {
     saving = false;
     const isNewest = store.getState().edition === edition;
     if (outcome.kind === 'saved') {
-      setUnanswered([]);
-      store.setState(({ settles }) => ({ settles: settles.filter((one) => !body.settles.includes(one)) }));
+      answered(body.settles);
       setSaveState({ kind: isNewest ? 'saved' : 'unsaved' }, outcome.revision);
       if (isNewest) dropDraft(id);
       else {

@@ -74,6 +74,8 @@ export interface BagState {
   showBesides(owner: string, figures: readonly Figure[]): void;
   setSaveState(saveState: SaveState, revision?: number): void;
   setUnanswered(saveIds: readonly string[]): void;
+  /** A save was answered: none is unanswered any more, and what it settled is settled. */
+  answered(settled: readonly string[]): void;
   /** Of two versions keeps the one on the screen: it rests on the other's revision from now on, and is saved as it is then. */
   keepThisOne(): void;
   /** Plans the same design again, after more was found out about it; nothing is changed, and nothing is there to undo. */
@@ -99,10 +101,24 @@ const HISTORY_DROPPED =
 const passedOver = (label: string, again: boolean): string =>
   `“${label}” can’t be ${again ? 'made again' : 'taken back'} on the bag as it is now, so it was passed over. Nothing else was changed.`;
 
-/** The bag that is open, with its plan. @throws Error when no plan can be made of the design at all */
-export function createBagStore(opened: { id: string; design: Design; revision: number; history: unknown }): BagStore {
-  const first = planBag(opened.design, knownPackings(opened.design.contents.items));
-  if (!first.ok) throw new Error(`no plan: ${first.problems.map(({ code }) => code).join(', ')}`);
+/** The plan of a design. @throws Error when none can be made of it */
+function planOf(design: Design): Plan {
+  const result = planBag(design, knownPackings(design.contents.items));
+  if (!result.ok) throw new Error(`no plan: ${result.problems.map(({ code }) => code).join(', ')}`);
+  return result.plan;
+}
+
+/**
+ * The bag that is open, with its plan.
+ *
+ * @param opened its history as it was kept: whether it can be used is found here
+ * @param plan the design's plan, where it was made already
+ * @throws Error when no plan can be made of the design at all
+ */
+export function createBagStore(
+  opened: { id: string; design: Design; revision: number; history: unknown },
+  plan = planOf(opened.design),
+): BagStore {
   const kept = readHistory(opened.history);
   let mergeKey: string | null = null;
 
@@ -146,7 +162,7 @@ export function createBagStore(opened: { id: string; design: Design; revision: n
       ...opened,
       history: kept.history,
       notice: kept.dropped ? HISTORY_DROPPED : null,
-      plan: first.plan,
+      plan,
       edition: 0,
       saveState: { kind: 'opening' },
       unanswered: [],
@@ -202,6 +218,8 @@ export function createBagStore(opened: { id: string; design: Design; revision: n
         })),
       setSaveState: (saveState, revision) => set(revision === undefined ? { saveState } : { saveState, revision }),
       setUnanswered: (unanswered) => set({ unanswered }),
+      answered: (settled) =>
+        set(({ settles }) => ({ unanswered: [], settles: settles.filter((one) => !settled.includes(one)) })),
       keepThisOne() {
         const { saveState, settles } = get();
         if (saveState.kind !== 'moved-on') return;

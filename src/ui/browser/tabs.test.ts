@@ -14,6 +14,17 @@ afterEach(() => {
 /** The module as a page that was just loaded has it. */
 const page = () => import('./tabs');
 
+/** The name of a window, and the page of another that was made by duplicating it. */
+async function duplicated() {
+  const first = await page();
+  await first.claimTab();
+  const name = first.tabName();
+  vi.resetModules();
+  const duplicate = await page();
+  await duplicate.claimTab();
+  return { name, duplicate };
+}
+
 describe('the name of a window', () => {
   it('stays the same after a reload, and is held as long as the page lives', async () => {
     const { claimTab, tabName, livingTabs } = await page();
@@ -28,12 +39,7 @@ describe('the name of a window', () => {
   });
 
   it('is a new one in a window that was duplicated, whose memory came from another', async () => {
-    const first = await page();
-    await first.claimTab();
-    const name = first.tabName();
-    vi.resetModules();
-    const duplicate = await page();
-    await duplicate.claimTab();
+    const { name, duplicate } = await duplicated();
     expect(duplicate.tabName()).not.toBe(name);
     expect([...(await duplicate.livingTabs())].sort()).toEqual([name, duplicate.tabName()].sort());
   });
@@ -72,12 +78,7 @@ describe('where the browser can’t say which windows live', () => {
   });
 
   it('a duplicate has a name of its own', async () => {
-    const first = await page();
-    await first.claimTab();
-    const name = first.tabName();
-    vi.resetModules();
-    const duplicate = await page();
-    await duplicate.claimTab();
+    const { name, duplicate } = await duplicated();
     expect(duplicate.tabName()).not.toBe(name);
   });
 });

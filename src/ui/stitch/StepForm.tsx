@@ -87,6 +87,7 @@ export function StepForm({ rowNumber, words, terms, onWords }: StepFormProps) {
       />
       <Button
         size="sm"
+        alignSelf="end"
         variant="outline"
         disabled={row === null}
         onClick={() => row && onWords(bareRowText({ ...row, [part]: [...row[part], step] }, terms))}

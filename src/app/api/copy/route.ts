@@ -8,13 +8,7 @@ import { getStore } from '@/server/store';
 export const dynamic = 'force-dynamic';
 
 /** Everything of hers as one whole file: a database that Ruelle opens, as it is at this moment. */
-export async function GET(): Promise<Response> {
-  let copy: Response | null = null;
-  const refused = await answer(async () => {
-    copy = await wholeCopy();
-  });
-  return copy ?? refused;
-}
+export const GET = (): Promise<Response> => answer(wholeCopy);
 
 async function wholeCopy(): Promise<Response> {
   const folder = mkdtempSync(join(tmpdir(), 'ruelle-copy-'));
