@@ -8,6 +8,11 @@ import { Trouble } from './trouble.mjs';
 
 export const ROOT = join(dirname(fileURLToPath(import.meta.url)), '..', '..');
 
+const BUILT = join(ROOT, '.next');
+
+/** The program of the server, once it is built: `node SERVER HOST PORT CODE`, the code to end with when the port is taken. */
+export const SERVER = join(BUILT, 'serve.mjs');
+
 /** The versions of Node that Ruelle is tried with. */
 const NODE_VERSIONS = [20, 22, 24];
 
@@ -35,27 +40,32 @@ export function installPackages() {
   const stamp = join(ROOT, 'node_modules', '.ruelle-installed');
   if (existsSync(stamp) && readFileSync(stamp, 'utf8') === wanted) return;
   console.log('Installing packages (the database is compiled once, about three minutes)…');
-  run('npm', ['ci', '--no-audit', '--no-fund']);
+  // What Ruelle is built with is needed, whatever the computer's other programs are told.
+  run('npm', ['ci', '--include=dev', '--no-audit', '--no-fund']);
   writeFileSync(stamp, wanted);
 }
 
 /** Builds the app when it is missing or a source has changed since. */
 export function buildApp() {
   const wanted = sourcesHash();
-  const stamp = join(ROOT, '.next', 'ruelle-built');
+  const stamp = join(BUILT, 'ruelle-built');
   if (existsSync(stamp) && readFileSync(stamp, 'utf8') === wanted) return;
   console.log('Building (about a minute)…');
   run(join(ROOT, 'node_modules', '.bin', 'next'), ['build']);
-  bundleThread();
+  bundlePrograms();
   mkdirSync(dirname(stamp), { recursive: true });
   writeFileSync(stamp, wanted);
 }
 
-/** Lays the program of the server's threads in one file, where the server finds it. */
-export function bundleThread() {
-  const outfile = join(ROOT, '.next', 'shelf.worker.cjs');
+/** Lays the programs that run beside Next, each in one file of the build: the server before it, and that of its threads. */
+export function bundlePrograms() {
+  bundle('src/server/serve.ts', SERVER, ['--format=esm', '--packages=external']);
+  bundle('src/workers/shelf.worker.ts', join(BUILT, 'shelf.worker.cjs'));
+}
+
+function bundle(program, outfile, options = []) {
   run(join(ROOT, 'node_modules', '.bin', 'esbuild'), [
-    ...[join('src', 'workers', 'shelf.worker.ts'), `--outfile=${outfile}`, '--alias:@=./src', '--log-level=warning'],
+    ...[program, `--outfile=${outfile}`, '--alias:@=./src', '--log-level=warning', ...options],
     ...['--bundle', '--platform=node', '--target=node20', '--minify-syntax'],
   ]);
 }

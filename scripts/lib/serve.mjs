@@ -1,9 +1,8 @@
 /** Serves the built app, on this computer only unless asked otherwise. */
 import { spawn } from 'node:child_process';
 import { randomUUID } from 'node:crypto';
-import { join } from 'node:path';
 import { freePort, hostAsked, reachedAt } from './ports.mjs';
-import { ROOT } from './ready.mjs';
+import { ROOT, SERVER } from './ready.mjs';
 import { PORT_TAKEN, Trouble } from './trouble.mjs';
 
 const MOST_START_MS = 90_000;
@@ -36,7 +35,7 @@ async function tryToStart(database, port, program) {
   const address = `http://${reachedAt(host)}:${port}`;
   /** By what it is told from another one that answers there. */
   const run = randomUUID();
-  const child = spawn(program, [join(ROOT, 'scripts', 'lib', 'server.mjs'), host, String(port)], {
+  const child = spawn(program, [SERVER, host, String(port), String(PORT_TAKEN)], {
     cwd: ROOT,
     stdio: ['ignore', 'ignore', 'pipe', 'ipc'],
     env: {

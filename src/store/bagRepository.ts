@@ -196,6 +196,9 @@ export class BagRepository {
    * not changed here is left as it is: another bag may have measured it again. One that was taken out of the library stays out.
    */
   private librarySwatch(row: BagRow, { swatch }: Design): { swatchId: string | null; isNew: boolean } {
+    // As mostly, it is the very swatch: then the bag need not be read. Within a word the signs could not stand like this.
+    if (row.swatchId === swatch.id && row.design.includes(`"swatch":${JSON.stringify(swatch)}`))
+      return { swatchId: swatch.id, isNew: false };
     const before = storedBag(row)?.design.swatch;
     if (!isMeasured(swatch)) return { swatchId: null, isNew: false };
     const wasTakenOut = row.swatchId === null && before?.id === swatch.id && isMeasured(before);

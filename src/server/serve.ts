@@ -1,0 +1,41 @@
+import { randomBytes } from 'node:crypto';
+import { createServer, type RequestListener } from 'node:http';
+import next from 'next';
+import { contentPolicy, headersFor, whyTurnedAway } from './gate';
+import { namesAllowed } from './ownAddress';
+
+/**
+ * The server itself, in a process of its own: `HOST PORT` and the code to end with when the port is taken. Every request passes the gate before Next
+ * sees it, and every answer has its headers, whoever gives it.
+ */
+async function serve(hostname: string, port: number, portTaken: number): Promise<void> {
+  const isDeveloped = process.env.NODE_ENV === 'development';
+  const app = next({ dev: isDeveloped, dir: process.cwd(), hostname, port });
+  await app.prepare();
+  const server = createServer(behindTheGate(app.getRequestHandler(), isDeveloped));
+  server.on('error', (error: NodeJS.ErrnoException) => {
+    const isTaken = error.code === 'EADDRINUSE';
+    if (!isTaken) console.error(error);
+    process.exit(isTaken ? portTaken : 1);
+  });
+  server.listen(port, hostname);
+}
+
+function behindTheGate(handle: RequestListener, isDeveloped: boolean): RequestListener {
+  const names = namesAllowed(process.env.RUELLE_HOSTS, process.env.RUELLE_HOST);
+  return (request, response) => {
+    const policy = contentPolicy(randomBytes(16).toString('base64'), isDeveloped);
+    for (const [name, value] of Object.entries(headersFor(request.url ?? '', policy))) response.setHeader(name, value);
+    const refusal = whyTurnedAway(request, names);
+    if (refusal === null) {
+      // By it the page puts the nonce on its own scripts.
+      request.headers['content-security-policy'] = policy;
+      return handle(request, response);
+    }
+    response.writeHead(refusal.status, { 'content-type': 'application/json' });
+    response.end(JSON.stringify({ sentence: refusal.sentence }));
+  };
+}
+
+const [host = '', port, portTaken] = process.argv.slice(2);
+void serve(host, Number(port), Number(portTaken));
