@@ -1,6 +1,6 @@
-import { readDesign, type Design } from '@/core/design';
+import type { Design } from '@/core/design';
 import { Refused } from './http';
-import { planFaults } from './shelf';
+import { checkDesign } from './shelf';
 
 /**
  * A design from outside, checked as far as it can be: its shape, its limits, and that a plan can be made of it.
@@ -8,11 +8,8 @@ import { planFaults } from './shelf';
  * @throws Refused 422 with the fields and a sentence for each
  */
 export async function checkedDesign(document: unknown): Promise<Design> {
-  const read = readDesign(document);
-  if (!read.ok)
-    throw new Refused(422, { sentence: read.faults[0]?.sentence ?? 'This bag can’t be read.', faults: read.faults });
-  const faults = await planFaults(read.design);
-  if (faults.length > 0)
-    throw new Refused(422, { sentence: faults[0]?.sentence ?? 'This bag can’t be planned.', faults });
-  return read.design;
+  const checked = await checkDesign(document);
+  if (checked.ok) return JSON.parse(checked.text) as Design;
+  const { faults } = checked;
+  throw new Refused(422, { sentence: faults[0]?.sentence ?? 'This bag can’t be planned.', faults });
 }

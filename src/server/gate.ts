@@ -25,8 +25,7 @@ export function whyTurnedAway(
   if (headers['sec-fetch-site'] === 'cross-site')
     return { status: 403, sentence: 'Ruelle does not answer to pages of other sites. Type its address yourself.' };
   if (!METHODS.has(method)) return { status: 405, sentence: 'Ruelle does not know this kind of request.' };
-  if (url.length > MOST_ADDRESS)
-    return { status: 414, sentence: 'This address is far longer than any of Ruelle’s.' };
+  if (url.length > MOST_ADDRESS) return { status: 414, sentence: 'This address is far longer than any of Ruelle’s.' };
   if (!isReadable(url)) return { status: 400, sentence: 'This address can’t be read.' };
   return null;
 }

@@ -1,8 +1,11 @@
-import { randomBytes } from 'node:crypto';
+import { randomUUID } from 'node:crypto';
 import { createServer, type RequestListener } from 'node:http';
 import next from 'next';
 import { contentPolicy, headersFor, whyTurnedAway } from './gate';
 import { namesAllowed } from './ownAddress';
+
+/** How long a connection may rest before it is closed: longer than a maker thinks over a row, ms. */
+const MOST_IDLE_MS = 120_000;
 
 /**
  * The server itself, in a process of its own: `HOST PORT` and the code to end with when the port is taken. Every request passes the gate before Next
@@ -18,13 +21,15 @@ async function serve(hostname: string, port: number, portTaken: number): Promise
     if (!isTaken) console.error(error);
     process.exit(isTaken ? portTaken : 1);
   });
+  // A connection that is closed the moment a save is sent on it loses the save's answer.
+  server.keepAliveTimeout = MOST_IDLE_MS;
   server.listen(port, hostname);
 }
 
 function behindTheGate(handle: RequestListener, isDeveloped: boolean): RequestListener {
   const names = namesAllowed(process.env.RUELLE_HOSTS, process.env.RUELLE_HOST);
   return (request, response) => {
-    const policy = contentPolicy(randomBytes(16).toString('base64'), isDeveloped);
+    const policy = contentPolicy(randomUUID(), isDeveloped);
     for (const [name, value] of Object.entries(headersFor(request.url ?? '', policy))) response.setHeader(name, value);
     const refusal = whyTurnedAway(request, names);
     if (refusal === null) {

@@ -8,14 +8,6 @@ import { shelfWork } from '@/workers/shelfWork';
 import { cardsOf } from './shelf';
 import { closeStore, getStore } from './store';
 
-// In place, whether the thread's program was built or not: what is asked of it is looked at.
-vi.mock('./thread', () => ({
-  Thread: class {
-    ask = async (task: keyof typeof shelfWork, ...args: never[]): Promise<unknown> =>
-      (shelfWork[task] as (...args: never[]) => unknown)(...args);
-  },
-}));
-
 const folder = mkdtempSync(join(tmpdir(), 'ruelle-shelf-'));
 process.env.RUELLE_DATABASE = join(folder, 'bags.sqlite');
 afterAll(async () => {

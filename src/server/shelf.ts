@@ -1,8 +1,9 @@
 import { createHash } from 'node:crypto';
 import { packingKey, type Packings } from '@/core/contents';
-import type { Design, FieldFault } from '@/core/design';
+import type { Design } from '@/core/design';
 import type { BagCard, DesignCard } from '@/drawing';
 import type { KeptCard, StoredBag } from '@/store';
+import type { Checked } from '@/workers/shelfWork';
 import { once } from './once';
 import { getStore } from './store';
 import { Thread } from './thread';
@@ -34,8 +35,9 @@ const threads = once<Threads>('threads', () => ({
 const thingsOf = ({ contents }: Design): string =>
   createHash('sha256').update(packingKey(contents.items)).digest('hex');
 
-/** What keeps a design from being planned, found beside the server's own thread. */
-export const planFaults = (design: Design): Promise<FieldFault[]> => threads.checks.ask('check', design);
+/** A document checked as a design beside the server's own thread. */
+export const checkDesign = (document: unknown): Promise<Checked> =>
+  threads.checks.ask('check', JSON.stringify(document ?? null));
 
 /** The cards of bags, in their order: those that were made before, and the others made now, packed as well as is known. */
 export async function cardsOf(bags: readonly StoredBag[]): Promise<BagCard[]> {

@@ -10,15 +10,18 @@ interface Waiting {
   timer: NodeJS.Timeout;
 }
 
-/** Where the thread's program is laid when Ruelle is built. */
-const PROGRAM = join(/* turbopackIgnore: true */ process.cwd(), '.next', 'shelf.worker.cjs');
+/** Where the thread's program is laid when Ruelle is built. While it is worked on, it would be that of the last build. */
+const PROGRAM =
+  process.env.NODE_ENV === 'production'
+    ? join(/* turbopackIgnore: true */ process.cwd(), '.next', 'shelf.worker.cjs')
+    : null;
 
 /** Longer than any plan takes. A thread that needs more is ended, and what was asked of it fails, ms. */
 const MOST_MS = 10_000;
 
 /**
  * A thread of the server for work that others must not wait for. It is made when something is first asked of it, and anew after it died.
- * Where its program is missing, the work is done in place.
+ * Where there is no program, the work is done in place.
  */
 export class Thread {
   private worker: Worker | null = null;
@@ -27,19 +30,20 @@ export class Thread {
 
   /**
    * @param mostMs how long one thing may take, waiting for others not counted among it
-   * @param program the file that the thread runs
+   * @param program the file that the thread runs, null for none
    */
   constructor(
     private readonly mostMs = MOST_MS,
-    private readonly program = PROGRAM,
+    private readonly program: string | null = PROGRAM,
   ) {}
 
   ask<T extends Task>(task: T, ...args: Parameters<ShelfWork[T]>): Promise<ReturnType<ShelfWork[T]>> {
-    if (!existsSync(this.program)) {
+    const { program } = this;
+    if (program === null || !existsSync(program)) {
       const work = shelfWork[task] as (...args: Parameters<ShelfWork[T]>) => ReturnType<ShelfWork[T]>;
       return Promise.resolve().then(() => work(...args));
     }
-    const worker = (this.worker ??= this.begin());
+    const worker = (this.worker ??= this.begin(program));
     const id = (this.asked += 1);
     return new Promise((resolve, reject) => {
       const timer = setTimeout(
@@ -51,8 +55,8 @@ export class Thread {
     });
   }
 
-  private begin(): Worker {
-    const worker = new Worker(this.program);
+  private begin(program: string): Worker {
+    const worker = new Worker(program);
     // It keeps nothing from ending.
     worker.unref();
     worker.on('message', ({ id, answer, error }: { id: number; answer: never; error?: string }) => {

@@ -196,11 +196,11 @@ export class BagRepository {
    * not changed here is left as it is: another bag may have measured it again. One that was taken out of the library stays out.
    */
   private librarySwatch(row: BagRow, { swatch }: Design): { swatchId: string | null; isNew: boolean } {
-    // As mostly, it is the very swatch: then the bag need not be read. Within a word the signs could not stand like this.
+    if (!isMeasured(swatch)) return { swatchId: null, isNew: false };
+    // Mostly it is the very same, and the bag need not be read. Within a word the signs could not stand like this.
     if (row.swatchId === swatch.id && row.design.includes(`"swatch":${JSON.stringify(swatch)}`))
       return { swatchId: swatch.id, isNew: false };
     const before = storedBag(row)?.design.swatch;
-    if (!isMeasured(swatch)) return { swatchId: null, isNew: false };
     const wasTakenOut = row.swatchId === null && before?.id === swatch.id && isMeasured(before);
     if (wasTakenOut) return { swatchId: null, isNew: false };
     return { swatchId: swatch.id, isNew: JSON.stringify(before) !== JSON.stringify(swatch) };

@@ -31,6 +31,7 @@ export class Writer {
   /**
    * Does some writing once all that was asked before is done. What it throws takes all of it back, and nothing else.
    *
+   * @param work it may be begun more than once, the one before taken back whole
    * @returns what the work gives, once it is on the disk
    */
   write<T>(work: () => Promise<T>): Promise<T> {
@@ -46,47 +47,35 @@ export class Writer {
   }
 
   private async run(): Promise<void> {
-    while (this.waiting.length > 0) await this.together(this.waiting.splice(0, MOST_TOGETHER));
+    while (this.waiting.length > 0) {
+      const wishes = this.waiting.splice(0, MOST_TOGETHER);
+      const isDone = await this.together(wishes);
+      // One of them failed: by itself none takes another one with it.
+      if (!isDone) for (const wish of wishes) await this.together([wish]);
+    }
     this.running = null;
   }
 
-  /** One transaction of all that is wished. Where it fails as a whole, each of them fails. */
-  private async together(wishes: readonly Wish[]): Promise<void> {
-    const answers: (() => void)[] = [];
+  /**
+   * One transaction of all that is wished, answered once they are on the disk.
+   *
+   * @returns false where it was all taken back and nobody was answered, so that they can be tried one by one
+   */
+  private async together(wishes: readonly Wish[]): Promise<boolean> {
+    const results: unknown[] = [];
     try {
       this.check();
       await this.connection.query('BEGIN IMMEDIATE');
-      for (const wish of wishes) answers.push(await this.attempt(wish));
+      for (const { work } of wishes) results.push(await work());
       await this.connection.query('COMMIT');
     } catch (error) {
       // A disk that is full has ended the transaction by itself, and then there is nothing to take back.
       await this.connection.query('ROLLBACK').catch(() => undefined);
+      if (wishes.length > 1) return false;
       for (const { reject } of wishes) reject(error);
-      return;
+      return true;
     }
-    for (const answer of answers) answer();
-  }
-
-  /**
-   * One of them within the transaction.
-   *
-   * @returns how it is to be answered once they are on the disk
-   * @throws what it failed of, where the transaction ended with it
-   */
-  private async attempt({ work, resolve, reject }: Wish): Promise<() => void> {
-    await this.connection.query('SAVEPOINT one');
-    try {
-      const result = await work();
-      await this.connection.query('RELEASE one');
-      return () => resolve(result as never);
-    } catch (error) {
-      try {
-        await this.connection.query('ROLLBACK TO one');
-        await this.connection.query('RELEASE one');
-      } catch {
-        throw error;
-      }
-      return () => reject(error);
-    }
+    wishes.forEach(({ resolve }, wish) => resolve(results[wish] as never));
+    return true;
   }
 }

@@ -1,5 +1,5 @@
 import { packQuickly, packStepwise, piecesOf, type Packings } from '@/core/contents';
-import type { Design, FieldFault } from '@/core/design';
+import { readDesign, type Design, type FieldFault } from '@/core/design';
 import { planBag } from '@/core/plan';
 import { problemSentence } from '@/core/wording';
 import { designCard, type DesignCard } from '@/drawing';
@@ -11,18 +11,29 @@ export interface MadeCard {
   wantsSearch: boolean;
 }
 
+/** What a check has found: the design as JSON, or its faults. */
+export type Checked = { ok: true; text: string } | { ok: false; faults: FieldFault[] };
+
 /** What the server has done for it beside its own thread. */
 export const shelfWork = {
-  /** What keeps a design from being planned, at its fields; empty where nothing does. How well its things are packed doesn't decide that. */
-  check(design: Design): FieldFault[] {
+  /**
+   * A design from outside, checked as far as it can be: its shape, its limits, and that a plan can be made of it. How well its things are packed doesn't
+   * decide that.
+   *
+   * @param text the document as JSON, which crosses to another thread faster than what is in it
+   */
+  check(text: string): Checked {
+    const read = readDesign(JSON.parse(text));
+    if (!read.ok) return read;
+    const { design } = read;
     const result = planBag(design, packQuickly(boxesOf(design)));
+    if (result.ok) return { ok: true, text: JSON.stringify(design) };
     const { lengthUnit } = design.settings;
-    return result.ok
-      ? []
-      : result.problems.map((problem) => ({
-          path: [...(problem.path ?? [])],
-          sentence: problemSentence(problem, lengthUnit),
-        }));
+    const faults = result.problems.map((problem) => ({
+      path: [...(problem.path ?? [])],
+      sentence: problemSentence(problem, lengthUnit),
+    }));
+    return { ok: false, faults };
   },
 
   /**
