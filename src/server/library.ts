@@ -1,7 +1,8 @@
 import { nanoid } from 'nanoid';
-import { z } from 'zod';
+import type { z } from 'zod';
 import type { KeepResult, Listed } from '@/store';
 import { answer, readBody, Refused } from './http';
+import { keepSchema } from './requests';
 
 interface Shelf<T> {
   keep(one: T): Promise<KeepResult>;
@@ -30,7 +31,7 @@ export const libraryRoutes = <T extends { id: string; name: string }>({ shelf, s
   GET: (): Promise<Response> => answer(async () => (await shelf()).list()),
   POST: (request: Request): Promise<Response> =>
     answer(async () => {
-      const { one } = await readBody(request, z.strictObject({ one: schema }));
+      const { one } = await readBody(request, keepSchema(schema));
       await keepOne(await shelf(), one);
       return { id: one.id };
     }),

@@ -1,52 +1,22 @@
-import { z } from 'zod';
-import {
-  STARTERS,
-  isOwnStitchId,
-  settingsSchema,
-  starterDesign,
-  swatchIdSchema,
-  type Design,
-  type Settings,
-  type StarterId,
-  type SwatchId,
-  type YarnAndHook,
-} from '@/core/design';
+import { nanoid } from 'nanoid';
+import type { z } from 'zod';
+import { isOwnStitchId, starterDesign, swatchIdSchema, type Design } from '@/core/design';
 import { checkedDesign } from '@/server/checkedDesign';
 import { Refused, answer, readBody } from '@/server/http';
+import { newBagSchema, shelfPageSchema } from '@/server/requests';
 import { cardsOf } from '@/server/shelf';
 import { getStore } from '@/server/store';
-import { nanoid } from 'nanoid';
-
-const pageSchema = z.object({
-  offset: z.coerce.number().int().min(0).max(1_000_000).default(0),
-  limit: z.coerce.number().int().min(1).max(100).default(48),
-  archived: z.enum(['yes', 'no']).default('no'),
-});
 
 /** A page of the shelf: bags as cards with their drawings. */
 export const GET = (request: Request): Promise<Response> =>
   answer(async () => {
-    const page = pageSchema.safeParse(Object.fromEntries(new URL(request.url).searchParams));
+    const page = shelfPageSchema.safeParse(Object.fromEntries(new URL(request.url).searchParams));
     if (!page.success) throw new Refused(400, { sentence: 'There is no such part of the shelf.' });
     const { bags, total, unreadable } = await (
       await getStore()
     ).bags.list({ ...page.data, archived: page.data.archived === 'yes' });
     return { cards: await cardsOf(bags), total, unreadable };
   });
-
-const starterIds = STARTERS.map(({ id }) => id) as [StarterId, ...StarterId[]];
-const newBagSchema = z.union([
-  z.strictObject({
-    starter: z.enum(starterIds),
-    settings: settingsSchema.optional(),
-    /** A swatch of the library to plan from; without one the bag is planned roughly, from the yarn's class and the hook. */
-    swatchId: swatchIdSchema.optional(),
-    yarn: z
-      .strictObject({ weightClass: z.number().int().min(0).max(7), hookMm: z.number().min(0.5).max(30) })
-      .optional(),
-  }),
-  z.strictObject({ design: z.unknown() }),
-]);
 
 /** A new bag, from a starter or from a design file that was read in. */
 export const POST = (request: Request): Promise<Response> =>
@@ -56,12 +26,9 @@ export const POST = (request: Request): Promise<Response> =>
     return { id: await (await getStore()).bags.create(design) };
   });
 
-async function newDesign(wish: {
-  starter: StarterId;
-  settings?: Settings | undefined;
-  swatchId?: SwatchId | undefined;
-  yarn?: YarnAndHook | undefined;
-}): Promise<Design> {
+type FromStarter = Extract<z.infer<typeof newBagSchema>, { starter: unknown }>;
+
+async function newDesign(wish: FromStarter): Promise<Design> {
   const design = starterDesign(wish.starter, swatchIdSchema.parse(nanoid(12)), wish.settings, wish.yarn);
   const { swatches } = await getStore();
   if (wish.swatchId === undefined)

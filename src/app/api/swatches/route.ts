@@ -1,7 +1,7 @@
-import { z } from 'zod';
-import { swatchIdSchema, swatchSchema } from '@/core/design';
+import { swatchIdSchema } from '@/core/design';
 import { answer, readBody } from '@/server/http';
 import { keepOne, newId } from '@/server/library';
+import { newSwatchSchema } from '@/server/requests';
 import { getStore } from '@/server/store';
 
 /** The library of swatches, the last changed first, and the bags that are planned from each. */
@@ -15,7 +15,7 @@ export const GET = (): Promise<Response> =>
 /** Keeps a copy of a swatch in the library, under a name of its own for the program. */
 export const POST = (request: Request): Promise<Response> =>
   answer(async () => {
-    const { swatch } = await readBody(request, z.strictObject({ swatch: swatchSchema }));
+    const { swatch } = await readBody(request, newSwatchSchema);
     const id = swatchIdSchema.parse(newId());
     await keepOne((await getStore()).swatches, { ...swatch, id });
     return { id };

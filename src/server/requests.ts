@@ -1,0 +1,52 @@
+import { z } from 'zod';
+import { STARTERS, settingsSchema, swatchIdSchema, swatchSchema, type StarterId } from '@/core/design';
+
+/** What the routes take: the shape of each body, and of what stands behind the question mark of an address. */
+
+const starterIds = STARTERS.map(({ id }) => id) as [StarterId, ...StarterId[]];
+
+/** A new bag, from a starter or from a design file that was read in. */
+export const newBagSchema = z.union([
+  z.strictObject({
+    starter: z.enum(starterIds),
+    settings: settingsSchema.optional(),
+    /** A swatch of the library to plan from; without one the bag is planned roughly, from the yarn's class and the hook. */
+    swatchId: swatchIdSchema.optional(),
+    yarn: z
+      .strictObject({ weightClass: z.number().int().min(0).max(7), hookMm: z.number().min(0.5).max(30) })
+      .optional(),
+  }),
+  z.strictObject({ design: z.unknown() }),
+]);
+
+const saveIdSchema = z.string().regex(/^[\w-]{1,40}$/);
+
+/** A design to be saved, with its history and what it rests on. */
+export const saveSchema = z.strictObject({
+  saveId: saveIdSchema.optional(),
+  unanswered: z.array(saveIdSchema).max(100).optional(),
+  settles: z.array(saveIdSchema).max(100).optional(),
+  baseRevision: z.number().int().min(1),
+  design: z.unknown(),
+  history: z.strictObject({
+    version: z.number().int().optional(),
+    undo: z.array(z.unknown()),
+    redo: z.array(z.unknown()),
+  }),
+});
+
+/** Whether a bag is put away. */
+export const archiveSchema = z.strictObject({ archived: z.boolean() });
+
+/** A swatch, of which a copy is kept in the library. */
+export const newSwatchSchema = z.strictObject({ swatch: swatchSchema });
+
+/** One of a library whose ones name themselves. */
+export const keepSchema = <T>(one: z.ZodType<T>) => z.strictObject({ one });
+
+/** A page of the shelf. */
+export const shelfPageSchema = z.object({
+  offset: z.coerce.number().int().min(0).max(1_000_000).default(0),
+  limit: z.coerce.number().int().min(1).max(100).default(48),
+  archived: z.enum(['yes', 'no']).default('no'),
+});
