@@ -63,7 +63,8 @@ export function bundlePrograms() {
   bundle('src/workers/shelf.worker.ts', join(BUILT, 'shelf.worker.cjs'));
 }
 
-function bundle(program, outfile, options = []) {
+/** Lays a program and what it imports of Ruelle in one file. */
+export function bundle(program, outfile, options = []) {
   run(join(ROOT, 'node_modules', '.bin', 'esbuild'), [
     ...[program, `--outfile=${outfile}`, '--alias:@=./src', '--log-level=warning', ...options],
     ...['--bundle', '--platform=node', '--target=node20', '--minify-syntax'],

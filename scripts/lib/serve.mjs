@@ -16,12 +16,13 @@ const MOST_TRIES = 5;
  * @param database the database file
  * @param port where to listen; where it was not asked for, the next free one is taken when someone else was quicker
  * @param program the Node to run it with; this one, where it is left out
+ * @param environment what it finds in its environment beside what is in this one's
  * @returns the child process and the address
  * @throws Trouble when it ends before it answers: it has said why itself
  */
-export async function startServer({ database, port, program = process.execPath }) {
+export async function startServer({ database, port, program = process.execPath, environment = {} }) {
   for (let tries = 1; ; tries += 1) {
-    const started = await tryToStart(database, port, program);
+    const started = await tryToStart({ database, port, program, environment });
     if (started !== null) return started;
     if (process.env.PORT?.trim() || tries >= MOST_TRIES)
       throw new Trouble(`Port ${port} was taken by another program just now. Start Ruelle once more.`);
@@ -30,7 +31,7 @@ export async function startServer({ database, port, program = process.execPath }
 }
 
 /** A server that answers; null when the port was taken while it started. @throws Trouble when it ends for another reason */
-async function tryToStart(database, port, program) {
+async function tryToStart({ database, port, program, environment }) {
   const host = hostAsked();
   const address = `http://${reachedAt(host)}:${port}`;
   /** By what it is told from another one that answers there. */
@@ -40,6 +41,7 @@ async function tryToStart(database, port, program) {
     stdio: ['ignore', 'ignore', 'pipe', 'ipc'],
     env: {
       ...process.env,
+      ...environment,
       RUELLE_DATABASE: database,
       RUELLE_ADDRESS: address,
       RUELLE_RUN: run,

@@ -31,8 +31,10 @@ export async function strangerIn(sequelize: Sequelize): Promise<'newer' | 'forei
 /**
  * Brings the tables up to date. Safe to call at every start, and within one transaction only: then a start that is interrupted leaves them
  * as they were, and of two that come at once one waits for the other.
+ *
+ * @param to the last migration to do, to make a file as an older Ruelle left it; all of them where it is left out
  */
-export async function migrate(sequelize: Sequelize): Promise<string[]> {
+export async function migrate(sequelize: Sequelize, to?: string): Promise<string[]> {
   const umzug = new Umzug({
     migrations: MIGRATIONS.map(({ name, up, down }) => ({
       name,
@@ -42,5 +44,5 @@ export async function migrate(sequelize: Sequelize): Promise<string[]> {
     storage: new SequelizeStorage({ sequelize, tableName: 'migrations' }),
     logger: undefined,
   });
-  return (await umzug.up()).map(({ name }) => name);
+  return (await umzug.up(to === undefined ? undefined : { to })).map(({ name }) => name);
 }

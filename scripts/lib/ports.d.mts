@@ -1,0 +1,1 @@
+export declare function freePort(from?: number): Promise<number>;

@@ -1,0 +1,3 @@
+export declare const ROOT: string;
+export declare const SERVER: string;
+export declare function bundle(program: string, outfile: string, options?: string[]): void;
