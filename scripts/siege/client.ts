@@ -35,13 +35,13 @@ export class Client {
 
   /** Asks. Null where the server went away before it had answered. */
   ask(method: string, path: string, body?: unknown, headers: Record<string, string> = {}): Promise<Answer | null> {
-    const text = body === undefined || typeof body === 'string' || Buffer.isBuffer(body) ? body : JSON.stringify(body);
+    const text = typeof body === 'string' || Buffer.isBuffer(body) || body === undefined ? body : JSON.stringify(body);
     const start = performance.now();
     return new Promise((resolve) => {
       const request = httpRequest(
         {
           ...{ host: this.host, port: this.port, method, path, agent: this.agent, timeout: MOST_WAITING_MS },
-          headers: { ...(text === undefined ? {} : { 'content-type': 'application/json' }), ...headers },
+          headers: { ...(text === undefined ? {} : framed(text)), ...headers },
         },
         (response) => {
           const chunks: Buffer[] = [];
@@ -87,6 +87,11 @@ export class Client {
     this.agent.destroy();
   }
 }
+
+const framed = (text: string | Buffer) => ({
+  'content-type': 'application/json',
+  'content-length': Buffer.byteLength(text),
+});
 
 function parsed(text: string): unknown {
   try {

@@ -22,6 +22,11 @@ export class Ledger {
     return this.acknowledged.get(id);
   }
 
+  /** Whether a change was asked for and never answered. */
+  isAsked(id: string): boolean {
+    return this.asked.has(id);
+  }
+
   /** A change is asked for. Only one at a time is under way on a bag. */
   ask(id: string, state: BagState): void {
     this.asked.set(id, state);

@@ -34,11 +34,13 @@ describe('turned away are', () => {
     ['a page of another site', asked('/api/bags', { 'sec-fetch-site': 'cross-site' }), 403],
     ['a method that nobody uses', asked('/', {}, 'PATCH'), 405],
     ['TRACE', asked('/', {}, 'TRACE'), 405],
+    ['what would write to a page', asked('/', { 'next-action': 'x' }, 'POST'), 405],
     ['half a percent sign', asked('/%'), 400],
     ['a NUL', asked('/api/bags/%00'), 400],
     ['a very long address', asked(`/${'a'.repeat(9000)}`), 414],
   ])('%s', (_, status, wanted) => expect(status).toBe(wanted));
 
+  it('and not what writes through a route', () => expect(asked('/api/bags', {}, 'POST')).toBeNull());
   it.each(['none', 'same-origin'])('and not what she does herself: %s', (site) => {
     expect(asked('/', { 'sec-fetch-site': site })).toBeNull();
   });

@@ -7,7 +7,8 @@ export interface TurnedAway {
   sentence: string;
 }
 
-const METHODS = new Set(['GET', 'HEAD', 'POST', 'PUT', 'DELETE', 'OPTIONS']);
+const READING = ['GET', 'HEAD', 'OPTIONS'];
+const WRITING = ['POST', 'PUT', 'DELETE'];
 const MOST_ADDRESS = 4000;
 
 /**
@@ -24,7 +25,9 @@ export function whyTurnedAway(
     return { status: 403, sentence: 'Ruelle only answers to its own address on this computer.' };
   if (headers['sec-fetch-site'] === 'cross-site')
     return { status: 403, sentence: 'Ruelle does not answer to pages of other sites. Type its address yourself.' };
-  if (!METHODS.has(method)) return { status: 405, sentence: 'Ruelle does not know this kind of request.' };
+  // Nothing is written but through the routes.
+  const known = url.startsWith('/api/') ? [...READING, ...WRITING] : READING;
+  if (!known.includes(method)) return { status: 405, sentence: 'Ruelle does not know this kind of request.' };
   if (url.length > MOST_ADDRESS) return { status: 414, sentence: 'This address is far longer than any of Ruelle’s.' };
   if (!isReadable(url)) return { status: 400, sentence: 'This address can’t be read.' };
   return null;

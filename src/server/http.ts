@@ -77,7 +77,10 @@ async function readText(request: Request): Promise<string> {
   const chunks: Uint8Array[] = [];
   let bytes = 0;
   for (;;) {
-    const { done, value } = await reader.read();
+    // Who sends it may go away in the middle.
+    const { done, value } = await reader.read().catch(() => {
+      throw new Refused(400, { sentence: 'This could not be read.' });
+    });
     if (done) break;
     bytes += value.byteLength;
     if (bytes > MOST_BODY_BYTES) {

@@ -1,0 +1,49 @@
+import { join } from 'node:path';
+import type { Design } from '../../src/core/design';
+import { seededRandom } from '../../src/core/random';
+import { Besieged } from './besieged';
+import { Client } from './client';
+import { Ledger } from './ledger';
+import { lookAt } from './lookAt';
+import { makersAtWork } from './makers';
+import { overHttp } from './overHttp';
+import { inScratch } from './scratch';
+import { Tally } from './tally';
+
+const MAKERS = 40;
+const READERS = 10;
+const READ = [
+  '/',
+  '/api/bags',
+  '/api/bags?offset=20&limit=20',
+  '/api/swatches',
+  '/api/things',
+  '/swatches',
+  '/api/health',
+];
+
+/** Fifty clients at once: most of them work, the others look at the shelf and the libraries, page after page. */
+export async function flood(design: Design, seed: number, endsMs: number): Promise<Tally> {
+  const tally = new Tally();
+  const random = seededRandom(seed);
+  await inScratch(async (folder) => {
+    const server = await Besieged.start(join(folder, 'bags.sqlite'));
+    const client = new Client(server.address, tally);
+    const place = overHttp(client, design, tally);
+    const ledger = new Ledger();
+    const isOver = () => performance.now() > endsMs || !server.isRunning;
+    const read = async (): Promise<void> => {
+      while (!isOver()) await client.ask('GET', READ[Math.floor(random() * READ.length)] as string);
+    };
+    const readers = Array.from({ length: READERS }, read);
+    tally.acknowledged += await makersAtWork(place, ledger, { makers: MAKERS, name: 'flood', random, isOver });
+    await Promise.all(readers);
+    if (!server.isRunning) tally.broken.push('the server ended under fifty clients');
+    else {
+      await lookAt(ledger.bags, ledger, place.look, tally);
+      await server.stop();
+    }
+    client.close();
+  });
+  return tally;
+}

@@ -1,0 +1,45 @@
+import { designSchema, ownStitchSchema, thingSchema } from '../../src/core/design';
+import {
+  archiveSchema,
+  keepSchema,
+  newBagSchema,
+  newSwatchSchema,
+  saveSchema,
+  shelfPageSchema,
+} from '../../src/server/requests';
+import type { z } from 'zod';
+
+/** A route as a siege knows it. In its path, `[id]` stands for any id. */
+export interface Route {
+  method: string;
+  path: string;
+  /** What it takes as its body, where it takes any. */
+  body?: z.ZodType;
+  /** What may stand behind the question mark of its address. */
+  query?: z.ZodType;
+}
+
+/** Every route, and what it takes. */
+export const ROUTES: readonly Route[] = [
+  { method: 'GET', path: '/api/health' },
+  { method: 'GET', path: '/api/copy' },
+  { method: 'GET', path: '/api/bags', query: shelfPageSchema },
+  { method: 'POST', path: '/api/bags', body: newBagSchema },
+  { method: 'GET', path: '/api/bags/[id]' },
+  { method: 'PUT', path: '/api/bags/[id]', body: saveSchema.extend({ design: designSchema }) },
+  { method: 'PUT', path: '/api/bags/[id]/archive', body: archiveSchema },
+  { method: 'POST', path: '/api/bags/[id]/copy' },
+  { method: 'DELETE', path: '/api/bags/[id]/refused/[refusedId]' },
+  { method: 'GET', path: '/api/swatches' },
+  { method: 'POST', path: '/api/swatches', body: newSwatchSchema },
+  { method: 'DELETE', path: '/api/swatches/[id]' },
+  { method: 'GET', path: '/api/things' },
+  { method: 'POST', path: '/api/things', body: keepSchema(thingSchema) },
+  { method: 'DELETE', path: '/api/things/[id]' },
+  { method: 'GET', path: '/api/stitches' },
+  { method: 'POST', path: '/api/stitches', body: keepSchema(ownStitchSchema) },
+  { method: 'DELETE', path: '/api/stitches/[id]' },
+  { method: 'GET', path: '/' },
+  { method: 'GET', path: '/swatches' },
+  { method: 'GET', path: '/bags/[id]/[place]' },
+];
