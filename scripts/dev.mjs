@@ -8,7 +8,7 @@ import { PORT_TAKEN } from './lib/trouble.mjs';
 installPackages();
 bundlePrograms();
 const port = String(await portAsked());
-const child = spawn(process.execPath, [SERVER, '127.0.0.1', port, String(PORT_TAKEN)], {
+const child = spawn(process.execPath, [...SERVER, '127.0.0.1', port, String(PORT_TAKEN)], {
   cwd: ROOT,
   stdio: 'inherit',
   env: {

@@ -1,3 +1,3 @@
 export declare const ROOT: string;
-export declare const SERVER: string;
+export declare const SERVER: readonly string[];
 export declare function bundle(program: string, outfile: string, options?: string[]): void;

@@ -36,7 +36,7 @@ async function tryToStart({ database, port, program, environment }) {
   const address = `http://${reachedAt(host)}:${port}`;
   /** By what it is told from another one that answers there. */
   const run = randomUUID();
-  const child = spawn(program, [SERVER, host, String(port), String(PORT_TAKEN)], {
+  const child = spawn(program, [...SERVER, host, String(port), String(PORT_TAKEN)], {
     cwd: ROOT,
     stdio: ['ignore', 'ignore', 'pipe', 'ipc'],
     env: {

@@ -27,7 +27,7 @@ export class Besieged {
   /** Begins to start one and kills it so many milliseconds later, wherever it is by then. */
   static async startAndKill(database: string, afterMs: number): Promise<void> {
     const port = await freePort(FIRST_PORT);
-    const child = spawn(process.execPath, [SERVER, '127.0.0.1', String(port), '98'], {
+    const child = spawn(process.execPath, [...SERVER, '127.0.0.1', String(port), '98'], {
       cwd: ROOT,
       stdio: 'ignore',
       env: { ...process.env, RUELLE_DATABASE: database, NODE_ENV: 'production', NEXT_TELEMETRY_DISABLED: '1' },
@@ -35,6 +35,10 @@ export class Besieged {
     const ended = new Promise((resolve) => child.once('exit', resolve));
     setTimeout(() => child.kill('SIGKILL'), afterMs);
     await ended;
+  }
+
+  get pid(): number {
+    return this.child.pid ?? 0;
   }
 
   get isRunning(): boolean {
@@ -55,7 +59,7 @@ export class Besieged {
 
   /** The memory that it takes, MB. */
   memoryMb(): number {
-    const status = readFileSync(`/proc/${this.child.pid}/status`, 'utf8');
+    const status = readFileSync(`/proc/${this.pid}/status`, 'utf8');
     return Number(/VmRSS:\s+(\d+)/.exec(status)?.[1] ?? 0) / 1024;
   }
 }

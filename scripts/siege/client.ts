@@ -36,7 +36,7 @@ export class Client {
   /** Asks. Null where the server went away before it had answered. */
   ask(method: string, path: string, body?: unknown, headers: Record<string, string> = {}): Promise<Answer | null> {
     const text = typeof body === 'string' || Buffer.isBuffer(body) || body === undefined ? body : JSON.stringify(body);
-    const start = performance.now();
+    const startMs = performance.now();
     return new Promise((resolve) => {
       const request = httpRequest(
         {
@@ -49,12 +49,8 @@ export class Client {
           response.on('error', () => resolve(null));
           response.on('end', () => {
             const status = response.statusCode ?? 0;
-            this.tally.answered(
-              `${method} ${path.slice(0, 60)}`,
-              status,
-              performance.now() - start,
-              this.mayRefuse && (status === 503 || status === 507),
-            );
+            const when = { startMs, endMs: performance.now() };
+            this.tally.answered(`${method} ${path.slice(0, 60)}`, status, when, this.mayRefuse);
             resolve({ status, body: parsed(Buffer.concat(chunks).toString('utf8')) });
           });
         },

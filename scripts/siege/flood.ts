@@ -7,11 +7,13 @@ import { Ledger } from './ledger';
 import { lookAt } from './lookAt';
 import { makersAtWork } from './makers';
 import { overHttp } from './overHttp';
-import { inScratch } from './scratch';
+import { inScratch, pause } from './scratch';
 import { Tally } from './tally';
 
 const MAKERS = 40;
 const READERS = 10;
+/** The program saves a second after a change; nobody here waits longer between two steps, ms. */
+const MOST_REST_MS = 1000;
 const READ = [
   '/',
   '/api/bags',
@@ -22,7 +24,7 @@ const READ = [
   '/api/health',
 ];
 
-/** Fifty clients at once: most of them work, the others look at the shelf and the libraries, page after page. */
+/** Fifty clients at once: most of them work, twice as fast as the program saves, the others look at the shelf and the libraries, page after page. */
 export async function flood(design: Design, seed: number, endsMs: number): Promise<Tally> {
   const tally = new Tally();
   const random = seededRandom(seed);
@@ -32,11 +34,15 @@ export async function flood(design: Design, seed: number, endsMs: number): Promi
     const place = overHttp(client, design, tally);
     const ledger = new Ledger();
     const isOver = () => performance.now() > endsMs || !server.isRunning;
+    const rest = () => pause(random() * MOST_REST_MS);
     const read = async (): Promise<void> => {
-      while (!isOver()) await client.ask('GET', READ[Math.floor(random() * READ.length)] as string);
+      while (!isOver()) {
+        await client.ask('GET', READ[Math.floor(random() * READ.length)] as string);
+        await rest();
+      }
     };
     const readers = Array.from({ length: READERS }, read);
-    tally.acknowledged += await makersAtWork(place, ledger, { makers: MAKERS, name: 'flood', random, isOver });
+    tally.acknowledged += await makersAtWork(place, ledger, { makers: MAKERS, name: 'flood', random, isOver, rest });
     await Promise.all(readers);
     if (!server.isRunning) tally.broken.push('the server ended under fifty clients');
     else {

@@ -56,10 +56,12 @@ export async function soak(design: Design, seed: number, saves: number): Promise
     const memory = server.memoryMb();
     await server.stop();
     client.close();
-    const grown = bytesOf(path) - before.bytes;
+    const after = bytesOf(path);
+    const kilobytes = (bytes: number) => (bytes / 1024).toFixed(0);
     tally.notes.push(
-      `${saved} saves: memory ${before.memory.toFixed(0)} → ${memory.toFixed(0)} MB, file ${(grown / 1024).toFixed(0)} kB larger`,
+      `${saved} saves: memory ${before.memory.toFixed(0)} → ${memory.toFixed(0)} MB, file ${kilobytes(before.bytes)} → ${kilobytes(after)} kB`,
     );
+    const grown = after - before.bytes;
     if (memory > MOST_MEMORY_MB) tally.broken.push(`the server takes ${memory.toFixed(0)} MB after ${saved} saves`);
     if (grown > saved * MOST_GROWTH_BYTES) tally.broken.push(`the file grew by ${grown} bytes in ${saved} saves`);
   });

@@ -32,6 +32,7 @@ const MOST_BAGS = 12;
  * @param bags bags that she begins with, in the state they are in
  * @param markOf gives a mark that was never given before
  * @param isOver asked before each step
+ * @param rest between two steps; none where it is left out
  * @returns how many steps were acknowledged; it ends with the first that is not answered
  */
 export async function work(
@@ -42,7 +43,14 @@ export async function work(
     markOf,
     random,
     isOver,
-  }: { bags: Map<string, BagState>; markOf: () => string; random: () => number; isOver: () => boolean },
+    rest,
+  }: {
+    bags: Map<string, BagState>;
+    markOf: () => string;
+    random: () => number;
+    isOver: () => boolean;
+    rest?: (() => Promise<void>) | undefined;
+  },
 ): Promise<number> {
   let acknowledged = 0;
   const appears = (id: string, mark: string) => {
@@ -53,6 +61,7 @@ export async function work(
     acknowledged += 1;
   };
   while (!isOver()) {
+    await rest?.();
     const known = [...bags];
     const [id, state] = known[Math.floor(random() * known.length)] ?? [];
     const choice = random();

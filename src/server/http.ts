@@ -33,18 +33,26 @@ export async function answer(route: () => Promise<unknown>): Promise<Response> {
   } catch (error) {
     if (isStoreTrouble(error)) return Response.json({ sentence: error.sentence } satisfies Refusal, { status: 503 });
     if (error instanceof Refused) return Response.json(error.refusal, { status: error.status });
-    console.error(error);
-    const full = /SQLITE_FULL|ENOSPC|disk is full/i.test(String(error));
+    const text = String(error);
+    const full = FULL.test(text);
+    // What the disk refuses she is told on the screen; anything else is a fault of Ruelle's own.
+    const isDisk = full || DISK.test(text);
+    if (!isDisk) console.error(error);
     return Response.json(
       {
         sentence: full
           ? 'The disk is full, so nothing could be saved. Your work is kept in this window: free some space and it will be saved.'
           : 'This could not be saved or read just now. Your work is kept in this window.',
       } satisfies Refusal,
-      { status: full ? 507 : 500 },
+      { status: full ? 507 : isDisk ? 503 : 500 },
     );
   }
 }
+
+/** By these SQLite and the system say that the disk is full. */
+const FULL = /SQLITE_FULL|ENOSPC|EFBIG|disk is full/i;
+/** By these SQLite says that the file can't be read or written, now or at all. */
+const DISK = /SQLITE_(IOERR|READONLY|CANTOPEN|CORRUPT|NOTADB|BUSY|LOCKED|PERM)/;
 
 /**
  * Reads a request's body as JSON of a shape, never taking in more than the limit, whatever its headers say.

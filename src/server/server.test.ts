@@ -91,6 +91,12 @@ describe('answer', () => {
     expect((await response.json()).sentence).toContain('disk is full');
   });
 
+  it('says of what the disk refuses that the work is kept, and does not call it its own fault', async () => {
+    const response = await answer(() => Promise.reject(new Error('SQLITE_IOERR: disk I/O error')));
+    expect(response.status).toBe(503);
+    expect((await response.json()).sentence).toContain('kept in this window');
+  });
+
   it('tells nothing of the inside of a failure', async () => {
     const response = await answer(() => Promise.reject(new Error('secret path /x/y')));
     expect(response.status).toBe(500);

@@ -50,7 +50,8 @@ export async function openStore(path: string, madeBy = 'unbuilt'): Promise<Store
     close: async () => {
       await writer.idle();
       if (reading !== writing) await reading.close();
-      await writing.query(INTO_THE_FILE);
+      // Where the disk is full it stays beside the file, and is read from there.
+      await writing.query(INTO_THE_FILE).catch(() => undefined);
       await writing.close();
     },
   };
