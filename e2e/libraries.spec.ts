@@ -1,3 +1,4 @@
+import AxeBuilder from '@axe-core/playwright';
 import { expect, test } from '@playwright/test';
 import { figure, fill, goTo, newBag, restingNumber, restingText, saved } from './bag';
 
@@ -81,4 +82,41 @@ test('a new bag is begun from a swatch of the library', async ({ page }) => {
   await page.waitForURL(/\/carry$/);
   await goTo(page, 'Swatch');
   await expect(figure(page, 'gauge.stitchWidth')).toHaveText(width);
+});
+
+test('among many of a library one is found by its name, and all of them can be come to', async ({ page }) => {
+  const address = await newBag(page);
+  const many = 120;
+  const of = (number: number) => `${number % 10 ? 'Music lyre' : 'Étui'} ${number}`;
+  const sizes = { widthMm: 40, heightMm: 90, thicknessMm: 12, massG: null, turns: 'any-way', known: null };
+  for (let number = 1; number <= many; number += 1)
+    await page.request.post('/api/things', { data: { one: { ...sizes, id: `lyre${number}`, name: of(number) } } });
+  await page.goto(`${address}/carry`);
+  const list = page.getByLabel('Add a thing', { exact: true });
+  const found = page.getByRole('searchbox', { name: 'Find among your things' });
+  await expect(list.locator('option', { hasText: 'Yours: ' })).toHaveCount(100);
+  await page.getByRole('button', { name: 'Show more' }).click();
+  await expect.poll(() => list.locator('option', { hasText: 'Yours: ' }).count()).toBeGreaterThanOrEqual(many);
+  await found.fill('etui 120');
+  await expect(list.locator('option', { hasText: 'Yours: ' })).toHaveText(['Yours: Étui 120']);
+  await list.selectOption({ label: 'Yours: Étui 120' });
+  await expect(page.getByRole('listitem').filter({ hasText: 'Étui 120' })).toBeVisible();
+  await found.fill('bassoon');
+  await expect(page.getByText('None has “bassoon” in its name.')).toBeVisible();
+  expect((await new AxeBuilder({ page }).analyze()).violations).toEqual([]);
+  for (let number = 1; number <= many; number += 1) await page.request.delete(`/api/things/lyre${number}`);
+});
+
+test('a bag is found on the shelf by words of its name', async ({ page }) => {
+  const address = await newBag(page);
+  const id = address.split('/').at(-1);
+  for (let copy = 0; copy < 13; copy += 1) await page.request.post(`/api/bags/${id}/copy`);
+  await fill(page, 'Name of the bag', 'Ferryman’s Étui');
+  await saved(page);
+  await page.goto('/');
+  await page.getByRole('searchbox', { name: 'Find a bag' }).fill('etui ferry');
+  await expect(page.locator('[data-bag]')).toHaveCount(1);
+  await expect(page.getByText('1 bag found on the shelf')).toBeVisible();
+  await page.getByRole('searchbox', { name: 'Find a bag' }).fill('');
+  await expect.poll(() => page.locator('[data-bag]').count()).toBeGreaterThanOrEqual(12);
 });

@@ -135,8 +135,9 @@ export function malformed(document: Json, random: Random): Json {
   if (Array.isArray(document)) {
     const at = Math.floor(random() * (document.length + 1));
     const rest = [...document];
-    if (at === document.length || random() < 0.2) rest.splice(at, 0, anything(random));
-    else if (random() < 0.2) rest.splice(at, 1);
+    const choice = random();
+    if (at === document.length || choice < 0.2) rest.splice(at, 0, anything(random));
+    else if (choice < 0.4) rest.splice(at, 1);
     else rest[at] = malformed(rest[at] as Json, random);
     return rest;
   }

@@ -100,6 +100,17 @@ async function readText(request: Request): Promise<string> {
   return Buffer.concat(chunks).toString('utf8');
 }
 
+/**
+ * Reads what stands behind the question mark of an address.
+ *
+ * @throws Refused 400 when it is of another shape
+ */
+export function readQuery<T>(request: Request, schema: z.ZodType<T>): T {
+  const parsed = schema.safeParse(Object.fromEntries(new URL(request.url).searchParams));
+  if (!parsed.success) throw new Refused(400, { sentence: 'There is no such part of it.' });
+  return parsed.data;
+}
+
 /** The id of a bag from a path. @throws Refused 404 when it can't be one */
 export function bagIdFrom(text: string): BagId {
   const parsed = bagIdSchema.safeParse(text);

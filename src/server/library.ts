@@ -1,12 +1,12 @@
 import { nanoid } from 'nanoid';
 import type { z } from 'zod';
-import type { KeepResult, Listed } from '@/store';
-import { answer, readBody, Refused } from './http';
-import { keepSchema } from './requests';
+import type { KeepResult, Listed, Part } from '@/store';
+import { answer, readBody, readQuery, Refused } from './http';
+import { keepSchema, partSchema } from './requests';
 
 interface Shelf<T> {
   keep(one: T): Promise<KeepResult>;
-  list(): Promise<Listed<T>>;
+  list(part: Part): Promise<Listed<T>>;
   remove(id: string): Promise<boolean>;
 }
 
@@ -26,9 +26,10 @@ export async function keepOne<T>(shelf: Shelf<T>, one: T): Promise<void> {
   throw new Refused(409, { sentence, faults: [{ path: ['name'], sentence }] });
 }
 
-/** The routes of a library whose ones name themselves: all of them, and keeping one. */
+/** The routes of a library whose ones name themselves: a part of them, and keeping one. */
 export const libraryRoutes = <T extends { id: string; name: string }>({ shelf, schema }: LibraryRoutes<T>) => ({
-  GET: (): Promise<Response> => answer(async () => (await shelf()).list()),
+  GET: (request: Request): Promise<Response> =>
+    answer(async () => (await shelf()).list(readQuery(request, partSchema))),
   POST: (request: Request): Promise<Response> =>
     answer(async () => {
       const { one } = await readBody(request, keepSchema(schema));

@@ -44,9 +44,12 @@ export const newSwatchSchema = z.strictObject({ swatch: swatchSchema });
 /** One of a library whose ones name themselves. */
 export const keepSchema = <T>(one: z.ZodType<T>) => z.strictObject({ one });
 
-/** A page of the shelf. */
-export const shelfPageSchema = z.object({
+/** A part of a library, and what is searched for in it. */
+export const partSchema = z.object({
+  search: z.string().max(200).default(''),
   offset: z.coerce.number().int().min(0).max(1_000_000).default(0),
-  limit: z.coerce.number().int().min(1).max(100).default(48),
-  archived: z.enum(['yes', 'no']).default('no'),
+  limit: z.coerce.number().int().min(1).max(100).default(100),
 });
+
+/** A part of the shelf. */
+export const shelfPartSchema = partSchema.extend({ archived: z.enum(['yes', 'no']).default('no') });

@@ -5,6 +5,7 @@ import { isMeasured, readDesignText, trimmedHistory, type Design } from '@/core/
 import type { Access } from './access';
 import { bySchema, readDocument } from './documents';
 import type { BagRow } from './models';
+import { readPart, type Part } from './search';
 
 export const bagIdSchema = z
   .string()
@@ -72,28 +73,16 @@ export class BagRepository {
   constructor(private readonly access: Access) {}
 
   /**
-   * Bags of the shelf (or put away), the last changed first; `unreadable` names those of this part whose document this
+   * A part of the bags of the shelf (or put away) that are searched for, the last changed first; `unreadable` names those of this part whose document this
    * version can't read. They stay as they are.
    */
-  async list(options: {
-    archived: boolean;
-    offset: number;
-    limit: number;
-  }): Promise<{ bags: StoredBag[]; total: number; unreadable: string[] }> {
-    const { read } = this.access;
-    const where = { archivedAt: options.archived ? { [Op.not]: null } : null };
-    const [rows, total] = await Promise.all([
-      read.Bag.findAll({
-        where,
-        order: [
-          ['updatedAt', 'DESC'],
-          ['id', 'ASC'],
-        ],
-        offset: options.offset,
-        limit: options.limit,
-      }),
-      read.Bag.count({ where }),
-    ]);
+  async list({
+    archived,
+    ...part
+  }: Part & { archived: boolean }): Promise<{ bags: StoredBag[]; total: number; unreadable: string[] }> {
+    const { rows, total } = await readPart(this.access.read.Bag, part, {
+      archivedAt: archived ? { [Op.not]: null } : null,
+    });
     const bags = rows.map((row) => ({ name: row.name, bag: storedBag(row) }));
     return {
       bags: bags.flatMap(({ bag }) => bag ?? []),

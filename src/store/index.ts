@@ -11,5 +11,6 @@ export {
 export { freeName, type KeepResult, type Listed } from './library';
 export { holdFile } from './holdFile';
 export type { KeptCard } from './reckonedRepository';
+export type { Part } from './search';
 export { openStore, type Store } from './openStore';
 export { StoreTrouble, isStoreTrouble } from './trouble';

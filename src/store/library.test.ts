@@ -42,11 +42,50 @@ describe('things that are remembered', () => {
   });
 });
 
+describe('a library with more in it than is given at a time', () => {
+  const MANY = 340;
+  beforeEach(async () => {
+    for (let number = 1; number <= MANY; number += 1)
+      await store.things.keep(someThing(`n${number}`, `${number % 2 ? 'Étui' : 'Mute'} ${number}`));
+  });
+
+  it('is read part by part, each once and none left out', async () => {
+    const seen: string[] = [];
+    for (let offset = 0; ; offset += 100) {
+      const { kept, total } = await store.things.list({ offset, limit: 100 });
+      expect(total).toBe(MANY);
+      if (kept.length === 0) break;
+      seen.push(...kept.map(({ id }) => id));
+    }
+    expect(new Set(seen).size).toBe(MANY);
+    expect(seen).toHaveLength(MANY);
+  });
+
+  it('is searched by words of the names, whatever their case and accents, all of it', async () => {
+    expect(await store.things.list({ search: 'etui 7', limit: 5 })).toMatchObject({
+      // 7, 17, 27, … and 71, 73, … 79, 171, …: all with an odd number in which there is a 7.
+      total: Array.from({ length: MANY }, (_, index) => index + 1).filter((n) => n % 2 === 1 && `${n}`.includes('7'))
+        .length,
+      kept: { length: 5 },
+    });
+    expect((await store.things.list({ search: 'ÉTUI 339' })).kept.map(({ name }) => name)).toEqual(['Étui 339']);
+    expect(await store.things.list({ search: '100%_' })).toEqual({ kept: [], unreadable: [], total: 0 });
+  });
+
+  it('finds one by its id, wherever it is', async () => {
+    expect((await store.things.find('n1'))?.name).toBe('Étui 1');
+    expect(await store.things.find('__proto__')).toBeNull();
+  });
+});
+
 describe('swatches', () => {
   it('know the bags that are planned from them', async () => {
     await store.bags.create({ ...fullDesign(), name: 'One' });
     await store.bags.create({ ...fullDesign(), name: 'Another' });
-    expect([...(await store.swatches.usedBy())]).toEqual([[fullDesign().swatch.id, ['Another', 'One']]]);
+    expect([...(await store.swatches.usedBy([fullDesign().swatch.id]))]).toEqual([
+      [fullDesign().swatch.id, ['Another', 'One']],
+    ]);
+    expect((await store.swatches.usedBy(['another'])).size).toBe(0);
   });
 
   it('taken out leave the bag its readings, and saving the bag does not bring them back', async () => {
@@ -57,7 +96,7 @@ describe('swatches', () => {
     expect(saved.ok).toBe(true);
     expect((await store.swatches.list()).kept).toEqual([]);
     expect((await store.bags.open(id))?.design.swatch.hookMm).toBe(6);
-    expect([...(await store.swatches.usedBy())]).toEqual([]);
+    expect([...(await store.swatches.usedBy([fullDesign().swatch.id]))]).toEqual([]);
   });
 
   it('measured again in one bag are not set back by another that changed nothing of them', async () => {

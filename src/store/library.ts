@@ -2,6 +2,7 @@ import { Op } from 'sequelize';
 import type { z } from 'zod';
 import type { Access } from './access';
 import { bySchema, readDocument } from './documents';
+import { readPart, type Part } from './search';
 
 /** Something of the maker's that is kept apart from any bag and used again. */
 interface Kept {
@@ -11,16 +12,15 @@ interface Kept {
 
 export type KeepResult = { ok: true } | { ok: false; reason: 'name-taken'; freeName: string };
 
-/** How many of a kind are listed at most, the last changed first. */
-const MOST_LISTED = 300;
-
 /** The tables of things that are kept apart from any bag. */
 export type LibraryTable = 'Swatch' | 'Thing' | 'OwnStitch';
 
-/** What a library holds: those that can be read, and the names of those that can't. They stay as they are. */
+/** A part of a library: those that can be read, and the names of those that can't. They stay as they are. */
 export interface Listed<T> {
   kept: T[];
   unreadable: string[];
+  /** How many there are of those that were asked for, in this part and in all others. */
+  total: number;
 }
 
 /** A shelf of one kind of thing that is used again: swatches, things to carry, patterns of her own. */
@@ -45,14 +45,21 @@ export class Library<T extends Kept> {
     });
   }
 
-  /** Those that were changed last, and the names of those that can't be read any more. */
-  async list(): Promise<Listed<T>> {
-    const rows = await this.access.read[this.table].findAll({ order: [['updatedAt', 'DESC']], limit: MOST_LISTED });
+  /** A part of those that are searched for, the last changed first. */
+  async list(part: Part = {}): Promise<Listed<T>> {
+    const { rows, total } = await readPart(this.access.read[this.table], part);
     const read = rows.map(({ name, document }) => ({ name, one: readDocument(document, bySchema(this.schema)) }));
     return {
       kept: read.flatMap(({ one }) => one ?? []),
       unreadable: read.flatMap(({ name, one }) => (one === null ? [name] : [])),
+      total,
     };
+  }
+
+  /** One of them; null where there is none, or it can't be read any more. */
+  async find(id: string): Promise<T | null> {
+    const row = await this.access.read[this.table].findByPk(id);
+    return row && readDocument(row.document, bySchema(this.schema));
   }
 
   /** Forgets one. Tells whether there was one. */

@@ -154,7 +154,7 @@ describe('ids that are names of things JavaScript knows', () => {
   it.each(['__proto__', 'constructor', 'toString', 'hasOwnProperty'])('%s is an id like any other', async (name) => {
     const swatch = { ...fullDesign().swatch, id: swatchIdSchema.parse(name) };
     const id = await at.store.bags.create({ ...fullDesign(), swatch });
-    expect([...(await at.store.swatches.usedBy())]).toEqual([[name, [fullDesign().name]]]);
+    expect([...(await at.store.swatches.usedBy([name]))]).toEqual([[name, [fullDesign().name]]]);
     expect((await at.store.swatches.list()).kept.map((one) => one.id)).toEqual([name]);
     expect(await at.store.bags.open(id)).toMatchObject({ design: { swatch: { id: name } } });
   });

@@ -15,9 +15,13 @@ export class SwatchRepository extends Library<Swatch> {
     return taken.has(name.toLowerCase()) ? freeName(name, taken) : name;
   }
 
-  /** The names of the bags that are planned from each swatch, by the swatch's id. */
-  async usedBy(): Promise<Map<string, string[]>> {
-    const bags = await this.access.read.Bag.findAll({ attributes: ['name', 'swatchId'], order: [['name', 'ASC']] });
+  /** The names of the bags that are planned from some swatches, by the swatch's id. */
+  async usedBy(ids: readonly string[]): Promise<Map<string, string[]>> {
+    const bags = await this.access.read.Bag.findAll({
+      attributes: ['name', 'swatchId'],
+      where: { swatchId: [...ids] },
+      order: [['name', 'ASC']],
+    });
     const used = new Map<string, string[]>();
     for (const { name, swatchId } of bags)
       if (swatchId !== null) used.set(swatchId, [...(used.get(swatchId) ?? []), name]);

@@ -1,13 +1,14 @@
 import type { Metadata } from 'next';
 import { getStore } from '@/server/store';
+import { swatchesWithBags } from '@/server/swatches';
 import { SwatchShelf } from '@/ui/swatch/SwatchShelf';
+import { SWATCHES_AT_A_TIME, shownSwatches } from '@/ui/swatch/shownSwatches';
 
 export const dynamic = 'force-dynamic';
 export const metadata: Metadata = { title: 'Swatches' };
 
 /** The library of swatches, apart from any bag. */
 export default async function SwatchesPage() {
-  const { swatches } = await getStore();
-  const [{ kept, unreadable }, usedBy] = await Promise.all([swatches.list(), swatches.usedBy()]);
-  return <SwatchShelf first={kept} unreadable={unreadable} usedBy={[...usedBy]} />;
+  const first = await swatchesWithBags(await getStore(), { limit: SWATCHES_AT_A_TIME });
+  return <SwatchShelf first={shownSwatches(first)} />;
 }

@@ -12,6 +12,7 @@ import { useBag, useBagStore } from '@/ui/bag/BagProvider';
 import { Group } from '@/ui/bag/PlaceLayout';
 import { ChoiceField } from '@/ui/fields';
 import { useLibrary, type LibraryShelf } from '@/ui/library/library';
+import { LibraryFinder } from '@/ui/library/LibraryFinder';
 import { SetAside } from '@/ui/library/SetAside';
 import { NewThing, type BegunThing } from './NewThing';
 import { ThingFields } from './ThingFields';
@@ -56,6 +57,7 @@ export function ThingsGroup() {
   return (
     <Group title="What goes in" action={<AddThing hers={hers} onAdd={add} onBegin={begin} />}>
       <SetAside names={hers.unreadable} />
+      <LibraryFinder part={hers} label="Find among your things" where="in “Add a thing…”" />
       {items.length === 0 && !begun && (
         <Box fontSize="14.5px">Nothing yet. List what the bag has to hold, and its sizes can follow from that.</Box>
       )}

@@ -6,7 +6,8 @@ import { USUAL_YARN, type StarterId, type Swatch, type YarnAndHook } from '@/cor
 import { YARN_CLASS_LABELS } from '@/core/wording';
 import { TypedField } from '@/ui/fields/TypedField';
 import { FieldFrame } from '@/ui/fields/FieldFrame';
-import { useSwatchLibrary } from '@/ui/swatch/swatchLibrary';
+import { LibraryFinder } from '@/ui/library/LibraryFinder';
+import { useSwatchPart } from '@/ui/swatch/swatchLibrary';
 import { clothStyle } from '@/ui/theme/system';
 import type { BagCard } from '@/drawing';
 import { DrawnBag } from './DrawnBag';
@@ -22,17 +23,19 @@ export function NewBag({
   starters: readonly StarterCard[];
   onBegin: (starter: StarterId, from: BegunFrom) => void;
 }) {
-  const { swatches, loaded } = useSwatchLibrary();
+  const part = useSwatchPart();
+  const { kept: swatches, loaded, search } = part;
   const [chosen, setChosen] = useState<Swatch['id'] | 'none' | null>(null);
   const [yarn, setYarn] = useState<YarnAndHook>(USUAL_YARN);
   // With nothing to choose from there is nothing to ask.
-  const from = chosen ?? (loaded && swatches.length === 0 ? 'none' : null);
+  const from = chosen ?? (loaded && swatches.length === 0 && search === '' ? 'none' : null);
   return (
     <Box as="section" aria-label="Begin from" bg="counterEdge" px={{ base: '4', md: '6' }} py="4">
       <Heading as="h2" fontSize="18px" mb="2">
         Which of your swatches is it from?
       </Heading>
-      <Flex gap="3" wrap="wrap" role="group" aria-label="Your swatches">
+      <LibraryFinder part={part} label="Find among your swatches" />
+      <Flex gap="3" wrap="wrap" role="group" aria-label="Your swatches" mt="2">
         {swatches.map((swatch) => (
           <Choice key={swatch.id} pressed={from === swatch.id} onPress={() => setChosen(swatch.id)}>
             <span

@@ -8,10 +8,12 @@ import { useEffect, useRef, useState } from 'react';
 import type { BagCard } from '@/drawing';
 import { DrawerHead } from './DrawerHead';
 import { BASIS_WORDS } from '@/core/wording';
+import { LibraryFinder } from '@/ui/library/LibraryFinder';
 import { SetAside } from '@/ui/library/SetAside';
 import { DrawnBag } from './DrawnBag';
 import { NewBag, type StarterCard } from './NewBag';
-import { archiveBag, copyBag, importBag, loadCards, newBag, type ShelfPart } from './shelfActions';
+import { archiveBag, copyBag, importBag, newBag, type ShelfPart } from './shelfActions';
+import { useShelf } from './useShelf';
 
 interface ShelfViewProps extends ShelfPart {
   starters: StarterCard[];
@@ -20,7 +22,7 @@ interface ShelfViewProps extends ShelfPart {
 /** The shelf: every bag as a small true drawing, all to one scale. New bags begin from a small working one. */
 export function ShelfView({ starters, ...first }: ShelfViewProps) {
   const router = useRouter();
-  const [shown, setShown] = useState({ ...first, archived: false });
+  const shown = useShelf(first);
   const [choosing, setChoosing] = useState(false);
   const [sentence, setSentence] = useState<string | null>(null);
   const [putAway, setPutAway] = useState<BagCard | null>(null);
@@ -41,9 +43,7 @@ export function ShelfView({ starters, ...first }: ShelfViewProps) {
     if (file) void tell(async () => openNew(await importBag(file)));
   };
   const reload = async (archived: boolean) => {
-    const page = await loadCards(0, archived);
-    if (page) setShown({ ...page, archived });
-    else setSentence('The shelf can’t be reached just now.');
+    if (!(await shown.show(archived))) setSentence('The shelf can’t be reached just now.');
   };
   const openNew = (answer: { id: string } | { sentence: string }): string | null => {
     if ('sentence' in answer) return answer.sentence;
@@ -77,7 +77,7 @@ export function ShelfView({ starters, ...first }: ShelfViewProps) {
     >
       <DrawerHead
         title="Ruelle"
-        counted={`${shown.total} ${shown.total === 1 ? 'bag' : 'bags'} ${shown.archived ? 'put away' : 'on the shelf'}`}
+        counted={`${shown.total} ${shown.total === 1 ? 'bag' : 'bags'} ${shown.search === '' ? '' : 'found '}${shown.archived ? 'put away' : 'on the shelf'}`}
       >
         <Button
           size="sm"
@@ -173,7 +173,17 @@ export function ShelfView({ starters, ...first }: ShelfViewProps) {
 
       <Box as="main" px="6" py="6" flex="1">
         <SetAside names={shown.unreadable} />
-        {onShelf === 0 && (
+        <LibraryFinder
+          part={{
+            kept: shown.cards,
+            unreadable: shown.unreadable,
+            total: shown.total,
+            search: shown.search,
+            find: shown.find,
+          }}
+          label="Find a bag"
+        />
+        {onShelf === 0 && shown.search === '' && (
           <Box fontSize="18px">
             {shown.archived ? 'Nothing is put away.' : 'The shelf is empty. Begin with “New bag”.'}
           </Box>
@@ -209,21 +219,7 @@ export function ShelfView({ starters, ...first }: ShelfViewProps) {
             />
           ))}
         </Grid>
-        {onShelf < shown.total && (
-          <MoreBelow
-            onReach={async () => {
-              const page = await loadCards(onShelf, shown.archived);
-              if (page)
-                setShown({
-                  ...shown,
-                  total: page.total,
-                  cards: [...shown.cards, ...page.cards],
-                  unreadable: [...shown.unreadable, ...page.unreadable],
-                });
-            }}
-            count={shown.total - onShelf}
-          />
-        )}
+        {onShelf < shown.total && <MoreBelow onReach={shown.more} count={shown.total - onShelf} />}
       </Box>
     </Flex>
   );

@@ -66,11 +66,20 @@ export async function archiveBag(id: string, archived: boolean): Promise<string 
   return refusal(await ask(`/api/bags/${id}/archive`, 'PUT', { archived }));
 }
 
-export async function loadCards(offset: number, archived: boolean): Promise<ShelfPart | null> {
+export async function loadCards({
+  offset,
+  archived,
+  search,
+}: {
+  offset: number;
+  archived: boolean;
+  search: string;
+}): Promise<ShelfPart | null> {
   const query = new URLSearchParams({
     offset: String(offset),
     limit: String(SHELF_PAGE),
     archived: archived ? 'yes' : 'no',
+    search,
   });
   const result = await ask<ShelfPart>(`/api/bags?${query}`, 'GET');
   return result.ok ? result.answer : null;

@@ -7,6 +7,7 @@ import { PANEL_STITCH_IDS, STITCHES, STITCH_IDS, type StitchId } from '@/core/st
 import { stitchName } from '@/core/wording';
 import { useBag, useBagStore } from '@/ui/bag/BagProvider';
 import { ChoiceField } from '@/ui/fields';
+import { LibraryFinder } from '@/ui/library/LibraryFinder';
 import { SetAside } from '@/ui/library/SetAside';
 import { useLibrary } from '@/ui/library/library';
 import { OwnStitchSheet } from './OwnStitchSheet';
@@ -99,6 +100,7 @@ export function StitchChoice({ looking, onLook }: StitchChoiceProps) {
           onChange={(id) => onLook(id === 'none' ? null : id)}
         />
       </Flex>
+      <LibraryFinder part={hers} label="Find among your patterns" where="in “Yours, from other bags”" />
       <SetAside names={hers.unreadable} />
       {told && (
         <Box role="status" fontSize="14px">

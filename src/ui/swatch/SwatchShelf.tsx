@@ -3,28 +3,28 @@
 import { Box, Button, Flex, Grid } from '@chakra-ui/react';
 import Link from 'next/link';
 import { useRouter } from 'next/navigation';
-import { useMemo, useState } from 'react';
+import { useState } from 'react';
 import type { Swatch } from '@/core/design';
 import { Sheet } from '@/ui/bag/Sheet';
+import { LibraryFinder } from '@/ui/library/LibraryFinder';
 import { SetAside } from '@/ui/library/SetAside';
-import { sendTo } from '@/ui/library/library';
+import { sendTo, useLibraryPart, type FoundLibrary } from '@/ui/library/library';
 import { DrawerHead } from '@/ui/shelf/DrawerHead';
 import { newBag } from '@/ui/shelf/shelfActions';
 import { SwatchCard } from './SwatchCard';
+import { readShownSwatches, type ShownSwatch } from './shownSwatches';
 
 interface SwatchShelfProps {
-  first: readonly Swatch[];
-  /** Names of those that can't be read any more. */
-  unreadable: readonly string[];
-  /** The names of the bags that are planned from each, with the swatch's id. */
-  usedBy: readonly (readonly [id: string, bags: readonly string[]])[];
+  /** The part of the library that the page comes with. */
+  first: FoundLibrary<ShownSwatch>;
 }
 
 /** The swatches that were measured: what each is, what it gives, and which bags are planned from it. */
-export function SwatchShelf({ first, unreadable, usedBy }: SwatchShelfProps) {
-  const bagsOf = useMemo(() => new Map<string, readonly string[]>(usedBy), [usedBy]);
-  const [swatches, setSwatches] = useState(first);
-  const [asking, setAsking] = useState<Swatch | null>(null);
+export function SwatchShelf({ first }: SwatchShelfProps) {
+  const [asked, setAsked] = useState(0);
+  const part = useLibraryPart(readShownSwatches, first, asked);
+  const { kept, unreadable, total } = part;
+  const [asking, setAsking] = useState<ShownSwatch | null>(null);
   const [sentence, setSentence] = useState<string | null>(null);
   const router = useRouter();
 
@@ -32,7 +32,7 @@ export function SwatchShelf({ first, unreadable, usedBy }: SwatchShelfProps) {
     setAsking(null);
     const refused = await sendTo(`/api/swatches/${swatch.id}${even ? '?even=used' : ''}`, { method: 'DELETE' });
     setSentence(refused ?? `“${swatch.name}” is out of the library.`);
-    if (refused === null) setSwatches(swatches.filter(({ id }) => id !== swatch.id));
+    if (refused === null) setAsked((times) => times + 1);
   };
   const begin = async (swatch: Swatch) => {
     const answer = await newBag('thirds', { swatchId: swatch.id });
@@ -44,7 +44,7 @@ export function SwatchShelf({ first, unreadable, usedBy }: SwatchShelfProps) {
     <Flex direction="column" minH="100vh">
       <DrawerHead
         title="Swatches"
-        counted={`${swatches.length} ${swatches.length === 1 ? 'swatch' : 'swatches'} in the library`}
+        counted={`${total} ${total === 1 ? 'swatch' : 'swatches'} ${part.search === '' ? 'in the library' : 'found'}`}
       >
         <Link href="/" prefetch={false}>
           ← Shelf
@@ -56,15 +56,18 @@ export function SwatchShelf({ first, unreadable, usedBy }: SwatchShelfProps) {
         </Box>
       )}
       <Grid as="main" templateColumns="repeat(auto-fill, minmax(min(100%, 540px), 1fr))" gap="5" p="6">
+        <LibraryFinder part={part} label="Find among your swatches" />
         <SetAside names={unreadable} />
-        {swatches.length === 0 && <Box>None yet. Every swatch that you measured for a bag is kept here.</Box>}
-        {swatches.map((swatch) => (
+        {total === 0 && part.search === '' && (
+          <Box>None yet. Every swatch that you measured for a bag is kept here.</Box>
+        )}
+        {kept.map(({ swatch, bags }) => (
           <SwatchCard
             key={swatch.id}
             swatch={swatch}
-            bags={bagsOf.get(swatch.id) ?? []}
+            bags={bags}
             onBegin={() => begin(swatch)}
-            onTakeOut={() => ((bagsOf.get(swatch.id) ?? []).length > 0 ? setAsking(swatch) : takeOut(swatch, false))}
+            onTakeOut={() => (bags.length > 0 ? setAsking({ swatch, bags }) : takeOut(swatch, false))}
           />
         ))}
       </Grid>
@@ -73,14 +76,13 @@ export function SwatchShelf({ first, unreadable, usedBy }: SwatchShelfProps) {
         times in 20. Open a bag planned from a swatch to ask its numbers one by one.
       </Box>
       {asking && (
-        <Sheet open onClose={() => setAsking(null)} title={`Take out “${asking.name}”?`}>
+        <Sheet open onClose={() => setAsking(null)} title={`Take out “${asking.swatch.name}”?`}>
           <Box mb="4">
-            {(bagsOf.get(asking.id) ?? []).map((name) => `“${name}”`).join(', ')}{' '}
-            {(bagsOf.get(asking.id) ?? []).length === 1 ? 'is' : 'are'} planned from it. Each bag keeps the readings,
-            the yarn and the hook in its own plan; only the library forgets them.
+            {asking.bags.map((name) => `“${name}”`).join(', ')} {asking.bags.length === 1 ? 'is' : 'are'} planned from
+            it. Each bag keeps the readings, the yarn and the hook in its own plan; only the library forgets them.
           </Box>
           <Flex gap="3">
-            <Button bg="brass" color="ink" _hover={{ bg: 'brassPale' }} onClick={() => takeOut(asking, true)}>
+            <Button bg="brass" color="ink" _hover={{ bg: 'brassPale' }} onClick={() => takeOut(asking.swatch, true)}>
               Take it out of the library
             </Button>
             <Button variant="outline" onClick={() => setAsking(null)}>

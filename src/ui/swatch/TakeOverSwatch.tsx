@@ -1,6 +1,8 @@
 'use client';
 
-import { useSwatchLibrary } from './swatchLibrary';
+import { Box } from '@chakra-ui/react';
+import { LibraryFinder } from '@/ui/library/LibraryFinder';
+import { useSwatchPart } from './swatchLibrary';
 import { useBag, useBagStore } from '@/ui/bag/BagProvider';
 import { ChoiceField } from '@/ui/fields';
 
@@ -8,23 +10,27 @@ import { ChoiceField } from '@/ui/fields';
 export function TakeOverSwatch() {
   const own = useBag((state) => state.design.swatch.id);
   const store = useBagStore();
-  const others = useSwatchLibrary().swatches.filter(({ id }) => id !== own);
+  const part = useSwatchPart();
+  const others = part.kept.filter(({ id }) => id !== own);
 
-  if (others.length === 0) return null;
+  if (others.length === 0 && part.search === '') return null;
   const takeOver = (id: string) => {
     const chosen = others.find((swatch) => swatch.id === id);
     if (chosen) store.getState().edit('Swatch taken over', [{ path: ['swatch'], value: chosen }]);
   };
   return (
-    <ChoiceField
-      label="Take over one you measured before"
-      width="16em"
-      value=""
-      choices={[
-        { value: '', label: 'Choose a swatch…' },
-        ...others.map(({ id, name }) => ({ value: id, label: name })),
-      ]}
-      onChange={takeOver}
-    />
+    <Box display="grid" gap="2">
+      <LibraryFinder part={part} label="Find among your swatches" where="in the list" />
+      <ChoiceField
+        label="Take over one you measured before"
+        width="16em"
+        value=""
+        choices={[
+          { value: '', label: 'Choose a swatch…' },
+          ...others.map(({ id, name }) => ({ value: id, label: name })),
+        ]}
+        onChange={takeOver}
+      />
+    </Box>
   );
 }

@@ -2,28 +2,37 @@
 
 import { useCallback, useEffect, useState } from 'react';
 import { swatchSchema, type Swatch } from '@/core/design';
-import { readLibrary, sendTo } from '@/ui/library/library';
+import {
+  readLibrary,
+  readWholeLibrary,
+  sendTo,
+  useLibraryPart,
+  type LibraryPart,
+  type ReadPart,
+} from '@/ui/library/library';
 
 interface SwatchLibrary {
   swatches: readonly Swatch[];
-  /** Whether they have come: before that none are known, which is not the same as none. */
-  loaded: boolean;
   /** Keeps a copy of a swatch apart from its bag. Null when it worked, else a sentence. */
   keepCopy: (swatch: Swatch) => Promise<string | null>;
 }
 
-/** Every swatch that was measured, of this bag and of others. */
+const ADDRESS = '/api/swatches';
+
+/** A part of the swatches that were measured, to choose one. */
+export const useSwatchPart = (): LibraryPart<Swatch> => useLibraryPart(readSwatches);
+
+const readSwatches: ReadPart<Swatch> = (part) => readLibrary(ADDRESS, swatchSchema, part);
+
+/** Every swatch that was measured, of this bag and of others, to be reckoned with. */
 export function useSwatchLibrary(): SwatchLibrary {
   const [swatches, setSwatches] = useState<readonly Swatch[]>([]);
-  const [loaded, setLoaded] = useState(false);
   const [asked, setAsked] = useState(0);
 
   useEffect(() => {
     let gone = false;
-    void readLibrary('/api/swatches', swatchSchema).then(({ kept }) => {
-      if (gone) return;
-      setSwatches(kept);
-      setLoaded(true);
+    void readWholeLibrary(ADDRESS, swatchSchema).then((whole) => {
+      if (!gone) setSwatches(whole);
     });
     return () => {
       gone = true;
@@ -31,7 +40,7 @@ export function useSwatchLibrary(): SwatchLibrary {
   }, [asked]);
 
   const keepCopy = useCallback(async (swatch: Swatch): Promise<string | null> => {
-    const sentence = await sendTo('/api/swatches', {
+    const sentence = await sendTo(ADDRESS, {
       method: 'POST',
       headers: { 'content-type': 'application/json' },
       body: JSON.stringify({ swatch }),
@@ -39,5 +48,5 @@ export function useSwatchLibrary(): SwatchLibrary {
     if (sentence === null) setAsked((times) => times + 1);
     return sentence;
   }, []);
-  return { swatches, loaded, keepCopy };
+  return { swatches, keepCopy };
 }

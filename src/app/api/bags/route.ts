@@ -2,20 +2,17 @@ import { nanoid } from 'nanoid';
 import type { z } from 'zod';
 import { isOwnStitchId, starterDesign, swatchIdSchema, type Design } from '@/core/design';
 import { checkedDesign } from '@/server/checkedDesign';
-import { Refused, answer, readBody } from '@/server/http';
-import { newBagSchema, shelfPageSchema } from '@/server/requests';
+import { Refused, answer, readBody, readQuery } from '@/server/http';
+import { newBagSchema, shelfPartSchema } from '@/server/requests';
 import { cardsOf } from '@/server/shelf';
 import { getStore } from '@/server/store';
 
-/** A page of the shelf: bags as cards with their drawings. */
+/** A part of the shelf: bags as cards with their drawings. */
 export const GET = (request: Request): Promise<Response> =>
   answer(async () => {
-    const page = shelfPageSchema.safeParse(Object.fromEntries(new URL(request.url).searchParams));
-    if (!page.success) throw new Refused(400, { sentence: 'There is no such part of the shelf.' });
-    const { bags, total, unreadable } = await (
-      await getStore()
-    ).bags.list({ ...page.data, archived: page.data.archived === 'yes' });
-    return { cards: await cardsOf(bags), total, unreadable };
+    const { archived, ...part } = readQuery(request, shelfPartSchema);
+    const { bags, ...rest } = await (await getStore()).bags.list({ ...part, archived: archived === 'yes' });
+    return { cards: await cardsOf(bags), ...rest };
   });
 
 /** A new bag, from a starter or from a design file that was read in. */
@@ -33,7 +30,7 @@ async function newDesign(wish: FromStarter): Promise<Design> {
   const { swatches } = await getStore();
   if (wish.swatchId === undefined)
     return { ...design, swatch: { ...design.swatch, name: await swatches.nameOfItsOwn(design.swatch.name) } };
-  const swatch = (await swatches.list()).kept.find(({ id }) => id === wish.swatchId);
+  const swatch = await swatches.find(wish.swatchId);
   if (!swatch) throw new Refused(404, { sentence: 'There is no such swatch in the library any more.' });
   return checkedDesign({ ...design, swatch, stitch: isOwnStitchId(swatch.stitch) ? design.stitch : swatch.stitch });
 }

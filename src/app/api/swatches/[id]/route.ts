@@ -9,7 +9,7 @@ export const DELETE = (request: Request, { params }: { params: Promise<{ id: str
   answer(async () => {
     const { id } = await params;
     const { swatches } = await getStore();
-    const bags = (await swatches.usedBy()).get(id) ?? [];
+    const bags = (await swatches.usedBy([id])).get(id) ?? [];
     if (bags.length > 0 && new URL(request.url).searchParams.get('even') !== 'used')
       throw new Refused(409, {
         sentence: `${bags.map((name) => `“${name}”`).join(', ')} ${bags.length === 1 ? 'is' : 'are'} planned from this swatch. Taken out of the library, its readings stay in ${bags.length === 1 ? 'that bag' : 'those bags'}.`,
