@@ -1,4 +1,5 @@
 /** Times what the core computes, in Node: prints the milliseconds of each run as JSON, by what was run. */
+import fc from 'fast-check';
 import { alternatives } from '../src/core/alternatives';
 import { BODY_KINDS, usualBody } from '../src/core/body';
 import { pieceOfBody } from '../src/core/gauge';
@@ -12,7 +13,9 @@ import { perUnit } from '../src/core/solutions/criteria';
 import { solutionModel } from '../src/core/solutions/fabricOptions';
 import { search } from '../src/core/solutions/search';
 import { planBag } from '../src/core/plan';
+import { anyDesign } from '../src/core/testing/anyDesign';
 import { demoBags, demoSwatches } from '../src/demo/demoBags';
+import { shelfWork } from '../src/workers/shelfWork';
 
 const WARM_UP_SHARE = 0.1;
 
@@ -178,6 +181,7 @@ process.stdout.write(
       ]),
     ),
     planAndPack: timesOf(designs, (design) => planBag(design)),
+    cards: timesOf(fc.sample(anyDesign, { numRuns: 400, seed: 7 }), (design) => shelfWork.card(design, null)),
     fold: timesOf(foldable, fold, 0.3),
     foldLarge: timesOf(largeFoldable, fold),
     plansPerSecond: plansPerSecond(),

@@ -4,6 +4,7 @@ import { mkdtempSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { buildSync } from 'esbuild';
+import { coldShelf, saveTimes } from './lib/benchServer.mjs';
 import { launchBrowser } from './lib/browser.mjs';
 import { ROOT, buildApp, installPackages, run } from './lib/ready.mjs';
 import { freePort } from './lib/ports.mjs';
@@ -16,6 +17,8 @@ const DRAG_FIRST_STEPS = 80;
 const FIRST_VIEWS = 12;
 const DEMO_BAGS = 9;
 const FIRST_FRAMES = 8;
+const LARGE_SHELF = 5000;
+const COLD_STARTS = 8;
 const rows = [];
 
 installPackages();
@@ -36,6 +39,12 @@ report('Better plans: all stitches, three hooks and those between', core.solutio
 reportRate('Plans reckoned one by one in a second', core.plansPerSecond, 200_000);
 report('2,000 makings of a bag', core.makings, 'ms', 1000);
 report('Alternatives, the catalogue on eight hooks', core.alternatives, 'ms', 200);
+report('Any design of the file’s limits: planned and its card drawn', core.cards, 'ms', 250);
+await onShelf(DEMO_BAGS, async (address) => {
+  const { bursts, clients } = await saveTimes(address);
+  report('200 saves at once, all answered', bursts, 'ms', 2000);
+  report('A save, with eight clients at work', clients, 'ms', 60);
+});
 let browser = await launchBrowser({ flat: true });
 await onShelf(DEMO_BAGS, async (address) => {
   const { times, scriptBytes } = await firstViews(address);
@@ -66,6 +75,13 @@ await onShelf(1000, async (address) => {
   report('First view of the shelf, 1000 bags', (await firstViews(address)).times, 'ms', 1000);
 });
 await browser.close();
+await onShelf(LARGE_SHELF, async () => {});
+report(
+  `First page of ${LARGE_SHELF} bags, by a server that has just begun`,
+  await coldShelf(join(scratch, `${LARGE_SHELF}.sqlite`), COLD_STARTS),
+  'ms',
+  500,
+);
 rmSync(scratch, { recursive: true });
 console.table(rows);
 

@@ -1,6 +1,6 @@
 /**
  * `npm test`: installs what is missing, checks types, imports (none in a circle) and style, runs the unit tests, tries the store and a start with the
- * other versions of Node, then runs the browser tests against the production build. Ends with one line, `N passed, M failed`, that adds both.
+ * other versions of Node, lays siege to the production build for a minute, then runs the browser tests against it. Ends with one line, `N passed, M failed`, that adds both.
  */
 import { spawnSync } from 'node:child_process';
 import { existsSync, mkdirSync, mkdtempSync, readFileSync, rmSync } from 'node:fs';
@@ -30,6 +30,7 @@ check('style', bin('prettier'), ['--check', '--log-level', 'warn', '.']);
 unitTests();
 buildApp();
 await onOtherNodes();
+siege();
 await browserTests();
 console.log(`\n${total.passed} passed, ${total.failed} failed`);
 process.exit(total.failed === 0 ? 0 : 1);
@@ -47,6 +48,13 @@ function unitTests() {
   const file = join(results, 'unit.json');
   const ok = attempt(bin('vitest'), ['run', '--reporter=default', '--reporter=json', `--outputFile.json=${file}`]);
   count(ok, file, (report) => ({ passed: report.numPassedTests, failed: report.numFailedTests }));
+}
+
+/** A minute of `npm run siege`. */
+function siege() {
+  console.log('\n— a siege of a minute');
+  if (attempt(process.execPath, [join('scripts', 'siege.mjs'), '1'])) total.passed += 1;
+  else total.failed += 1;
 }
 
 /** The store's tests and a start, with each other version of Node that Ruelle is promised to run with. */
