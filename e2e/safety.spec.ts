@@ -111,6 +111,45 @@ test('what no browser sends is refused, and nothing of it breaks anything', asyn
   expect(await statusOf('GET', '/api/bags', { 'sec-fetch-site': 'cross-site' })).toBe(403);
 });
 
+test('every answer keeps to itself: pages, files, redirects, refusals', async ({ baseURL, page }) => {
+  const nonces: string[] = [];
+  for (const [path, status] of [
+    ['/', 200],
+    ['/icon.svg', 200],
+    ['/api/bags', 200],
+    ['/swatches/', 308],
+    ['/nowhere', 404],
+    ['/api/nowhere', 404],
+    ['/api/bags?limit=-1', 400],
+    ['/%', 400],
+  ] as const) {
+    const response = await fetch(new URL(path, baseURL), { redirect: 'manual' });
+    expect([path, response.status]).toEqual([path, status]);
+    const { headers } = response;
+    expect(headers.get('cross-origin-resource-policy')).toBe('same-origin');
+    expect(headers.get('cross-origin-opener-policy')).toBe('same-origin');
+    expect(headers.get('x-content-type-options')).toBe('nosniff');
+    if (path.startsWith('/api/')) expect(headers.get('cache-control')).toBe('no-store');
+    const nonce = /'nonce-([\w+/=-]+)'/.exec(headers.get('content-security-policy') ?? '')?.[1] ?? '';
+    expect(nonce.length).toBeGreaterThan(20);
+    nonces.push(nonce);
+    if (!headers.get('content-type')?.startsWith('text/html')) continue;
+    const scripts = (await response.text()).match(/<script[^>]*>/g) ?? [];
+    expect(scripts.length).toBeGreaterThan(0);
+    for (const script of scripts) expect(script).toContain(`nonce="${nonce}"`);
+  }
+  expect(new Set(nonces).size).toBe(nonces.length);
+
+  // A script that was put into a page is not run.
+  await page.goto('/');
+  await page.evaluate(() => {
+    const script = document.createElement('script');
+    script.textContent = 'window.ran = true';
+    document.body.append(script);
+  });
+  expect(await page.evaluate(() => 'ran' in window)).toBe(false);
+});
+
 test('requests under a foreign name or from a foreign page are refused', async ({ baseURL }) => {
   const { port } = new URL(baseURL ?? '');
   const ask = (headers: Record<string, string>) =>

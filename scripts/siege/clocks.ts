@@ -2,12 +2,10 @@ import { writeFileSync } from 'node:fs';
 import { join } from 'node:path';
 import type { Design } from '../../src/core/design';
 import { seededRandom } from '../../src/core/random';
-import { Besieged } from './besieged';
-import { Client } from './client';
 import { Ledger } from './ledger';
 import { lookAt } from './lookAt';
 import { makersAtWork } from './makers';
-import { overHttp } from './overHttp';
+import { onServer } from './onServer';
 import { inScratch } from './scratch';
 import { Tally } from './tally';
 
@@ -38,16 +36,14 @@ export async function jumpingClock(design: Design, seed: number, endsMs: number)
     const ledger = new Ledger();
     // Stopped and started between, so that it wakes in another year.
     for (let start = 0; start === 0 || performance.now() < endsMs; start += 1) {
-      const server = await Besieged.start(path, { NODE_OPTIONS: `--require ${preload}` });
-      const client = new Client(server.address, tally);
-      const place = overHttp(client, design, tally);
-      await lookAt(ledger.bags.slice(-20), ledger, place.look, tally);
-      const stopsMs = Math.min(endsMs, performance.now() + 5000);
-      const isOver = () => performance.now() > stopsMs || !server.isRunning;
-      tally.acknowledged += await makersAtWork(place, ledger, { makers: MAKERS, name: `c${start}`, random, isOver });
-      await lookAt(ledger.bags.slice(-20), ledger, place.look, tally);
-      client.close();
-      if ((await server.stop()) !== 0) tally.broken.push('the server did not end as it should while its clock jumped');
+      const environment = { NODE_OPTIONS: `--require ${preload}` };
+      await onServer({ path, design, tally, environment }, async ({ server, place }) => {
+        await lookAt(ledger.bags.slice(-20), ledger, place.look, tally);
+        const stopsMs = Math.min(endsMs, performance.now() + 5000);
+        const isOver = () => performance.now() > stopsMs || !server.isRunning;
+        tally.acknowledged += await makersAtWork(place, ledger, { makers: MAKERS, name: `c${start}`, random, isOver });
+        await lookAt(ledger.bags.slice(-20), ledger, place.look, tally);
+      });
     }
   });
   return tally;

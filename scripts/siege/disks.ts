@@ -3,12 +3,11 @@ import { existsSync, mkdirSync, readdirSync, renameSync, rmSync, statSync, statf
 import { join } from 'node:path';
 import type { Design } from '../../src/core/design';
 import { seededRandom } from '../../src/core/random';
-import { Besieged } from './besieged';
-import { Client } from './client';
+import type { Besieged } from './besieged';
 import { Ledger } from './ledger';
 import { lookAt } from './lookAt';
 import { makersAtWork } from './makers';
-import { overHttp } from './overHttp';
+import { onServer } from './onServer';
 import { inScratch } from './scratch';
 import { Tally } from './tally';
 
@@ -70,35 +69,28 @@ interface OnDisk {
 async function onDisk({ design, seed, workingMs, tally, path }: OnDisk, spoilings: readonly Spoiling[]): Promise<void> {
   const random = seededRandom(seed);
   const ledger = new Ledger();
-  const server = await Besieged.start(path);
-  const client = new Client(server.address, tally, true);
-  const place = overHttp(client, design, tally);
-  const workOn = async (name: string): Promise<number> => {
-    const endsMs = performance.now() + workingMs;
-    const isOver = () => performance.now() > endsMs || !server.isRunning;
-    return makersAtWork(place, ledger, { makers: MAKERS, name, random, isOver });
-  };
-  for (const [turn, { name, spoil, mend }] of spoilings.entries()) {
-    tally.acknowledged += await workOn(`s${turn} well`);
-    spoil(server);
-    const meanwhile = await workOn(`s${turn} spoilt`);
-    tally.acknowledged += meanwhile;
-    mend(server);
-    const after = await workOn(`s${turn} mended`);
-    tally.acknowledged += after;
-    tally.notes.push(`${name}: ${meanwhile} steps done meanwhile, ${after} after`);
-    if (meanwhile > 0 && name.startsWith('the file')) tally.broken.push(`though ${name}, steps were acknowledged`);
-    if (after === 0) tally.broken.push(`after ${name.replace('is ', 'was ')} nothing could be saved any more`);
-    await lookAt(ledger.bags, ledger, place.look, tally);
-  }
-  client.close();
-  await server.stop();
+  await onServer({ path, design, tally, mayRefuse: true }, async ({ server, place }) => {
+    const workOn = async (name: string): Promise<number> => {
+      const endsMs = performance.now() + workingMs;
+      const isOver = () => performance.now() > endsMs || !server.isRunning;
+      const done = await makersAtWork(place, ledger, { makers: MAKERS, name, random, isOver });
+      tally.acknowledged += done;
+      return done;
+    };
+    for (const [turn, { name, spoil, mend }] of spoilings.entries()) {
+      await workOn(`s${turn} well`);
+      spoil(server);
+      const meanwhile = await workOn(`s${turn} spoilt`);
+      mend(server);
+      const after = await workOn(`s${turn} mended`);
+      tally.notes.push(`${name}: ${meanwhile} steps done meanwhile, ${after} after`);
+      if (meanwhile > 0 && name.startsWith('the file')) tally.broken.push(`though ${name}, steps were acknowledged`);
+      if (after === 0) tally.broken.push(`after ${name.replace('is ', 'was ')} nothing could be saved any more`);
+      await lookAt(ledger.bags, ledger, place.look, tally);
+    }
+  });
   // As a later start finds it.
-  const again = await Besieged.start(path);
-  const reader = new Client(again.address, tally);
-  await lookAt(ledger.bags, ledger, overHttp(reader, design, tally).look, tally);
-  reader.close();
-  await again.stop();
+  await onServer({ path, design, tally }, ({ place }) => lookAt(ledger.bags, ledger, place.look, tally));
 }
 
 const mount = (args: readonly string[]): boolean => spawnSync('mount', args).status === 0;

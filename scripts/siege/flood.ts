@@ -1,12 +1,10 @@
 import { join } from 'node:path';
 import type { Design } from '../../src/core/design';
 import { seededRandom } from '../../src/core/random';
-import { Besieged } from './besieged';
-import { Client } from './client';
 import { Ledger } from './ledger';
 import { lookAt } from './lookAt';
 import { makersAtWork } from './makers';
-import { overHttp } from './overHttp';
+import { onServer } from './onServer';
 import { inScratch, pause } from './scratch';
 import { Tally } from './tally';
 
@@ -28,30 +26,24 @@ const READ = [
 export async function flood(design: Design, seed: number, endsMs: number): Promise<Tally> {
   const tally = new Tally();
   const random = seededRandom(seed);
-  await inScratch(async (folder) => {
-    const server = await Besieged.start(join(folder, 'bags.sqlite'));
-    const client = new Client(server.address, tally);
-    const place = overHttp(client, design, tally);
-    const ledger = new Ledger();
-    // Looked at once: what a first page costs after a start is measured elsewhere.
-    for (const path of READ) await client.ask('GET', path);
-    const isOver = () => performance.now() > endsMs || !server.isRunning;
-    const rest = () => pause(random() * MOST_REST_MS);
-    const read = async (): Promise<void> => {
-      while (!isOver()) {
-        await client.ask('GET', READ[Math.floor(random() * READ.length)] as string);
-        await rest();
-      }
-    };
-    const readers = Array.from({ length: READERS }, read);
-    tally.acknowledged += await makersAtWork(place, ledger, { makers: MAKERS, name: 'flood', random, isOver, rest });
-    await Promise.all(readers);
-    if (!server.isRunning) tally.broken.push('the server ended under fifty clients');
-    else {
-      await lookAt(ledger.bags, ledger, place.look, tally);
-      await server.stop();
-    }
-    client.close();
-  });
+  await inScratch((folder) =>
+    onServer({ path: join(folder, 'bags.sqlite'), design, tally }, async ({ server, client, place }) => {
+      // Looked at once: what a first page costs after a start is measured elsewhere.
+      for (const page of READ) await client.ask('GET', page);
+      const ledger = new Ledger();
+      const isOver = () => performance.now() > endsMs || !server.isRunning;
+      const rest = () => pause(random() * MOST_REST_MS);
+      const read = async (): Promise<void> => {
+        while (!isOver()) {
+          await client.ask('GET', READ[Math.floor(random() * READ.length)] as string);
+          await rest();
+        }
+      };
+      const readers = Array.from({ length: READERS }, read);
+      tally.acknowledged += await makersAtWork(place, ledger, { makers: MAKERS, name: 'flood', random, isOver, rest });
+      await Promise.all(readers);
+      if (server.isRunning) await lookAt(ledger.bags, ledger, place.look, tally);
+    }),
+  );
   return tally;
 }

@@ -6,9 +6,8 @@ import type { Design } from '../../src/core/design';
 import { seededRandom } from '../../src/core/random';
 import { freePort } from '../lib/ports.mjs';
 import { ROOT, SERVER } from '../lib/ready.mjs';
-import { Besieged } from './besieged';
-import { Client } from './client';
-import { overHttp } from './overHttp';
+import { Ledger } from './ledger';
+import { beginBag, onServer } from './onServer';
 import { inScratch, pause } from './scratch';
 import { Tally } from './tally';
 
@@ -59,12 +58,9 @@ export async function hostileFiles(design: Design, seed: number, files: number):
 
 /** A whole database with a few bags in it. */
 async function aDatabase(path: string, design: Design): Promise<Buffer> {
-  const server = await Besieged.start(path);
-  const client = new Client(server.address, new Tally());
-  const place = overHttp(client, design, new Tally());
-  for (let bag = 0; bag < 10; bag += 1) await place.create(`good ${bag}`);
-  client.close();
-  await server.stop();
+  await onServer({ path, design, tally: new Tally() }, async ({ place }) => {
+    for (let bag = 0; bag < 10; bag += 1) await beginBag(place, new Ledger(), `good ${bag}`);
+  });
   return readFileSync(path);
 }
 

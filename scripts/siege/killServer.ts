@@ -6,6 +6,7 @@ import { Client } from './client';
 import { Ledger } from './ledger';
 import { lookAt } from './lookAt';
 import { makersAtWork } from './makers';
+import { onServer } from './onServer';
 import { overHttp } from './overHttp';
 import { inScratch, pause } from './scratch';
 import { Tally } from './tally';
@@ -57,11 +58,7 @@ export async function killServer(design: Design, seed: number, endsMs: number): 
         touched = ledger.bags.filter((id) => before.get(id) !== ledger.stateOf(id) || ledger.isAsked(id));
       }
       // All of it, once more, at the end of this database.
-      const server = await Besieged.start(path);
-      const client = new Client(server.address, tally);
-      await lookAt(ledger.bags, ledger, overHttp(client, design, tally).look, tally);
-      client.close();
-      if ((await server.stop()) !== 0) tally.broken.push('the server did not end as it should when it was told to');
+      await onServer({ path, design, tally }, ({ place }) => lookAt(ledger.bags, ledger, place.look, tally));
     });
   return tally;
 }

@@ -1,11 +1,9 @@
 import { join } from 'node:path';
 import type { Design } from '../../src/core/design';
 import { seededRandom } from '../../src/core/random';
-import { Besieged } from './besieged';
-import { Client } from './client';
 import { Ledger } from './ledger';
 import { WORDS, anyBytes, anyOfShape, anything, malformed } from './malform';
-import { overHttp } from './overHttp';
+import { beginBag, onServer } from './onServer';
 import { ROUTES, type Route } from './routes';
 import { inScratch } from './scratch';
 import { lookAt } from './lookAt';
@@ -21,44 +19,33 @@ const AT_ONCE = 4;
 export async function malformedRequests(design: Design, seed: number, endsMs: number): Promise<Tally> {
   const tally = new Tally();
   const random = seededRandom(seed);
-  await inScratch(async (folder) => {
-    const server = await Besieged.start(join(folder, 'bags.sqlite'));
-    const client = new Client(server.address, tally);
-    const place = overHttp(client, design, tally);
-    const ledger = new Ledger();
-    for (const mark of ['one', 'two', 'three']) {
-      const made = await place.create(mark);
-      if (typeof made === 'string') throw new Error('a bag could not be made');
-      ledger.keep(made.done, { revision: 1, mark, historyMark: null, archived: false });
-    }
-    const target = await place.create('aimed at');
-    const targetId = typeof target === 'string' ? '' : target.done;
-    const idsOf = () =>
-      random() < 0.5 ? targetId : encodeURIComponent(unpaired(WORDS[Math.floor(random() * WORDS.length)] ?? ''));
-    const port = Number(new URL(server.address).port);
-    const attack = async (): Promise<void> => {
-      while (performance.now() < endsMs && server.isRunning) {
-        const route = ROUTES[Math.floor(random() * ROUTES.length)] as Route;
-        if (random() < 0.1) {
-          const heard = await client.throwAt(anyBytes(random, port));
-          tally.requests += 1;
-          if (/^HTTP\/1\.1 5/.test(heard)) tally.broken.push(`bytes were answered ${heard.slice(0, 60)}`);
-          continue;
+  await inScratch((folder) =>
+    onServer({ path: join(folder, 'bags.sqlite'), design, tally }, async ({ server, client, place }) => {
+      const ledger = new Ledger();
+      for (const mark of ['one', 'two', 'three']) await beginBag(place, ledger, mark);
+      const targetId = await beginBag(place, new Ledger(), 'aimed at');
+      const idsOf = () =>
+        random() < 0.5 ? targetId : encodeURIComponent(unpaired(WORDS[Math.floor(random() * WORDS.length)] ?? ''));
+      const port = Number(new URL(server.address).port);
+      const attack = async (): Promise<void> => {
+        while (performance.now() < endsMs && server.isRunning) {
+          const route = ROUTES[Math.floor(random() * ROUTES.length)] as Route;
+          if (random() < 0.1) {
+            const heard = await client.throwAt(anyBytes(random, port));
+            tally.requests += 1;
+            if (/^HTTP\/1\.1 5/.test(heard)) tally.broken.push(`bytes were answered ${heard.slice(0, 60)}`);
+            continue;
+          }
+          const path = route.path.replace(/\[\w+\]/g, idsOf) + queryOf(route, random);
+          const answer = await client.ask(route.method, path, bodyOf(route, design, random), headersOf(random));
+          if (answer && answer.status >= 400 && route.path.startsWith('/api/') && !hasSentence(answer.body))
+            tally.broken.push(`${route.method} ${path.slice(0, 60)} was refused (${answer.status}) without a sentence`);
         }
-        const path = route.path.replace(/\[\w+\]/g, idsOf) + queryOf(route, random);
-        const answer = await client.ask(route.method, path, bodyOf(route, design, random), headersOf(random));
-        if (answer && answer.status >= 400 && route.path.startsWith('/api/') && !hasSentence(answer.body))
-          tally.broken.push(`${route.method} ${path.slice(0, 60)} was refused (${answer.status}) without a sentence`);
-      }
-    };
-    await Promise.all(Array.from({ length: AT_ONCE }, attack));
-    if (!server.isRunning) tally.broken.push('the server ended');
-    else {
-      await lookAt(ledger.bags, ledger, place.look, tally);
-      await server.stop();
-    }
-    client.close();
-  });
+      };
+      await Promise.all(Array.from({ length: AT_ONCE }, attack));
+      if (server.isRunning) await lookAt(ledger.bags, ledger, place.look, tally);
+    }),
+  );
   return tally;
 }
 

@@ -4,6 +4,9 @@ import '@fontsource-variable/besley';
 import '@fontsource-variable/source-sans-3';
 import { Providers } from '@/ui/theme/Providers';
 
+/** Made anew for everyone who asks: each page bears a nonce of its own on its scripts. */
+export const dynamic = 'force-dynamic';
+
 export const metadata: Metadata = {
   title: { default: 'Ruelle', template: '%s · Ruelle' },
   description: 'Exact plans for crocheted bags worked flat',
