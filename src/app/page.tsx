@@ -7,8 +7,6 @@ import type { StarterCard } from '@/ui/shelf/NewBag';
 import { ShelfView } from '@/ui/shelf/ShelfView';
 import { SHELF_PAGE } from '@/ui/shelf/shelfPage';
 
-export const dynamic = 'force-dynamic';
-
 /** The shelf: the first bags drawn on the server, the rest fetched as she goes down. */
 export default async function ShelfPage() {
   const { bags, ...shelf } = await (await getStore()).bags.list({ archived: false, offset: 0, limit: SHELF_PAGE });

@@ -4,7 +4,6 @@ import { swatchesWithBags } from '@/server/swatches';
 import { SwatchShelf } from '@/ui/swatch/SwatchShelf';
 import { SWATCHES_AT_A_TIME, shownSwatches } from '@/ui/swatch/shownSwatches';
 
-export const dynamic = 'force-dynamic';
 export const metadata: Metadata = { title: 'Swatches' };
 
 /** The library of swatches, apart from any bag. */

@@ -6,8 +6,6 @@ import { getStore } from '@/server/store';
 import { BagFrame } from '@/ui/bag/BagFrame';
 import { BagProvider } from '@/ui/bag/BagProvider';
 
-export const dynamic = 'force-dynamic';
-
 interface BagLayoutProps {
   params: Promise<{ id: string }>;
   children: ReactNode;
