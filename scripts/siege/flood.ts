@@ -10,8 +10,9 @@ import { Tally } from './tally';
 
 const MAKERS = 40;
 const READERS = 10;
-/** The program saves a second after a change; nobody here waits longer between two steps, ms. */
-const MOST_REST_MS = 1000;
+/** The program saves a second after a change: so long, on the whole, everyone here waits between two steps, ms. */
+const LEAST_REST_MS = 500;
+const MOST_REST_MS = 1500;
 const READ = [
   '/',
   '/api/bags',
@@ -22,7 +23,7 @@ const READ = [
   '/api/health',
 ];
 
-/** Fifty clients at once: most of them work, twice as fast as the program saves, the others look at the shelf and the libraries, page after page. */
+/** Fifty clients at once: most of them work, as fast as the program saves, the others look at the shelf and the libraries, page after page. */
 export async function flood(design: Design, seed: number, endsMs: number): Promise<Tally> {
   const tally = new Tally();
   const random = seededRandom(seed);
@@ -32,7 +33,7 @@ export async function flood(design: Design, seed: number, endsMs: number): Promi
       for (const page of READ) await client.ask('GET', page);
       const ledger = new Ledger();
       const isOver = () => performance.now() > endsMs || !server.isRunning;
-      const rest = () => pause(random() * MOST_REST_MS);
+      const rest = () => pause(LEAST_REST_MS + random() * (MOST_REST_MS - LEAST_REST_MS));
       const read = async (): Promise<void> => {
         while (!isOver()) {
           await client.ask('GET', READ[Math.floor(random() * READ.length)] as string);

@@ -61,6 +61,25 @@ describe('a database that can’t be opened is said to be so in a sentence, and 
     expect(readFileSync(path).equals(bytes)).toBe(true);
   });
 
+  it('one of whose head a byte is another, whichever', async () => {
+    await withABag();
+    const whole = readFileSync(path);
+    const HEAD = { from: 16, to: 100 };
+    const heard = new Set<string>();
+    for (let at = HEAD.from; at < HEAD.to; at += 1)
+      for (const byte of [9, 0xff]) {
+        const bytes = Buffer.from(whole);
+        bytes[at] = byte;
+        const other = join(folder, `${at}-${byte}.sqlite`);
+        writeFileSync(other, bytes);
+        const sentence = await sentenceOf(other);
+        expect([at, byte, sentence]).not.toContainEqual(expect.stringContaining('not in words'));
+        if (sentence !== 'opened') expect(readFileSync(other).equals(bytes)).toBe(true);
+        heard.add(sentence.replace(other, ''));
+      }
+    expect(heard.size).toBeGreaterThan(2);
+  });
+
   it('a folder in its place', async () => {
     mkdirSync(path);
     expect(await sentenceOf(path)).toContain('can’t be opened');

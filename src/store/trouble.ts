@@ -21,7 +21,7 @@ const TROUBLES: readonly [found: RegExp, sentence: (path: string) => string][] =
     (path) => `${path} is no database of Ruelle’s. It was left as it is. Name another file, or put this one elsewhere.`,
   ],
   [
-    /SQLITE_CORRUPT/,
+    /SQLITE_CORRUPT|unsupported file format|malformed/,
     (path) => `${path} is damaged and can’t be read. It was left as it is. Put a copy of your work in its place.`,
   ],
   [/SQLITE_FULL|ENOSPC/, (path) => `There is no room left on the disk for ${path}. Free some space and start again.`],
