@@ -1,11 +1,16 @@
 import { randomUUID } from 'node:crypto';
 import { createServer, type RequestListener } from 'node:http';
+import type { AddressInfo } from 'node:net';
 import next from 'next';
 import { contentPolicy, headersFor, whyTurnedAway } from './gate';
 import { namesAllowed } from './ownAddress';
 
 /** How long a connection may rest before it is closed: longer than a maker thinks over a row, ms. */
 const MOST_IDLE_MS = 120_000;
+
+const LOOPBACK = '127.0.0.1';
+/** It is not waited for longer before Ruelle answers, ms. */
+const MOST_DRAWING_MS = 5000;
 
 /**
  * The server itself, in a process of its own: `HOST PORT` and the code to end with when the port is taken. Every request passes the gate before Next
@@ -15,7 +20,9 @@ async function serve(hostname: string, port: number, portTaken: number): Promise
   const isDeveloped = process.env.NODE_ENV === 'development';
   const app = next({ dev: isDeveloped, dir: process.cwd(), hostname, port });
   await app.prepare();
-  const server = createServer(behindTheGate(app.getRequestHandler(), isDeveloped));
+  const listener = behindTheGate(app.getRequestHandler(), isDeveloped);
+  if (!isDeveloped) await drawnOnce(listener);
+  const server = createServer(listener);
   server.on('error', (error: NodeJS.ErrnoException) => {
     const isTaken = error.code === 'EADDRINUSE';
     if (!isTaken) console.error(error);
@@ -24,6 +31,18 @@ async function serve(hostname: string, port: number, portTaken: number): Promise
   // A connection that is closed the moment a save is sent on it loses the save's answer.
   server.keepAliveTimeout = MOST_IDLE_MS;
   server.listen(port, hostname);
+}
+
+/** Has the shelf drawn before anyone asks for it, so that the first who does waits no longer than others. Nothing depends on it. */
+async function drawnOnce(listener: RequestListener): Promise<void> {
+  const own = createServer(listener);
+  await new Promise<void>((resolve) => own.listen(0, LOOPBACK, resolve));
+  const { port } = own.address() as AddressInfo;
+  await fetch(`http://${LOOPBACK}:${port}/`, { signal: AbortSignal.timeout(MOST_DRAWING_MS) })
+    .then((response) => response.text())
+    .catch(() => undefined);
+  own.close();
+  own.closeAllConnections();
 }
 
 function behindTheGate(handle: RequestListener, isDeveloped: boolean): RequestListener {
