@@ -38,7 +38,7 @@ const SIDES: { name: string; attack: (seed: number, minutes: number) => Promise<
     name: 'a jumping clock',
     attack: (seed, minutes) => jumpingClock(design, seed, inMinutes(Math.max(0.08, 0.03 * minutes))),
   },
-  { name: 'bad disks', attack: (seed, minutes) => badDisks(design, seed, Math.min(5000, 300 * minutes)) },
+  { name: 'bad disks', attack: (seed, minutes) => badDisks(design, seed, Math.min(5000, 1000 + 100 * minutes)) },
   { name: 'hostile files', attack: (seed, minutes) => hostileFiles(design, seed, Math.ceil(minutes / 2)) },
   { name: 'a soak', attack: (seed, minutes) => soak(design, seed, Math.round((SOAK_SAVES * minutes) / MOST_MINUTES)) },
 ];
