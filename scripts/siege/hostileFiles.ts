@@ -13,7 +13,7 @@ import { Tally } from './tally';
 
 const FIRST_PORT = 4600;
 /** Within so long it has begun, or has said why not, ms. */
-const MOST_STARTING_MS = 15_000;
+const MOST_STARTING_MS = 60_000;
 const HEADER_BYTES = 100;
 
 /**
@@ -96,7 +96,7 @@ async function startOn(path: string, kind: string, tally: Tally): Promise<void> 
     const answers: number[] = [];
     for (const asked of ['/api/bags', '/', '/api/swatches', '/api/things'])
       answers.push(
-        await fetch(address + asked, { signal: AbortSignal.timeout(10_000) }).then(
+        await fetch(address + asked, { signal: AbortSignal.timeout(30_000) }).then(
           ({ status }) => status,
           () => 0,
         ),

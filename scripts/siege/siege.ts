@@ -1,6 +1,6 @@
 /**
  * `npm run siege [minutes]`: attacks Ruelle from every side for so long, an hour at most, and says what came of it. Ends with 1 where anything that was
- * acknowledged was lost, anything broke, or an answer took longer than it may. One of ten minutes and more adds a line to the table of `docs/reliability.md`.
+ * acknowledged was lost or anything broke. One of ten minutes and more also ends so where an answer took longer than it may, and adds a line to the table of `docs/reliability.md`.
  */
 import { existsSync, readFileSync, writeFileSync } from 'node:fs';
 import { join } from 'node:path';
