@@ -25,7 +25,7 @@ export interface LibraryShelf<T> extends LibraryPart<T> {
 }
 
 /** Between two letters nobody asks, ms. */
-const TYPING_MS = 150;
+export const TYPING_MS = 150;
 
 const UNREACHED = 'Ruelle can’t be reached just now. Nothing was changed.';
 

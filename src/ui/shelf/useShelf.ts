@@ -1,10 +1,8 @@
 'use client';
 
 import { useRef, useState } from 'react';
+import { TYPING_MS } from '@/ui/library/library';
 import { loadCards, type ShelfPart } from './shelfActions';
-
-/** Between two letters nobody asks, ms. */
-const TYPING_MS = 150;
 
 interface InSight extends ShelfPart {
   archived: boolean;
