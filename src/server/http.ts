@@ -107,7 +107,7 @@ async function readText(request: Request): Promise<string> {
  */
 export function readQuery<T>(request: Request, schema: z.ZodType<T>): T {
   const parsed = schema.safeParse(Object.fromEntries(new URL(request.url).searchParams));
-  if (!parsed.success) throw new Refused(400, { sentence: 'There is no such part of it.' });
+  if (!parsed.success) throw new Refused(400, { sentence: 'There is no such part of this list.' });
   return parsed.data;
 }
 
