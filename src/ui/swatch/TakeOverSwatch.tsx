@@ -1,6 +1,6 @@
 'use client';
 
-import { Box } from '@chakra-ui/react';
+import { Flex } from '@chakra-ui/react';
 import { LibraryFinder } from '@/ui/library/LibraryFinder';
 import { useSwatchPart } from './swatchLibrary';
 import { useBag, useBagStore } from '@/ui/bag/BagProvider';
@@ -19,8 +19,8 @@ export function TakeOverSwatch() {
     if (chosen) store.getState().edit('Swatch taken over', [{ path: ['swatch'], value: chosen }]);
   };
   return (
-    <Box display="grid" gap="2">
-      <LibraryFinder part={part} label="Find among your swatches" where="in the list" />
+    // With a field to find one it has a line of its own: that field belongs to nothing else.
+    <Flex gap="3" wrap="wrap" align="end" css={{ '&:has([type=search])': { flexBasis: '100%' } }}>
       <ChoiceField
         label="Take over one you measured before"
         width="16em"
@@ -31,6 +31,7 @@ export function TakeOverSwatch() {
         ]}
         onChange={takeOver}
       />
-    </Box>
+      <LibraryFinder part={part} label="Find among your swatches" where="in the list" />
+    </Flex>
   );
 }
