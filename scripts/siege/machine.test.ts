@@ -1,5 +1,6 @@
 import { describe, expect, it } from 'vitest';
-import { overlapMs } from './machine';
+import { Machine, overlapMs, slownessIn, usualCostMs } from './machine';
+import { pause } from './scratch';
 import { Tally } from './tally';
 
 describe('what lies in standstills of the machine', () => {
@@ -13,6 +14,35 @@ describe('what lies in standstills of the machine', () => {
     [20, 50, 0],
     [15, 60, 15],
   ])('of %d to %d: %d', (startMs, endMs, wanted) => expect(overlapMs({ startMs, endMs }, still)).toBe(wanted));
+});
+
+describe('how slow the machine is', () => {
+  const beats = Array.from({ length: 100 }, (_, atMs) => ({
+    atMs,
+    costMs: atMs >= 60 && atMs < 80 ? 3 : 1 + (atMs % 3) / 10,
+  }));
+  it.each([
+    [0, 50, 1.1],
+    [60, 79, 3],
+    [200, 300, 1],
+  ])('from %d to %d: %d', (startMs, endMs, wanted) =>
+    expect(slownessIn(beats, usualCostMs(beats), { startMs, endMs })).toBeCloseTo(wanted, 1),
+  );
+  it('is never less than usual', () =>
+    expect(slownessIn([{ atMs: 500, costMs: 0.1 }], usualCostMs(beats), { startMs: 490, endMs: 510 })).toBe(1));
+});
+
+it('hears a standstill', async () => {
+  const machine = new Machine();
+  machine.listen();
+  await pause(200);
+  const startMs = performance.now();
+  while (performance.now() - startMs < 500);
+  const endMs = performance.now();
+  await pause(200);
+  await machine.stop();
+  expect(machine.stoodStillMs).toBeGreaterThan(300);
+  expect(machine.runningMs({ startMs, endMs })).toBeLessThan(150);
 });
 
 describe('a tally', () => {
