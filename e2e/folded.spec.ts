@@ -2,7 +2,7 @@ import AxeBuilder from '@axe-core/playwright';
 import { expect, test, type Locator, type Page } from '@playwright/test';
 import { goTo, line, newBag, restingNumber, rowOf } from './bag';
 
-/** A browser without graphics hardware: the bag is drawn still, from the same solids. */
+/** A browser without graphics closures: the bag is drawn still, from the same solids. */
 async function openFolded(page: Page, starter?: string): Promise<Locator> {
   await newBag(page, starter);
   await goTo(page, 'Body');

@@ -47,7 +47,7 @@ const large = (kind: BodyKind, index = 0): Design => {
   const round = kind === 'round-purse';
   return {
     ...base,
-    hardware: round ? [] : (demoBags().slice(-1)[0]?.hardware ?? []),
+    closures: round ? [] : (demoBags().slice(-1)[0]?.closures ?? []),
     swatch: {
       ...base.swatch,
       thicknessMm: 1,

@@ -12,8 +12,8 @@ describe('the demo', () => {
   it('has bags with and without a closure, a strap and a lining, in both stitches', () => {
     const bags = demoBags();
     for (const has of [
-      (bag: (typeof bags)[number]) => bag.hardware.length > 0,
-      (bag: (typeof bags)[number]) => bag.strap !== null,
+      (bag: (typeof bags)[number]) => bag.closures.length > 0,
+      (bag: (typeof bags)[number]) => bag.straps.length > 0,
       (bag: (typeof bags)[number]) => bag.lining !== null,
       (bag: (typeof bags)[number]) => bag.stitch === 'hdc',
     ])

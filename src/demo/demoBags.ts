@@ -1,5 +1,5 @@
 import {
-  hardwareIdSchema,
+  closureIdSchema,
   starterDesign,
   swatchIdSchema,
   thingIdSchema,
@@ -234,7 +234,7 @@ const body = (widthMm: number, heightMm: number): FoldOverStrip => ({
 /** The bags of the demo, the first to be shown last. */
 export function demoBags(): Design[] {
   const base = starterDesign('thirds', harbourCotton.id);
-  const plain = { hardware: [], strap: null, lining: null };
+  const plain = { closures: [], straps: [], lining: null };
   return [
     {
       ...base,
@@ -366,24 +366,26 @@ export function demoBags(): Design[] {
         168,
       ),
       flap: { kind: 'round', dropMm: 117, widthMm: null, hemMm: null },
-      hardware: [
+      closures: [
         {
           kind: 'magnetic-snap',
-          id: hardwareIdSchema.parse('snap'),
+          id: closureIdSchema.parse('snap'),
           diameterMm: 18,
           insetMm: 31,
           layout: 'centre',
           mate: 'loaded',
         },
       ],
-      strap: {
-        kind: 'plain',
-        widthMm: 33,
-        wornLengthMm: 1090,
-        school: 'slack',
-        sample: { stitch: 'hdc', rows: 26, slackMm: 199, pulledMm: 223 },
-        overlapMm: 34,
-      },
+      straps: [
+        {
+          kind: 'plain',
+          widthMm: 33,
+          wornLengthMm: 1090,
+          school: 'slack',
+          sample: { stitch: 'hdc', rows: 26, slackMm: 199, pulledMm: 223 },
+          overlapMm: 34,
+        },
+      ],
       lining: { kind: 'flat', allowanceMm: 18, insetMm: 3.5, thicknessMm: 0.35 },
     },
     {
@@ -405,8 +407,8 @@ export function demoBags(): Design[] {
       stitch: 'hdc',
       body: body(212, 148),
       flap: { kind: 'pointed', dropMm: 84, widthMm: null, hemMm: null, pointMm: 44 },
-      hardware: [],
-      strap: null,
+      closures: [],
+      straps: [],
       lining: null,
     },
     {
@@ -429,24 +431,26 @@ export function demoBags(): Design[] {
       swatch: meadowCotton,
       body: body(246, 204),
       flap: { kind: 'rounded-corners', dropMm: 137, widthMm: null, hemMm: null, radiusMm: 46 },
-      hardware: [
+      closures: [
         {
           kind: 'magnetic-snap',
-          id: hardwareIdSchema.parse('snap'),
+          id: closureIdSchema.parse('snap'),
           diameterMm: 18,
           insetMm: 29,
           layout: 'pair',
           mate: 'loaded',
         },
       ],
-      strap: {
-        kind: 'plain',
-        widthMm: 37,
-        wornLengthMm: 1085,
-        school: 'pulled',
-        sample: { stitch: 'sc', rows: 34, slackMm: 192, pulledMm: 217 },
-        overlapMm: 33,
-      },
+      straps: [
+        {
+          kind: 'plain',
+          widthMm: 37,
+          wornLengthMm: 1085,
+          school: 'pulled',
+          sample: { stitch: 'sc', rows: 34, slackMm: 192, pulledMm: 217 },
+          overlapMm: 33,
+        },
+      ],
       lining: null,
     },
     {
@@ -468,24 +472,26 @@ export function demoBags(): Design[] {
       swatch: harbourCotton,
       body: body(176, 107),
       flap: { kind: 'straight', dropMm: 78, widthMm: null, hemMm: null },
-      hardware: [
+      closures: [
         {
           kind: 'magnetic-snap',
-          id: hardwareIdSchema.parse('snap'),
+          id: closureIdSchema.parse('snap'),
           diameterMm: 16,
           insetMm: 19,
           layout: 'centre',
           mate: 'loaded',
         },
       ],
-      strap: {
-        kind: 'plain',
-        widthMm: 19,
-        wornLengthMm: 342,
-        school: 'slack',
-        sample: { stitch: 'sc', rows: 44, slackMm: 196, pulledMm: 221 },
-        overlapMm: 21,
-      },
+      straps: [
+        {
+          kind: 'plain',
+          widthMm: 19,
+          wornLengthMm: 342,
+          school: 'slack',
+          sample: { stitch: 'sc', rows: 44, slackMm: 196, pulledMm: 221 },
+          overlapMm: 21,
+        },
+      ],
       lining: { kind: 'flat', allowanceMm: 17, insetMm: 3.5, thicknessMm: 0.35 },
     },
   ];

@@ -78,17 +78,17 @@ describe('a strap', () => {
     ['gusset', 'gusset'],
     ['round-purse', 'band'],
   ] as const)('of a bag with a strip between its faces is sewn to the ends of it: %s', (kind, piece) => {
-    const plan = planOf({ ...bagOf(kind), strap: fullDesign().strap });
+    const plan = planOf({ ...bagOf(kind), straps: fullDesign().straps });
     const foot = plan.strap?.foot;
     if (foot?.on !== 'strip-ends') throw new Error('not on the strip');
     expect(foot.piece).toBe(piece);
-    expect(Math.abs(foot.depthMm - (fullDesign().strap?.overlapMm ?? NaN))).toBeLessThanOrEqual(2.5);
+    expect(Math.abs(foot.depthMm - (fullDesign().straps[0]?.overlapMm ?? NaN))).toBeLessThanOrEqual(2.5);
     const text = stepTexts(bagOf(kind), plan).find(({ id }) => id === 'attach-strap')?.what;
     expect(text).toContain(`each end of the ${piece}`);
   });
 
   it('of a bag in rounds is sewn at the sides, from the mouth down, the same rounds in front and behind', () => {
-    const plan = planOf({ ...bagOf('around-chain'), strap: fullDesign().strap });
+    const plan = planOf({ ...bagOf('around-chain'), straps: fullDesign().straps });
     const foot = plan.strap?.foot;
     if (foot?.on !== 'sides') throw new Error('not at the sides');
     expect(foot.front.rows).toEqual(foot.back.rows);

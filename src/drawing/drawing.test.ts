@@ -67,7 +67,7 @@ describe('every drawing', () => {
     const dust = 1e-6;
     fc.assert(
       fc.property(plannableDesign, (design) => {
-        const plan = planOf({ ...design, hardware: [] });
+        const plan = planOf({ ...design, closures: [] });
         for (const { box, shapes } of [panelOf(design, plan), foldedDrawing(plan), sectionDrawing(plan, 'loaded')]) {
           const outside = shapes
             .flatMap(pointsOf)
@@ -110,7 +110,7 @@ describe('the panel', () => {
   });
 
   it('is the mirror image for the other hand', () => {
-    const pair = { ...design, hardware: design.hardware.map((snap) => ({ ...snap, layout: 'pair' as const })) };
+    const pair = { ...design, closures: design.closures.map((snap) => ({ ...snap, layout: 'pair' as const })) };
     const centres = (hand: 'left' | 'right') =>
       marked(panelOf({ ...pair, settings: { ...pair.settings, hand } }, planOf(pair)), 'snap.half').map((shape) =>
         shape.kind === 'circle' ? shape.x : NaN,

@@ -22,7 +22,7 @@ const loaded = (kind: BodyKind, change: (design: Design) => Design = (design) =>
       change({
         ...design,
         contents: { ...design.contents, thicknessMm: 18 },
-        hardware: kind === 'round-purse' ? [] : [usualSnap()],
+        closures: kind === 'round-purse' ? [] : [usualSnap()],
         flap: kind === 'round-purse' ? { kind: 'none', dropMm: 60, widthMm: null, hemMm: null } : design.flap,
       }),
     ),

@@ -42,7 +42,7 @@ const AWAY = -0.1;
 const HIDDEN_MM = 1.5;
 
 /**
- * The bag as a still picture, without any graphics hardware: what faces the eye, the farthest first.
+ * The bag as a still picture, without any graphics closures: what faces the eye, the farthest first.
  *
  * @param middle the point that it is turned about
  */

@@ -15,7 +15,7 @@ describe('the closed bag', () => {
   it('is as wide and as high as it is planned loaded, the flap as far down as it comes', () => {
     fc.assert(
       fc.property(plannableDesign, (design) => {
-        const plan = planOf({ ...design, strap: null });
+        const plan = planOf({ ...design, straps: [] });
         const [body, flap] = rects(foldedDrawing(plan)) as [Rect, Rect];
         expect(body.widthMm).toBe(plan.pouch.figures.width.value);
         expect(body.heightMm).toBe(plan.pouch.figures.heightLoaded.value);
@@ -73,7 +73,7 @@ describe('the lining', () => {
 describe('the strap', () => {
   it('is drawn slack and worn to one scale, its sewn ends as long as the overlap', () => {
     const strap = { ...triedStrap(), overlapMm: 30 };
-    const plan = planOf({ ...fullDesign(), strap });
+    const plan = planOf({ ...fullDesign(), straps: [strap] });
     const drawing = strapDrawing(plan, 30);
     const [slack] = rects(drawing, 'strap.slack') as [Rect];
     const [worn] = rects(drawing, 'strap.pulled') as [Rect];
@@ -89,7 +89,7 @@ describe('the strap', () => {
   });
 
   it('is as long either way when it is reinforced', () => {
-    const plan = planOf({ ...fullDesign(), strap: { ...triedStrap(), school: 'slack' } });
+    const plan = planOf({ ...fullDesign(), straps: [{ ...triedStrap(), school: 'slack' }] });
     const drawing = strapDrawing(plan, triedStrap().overlapMm);
     expect(rects(drawing, 'strap.slack')[0]?.widthMm).toBeCloseTo(rects(drawing, 'strap.pulled')[0]?.widthMm ?? NaN, 6);
   });

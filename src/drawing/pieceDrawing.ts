@@ -1,6 +1,6 @@
 import type { Design } from '@/core/design';
 import { flapOutlinePoints, flapSize } from '@/core/flap';
-import type { SnapSpot } from '@/core/hardware';
+import type { SnapSpot } from '@/core/closure';
 import { trackAlongMm, type Piece, type RowsPiece } from '@/core/pieces';
 import type { Plan } from '@/core/plan';
 import { edgeLines } from './edges';

@@ -160,7 +160,7 @@ describe('a strip worked from the flap’s edge', () => {
       {
         ...bagOf('fold-over-strip'),
         flap: { kind: 'tapered', dropMm: 80, widthMm: null, hemMm: 15, edgeWidthMm: 120 },
-        hardware: fullDesign().hardware,
+        closures: fullDesign().closures,
       },
       { workedFrom },
     );
@@ -342,7 +342,7 @@ describe('a round purse', () => {
   });
 
   it('has no edge for a flap: it is left out, and a snap with it', () => {
-    const design = { ...bagOf('round-purse'), hardware: fullDesign().hardware };
+    const design = { ...bagOf('round-purse'), closures: fullDesign().closures };
     const plan = planOf(design);
     expect(plan.flap.hasFlap).toBe(false);
     expect(plan.problems.map(({ code }) => code)).toEqual(

@@ -23,7 +23,7 @@ const carrying = (kind: 'fold-over-strip' | 'gusset', heightMm: number, thicknes
   const chosenRows = { front: 30, back: 30, bridge: 10, flap: 20 };
   return planOf({
     ...bag,
-    hardware: [],
+    closures: [],
     body: { ...bag.body, sizesFrom: 'outside', chosenRows },
     contents: { ...bag.contents, thicknessMm: null, firmness: 'stiff', items: [{ count: 1, thing }] },
   } as Design);

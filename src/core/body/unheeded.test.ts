@@ -23,7 +23,7 @@ describe('what she chose and the plan can’t follow is said, with a way out', (
     ],
     [
       'strap-shorter-than-bag',
-      { ...withBody(bagOf('fold-over-strip'), { widthMm: 210 }), strap: { ...usualStrap(), wornLengthMm: 140 } },
+      { ...withBody(bagOf('fold-over-strip'), { widthMm: 210 }), straps: [{ ...usualStrap(), wornLengthMm: 140 }] },
     ],
     ['narrowing-joins-nothing', withBody(bagOf('around-chain'), { widthMm: 70, narrowing: 9 })],
     ['stitch-not-shown', { ...bagOf('round-purse'), stitch: 'bobble-field' }],

@@ -156,7 +156,7 @@ describe('how it is carried', () => {
   it('asks for a strap where there is none, and one of a usual length mends it', () => {
     const design: Design = {
       ...fullDesign(),
-      strap: null,
+      straps: [],
       contents: { ...fullDesign().contents, carried: 'across-the-body' },
     };
     const problem = planOf(design).problems.find(({ code }) => code === 'carried-without-strap');

@@ -1,11 +1,6 @@
+import type { DesignEdit } from '@/core/problems';
 import { readDesign, type ReadDesign } from './readDesign';
 import type { Design } from './schema';
-
-/** One change of one choice: where it is in the design, and its new value. */
-export interface Edit {
-  path: readonly (string | number)[];
-  value: unknown;
-}
 
 /**
  * Makes a design with some choices changed, and checks it whole. The given design is left alone; parts that did not
@@ -15,7 +10,7 @@ export interface Edit {
  * @returns the new design, or the faults with their fields
  * @throws RangeError when a path leads nowhere: that is a mistake of the caller, not of the maker
  */
-export function applyEdits(design: Design, edits: readonly Edit[]): ReadDesign {
+export function applyEdits(design: Design, edits: readonly DesignEdit[]): ReadDesign {
   return readDesign(edits.reduce<unknown>((document, edit) => setAt(document, edit.path, edit.value), design));
 }
 

@@ -1,12 +1,12 @@
-import type { Edit } from './applyEdits';
+import type { DesignEdit } from '@/core/problems';
 import type { Design } from './schema';
 
 /** A change of a design as plain data: how to make it and how to take it back. */
 export interface Change {
   /** What the maker did, for the undo button. */
   label: string;
-  edits: Edit[];
-  inverse: Edit[];
+  edits: DesignEdit[];
+  inverse: DesignEdit[];
 }
 
 /**
@@ -14,7 +14,7 @@ export interface Change {
  *
  * @param edits each to a path that the design has, none inside another's
  */
-export function makeChange(design: Design, label: string, edits: readonly Edit[]): Change {
+export function makeChange(design: Design, label: string, edits: readonly DesignEdit[]): Change {
   const real = edits.filter(({ path, value }) => !same(valueAt(design, path), value));
   return {
     label,
@@ -24,7 +24,7 @@ export function makeChange(design: Design, label: string, edits: readonly Edit[]
 }
 
 /** What takes an edit back: the old value in its place; or the whole old list, where it adds to the end of one. */
-function wayBack(design: Design, path: Edit['path']): Edit {
+function wayBack(design: Design, path: DesignEdit['path']): DesignEdit {
   const listPath = path.slice(0, -1);
   const list = valueAt(design, listPath);
   const adds = Array.isArray(list) && path.at(-1) === list.length;

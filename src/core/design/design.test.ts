@@ -3,6 +3,7 @@ import { join } from 'node:path';
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { fullDesign, planOf, plannableDesign } from '@/core/testing/designs';
+import { asVersion6 } from '@/core/testing/olderFiles';
 import {
   DESIGN_VERSION,
   STARTERS,
@@ -39,16 +40,17 @@ describe('reading a design', () => {
     ['negative', ['body', 'heightMm'], -120, 'body.heightMm'],
     ['a clutch of 4 m', ['body', 'widthMm'], 4000, 'body.widthMm'],
     ['NaN', ['body', 'widthMm'], NaN, 'body.widthMm'],
-    ['infinity', ['strap', 'wornLengthMm'], Infinity, 'strap.wornLengthMm'],
+    ['infinity', ['straps', 0, 'wornLengthMm'], Infinity, 'straps.0.wornLengthMm'],
     ['text', ['contents', 'massG'], 'heavy', 'contents.massG'],
     ['a reading of nothing', ['swatch', 'rowReadings', 0, 'lengthMm'], 0, 'swatch.rowReadings.0.lengthMm'],
     ['half a row', ['body', 'chosenRows', 'front'], 12.5, 'body.chosenRows.front'],
     ['a flap longer than the front', ['flap', 'dropMm'], 400, 'flap.dropMm'],
-    ['a strap that shrinks when pulled', ['strap', 'sample', 'pulledMm'], 100, 'strap.sample.pulledMm'],
+    ['a strap that shrinks when pulled', ['straps', 0, 'sample', 'pulledMm'], 100, 'straps.0.sample.pulledMm'],
     ['an unknown body', ['body', 'kind'], 'sphere', 'body.kind'],
     ['an unknown stitch', ['stitch'], 'loop', 'stitch'],
     ['no name', ['name'], '   ', 'name'],
-    ['two closures', ['hardware'], [...fullDesign().hardware, ...fullDesign().hardware], 'hardware'],
+    ['five closures', ['closures'], Array(5).fill(fullDesign().closures[0]), 'closures'],
+    ['a pocket, which is not planned yet', ['pockets'], [{}], 'pockets'],
   ])('answers %s at its field', (_, path, value, fault) => {
     expect(faultPaths(withAt(path as string[], value))).toContain(fault);
   });
@@ -95,20 +97,26 @@ describe('reading a design', () => {
   });
 
   it('reads version 0, bringing it up to date', () => {
-    const { flap, notes, body, ...rest } = fullDesign();
-    const old = { ...rest, version: 0, body: { ...body, flapDropMm: flap.dropMm } };
+    const { flap, notes, body } = fullDesign();
+    const old = {
+      ...asVersion6(fullDesign()),
+      version: 0,
+      flap: undefined,
+      notes: undefined,
+      body: { ...body, flapDropMm: flap.dropMm },
+    };
     expect(notes).toBe('');
     expect(readDesign(old)).toEqual({ ok: true, design: fullDesign() });
   });
 
   it('reads version 1, whose swatch was worked in the bag’s stitch', () => {
-    const { swatch, ...rest } = { ...fullDesign(), stitch: 'hdc' as const };
+    const { swatch } = fullDesign();
     const { stitch, strands, hookLetter, yarn, ...restOfSwatch } = swatch;
     const { weightClass, ...oldYarn } = yarn;
     const oldSwatch = { ...restOfSwatch, yarn: oldYarn };
     expect([strands, hookLetter, weightClass]).toEqual([1, null, null]);
     expect(stitch).toBe('sc');
-    const read = readDesign({ ...rest, version: 1, swatch: oldSwatch });
+    const read = readDesign({ ...asVersion6(fullDesign()), stitch: 'hdc', version: 1, swatch: oldSwatch });
     expect(read.ok && [read.design.version, read.design.stitch, read.design.swatch.stitch]).toEqual([
       DESIGN_VERSION,
       'hdc',
@@ -117,19 +125,36 @@ describe('reading a design', () => {
   });
 
   it('reads version 3, whose flaps were straight and as wide as the back', () => {
-    const { flap, ...rest } = fullDesign();
-    const read = readDesign({ ...rest, version: 3, flap: { kind: 'straight', dropMm: flap.dropMm } });
+    const { flap } = fullDesign();
+    const read = readDesign({
+      ...asVersion6(fullDesign()),
+      version: 3,
+      flap: { kind: 'straight', dropMm: flap.dropMm },
+    });
     expect(read).toEqual({ ok: true, design: fullDesign() });
   });
 
   it('reads version 2, which knew how thick the load is but not what it is', () => {
-    const { contents, swatch, ownStitches, plainEdge, body, ...rest } = fullDesign();
+    const { contents, swatch, ownStitches, plainEdge, body } = fullDesign();
     const { heldWith, ...oldSwatch } = swatch;
     const { sizesFrom, ...oldBody } = body;
     expect([ownStitches, plainEdge, heldWith, sizesFrom]).toEqual([[], 0, [], 'outside']);
     const oldContents = { thicknessMm: contents.thicknessMm, massG: contents.massG, firmness: contents.firmness };
-    const read = readDesign({ ...rest, version: 2, contents: oldContents, swatch: oldSwatch, body: oldBody });
+    const read = readDesign({
+      ...asVersion6(fullDesign()),
+      version: 2,
+      contents: oldContents,
+      swatch: oldSwatch,
+      body: oldBody,
+    });
     expect(read.ok && read.design).toEqual(fullDesign());
+  });
+
+  it.each([
+    ['with a closure and a strap', fullDesign()],
+    ['with neither', { ...fullDesign(), closures: [], straps: [] }],
+  ])('reads version 6, which had one closure and one strap: %s', (_, design) => {
+    expect(readDesign(asVersion6(design))).toEqual({ ok: true, design });
   });
 });
 
@@ -165,8 +190,8 @@ describe('changes', () => {
       fc.integer({ min: 150, max: 300 }).map((value) => always({ path: ['body', 'widthMm'], value })),
       fc.integer({ min: 20, max: 40 }).map((value) => always({ path: ['body', 'chosenRows', 'front'], value })),
       fc.constantFrom('us', 'uk').map((value) => always({ path: ['settings', 'terms'], value })),
-      fc.constant(always({ path: ['strap'], value: null })),
-      fc.constant(always({ path: ['hardware'], value: [] })),
+      fc.constant(always({ path: ['straps'], value: [] })),
+      fc.constant(always({ path: ['closures'], value: [] })),
       fc.constant(addReading),
       fc.constant(always({ path: ['swatch', 'rowReadings', 0, 'count'], value: 23 })),
     ),

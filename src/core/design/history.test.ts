@@ -1,14 +1,17 @@
 import { describe, expect, it } from 'vitest';
 import { STITCHES } from '@/core/stitches';
 import { fullDesign } from '@/core/testing/designs';
+import { asVersion6 } from '@/core/testing/olderFiles';
 import {
   DESIGN_VERSION,
   MOST_DESIGN_CHARACTERS,
   MOST_HISTORY_CHARACTERS,
+  applyEdits,
   designSchema,
   emptyHistory,
   makeChange,
   ownStitchIdSchema,
+  readDesign,
   readDesignText,
   readHistory,
   trimmedHistory,
@@ -26,7 +29,7 @@ describe('a history as it was kept', () => {
   });
 
   it.each([
-    ['of another version', { version: DESIGN_VERSION - 1, undo: [change('a')], redo: [] }],
+    ['of a version whose places are not known', { version: 5, undo: [change('a')], redo: [] }],
     ['of no version', { undo: [change('a')], redo: [] }],
     ['with a change that is none', { version: DESIGN_VERSION, undo: [{ label: 'Width' }], redo: [] }],
     ['that is broken', { version: DESIGN_VERSION, undo: [], redo: ['x'] }],
@@ -38,6 +41,37 @@ describe('a history as it was kept', () => {
     '%j has nothing that could be lost',
     (document) => expect(readHistory(document)).toEqual({ history: emptyHistory(), dropped: false }),
   );
+});
+
+describe('a history of version 6', () => {
+  const old = asVersion6(fullDesign());
+  const at = (document: unknown, [step, ...rest]: readonly (string | number)[], value: unknown): unknown =>
+    step === undefined
+      ? value
+      : Array.isArray(document)
+        ? document.map((one: unknown, index) => (index === step ? at(one, rest, value) : one))
+        : { ...(document as object), [step]: at((document as Record<string | number, unknown>)[step], rest, value) };
+
+  it.each([
+    ['the name', ['name'], 'Another'],
+    ['the width', ['body', 'widthMm'], 222],
+    ['where a snap sits', ['hardware', 0, 'insetMm'], 31],
+    ['no closure', ['hardware'], []],
+    ['no strap', ['strap'], null],
+    ['another strap', ['strap'], { ...fullDesign().straps[0], widthMm: 41 }],
+    ['a strap’s width', ['strap', 'widthMm'], 27],
+    ['no trial of it', ['strap', 'sample'], null],
+    ['the whole bag', [], { ...old, strap: null, name: 'Brought in' }],
+  ])('is brought along: %s', (_, path, value) => {
+    const document = { version: 6, undo: [{ label: 'Then', edits: [], inverse: [{ path, value }] }], redo: [] };
+    const { history, dropped } = readHistory(document);
+    expect(dropped).toBe(false);
+    // Taken back in the file of then and brought up to date, the bag is what it is when it is brought up to date and taken back.
+    const then = readDesign(at(old, path, value));
+    const now = readDesign(old);
+    if (!then.ok || !now.ok) throw new Error('not read');
+    expect(applyEdits(now.design, history.undo[0]?.inverse ?? [])).toEqual(then);
+  });
 });
 
 describe('a history that is kept', () => {

@@ -1,6 +1,7 @@
 import { z } from 'zod';
 import type { Change } from './change';
 import { DESIGN_VERSION } from './schema';
+import { EDIT_UPGRADES } from './upgrades';
 
 /** What can be taken back on a bag, and what was taken back. Kept with the bag, so that it outlives the window. */
 export interface History {
@@ -25,7 +26,7 @@ const historySchema = z.object({
 
 /**
  * A history as it was kept, if it can be used: its changes say where in a design they are made, and a design of another version has
- * other places.
+ * other places. From those versions whose places are known it is brought up to date.
  *
  * @returns the history, or an empty one in its place; `dropped` tells that something was in the one that can't be used
  *
@@ -34,11 +35,28 @@ const historySchema = z.object({
  */
 export function readHistory(document: unknown): { history: History; dropped: boolean } {
   const parsed = historySchema.safeParse(document);
-  if (parsed.success && parsed.data.version === DESIGN_VERSION)
-    return { history: parsed.data as History, dropped: false };
+  const history = parsed.success ? broughtUp(parsed.data as History) : null;
+  if (history) return { history, dropped: false };
   const { undo, redo } = (document ?? {}) as { undo?: unknown; redo?: unknown };
   const some = (list: unknown) => Array.isArray(list) && list.length > 0;
   return { history: emptyHistory(), dropped: some(undo) || some(redo) };
+}
+
+/** A history of this version, with each of its edits where it is made now; null where that is not known. */
+function broughtUp(history: History): History | null {
+  if (history.version === DESIGN_VERSION) return history;
+  const upgrade = EDIT_UPGRADES[history.version];
+  if (!upgrade) return null;
+  const brought = ({ label, edits, inverse }: Change): Change => ({
+    label,
+    edits: edits.map(upgrade),
+    inverse: inverse.map(upgrade),
+  });
+  return broughtUp({
+    version: history.version + 1,
+    undo: history.undo.map(brought),
+    redo: history.redo.map(brought),
+  });
 }
 
 /** Lengths of changes that were measured before: a history is measured with every change, and each of it stays as it is. */

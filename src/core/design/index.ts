@@ -1,4 +1,7 @@
-export { applyEdits, type Edit } from './applyEdits';
+export { usualLining, type FlatLining } from './fittings/flatLining';
+export { SNAP_LIMITS, closureIdSchema, usualSnap, type ClosureId, type MagneticSnap } from './fittings/magneticSnap';
+export { usualStrap, type PlainStrap } from './fittings/plainStrap';
+export { applyEdits } from './applyEdits';
 export { isEmptyChange, makeChange, reverseChange, squashChanges, type Change } from './change';
 export { MOST_HISTORY_CHARACTERS, emptyHistory, readHistory, trimmedHistory, type History } from './history';
 export { MOST_FILE_CHARACTERS, readDesign, readDesignText, type FieldFault, type ReadDesign } from './readDesign';
@@ -15,13 +18,15 @@ export {
   designSchema,
   isMeasured,
   settingsSchema,
-  hardwareIdSchema,
   swatchIdSchema,
   swatchSchema,
   thingIdSchema,
   thingSchema,
   type AroundChain,
   type Body,
+  type Closure,
+  type Lining,
+  type Strap,
   type BodyKind,
   type BoxedCorners,
   type Carrying,
@@ -34,13 +39,9 @@ export {
   type SeamKind,
   type Flap,
   type FlapKind,
-  type FlatLining,
   type FoldOverStrip,
-  type HardwareId,
   type HeldYarn,
   type HookLetter,
-  type MagneticSnap,
-  type PlainStrap,
   type Settings,
   type StitchChoice,
   type Swatch,
@@ -48,14 +49,4 @@ export {
   type Thing,
   type ThingId,
 } from './schema';
-export {
-  STARTERS,
-  USUAL_SETTINGS,
-  USUAL_YARN,
-  starterDesign,
-  usualLining,
-  usualSnap,
-  usualStrap,
-  type StarterId,
-  type YarnAndHook,
-} from './starters';
+export { STARTERS, USUAL_SETTINGS, USUAL_YARN, starterDesign, type StarterId, type YarnAndHook } from './starters';

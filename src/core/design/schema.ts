@@ -1,5 +1,8 @@
 import { z } from 'zod';
-import { onOneLine } from './names';
+import { count, idSchema, lengthMm, massG, shortText } from './fields';
+import { flatLiningSchema } from './fittings/flatLining';
+import { magneticSnapSchema } from './fittings/magneticSnap';
+import { plainStrapSchema } from './fittings/plainStrap';
 import {
   LEAST_CHOSEN_STITCHES,
   LEAST_DEPTH_MM,
@@ -12,46 +15,17 @@ import {
   MOST_DEPTH_MM,
   MOST_NARROWING,
   MOST_SIZE_MM,
-  MOST_WORN_MM,
 } from '@/core/defaults';
-import { PANEL_STITCH_IDS, STITCH_IDS } from '@/core/stitches/catalogue';
+import { PANEL_STITCH_IDS } from '@/core/stitches/catalogue';
 import { isOwnStitchId, ownStitchIdSchema, ownStitchSchema } from './ownStitchSchema';
 
 /**
- * The design document, version 6: only what a maker chose or measured. Lengths in mm, masses in g.
+ * The design document, version 7: only what a maker chose or measured. Lengths in mm, masses in g.
  * Its sentences are shown at the field, so each says what would fit.
  */
 
 export const DESIGN_FORMAT = 'ruelle-design';
-export const DESIGN_VERSION = 6;
-
-/** A length within limits. A limit stands in its sentence as `{mm:20}`, to be written in the maker's unit at the field. */
-const lengthMm = (leastMm: number, mostMm: number) =>
-  z
-    .number({ error: 'Write a length here.' })
-    .min(leastMm, { error: `This must be at least {mm:${leastMm}}.` })
-    .max(mostMm, { error: `This can be {mm:${mostMm}} at most.` });
-
-const count = (least: number, most: number) =>
-  z
-    .number({ error: 'Write a whole number here.' })
-    .int({ error: 'Write a whole number here.' })
-    .min(least, { error: `This must be at least ${least}.` })
-    .max(most, { error: `This can be ${most} at most.` });
-
-const massG = (leastG: number, mostG: number) =>
-  z
-    .number({ error: 'Write a weight here.' })
-    .min(leastG, { error: `This must be at least ${leastG} g.` })
-    .max(mostG, { error: `This can be ${mostG} g at most.` });
-
-const shortText = (most: number) =>
-  z
-    .string({ error: 'Write a few words here.' })
-    .overwrite(onOneLine)
-    .trim()
-    .min(1, { error: 'Give it a name.' })
-    .max(most, { error: `Keep it to ${most} characters.` });
+export const DESIGN_VERSION = 7;
 
 /** A stitch pattern: one of the catalogue, or one of her own. */
 export const stitchSchema = z.union([z.enum(PANEL_STITCH_IDS), ownStitchIdSchema], { error: 'Choose a stitch.' });
@@ -59,11 +33,6 @@ export type StitchChoice = z.infer<typeof stitchSchema>;
 
 /** The largest design, in characters of its JSON without spaces: what is taken in is no larger, and all of it can be read again. */
 export const MOST_DESIGN_CHARACTERS = 1_000_000;
-
-/** What a name for the program may be made of: letters, digits, _ and -. */
-const idSchema = z
-  .string()
-  .regex(/^[\w-]{1,40}$/, { error: 'This name for the program may only have letters, digits, _ and -.' });
 
 /** A swatch's name for the program. Branded, so that it never passes for a bag's. */
 export const swatchIdSchema = idSchema.brand<'SwatchId'>();
@@ -389,51 +358,16 @@ export const flapSchema = z.discriminatedUnion('kind', [
 export type Flap = z.infer<typeof flapSchema>;
 export type FlapKind = Flap['kind'];
 
-export const hardwareIdSchema = idSchema.brand<'HardwareId'>();
-export type HardwareId = z.infer<typeof hardwareIdSchema>;
-
-export const magneticSnapSchema = z.strictObject({
-  kind: z.literal('magnetic-snap'),
-  id: hardwareIdSchema,
-  diameterMm: lengthMm(6, 40),
-  insetMm: lengthMm(3, 400),
-  layout: z.enum(['centre', 'pair']),
-  mate: z.enum(['loaded', 'between', 'both']),
-});
-export type MagneticSnap = z.infer<typeof magneticSnapSchema>;
-export const hardwareSchema = z.discriminatedUnion('kind', [magneticSnapSchema]);
-
-export const plainStrapSchema = z.strictObject({
-  kind: z.literal('plain'),
-  widthMm: lengthMm(5, 150),
-  wornLengthMm: lengthMm(50, MOST_WORN_MM),
-  school: z.enum(['pulled', 'slack']),
-  /** A short trial strip: the stitch it was worked in, its rows, and its length lying slack and fully pulled. Null: none was worked. */
-  sample: z
-    .strictObject({
-      stitch: z.enum(STITCH_IDS),
-      rows: count(4, 400),
-      slackMm: lengthMm(20, 2000),
-      pulledMm: lengthMm(20, 3000),
-    })
-    .refine((sample) => sample.pulledMm >= sample.slackMm, {
-      path: ['pulledMm'],
-      error: 'Pulled, the strip can’t be shorter than slack.',
-    })
-    .nullable(),
-  overlapMm: lengthMm(5, 100),
-});
-export type PlainStrap = z.infer<typeof plainStrapSchema>;
+/** Closures, straps, linings: a new kind is a new member here, and a file of its own in `fittings`. */
+export const closureSchema = z.discriminatedUnion('kind', [magneticSnapSchema]);
+export type Closure = z.infer<typeof closureSchema>;
 export const strapSchema = z.discriminatedUnion('kind', [plainStrapSchema]);
-
-export const flatLiningSchema = z.strictObject({
-  kind: z.literal('flat'),
-  allowanceMm: lengthMm(5, 40),
-  insetMm: lengthMm(0, 20),
-  thicknessMm: lengthMm(0.05, 5),
-});
-export type FlatLining = z.infer<typeof flatLiningSchema>;
+export type Strap = z.infer<typeof strapSchema>;
 export const liningSchema = z.discriminatedUnion('kind', [flatLiningSchema]);
+export type Lining = z.infer<typeof liningSchema>;
+
+/** Room in the file for what is not planned yet. */
+const noneYet = z.array(z.never()).max(0, { error: 'Ruelle can’t plan this yet.' });
 
 export const designSchema = z
   .strictObject({
@@ -451,9 +385,16 @@ export const designSchema = z
     plainEdge: count(0, 12),
     body: bodySchema,
     flap: flapSchema,
-    hardware: z.array(hardwareSchema).max(1, { error: 'One closure for now.' }),
-    strap: strapSchema.nullable(),
+    closures: z.array(closureSchema).max(4, { error: 'Four closures are enough for one bag.' }),
+    /** Each strap or handle by itself: two handles are two. */
+    straps: z.array(strapSchema).max(4, { error: 'Four straps are enough for one bag.' }),
     lining: liningSchema.nullable(),
+    pockets: noneYet,
+    stiffener: z.null(),
+    trims: noneYet,
+    edgings: noneYet,
+    /** Rows that are worked in another colour. */
+    colourRows: noneYet,
   })
   .superRefine((design, context) => {
     if (

@@ -1,23 +1,6 @@
-import {
-  EASE_MM,
-  LINING_ALLOWANCE_MM,
-  LINING_INSET_MM,
-  LINING_THICKNESS_MM,
-  SNAP_INSET_MM,
-  STRAP_OVERLAP_MM,
-  WHIP_TAKE_UP_STITCHES,
-} from '@/core/defaults';
-import {
-  DESIGN_FORMAT,
-  DESIGN_VERSION,
-  hardwareIdSchema,
-  type Design,
-  type FlatLining,
-  type MagneticSnap,
-  type PlainStrap,
-  type Settings,
-  type SwatchId,
-} from './schema';
+import { EASE_MM, WHIP_TAKE_UP_STITCHES } from '@/core/defaults';
+import { DESIGN_FORMAT, DESIGN_VERSION, type Design, type Settings, type SwatchId } from './schema';
+import { NOTHING_MORE } from './upgrades';
 
 /** Bodies of the starters, besides what every body has. Sizes ours, rough. */
 const STRIP = { kind: 'fold-over-strip', workedFrom: 'front-edge' } as const;
@@ -176,36 +159,9 @@ export function starterDesign(
       seam: { kind: 'whip', finish: 'turned', takeUpStitches: WHIP_TAKE_UP_STITCHES },
     },
     flap: { ...starter.flap, widthMm: null, hemMm: null },
-    hardware: [],
-    strap: null,
+    closures: [],
+    straps: [],
     lining: null,
+    ...NOTHING_MORE,
   };
 }
-
-/** A snap as it is first put on: small, in the middle, at the usual inset. */
-export const usualSnap = (): MagneticSnap => ({
-  kind: 'magnetic-snap',
-  id: hardwareIdSchema.parse('snap'),
-  diameterMm: 14,
-  insetMm: SNAP_INSET_MM,
-  layout: 'centre',
-  mate: 'loaded',
-});
-
-/** A strap as it is first added: no trial strip of it was worked. */
-export const usualStrap = (): PlainStrap => ({
-  kind: 'plain',
-  widthMm: 22,
-  wornLengthMm: 1040,
-  school: 'pulled',
-  sample: null,
-  overlapMm: STRAP_OVERLAP_MM,
-});
-
-/** A flat lining as it is first added. */
-export const usualLining = (): FlatLining => ({
-  kind: 'flat',
-  allowanceMm: LINING_ALLOWANCE_MM,
-  insetMm: LINING_INSET_MM,
-  thicknessMm: LINING_THICKNESS_MM,
-});

@@ -1,5 +1,9 @@
 import { EASE_MM } from '@/core/defaults';
+import type { DesignEdit } from '@/core/problems';
 import { STITCHES, plainStitchOf, type StitchPattern } from '@/core/stitches';
+
+/** What a design has room for and nothing plans yet. */
+export const NOTHING_MORE = { pockets: [], stiffener: null, trims: [], edgings: [], colourRows: [] };
 
 /** Brings a document of one version to the next one. It gets plain data and gives plain data. */
 export type Upgrade = (document: Record<string, unknown>) => Record<string, unknown>;
@@ -79,5 +83,24 @@ export const UPGRADES: Readonly<Record<number, Upgrade>> = {
         ? { ...strap, sample: { ...((strap.sample ?? {}) as object), stitch: plainStitchOfVersion5(document) } }
         : strap,
     };
+  },
+  // Version 6 knew one closure, called hardware, and one strap.
+  6: ({ hardware, strap, ...document }) => ({
+    ...document,
+    version: 7,
+    closures: hardware,
+    straps: strap ? [strap] : [],
+    ...NOTHING_MORE,
+  }),
+};
+
+/** Where an older version's edit is made in the next one, by the version it reads; none where it can't be made there. */
+export const EDIT_UPGRADES: Readonly<Record<number, (edit: DesignEdit) => DesignEdit>> = {
+  6: ({ path: [first, ...rest], value }) => {
+    if (first === 'hardware') return { path: ['closures', ...rest], value };
+    if (first !== 'strap') return { path: first === undefined ? [] : [first, ...rest], value };
+    return rest.length > 0
+      ? { path: ['straps', 0, ...rest], value }
+      : { path: ['straps'], value: value ? [value] : [] };
   },
 };

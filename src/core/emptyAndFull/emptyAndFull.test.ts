@@ -9,7 +9,7 @@ import type { EmptyAndFull } from '.';
 
 const carrying = (design: Design, thicknessMm: number): Design => ({
   ...design,
-  hardware: [usualSnap()],
+  closures: [usualSnap()],
   contents: { ...design.contents, thicknessMm },
 });
 const of = (plan: Plan, id: EmptyAndFull['id']) => plan.emptyAndFull.find((one) => one.id === id);
@@ -67,7 +67,7 @@ describe('what matters of it', () => {
   it('is a mouth that stands open without a flap; a flap mends it', () => {
     const open: Design = {
       ...carrying(bagOf('fold-over-strip'), 30),
-      hardware: [],
+      closures: [],
       flap: { kind: 'none', dropMm: 60, widthMm: null, hemMm: null },
     };
     const gaping = problem(open, 'mouth-stands-open');

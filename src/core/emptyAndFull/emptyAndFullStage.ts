@@ -1,7 +1,7 @@
 import { GEOMETRY, input, inputFrom, makeFigure, type Figure } from '@/core/figures';
 import type { FoldStage } from '@/core/fold';
 import type { GaugeStage } from '@/core/gauge';
-import type { SnapStage } from '@/core/hardware';
+import type { SnapStage } from '@/core/closure';
 import { mouthDepthMm } from '@/core/section';
 import type { PouchStage, FlapStage } from '@/core/stages';
 

@@ -62,7 +62,7 @@ function expectThreads({ figures }: Plan): void {
 
 describe('the figures of a plan', () => {
   test.each(BODY_KINDS)('%s, with everything on it: every number can be asked', (kind) => {
-    const design: Design = { ...bagOf(kind), hardware: [usualSnap()], strap: triedStrap(), lining: usualLining() };
+    const design: Design = { ...bagOf(kind), closures: [usualSnap()], straps: [triedStrap()], lining: usualLining() };
     const result = planBag(design);
     if (!result.ok) throw new Error('no plan');
     expectThreads(result.plan);

@@ -168,7 +168,8 @@ export function carryProblems(design: Design): Problem[] {
   if (!usual) return [];
   const { leastMm, usualMm, mostMm } = usual;
   const at = { place: 'carry', path: ['contents', 'carried'], severity: 'mind' } as const;
-  if (!design.strap)
+  const [strap] = design.straps;
+  if (!strap)
     return [
       {
         ...at,
@@ -179,12 +180,12 @@ export function carryProblems(design: Design): Problem[] {
           {
             code: 'add-strap',
             values: { wornMm: usualMm },
-            edits: [{ path: ['strap'], value: { ...usualStrap(), wornLengthMm: usualMm } }],
+            edits: [{ path: ['straps'], value: [{ ...usualStrap(), wornLengthMm: usualMm }] }],
           },
         ],
       },
     ];
-  const { wornLengthMm } = design.strap;
+  const { wornLengthMm } = strap;
   if (wornLengthMm >= leastMm && wornLengthMm <= mostMm) return [];
   return [
     {
@@ -195,7 +196,7 @@ export function carryProblems(design: Design): Problem[] {
         {
           code: 'strap-worn-to',
           values: { wornMm: usualMm },
-          edits: [{ path: ['strap', 'wornLengthMm'], value: usualMm }],
+          edits: [{ path: ['straps', 0, 'wornLengthMm'], value: usualMm }],
         },
       ],
     },

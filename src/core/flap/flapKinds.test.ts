@@ -34,7 +34,7 @@ describe('a half disc sewn on', () => {
   });
 
   it('leaves the strip to end with the back, and is sewn on before anything is shut in', () => {
-    const plan = planOf({ ...half, hardware: fullDesign().hardware, lining: fullDesign().lining });
+    const plan = planOf({ ...half, closures: fullDesign().closures, lining: fullDesign().lining });
     const panel = plan.pieces[0] as RowsPiece;
     expect(panel.rows).toHaveLength(plan.pouch.frontRows + plan.pouch.backRows);
     const ids = plan.steps.map(({ id }) => id);
@@ -44,7 +44,7 @@ describe('a half disc sewn on', () => {
   });
 
   it('has its snap counted on its own rows, in the middle', () => {
-    const plan = planOf({ ...half, hardware: fullDesign().hardware });
+    const plan = planOf({ ...half, closures: fullDesign().closures });
     const [spot] = plan.snap?.halves ?? [];
     expect(spot?.piece).toBe('half-disc');
     expect(spot?.acrossMm).toBeCloseTo((plan.pouch.backStitches * plan.pouch.stitchMm) / 2, 9);
@@ -102,7 +102,7 @@ describe('scallops', () => {
   it('have no room for a snap among them: it says so and goes above', () => {
     const design: Design = {
       ...withFlap({ ...base, kind: 'scalloped', scallops: 5, depthMm: 30 }),
-      hardware: [{ ...(fullDesign().hardware[0] as Design['hardware'][0]), insetMm: 12 }],
+      closures: [{ ...(fullDesign().closures[0] as Design['closures'][0]), insetMm: 12 }],
     };
     const problem = planOf(design).problems.find(({ code }) => code === 'snap-in-scallop');
     const read = applyEdits(design, problem?.repairs[0]?.edits ?? []);
@@ -122,7 +122,7 @@ describe('a hem', () => {
   });
 
   it('is turned back over the prongs once they are set', () => {
-    const design = { ...withFlap({ ...base, kind: 'straight', hemMm: 20 }), hardware: fullDesign().hardware };
+    const design = { ...withFlap({ ...base, kind: 'straight', hemMm: 20 }), closures: fullDesign().closures };
     const ids = planOf(design).steps.map(({ id }) => id);
     expect(ids.indexOf('turn-hem')).toBeGreaterThan(ids.indexOf('set-snap-flap'));
     expect(ids.indexOf('turn-hem')).toBeLessThan(ids.indexOf('seam-sides'));
@@ -169,7 +169,7 @@ describe('every shape on every body that takes one', () => {
     for (const shape of FLAP_KINDS) {
       if (shape === 'none') continue;
       const flap = usualFlap(shape, base, { widthMm: 200, lengthMm: 80 });
-      const plan = planOf({ ...withFlap(flap, kind), hardware: fullDesign().hardware });
+      const plan = planOf({ ...withFlap(flap, kind), closures: fullDesign().closures });
       expect(plan.flap.hasFlap).toBe(true);
       const [half] = plan.snap?.halves ?? [];
       const [mate] = plan.snap?.mates ?? [];

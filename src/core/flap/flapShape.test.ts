@@ -162,7 +162,7 @@ describe('shapes on a worked example', () => {
   test('a narrower flap starts on the middle stitches of the back, and the snap stays in the middle of both', () => {
     const design: Design = {
       ...exact((base) => ({ ...base, kind: 'straight', widthMm: 120 as never })),
-      hardware: [{ ...(fullDesign().hardware[0] as Design['hardware'][number]), insetMm: 25 }],
+      closures: [{ ...(fullDesign().closures[0] as Design['closures'][number]), insetMm: 25 }],
     };
     const plan = planOf(design);
     expect([plan.flap.startStitches, plan.flap.leftEachSide]).toEqual([24, 6]);
@@ -192,7 +192,7 @@ describe('shapes on a worked example', () => {
   test('a snap in the hem of a tapered flap has no more beside it than the edge is wide', () => {
     const tapered = (edgeWidthMm: number): Design => ({
       ...exact((base) => ({ ...base, kind: 'tapered', edgeWidthMm, hemMm: 40 as never })),
-      hardware: [{ ...(fullDesign().hardware[0] as Design['hardware'][number]), insetMm: 20 }],
+      closures: [{ ...(fullDesign().closures[0] as Design['closures'][number]), insetMm: 20 }],
       lining: null,
     });
     const codes = (design: Design) => planOf(design).problems.map(({ code }) => code);
@@ -204,7 +204,7 @@ describe('shapes on a worked example', () => {
   test('a snap where the flap is too narrow for it says so, and goes further up', () => {
     const design: Design = {
       ...exact((base) => ({ ...base, kind: 'pointed', pointMm: 90 })),
-      hardware: [{ ...(fullDesign().hardware[0] as Design['hardware'][number]), insetMm: 8, diameterMm: 18 }],
+      closures: [{ ...(fullDesign().closures[0] as Design['closures'][number]), insetMm: 8, diameterMm: 18 }],
     };
     const problem = planOf(design).problems.find(({ code }) => code === 'snap-beside-flap');
     const read = applyEdits(design, problem?.repairs[0]?.edits ?? []);
@@ -261,7 +261,7 @@ describe('a bag without a flap', () => {
   });
 
   it('has no use for a snap: it is left out and said, and either way out settles it', () => {
-    const design: Design = { ...open, hardware: [fullDesign().hardware[0] as Design['hardware'][number]] };
+    const design: Design = { ...open, closures: [fullDesign().closures[0] as Design['closures'][number]] };
     const plan = planOf(design);
     expect(plan.snap).toBeNull();
     expect(plan.steps.map(({ id }) => id)).not.toContain('set-snap-flap');
@@ -283,7 +283,7 @@ describe('a bag without a flap', () => {
     const design: Design = {
       ...open,
       contents: { ...open.contents, items: [], thicknessMm },
-      hardware: [{ ...(fullDesign().hardware[0] as MagneticSnap), diameterMm: 18, mate: 'loaded' }],
+      closures: [{ ...(fullDesign().closures[0] as MagneticSnap), diameterMm: 18, mate: 'loaded' }],
     };
     const [problem] = withHelpfulRepairs(
       design,
@@ -291,7 +291,7 @@ describe('a bag without a flap', () => {
     );
     const give = problem?.repairs.find(({ code }) => code === 'give-flap');
     const read = applyEdits(design, give?.edits ?? []);
-    expect(read).toMatchObject({ ok: true, design: { flap: { kind: 'straight' }, hardware: [{ mate }] } });
+    expect(read).toMatchObject({ ok: true, design: { flap: { kind: 'straight' }, closures: [{ mate }] } });
   });
 
   it('lets its back’s upper edge be moved, and asks for both sides to meet', () => {

@@ -25,7 +25,7 @@ const FOLDED_SHARE = { 'two-thirds': 0.7, 'nearly-half': 0.9 } as const;
 export function flapSplits(design: SettledDesign, pouch: PouchStage, flap: FlapStage): Split[] {
   const frontMm = pouch.sectionMm.front;
   const bridgeMm = flap.bridgeMm.loaded;
-  const insetMm = design.hardware[0]?.insetMm ?? SNAP_INSET_MM;
+  const insetMm = design.closures[0]?.insetMm ?? SNAP_INSET_MM;
   const beyond: Record<SplitId, number> = {
     thirds: frontMm,
     'two-thirds': ((1 - FOLDED_SHARE['two-thirds']) / FOLDED_SHARE['two-thirds']) * 2 * frontMm,

@@ -1,5 +1,5 @@
 import type { ContentsStage, LoadState } from '@/core/contents';
-import type { SnapStage } from '@/core/hardware';
+import type { SnapStage } from '@/core/closure';
 import type { Join, Piece } from '@/core/pieces';
 import type { Pleat, SectionPiece } from '@/core/section';
 import type { FlapStage, PouchStage, SectionByState } from '@/core/stages';

@@ -16,8 +16,8 @@ import { YARN_CLASSES, roughStitchMm } from '.';
 
 const begun = (starter: (typeof STARTERS)[number]['id'], weightClass = 3, hookMm = 4): Design => ({
   ...starterDesign(starter, swatchIdSchema.parse('none'), undefined, { weightClass, hookMm }),
-  hardware: [usualSnap()],
-  strap: usualStrap(),
+  closures: [usualSnap()],
+  straps: [usualStrap()],
   lining: usualLining(),
 });
 const codes = (design: Design) => planOf(design).problems.map(({ code }) => code);

@@ -41,7 +41,7 @@ describe('a lining', () => {
   const hemmed = (lining: Design['lining']): Design => ({
     ...fullDesign(),
     lining,
-    hardware: [],
+    closures: [],
     flap: { kind: 'straight', dropMm: 80, widthMm: null, hemMm: 22 },
   });
 

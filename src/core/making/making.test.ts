@@ -35,7 +35,7 @@ describe('makingSteps', () => {
   });
 
   it('leaves out what the bag does not have', () => {
-    const ids = planOf({ ...fullDesign(), hardware: [], strap: null, lining: null }).steps.map(({ id }) => id);
+    const ids = planOf({ ...fullDesign(), closures: [], straps: [], lining: null }).steps.map(({ id }) => id);
     expect(ids.filter((id) => /snap|strap|lining/.test(id))).toEqual([]);
     expect(ids).toContain('seam-sides');
   });

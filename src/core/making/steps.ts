@@ -14,9 +14,9 @@ import { step, type Step, type StepId } from './step';
  */
 export function makingSteps(design: Design, made: Made): Step[] {
   const { hasFlap } = made;
-  const snap = hasFlap && design.hardware.length > 0;
+  const snap = hasFlap && design.closures.length > 0;
   const lined = design.lining !== null;
-  const strapped = design.strap !== null;
+  const strapped = design.straps.length > 0;
   const halfDisc = made.pieces.some(({ id }) => id === 'half-disc');
   const hemmed =
     hasFlap && made.pieces.some((piece) => piece.kind === 'rows' && piece.zones.some(({ id }) => id === 'hem'));

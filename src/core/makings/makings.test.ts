@@ -163,9 +163,9 @@ describe('many makings', () => {
   it('have no snap and no cover where there is none', () => {
     const open = planOf({ ...bagOf('gusset'), flap: { kind: 'none', dropMm: 50, widthMm: null, hemMm: null } });
     expect(made(open).spreads.map(({ measure }) => measure)).toEqual(['width', 'height']);
-    const flap = planOf({ ...bagOf('gusset'), hardware: [] });
+    const flap = planOf({ ...bagOf('gusset'), closures: [] });
     expect(made(flap).spreads.map(({ measure }) => measure)).toEqual(['width', 'height', 'cover']);
-    expect(made(planOf({ ...bagOf('gusset'), hardware: [usualSnap()] })).spreads).toHaveLength(4);
+    expect(made(planOf({ ...bagOf('gusset'), closures: [usualSnap()] })).spreads).toHaveLength(4);
   });
 });
 

@@ -8,7 +8,7 @@ import { grownStrapText } from '@/core/wording';
 import { grownFigures } from '.';
 
 const grownOf = (kind: BodyKind, widthMm: number, change: (design: Design) => Design = (design) => design) => {
-  const plan = planOf(change({ ...bagOf(kind), strap: { ...triedStrap(), widthMm } }));
+  const plan = planOf(change({ ...bagOf(kind), straps: [{ ...triedStrap(), widthMm }] }));
   if (!plan.strap) throw new Error('no strap');
   return { plan, grown: plan.strap.grown, text: grownStrapText(plan) };
 };
@@ -48,7 +48,7 @@ describe('a strap grown from the body', () => {
     const at = (rowMm: number) => {
       const plan = planOf({
         ...bagOf('fold-over-strip', { stitchMm: 4, rowMm, fabricMm: 2 }),
-        strap: { ...triedStrap(), widthMm: 32 },
+        straps: [{ ...triedStrap(), widthMm: 32 }],
       });
       const grown = plan.strap?.grown;
       if (grown?.on !== 'sides') throw new Error('not at the sides');

@@ -259,12 +259,18 @@ function spanProblems({ wornLengthMm }: PlainStrap, pouch: PouchStage): Problem[
       code: 'strap-shorter-than-bag',
       severity: 'decide',
       place: 'strap',
-      path: ['strap', 'wornLengthMm'],
+      path: ['straps', 0, 'wornLengthMm'],
       asks: ['size.width'],
       values: { wornMm: wornLengthMm, widthMm },
       repairs:
         wornMm <= MOST_WORN_MM
-          ? [{ code: 'strap-worn-to', values: { wornMm }, edits: [{ path: ['strap', 'wornLengthMm'], value: wornMm }] }]
+          ? [
+              {
+                code: 'strap-worn-to',
+                values: { wornMm },
+                edits: [{ path: ['straps', 0, 'wornLengthMm'], value: wornMm }],
+              },
+            ]
           : [],
     },
   ];
@@ -272,17 +278,19 @@ function spanProblems({ wornLengthMm }: PlainStrap, pouch: PouchStage): Problem[
 
 function strapProblems(strap: PlainStrap, growth: number): Problem[] {
   const problems: Problem[] = [
-    { code: 'strap-load', severity: 'mind', place: 'strap', path: ['strap'], values: {}, repairs: [] },
+    { code: 'strap-load', severity: 'mind', place: 'strap', path: ['straps', 0], values: {}, repairs: [] },
   ];
   if (strap.school === 'pulled' && growth > STRAP_STRETCH_ADVICE)
     problems.push({
       code: 'strap-stretches-much',
       severity: 'decide',
       place: 'strap',
-      path: ['strap', 'sample', 'pulledMm'],
+      path: ['straps', 0, 'sample', 'pulledMm'],
       asks: ['strap.growth'],
       values: { share: growth },
-      repairs: [{ code: 'strap-measured-slack', values: {}, edits: [{ path: ['strap', 'school'], value: 'slack' }] }],
+      repairs: [
+        { code: 'strap-measured-slack', values: {}, edits: [{ path: ['straps', 0, 'school'], value: 'slack' }] },
+      ],
     });
   return problems;
 }

@@ -6,7 +6,7 @@ import { slackToWorkMm } from '.';
 
 const withStrap = (change: Partial<PlainStrap>): Design => ({
   ...designAt(5, 5, 2),
-  strap: { ...triedStrap(), ...change },
+  straps: [{ ...triedStrap(), ...change }],
 });
 
 describe('slackToWorkMm', () => {

@@ -143,7 +143,7 @@ function notTried(rowHeight: Figure): Pick<StripGauge, 'growth' | 'problems'> {
         code: 'strap-not-tried',
         severity: 'mind',
         place: 'strap',
-        path: ['strap', 'sample'],
+        path: ['straps', 0, 'sample'],
         asks: ['strap.rowHeight', 'strap.growth'],
         values: { share: (rowHeight.plusMinus ?? 0) / rowHeight.value },
         repairs: [],
@@ -161,7 +161,7 @@ function trialProblems(
   otherStitch: boolean,
 ): Problem[] {
   const anew: Problem['repairs'] = [
-    { code: 'strap-trial-anew', values: {}, edits: [{ path: ['strap', 'sample'], value: null }] },
+    { code: 'strap-trial-anew', values: {}, edits: [{ path: ['straps', 0, 'sample'], value: null }] },
   ];
   const at = { severity: 'decide', place: 'strap', asks: ['strap.rowHeight'] } as const;
   const times = rowMm / usualMm;
@@ -171,14 +171,14 @@ function trialProblems(
           {
             ...at,
             code: 'strap-trial-other-stitch' as const,
-            path: ['strap', 'sample', 'stitch'],
+            path: ['straps', 0, 'sample', 'stitch'],
             values: { share: OTHER_STITCH_SHARE },
             names: { was: sample.stitch, is: plain.id },
             repairs: [
               {
                 code: 'strap-trial-was-in-this' as const,
                 values: {},
-                edits: [{ path: ['strap', 'sample', 'stitch'], value: plain.id }],
+                edits: [{ path: ['straps', 0, 'sample', 'stitch'], value: plain.id }],
               },
               ...anew,
             ],
@@ -190,7 +190,7 @@ function trialProblems(
           {
             ...at,
             code: 'strap-trial-unlike' as const,
-            path: ['strap', 'sample', 'rows'],
+            path: ['straps', 0, 'sample', 'rows'],
             values: { seenMm: rowMm, usualMm },
             repairs: anew,
           },

@@ -172,8 +172,8 @@ const designWith = (body: fc.Arbitrary<unknown>): fc.Arbitrary<Design> =>
         plainEdge: made.plainEdge,
         body: made.body,
         flap: made.flap,
-        hardware: made.snap ? [{ ...base.hardware[0], ...made.snap }] : [],
-        strap: made.strap ? { ...base.strap, ...made.strap } : null,
+        closures: made.snap ? [{ ...base.closures[0], ...made.snap }] : [],
+        straps: made.strap ? [{ ...base.straps[0], ...made.strap }] : [],
         lining: made.lining ? { ...base.lining, ...made.lining } : null,
       };
     })

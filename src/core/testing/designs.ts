@@ -52,8 +52,8 @@ export const triedStrap = (): PlainStrap => ({
 /** A whole bag with everything on it, for examples. */
 export const fullDesign = (): Design => ({
   ...measuredBag('thirds'),
-  hardware: [usualSnap()],
-  strap: triedStrap(),
+  closures: [usualSnap()],
+  straps: [triedStrap()],
   lining: usualLining(),
 });
 
@@ -149,10 +149,10 @@ export const plannableDesign: fc.Arbitrary<Design> = fc
             seam: { kind: made.seam, finish: made.finish, takeUpStitches: made.takeUpStitches },
           },
           flap: { kind: 'straight', dropMm: Math.max(10, made.heightMm * made.dropShare), widthMm: null, hemMm: null },
-          hardware: made.parts.snap
-            ? [{ ...base.hardware[0], insetMm: made.insetMm, layout: made.layout, mate: made.mate }]
+          closures: made.parts.snap
+            ? [{ ...base.closures[0], insetMm: made.insetMm, layout: made.layout, mate: made.mate }]
             : [],
-          strap: made.parts.strap ? { ...base.strap, school: made.school } : null,
+          straps: made.parts.strap ? [{ ...triedStrap(), school: made.school }] : [],
           lining: made.parts.lining ? base.lining : null,
         };
       }),

@@ -25,7 +25,7 @@ export const someBag = (kind: BodyKind): fc.Arbitrary<Design> =>
       return {
         ...withBody(bag, { widthMm, heightMm, sizesFrom }),
         flap: { kind: flap, dropMm: Math.min(dropMm, heightMm), widthMm: null, hemMm: null },
-        hardware: [{ ...usualSnap(), insetMm, mate }],
+        closures: [{ ...usualSnap(), insetMm, mate }],
         lining: rest.lined ? usualLining() : null,
         contents: {
           ...bag.contents,

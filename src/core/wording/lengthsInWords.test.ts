@@ -28,7 +28,7 @@ describe.each(BODY_KINDS)('%s: lengths in the order of making, recomputed from c
           ...bag,
           settings: { ...bag.settings, lengthUnit: 'cm' },
           lining: isLined ? usualLining() : null,
-          strap: usualStrap(),
+          straps: [usualStrap()],
         };
         const result = planBag(design);
         if (!result.ok) return;

@@ -119,7 +119,7 @@ function materialLines(design: Design, plan: Plan): string[] {
       `${name}: ${formatQuantity(mass.value, 'g', lengthUnit)}, ${formatQuantity(length.value, 'm', lengthUnit)}; ${formatQuantity(balls.value, 'ball', lengthUnit)} of ${formatQuantity(ballMassG, 'g', lengthUnit)}.`,
   );
   const unknown = [yarn, ...heldWith].map(({ name }) => `${name}, amount not known: the swatch was not weighed.`);
-  const snap = plan.snap && design.hardware[0];
+  const snap = plan.snap && design.closures[0];
   return [
     ...(amounts.length > 0 ? amounts : unknown),
     `Hook ${design.swatch.hookMm} mm, stitch markers, yarn needle, scissors, pins, a tape measure.`,
@@ -140,7 +140,7 @@ function materialLines(design: Design, plan: Plan): string[] {
           'Sewing thread and needle, an iron.',
         ]
       : []),
-    ...(design.strap?.school === 'slack' ? ['Cotton tape to reinforce the strap.'] : []),
+    ...(design.straps[0]?.school === 'slack' ? ['Cotton tape to reinforce the strap.'] : []),
   ];
 }
 

@@ -60,10 +60,10 @@ describe.each(BODY_KINDS)('%s: where a snap goes, recomputed from the words', (k
     let told = 0;
     fc.assert(
       fc.property(workableBag(kind), anySnap, (bag, wished) => {
-        const [snap] = fullDesign().hardware;
+        const [snap] = fullDesign().closures;
         if (!snap) throw new Error('no snap to set');
         const settings = { ...bag.settings, lengthUnit: 'cm' as const };
-        const design: Design = { ...bag, settings, hardware: [{ ...snap, ...wished }] };
+        const design: Design = { ...bag, settings, closures: [{ ...snap, ...wished }] };
         const result = planBag(design);
         if (!result.ok || !result.plan.snap) return;
         const { plan } = result;

@@ -138,7 +138,7 @@ const WORDS: Record<StepId, StepWriter> = {
     words(
       'Check the strap',
       strap
-        ? design.strap?.school === 'pulled'
+        ? design.straps[0]?.school === 'pulled'
           ? `Pulled, it reaches ${length(strap.figures.pulledPlanned.value)} between the feet.`
           : `Sew the tape inside while it lies slack: ${length(strap.figures.pulledPlanned.value)} between the feet.`
         : '',

@@ -31,7 +31,7 @@ describe('yarn', () => {
 
   it('counts the strap', () => {
     const without = planOf(base()).yarn.figures?.mass.value ?? NaN;
-    const strapped = planOf({ ...base(), strap: triedStrap() }).yarn.figures?.mass.value ?? NaN;
+    const strapped = planOf({ ...base(), straps: [triedStrap()] }).yarn.figures?.mass.value ?? NaN;
     expect(strapped).toBeGreaterThan(without);
   });
 

@@ -46,7 +46,7 @@ describe('yarn for every construction', () => {
         const heavy = figuresOf(weighed(kind, 2 * massG));
         expect(heavy.fabric.value).toBeCloseTo(2 * light.fabric.value, 6);
         expect(light.mass.value).toBeGreaterThan(light.fabric.value + light.sewing.value);
-        const strapped = figuresOf({ ...weighed(kind, massG), strap: triedStrap() });
+        const strapped = figuresOf({ ...weighed(kind, massG), straps: [triedStrap()] });
         expect(strapped.fabric.value).toBeGreaterThan(light.fabric.value);
         expect(strapped.sewing.value).toBeGreaterThan(light.sewing.value);
       }),

@@ -10,13 +10,13 @@ import {
   trimmedHistory,
   type Change,
   type Design,
-  type Edit,
   type FieldFault,
   type History,
 } from '@/core/design';
 import type { Figure, FigureId } from '@/core/figures';
 import { planBag, type Plan } from '@/core/plan';
 import { problemSentence } from '@/core/wording';
+import type { DesignEdit } from '@/core/problems';
 import { knownPackings } from './knownPackings';
 import { shareUnchanged } from './shareUnchanged';
 
@@ -61,7 +61,7 @@ export interface BagState {
    * Makes a change if the design stays whole and can be planned. Otherwise nothing happens and the faults come back.
    * Changes with the same `merge` key in a row become one thing to undo.
    */
-  edit(label: string, edits: readonly Edit[], merge?: string): FieldFault[];
+  edit(label: string, edits: readonly DesignEdit[], merge?: string): FieldFault[];
   undo(): void;
   redo(): void;
   /** Ends a run of merged changes: what comes next is undone on its own. */

@@ -36,7 +36,7 @@ const actions: ((store: BagStore, share: number) => unknown)[] = [
   },
   (store, share) => store.getState().edit('Width', [{ path: ['body', 'widthMm'], value: 90 + 240 * share }]),
   (store) => store.getState().edit('Rows', releaseRowsEdits()),
-  (store, share) => store.getState().edit('Strap', [{ path: ['strap'], value: share < 0.5 ? null : triedStrap() }]),
+  (store, share) => store.getState().edit('Strap', [{ path: ['straps'], value: share < 0.5 ? [] : [triedStrap()] }]),
   (store, share) => store.getState().edit('Lining', [{ path: ['lining'], value: share < 0.5 ? null : usualLining() }]),
   // Refused: nothing of it is taken.
   (store, share) => store.getState().edit('Bad', [{ path: ['body', 'widthMm'], value: -1000 * share - 1 }]),

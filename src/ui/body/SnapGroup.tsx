@@ -11,11 +11,11 @@ import { FigureTicket } from '@/ui/figures/FigureTicket';
 
 /** The closure: put on, taken off, placed; with its mate by row, stitch and distance, empty and loaded. */
 export function SnapGroup() {
-  const snap = useBag((state) => state.design.hardware[0]);
+  const snap = useBag((state) => state.design.closures[0]);
   const hasFlap = useBag((state) => state.plan.flap.hasFlap);
   const store = useBagStore();
-  const put = (label: string, hardware: MagneticSnap[]) =>
-    store.getState().edit(label, [{ path: ['hardware'], value: hardware }]);
+  const put = (label: string, closures: MagneticSnap[]) =>
+    store.getState().edit(label, [{ path: ['closures'], value: closures }]);
   if (!snap)
     return (
       <Group
@@ -39,7 +39,7 @@ export function SnapGroup() {
 const SnapChoices = memo(function SnapChoices({ snap }: { snap: MagneticSnap }) {
   const store = useBagStore();
   const set = (label: string, key: keyof MagneticSnap, value: unknown) =>
-    store.getState().edit(label, [{ path: ['hardware', 0, key], value }]);
+    store.getState().edit(label, [{ path: ['closures', 0, key], value }]);
   return (
     <Row>
       <LengthField

@@ -1,7 +1,7 @@
 'use client';
 
 import { useRef } from 'react';
-import { moveSnapEdits, snapReach } from '@/core/hardware';
+import { moveSnapEdits, snapReach } from '@/core/closure';
 import type { PieceId } from '@/core/pieces';
 import { useBag, useBagStore } from '@/ui/bag/BagProvider';
 import { Grip } from './Grip';
@@ -10,7 +10,7 @@ import { pointOn, type PieceOnScreen } from './pieceOnScreen';
 /** A grip on the snap's half: pulled, or moved by the arrow keys, along the flap; its mate goes with it. */
 export function SnapHandle({ places }: { places: ReadonlyMap<PieceId, PieceOnScreen> }) {
   const snap = useBag((state) => state.plan.snap);
-  const chosen = useBag((state) => state.design.hardware[0]);
+  const chosen = useBag((state) => state.design.closures[0]);
   const flap = useBag((state) => state.plan.flap);
   const pouch = useBag((state) => state.plan.pouch);
   const track = useBag((state) => state.plan.tracks.flap);
@@ -25,7 +25,7 @@ export function SnapHandle({ places }: { places: ReadonlyMap<PieceId, PieceOnScr
   // Along the piece is towards the flap's edge where the piece runs as the flap does.
   const step = track?.step ?? 1;
   const pull = (movedMm: number, isStart: boolean) => {
-    if (isStart) taken.current = store.getState().design.hardware[0]?.insetMm ?? 0;
+    if (isStart) taken.current = store.getState().design.closures[0]?.insetMm ?? 0;
     store.getState().edit('Move: Snap', moveSnapEdits(flap, pouch, taken.current, step * movedMm), 'move snap');
   };
   return (

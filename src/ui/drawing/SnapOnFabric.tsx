@@ -1,6 +1,6 @@
 'use client';
 
-import { moveSnapEdits } from '@/core/hardware';
+import { moveSnapEdits } from '@/core/closure';
 import { useBagStore } from '@/ui/bag/BagProvider';
 import { useDragOnFabric } from './useDragOnFabric';
 
@@ -20,7 +20,7 @@ export function SnapOnFabric({ mark, at, radiusPx, wayPx, onHold }: SnapOnFabric
     wayPx,
     onHold,
     mark,
-    begin: () => store.getState().design.hardware[0]?.insetMm ?? null,
+    begin: () => store.getState().design.closures[0]?.insetMm ?? null,
     move: (fromInsetMm, movedMm) => {
       const { plan, edit } = store.getState();
       edit('Move: Snap', moveSnapEdits(plan.flap, plan.pouch, fromInsetMm, movedMm), 'move snap');

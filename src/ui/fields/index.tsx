@@ -22,7 +22,7 @@ interface LengthFieldProps extends CommonProps {
   empty?: string;
   /** What leaving the field empty does, where it may be. */
   onClear?: () => FieldFault[];
-  /** For thicknesses and hardware: millimetres, or hundredths of an inch. */
+  /** For thicknesses and closures: millimetres, or hundredths of an inch. */
   fine?: boolean;
   onChange: (mm: number) => FieldFault[];
 }

@@ -19,7 +19,7 @@ import { ProblemSlips } from '@/ui/problems/ProblemSlips';
 
 /** The strap: how long it must be worked to be as long as it is worn, and where its feet go. */
 export function StrapPlace() {
-  const strap = useBag((state) => state.design.strap);
+  const strap = useBag((state) => state.design.straps[0]);
   return (
     <PlaceLayout title="Strap" drawing={<SheetView hide={['hardware', 'lining']} />}>
       {strap ? <StrapPlan strap={strap} /> : <NoStrap />}
@@ -36,7 +36,9 @@ function NoStrap() {
       action={
         <AddOrTake
           label="Add a plain strap"
-          onClick={() => store.getState().edit('Strap added', [{ path: ['strap'], value: strapForCarrying(carried) }])}
+          onClick={() =>
+            store.getState().edit('Strap added', [{ path: ['straps'], value: [strapForCarrying(carried)] }])
+          }
         />
       }
     >
@@ -56,7 +58,7 @@ function StrapPlan({ strap }: { strap: PlainStrap }) {
   const { figures } = stage;
   const feet = stepTexts(design, plan).find(({ id }) => id === 'attach-strap');
   const set = (label: string, path: (string | number)[], value: unknown) =>
-    store.getState().edit(label, [{ path: ['strap', ...path], value }]);
+    store.getState().edit(label, [{ path: ['straps', 0, ...path], value }]);
   const length = (mm: number) => formatQuantity(mm, 'mm', unit);
 
   return (
@@ -81,7 +83,7 @@ function StrapPlan({ strap }: { strap: PlainStrap }) {
         action={
           <AddOrTake
             label="Take the strap off"
-            onClick={() => store.getState().edit('Strap taken off', [{ path: ['strap'], value: null }])}
+            onClick={() => store.getState().edit('Strap taken off', [{ path: ['straps'], value: [] }])}
           />
         }
       >
@@ -157,7 +159,7 @@ function TrialStrip({ strap, children }: { strap: PlainStrap; children: ReactNod
   const store = useBagStore();
   const { sample } = strap;
   const edit = (path: (string | number)[], value: unknown) =>
-    store.getState().edit('Trial strip', [{ path: ['strap', 'sample', ...path], value }]);
+    store.getState().edit('Trial strip', [{ path: ['straps', 0, 'sample', ...path], value }]);
   const plain = plainStitchOf(patternOf(design)).id;
   const whole = useAllTyped(['rows', 'slackMm', 'pulledMm'], (measured) => edit([], { ...measured, stitch: plain }));
   const change = (key: 'rows' | 'slackMm' | 'pulledMm') => (value: number) =>

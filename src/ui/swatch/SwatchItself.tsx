@@ -1,8 +1,9 @@
 'use client';
 
-import { HOOK_LETTER_NAMES, type Edit } from '@/core/design';
+import { HOOK_LETTER_NAMES } from '@/core/design';
 import { PANEL_STITCH_IDS } from '@/core/stitches';
 import { stitchName } from '@/core/wording';
+import type { DesignEdit } from '@/core/problems';
 import { useBag, useBagStore } from '@/ui/bag/BagProvider';
 import { Group, Row } from '@/ui/bag/PlaceLayout';
 import { ChoiceField, LengthField, NumberField, TextField } from '@/ui/fields';
@@ -12,7 +13,7 @@ import { TakeOverSwatch } from './TakeOverSwatch';
 export function SwatchItself() {
   const { swatch, settings, ownStitches } = useBag((state) => state.design);
   const store = useBagStore();
-  const edit = (label: string, ...edits: Edit[]) => store.getState().edit(label, edits);
+  const edit = (label: string, ...edits: DesignEdit[]) => store.getState().edit(label, edits);
   const set = (label: string, field: string, value: unknown) => edit(label, { path: ['swatch', field], value });
   return (
     <Group title="The swatch itself">

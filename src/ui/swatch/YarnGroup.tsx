@@ -1,9 +1,10 @@
 'use client';
 
 import { Button } from '@chakra-ui/react';
-import { YARN_COLOURS, type Edit, type HeldYarn } from '@/core/design';
+import { YARN_COLOURS, type HeldYarn } from '@/core/design';
 import { M_PER_YARD } from '@/core/units';
 import { YARN_CLASS_LABELS } from '@/core/wording';
+import type { DesignEdit } from '@/core/problems';
 import { useBag, useBagNumbers, useBagStore } from '@/ui/bag/BagProvider';
 import { Group, Row } from '@/ui/bag/PlaceLayout';
 import { AddOrTake, ChoiceField, NumberField, TextField } from '@/ui/fields';
@@ -15,7 +16,8 @@ export function YarnGroup() {
   const { yarn, strands, heldWith } = useBag((state) => state.design.swatch);
   const held = useBagNumbers((state) => state.plan.yarn.held);
   const store = useBagStore();
-  const set = (label: string, path: Edit['path'], value: unknown) => store.getState().edit(label, [{ path, value }]);
+  const set = (label: string, path: DesignEdit['path'], value: unknown) =>
+    store.getState().edit(label, [{ path, value }]);
   const another: HeldYarn = {
     name: 'Another yarn',
     strands: 1,
@@ -114,7 +116,7 @@ function BallFields({
   path,
   ballMassG,
   ballLengthM,
-}: { path: Edit['path'] } & Pick<HeldYarn, 'ballMassG' | 'ballLengthM'>) {
+}: { path: DesignEdit['path'] } & Pick<HeldYarn, 'ballMassG' | 'ballLengthM'>) {
   const metric = useBag((state) => state.design.settings.lengthUnit === 'cm');
   const store = useBagStore();
   const set = (label: string, field: string, value: number | null) =>

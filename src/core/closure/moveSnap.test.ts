@@ -5,13 +5,13 @@ import { bagOf } from '@/core/testing/bodies';
 import { planOf } from '@/core/testing/designs';
 import { moveSnapEdits, snapReach } from './moveSnap';
 
-const design: Design = { ...bagOf('fold-over-strip'), hardware: [usualSnap()] };
+const design: Design = { ...bagOf('fold-over-strip'), closures: [usualSnap()] };
 const { flap, pouch, snap } = planOf(design);
 
 it('moves a snap to the row under the hand, its mate as far down the front', () => {
   fc.assert(
     fc.property(fc.double({ min: -200, max: 200, noNaN: true }), (movedMm) => {
-      const from = design.hardware[0]?.insetMm ?? NaN;
+      const from = design.closures[0]?.insetMm ?? NaN;
       const moved = applyEdits(design, moveSnapEdits(flap, pouch, from, movedMm));
       if (!moved.ok) throw new Error('it stays on the flap');
       const plan = planOf(moved.design);

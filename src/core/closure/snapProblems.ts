@@ -22,9 +22,9 @@ export function snapProblems(
   mateTargetsMm: readonly number[],
   inHem: boolean,
 ): Problem[] {
-  const index = design.hardware.indexOf(snap);
+  const index = design.closures.indexOf(snap);
   const radiusMm = snap.diameterMm / 2;
-  const at = { place: 'body', path: ['hardware', index], mark: 'snap' } as const;
+  const at = { place: 'body', path: ['closures', index], mark: 'snap' } as const;
   const problems: Problem[] = [{ ...at, code: 'magnets', severity: 'mind', values: {}, repairs: [] }];
 
   const flapMm = flap.flapRows * pouch.rowMm;
@@ -36,7 +36,7 @@ export function snapProblems(
           {
             code: 'snap-inset-to',
             values: { insetMm },
-            edits: [{ path: ['hardware', index, 'insetMm'], value: insetMm }],
+            edits: [{ path: ['closures', index, 'insetMm'], value: insetMm }],
           },
         ];
   const tailRows = flap.bridgeRows + flap.flapRows;
@@ -125,7 +125,7 @@ export function snapProblems(
       asks: ['size.width'],
       severity: 'mind',
       values: { widthMm, usualMostMm: ONE_SNAP_FLAP_WIDTH_MM },
-      repairs: [{ code: 'two-snaps', values: {}, edits: [{ path: ['hardware', index, 'layout'], value: 'pair' }] }],
+      repairs: [{ code: 'two-snaps', values: {}, edits: [{ path: ['closures', index, 'layout'], value: 'pair' }] }],
     });
   return problems;
 }
@@ -168,7 +168,7 @@ function driftProblem(
     repairs: ways.map((mate): Repair => ({
       code: mate === 'both' ? 'mate-both' : 'mate-between',
       values: mate === 'both' ? {} : { missMm: shiftMm / 2 },
-      edits: [{ path: ['hardware', index, 'mate'], value: mate }],
+      edits: [{ path: ['closures', index, 'mate'], value: mate }],
     })),
   };
 }
@@ -215,10 +215,10 @@ export function snapWithoutFlap(
     code: 'snap-without-flap',
     severity: 'decide',
     place: 'body',
-    path: ['hardware', 0],
+    path: ['closures', 0],
     values: {},
     repairs: [
-      { code: 'take-snap-off', values: {}, edits: [{ path: ['hardware'], value: [] }] },
+      { code: 'take-snap-off', values: {}, edits: [{ path: ['closures'], value: [] }] },
       ...(takesFlap
         ? [
             {
@@ -226,7 +226,7 @@ export function snapWithoutFlap(
               values: { halfway: mate === 'between' ? 1 : 0, second: mate === 'both' ? 1 : 0 },
               edits: [
                 { path: ['flap'], value: { ...wishableFlap(design), kind: 'straight' } },
-                ...(mate ? [{ path: ['hardware', 0, 'mate'], value: mate }] : []),
+                ...(mate ? [{ path: ['closures', 0, 'mate'], value: mate }] : []),
               ],
             },
           ]

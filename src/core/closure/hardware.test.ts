@@ -6,7 +6,7 @@ import { designAt, planOf, plannableDesign } from '@/core/testing/designs';
 
 const withSnap = (change: Partial<ReturnType<typeof usualSnap>>, design: Design = designAt(5, 5, 2)): Design => ({
   ...design,
-  hardware: [{ ...usualSnap(), ...change }],
+  closures: [{ ...usualSnap(), ...change }],
 });
 const codes = (design: Design) => planOf(design).problems.map(({ code }) => code);
 
@@ -72,7 +72,7 @@ describe('the magnetic snap', () => {
       fc.property(plannableDesign, (design) => {
         const { snap, pouch } = planOf(design);
         const [mate] = snap?.mates ?? [];
-        if (!snap || !mate || design.hardware[0]?.mate !== 'loaded') return;
+        if (!snap || !mate || design.closures[0]?.mate !== 'loaded') return;
         expect(Math.abs(mate.alongMm - snap.meetsMm.loaded)).toBeLessThanOrEqual(pouch.rowMm / 2 + 1e-6);
       }),
     );
@@ -137,7 +137,7 @@ describe('problems of the snap', () => {
         );
         const target = plan.snap.meetsMm.loaded;
         const said = plan.problems.some(({ code }) => code === 'snap-on-fold' || code === 'snap-off-front');
-        if (design.hardware[0]?.mate === 'loaded' && target + plan.snap.diameterMm / 2 > flatMm)
+        if (design.closures[0]?.mate === 'loaded' && target + plan.snap.diameterMm / 2 > flatMm)
           expect(said).toBe(true);
       }),
     );

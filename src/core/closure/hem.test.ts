@@ -13,7 +13,7 @@ const stepOf = (design: Design, id: string) =>
 const hemmed = (insetMm: number, change: Partial<Design> = {}): Design => ({
   ...withBody(bagOf('fold-over-strip'), { widthMm: 160 }),
   flap: { kind: 'straight', dropMm: 90, widthMm: null, hemMm: 25 },
-  hardware: [{ ...usualSnap(), diameterMm: 14, insetMm }],
+  closures: [{ ...usualSnap(), diameterMm: 14, insetMm }],
   ...change,
 });
 
@@ -56,7 +56,7 @@ describe('a place on a row', () => {
     const pointed: Design = {
       ...withBody(bagOf('fold-over-strip'), { widthMm: 180 }),
       flap: { kind: 'pointed', dropMm: 90, widthMm: null, hemMm: null, pointMm: 80 },
-      hardware: [{ ...usualSnap(), insetMm: 30 }],
+      closures: [{ ...usualSnap(), insetMm: 30 }],
     };
     const [half] = planOf(pointed).snap?.halves ?? [];
     if (!half) throw new Error('no half');
@@ -74,7 +74,7 @@ describe('a place on a row', () => {
     const disc: Design = {
       ...withBody(bagOf('fold-over-strip'), { widthMm: 180 }),
       flap: { kind: 'half-disc', dropMm: 90, widthMm: null, hemMm: null, increases: 'staggered' },
-      hardware: [{ ...usualSnap(), insetMm: 12 }],
+      closures: [{ ...usualSnap(), insetMm: 12 }],
     };
     const plan = planOf(disc);
     const [half] = plan.snap?.halves ?? [];
@@ -89,7 +89,7 @@ describe('alarms of the snap', () => {
   const snapped = (flap: Design['flap'], widthMm: number): Design => ({
     ...withBody(bagOf('fold-over-strip'), { widthMm }),
     flap,
-    hardware: [usualSnap()],
+    closures: [usualSnap()],
   });
 
   it('go by the width of the flap in the snap’s own row', () => {

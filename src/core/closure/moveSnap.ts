@@ -34,5 +34,5 @@ export function moveSnapEdits(
 ): DesignEdit[] {
   const { leastMm, mostMm } = snapReach(flap, pouch);
   const insetMm = Math.max(leastMm, Math.min(mostMm, fromInsetMm - towardsEdgeMm));
-  return [{ path: ['hardware', 0, 'insetMm'], value: Math.round(insetMm * 10) / 10 }];
+  return [{ path: ['closures', 0, 'insetMm'], value: Math.round(insetMm * 10) / 10 }];
 }
