@@ -4,6 +4,7 @@ import type { AddressInfo } from 'node:net';
 import next from 'next';
 import { contentPolicy, headersFor, whyTurnedAway } from './gate';
 import { namesAllowed } from './ownAddress';
+import { answerUnreadable } from './unreadable';
 
 /** How long a connection may rest before it is closed: longer than a maker thinks over a row, ms. */
 const MOST_IDLE_MS = 120_000;
@@ -28,6 +29,7 @@ async function serve(hostname: string, port: number, portTaken: number): Promise
     if (!isTaken) console.error(error);
     process.exit(isTaken ? portTaken : 1);
   });
+  server.on('clientError', answerUnreadable);
   // A connection that is closed the moment a save is sent on it loses the save's answer.
   server.keepAliveTimeout = MOST_IDLE_MS;
   server.listen(port, hostname);
