@@ -112,6 +112,9 @@ export const MOST_CHOSEN_ROWS = 1200;
 export const LEAST_DROP_MM = 10;
 export const LEAST_SHAPE_MM = 5;
 
+/** The widest hem that can be wished for, mm: on no flap that holds up is more turned back. Ours. */
+export const MOST_HEM_MM = 100;
+
 /** The least and the most depth that a design can wish for, mm. Ours. */
 export const LEAST_DEPTH_MM = 10;
 export const MOST_DEPTH_MM = 400;

@@ -1,12 +1,12 @@
 import type { Packings } from './contents';
 import { applyEdits, type Design } from './design';
 import { planBag, type PlanResult } from './plan';
-import type { Problem, ProblemCode, Repair, Severity } from './problems';
+import type { Problem, Repair, Severity } from './problems';
 
 const RANK: Record<Severity, number> = { mind: 0, decide: 1, stop: 2 };
 
 /** Problems whose repair is the other choice, as good as the one that was made: a motif hangs upside down on one part or on another. */
-const CHOICES: ReadonlySet<ProblemCode> = new Set(['motif-upside-down']);
+const CHOICES: ReadonlySet<string> = new Set(['motif-upside-down']);
 
 const problemsOf = (result: PlanResult): Problem[] => (result.ok ? result.plan.problems : result.problems);
 

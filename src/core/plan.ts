@@ -23,16 +23,24 @@ import { emptyAndFullProblems, emptyAndFullStage, type EmptyAndFull } from './em
 import type { Figure, FigureId } from './figures';
 import { contentsFit, type FitStage } from './fit';
 import { flapSplits, flapStage, withHalfDisc, type Split } from './flap';
+import { FITTING_KINDS } from './fittingKinds';
+import {
+  planFittings,
+  type FabricMark,
+  type FittingCatalogues,
+  type FittingGroup,
+  type FittingStage,
+} from './fittings';
 import { foldStage, type FoldStage } from './fold';
 import { gaugeStage, type GaugeStage } from './gauge';
-import { magneticSnapStage, snapWithoutFlap, type SnapStage } from './closure';
-import { flatLiningStage, type LiningStage } from './lining';
+import type { ClosureStage } from './closure';
+import type { LiningStage } from './lining';
 import { makingSteps, type Step } from './making';
 import { piecesFigures, type Join, type Piece, type PiecesFigures, type PieceSet, type WorkedFrom } from './pieces';
 import type { Problem } from './problems';
 import { foldedFlatPieces, sectionPieces, type SectionInput } from './section';
 import type { FlapStage, PouchStage, SectionByState } from './stages';
-import { grownFigures, plainStrapStage, type StrapStage } from './strap';
+import type { StrapStage } from './strap';
 import { yarnStage, type YarnStage } from './yarn';
 
 /** A whole bag, computed from a design. Nothing in it is ever stored. */
@@ -55,9 +63,13 @@ export interface Plan {
   rowOffers: RowOffer[];
   /** Splits that makers start from, each with the drop that it comes to here. */
   splits: Split[];
-  snap: SnapStage | null;
-  strap: StrapStage | null;
+  /** What is put on, each kind with what only it has; and all of it as what all kinds have. */
+  closures: ClosureStage[];
+  straps: StrapStage[];
   lining: LiningStage | null;
+  fittings: FittingStage[];
+  /** Whatever is put on, as it lies on the pieces. */
+  marks: FabricMark[];
   /** What a round of edging would take; null where no piece has row ends to pick up from. */
   edging: EdgingStage | null;
   /** What only the folded bag tells: how wide it is when loaded, and whether what goes in has room beside it. */
@@ -80,12 +92,13 @@ export type PlanResult = { ok: true; plan: Plan } | { ok: false; problems: Probl
  *
  * @param wished a design that the schema has accepted; lengths in mm, masses in g
  * @param packings ways to pack what goes in, where they are known already; else they are looked for, which can take a second
+ * @param kinds the kinds of what can be put on a bag
  * @returns the plan, with the problems that can be lived with; or only the problems that prevent one
  *
  * @example
  * planBag(starterDesign('thirds', 's1')).ok // => true
  */
-export function planBag(wished: Design, packings?: Packings): PlanResult {
+export function planBag(wished: Design, packings?: Packings, kinds: FittingCatalogues = FITTING_KINDS): PlanResult {
   const unworkable = ownStitchProblems(wished);
   if (unworkable.length > 0) return { ok: false, problems: unworkable };
   const gauge = gaugeStage(wished);
@@ -101,15 +114,15 @@ export function planBag(wished: Design, packings?: Packings): PlanResult {
   const pouch = begunAsPieces(body.pouch, set, design);
   const whole = piecesFigures(set, gauge);
   const section = sectionsOf(design, pouch, flap);
-  const [closure] = design.closures;
-  const { takesFlap } = constructionOf(pouch.kind);
-  const snap = closure && flap.hasFlap ? magneticSnapStage(closure, design, gauge, pouch, flap, set, section) : null;
-  const strap = design.straps[0] ? plainStrapStage(design.straps[0], design, gauge, pouch, flap, set) : null;
-  const lining = design.lining ? flatLiningStage(design.lining, set, gauge) : null;
+  const {
+    all: fittings,
+    marks,
+    problems: fittingProblems,
+  } = planFittings({ design, gauge, pouch, flap, set, section }, kinds);
   const edging = edgingStage(set, gauge);
-  const fold = foldStage({ pouch, flap, snap, contents, section, pieces: set.pieces, joins: set.joins }, design, fit);
-  const emptyAndFull = emptyAndFullStage(gauge, pouch, flap, snap, fold);
-  const yarn = yarnStage(design, gauge, pouch, whole, strap);
+  const fold = foldStage({ pouch, flap, marks, contents, section, pieces: set.pieces, joins: set.joins }, design, fit);
+  const emptyAndFull = emptyAndFullStage(gauge, pouch, flap, fittings, fold);
+  const yarn = yarnStage(design, gauge, whole, fittings);
   const offers = countOffers(design, gauge, pouch, contents.wanted.width);
   const splits = flap.onPiece ? flapSplits(design, pouch, flap) : [];
   const rowsOffered = rowOffers(design, gauge, pouch, contents.wanted.height);
@@ -122,9 +135,7 @@ export function planBag(wished: Design, packings?: Packings): PlanResult {
     offers,
     rowOffers: rowsOffered,
     splits,
-    snap,
-    strap,
-    lining,
+    fittings,
     edging,
     fold,
     emptyAndFull,
@@ -135,21 +146,28 @@ export function planBag(wished: Design, packings?: Packings): PlanResult {
     ok: true,
     plan: {
       ...stages,
+      closures: ofGroup('closures', fittings) as ClosureStage[],
+      straps: ofGroup('straps', fittings) as StrapStage[],
+      lining: (ofGroup('lining', fittings)[0] as LiningStage | undefined) ?? null,
+      marks,
       ...{ pieces: set.pieces, joins: set.joins, tracks: set.tracks, whole, workedFrom: set.workedFrom },
       section,
-      steps: makingSteps(design, { ...set, hasFlap: flap.hasFlap }),
+      steps: makingSteps(design, { ...set, hasFlap: flap.hasFlap }, fittings),
       figures: figuresOf({ ...stages, whole }, set),
       problems: [
         ...[gauge, fit, pouch, flap, set].flatMap(({ problems }) => problems),
         ...unheededProblems(wished, design, pouch, set.pieces),
         ...textureProblems(design, { pouch, flap, workedFrom: set.workedFrom }),
-        ...[snap, strap, fold, yarn].flatMap((stage) => stage?.problems ?? []),
+        ...fittingProblems,
+        ...[fold, yarn].flatMap(({ problems }) => problems),
         ...emptyAndFullProblems(design, pouch, flap, fold, emptyAndFull),
-        ...(closure && !flap.hasFlap ? [snapWithoutFlap(closure, design, takesFlap, flap)] : []),
       ],
     },
   };
 }
+
+const ofGroup = (group: FittingGroup, fittings: readonly FittingStage[]): FittingStage[] =>
+  fittings.filter(({ at }) => at.group === group);
 
 function sectionsOf(design: SettledDesign, pouch: PouchStage, flap: FlapStage): SectionByState {
   const { sectionMm, depthMm, layers } = pouch;
@@ -174,14 +192,14 @@ function sectionsOf(design: SettledDesign, pouch: PouchStage, flap: FlapStage): 
 
 /** The figures of all stages by their ids. Every plan makes it, so it is filled one by one, without a list in between. */
 function figuresOf(
-  stages: Omit<Plan, 'figures' | 'problems' | 'section' | 'steps' | keyof PieceSet>,
+  stages: Omit<Plan, 'figures' | 'problems' | 'section' | 'steps' | 'marks' | FittingGroup | keyof PieceSet>,
   set: PieceSet,
 ): Record<FigureId, Figure> {
   const byId: Record<FigureId, Figure> = {};
   const put = (figure: Figure | null | undefined) => {
     if (figure) byId[figure.id] = figure;
   };
-  const { gauge, contents, fit, pouch, flap, snap, strap, lining, edging, fold, yarn } = stages;
+  const { gauge, contents, fit, pouch, flap, edging, fold, yarn } = stages;
   put(gauge.onSwatch.stitchWidth);
   put(gauge.onSwatch.rowHeight);
   put(gauge.stitchWidth);
@@ -189,10 +207,10 @@ function figuresOf(
   put(gauge.fabricThickness);
   put(gauge.widerForHalf);
   put(gauge.tallerForHalf);
-  for (const stage of [contents, fit, pouch, flap, snap, strap, lining, edging, fold, yarn])
+  for (const stage of [contents, fit, pouch, flap, edging, fold, yarn])
     if (stage?.figures) for (const figure of Object.values(stage.figures)) put(figure);
   pouch.own.forEach(put);
-  grownFigures(strap?.grown ?? null).forEach(put);
+  for (const { asked } of stages.fittings) asked.forEach(put);
   set.figures.forEach(put);
   put(stages.whole.area);
   put(stages.whole.seams);

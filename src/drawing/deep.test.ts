@@ -79,7 +79,7 @@ describe('a strap', () => {
     ['round-purse', 'band'],
   ] as const)('of a bag with a strip between its faces is sewn to the ends of it: %s', (kind, piece) => {
     const plan = planOf({ ...bagOf(kind), straps: fullDesign().straps });
-    const foot = plan.strap?.foot;
+    const foot = plan.straps[0]?.foot;
     if (foot?.on !== 'strip-ends') throw new Error('not on the strip');
     expect(foot.piece).toBe(piece);
     expect(Math.abs(foot.depthMm - (fullDesign().straps[0]?.overlapMm ?? NaN))).toBeLessThanOrEqual(2.5);
@@ -89,7 +89,7 @@ describe('a strap', () => {
 
   it('of a bag in rounds is sewn at the sides, from the mouth down, the same rounds in front and behind', () => {
     const plan = planOf({ ...bagOf('around-chain'), straps: fullDesign().straps });
-    const foot = plan.strap?.foot;
+    const foot = plan.straps[0]?.foot;
     if (foot?.on !== 'sides') throw new Error('not at the sides');
     expect(foot.front.rows).toEqual(foot.back.rows);
     expect(foot.front.rows.to).toBe(plan.pouch.frontRows);
@@ -101,15 +101,15 @@ describe('the lining', () => {
     const plan = planOf({ ...bagOf(kind), lining: { kind: 'flat', allowanceMm: 16, insetMm: 4, thicknessMm: 0.3 } });
     const { lining } = plan;
     if (!lining) throw new Error('no lining');
-    const covered = new Set(lining.pieces.map((piece) => piece.for));
+    const covered = new Set(lining.cloth.map((piece) => piece.for));
     for (const piece of plan.pieces) expect(covered).toContain(piece.id);
-    for (const piece of lining.pieces) {
+    for (const piece of lining.cloth) {
       expect(piece.cutWidth.value).toBeCloseTo(piece.coversWidthMm + 32, 9);
       expect(piece.finishedLength.value).toBeCloseTo(piece.coversLengthMm - 8, 9);
     }
     const drawing = liningDrawing(plan);
     const cuts = (drawing?.shapes ?? []).filter(({ mark }) => mark === 'lining.cut');
-    expect(cuts).toHaveLength(lining.pieces.length);
+    expect(cuts).toHaveLength(lining.cloth.length);
     const spans = cuts.map((shape): [number, number] => {
       if (shape.kind === 'rect') return [shape.x, shape.x + shape.widthMm];
       if (shape.kind !== 'path') throw new Error('cut along a line');
@@ -118,8 +118,8 @@ describe('the lining', () => {
     });
     for (const [index, [left, right]] of spans.entries()) {
       // What is cut to an outline is as wide as is said, wherever it is widest.
-      expect(right - left).toBeLessThanOrEqual((lining.pieces[index]?.cutWidth.value ?? NaN) + 1e-6);
-      expect(right - left).toBeGreaterThan(0.97 * (lining.pieces[index]?.cutWidth.value ?? NaN));
+      expect(right - left).toBeLessThanOrEqual((lining.cloth[index]?.cutWidth.value ?? NaN) + 1e-6);
+      expect(right - left).toBeGreaterThan(0.97 * (lining.cloth[index]?.cutWidth.value ?? NaN));
       if (index > 0) expect(left).toBeGreaterThanOrEqual(spans[index - 1]?.[1] ?? NaN);
     }
   });
@@ -129,8 +129,8 @@ describe('the lining', () => {
       ...bagOf('around-chain'),
       lining: { kind: 'flat', allowanceMm: 16, insetMm: 4, thicknessMm: 0.3 },
     });
-    expect(plan.lining?.pieces.map((piece) => piece.for)).toEqual(['sides', 'flap']);
-    expect(plan.lining?.pieces[0].coversWidthMm).toBeCloseTo(2 * plan.pouch.stitchCount * plan.pouch.stitchMm, 9);
+    expect(plan.lining?.cloth.map((piece) => piece.for)).toEqual(['sides', 'flap']);
+    expect(plan.lining?.cloth[0].coversWidthMm).toBeCloseTo(2 * plan.pouch.stitchCount * plan.pouch.stitchMm, 9);
   });
 });
 

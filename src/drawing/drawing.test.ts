@@ -55,7 +55,7 @@ describe('every drawing', () => {
           sectionDrawing(plan, 'loaded'),
           swatchDrawing(design.swatch, plan.pouch.stitchMm, plan.pouch.rowMm),
           liningDrawing(plan),
-          strapDrawing(plan, 20),
+          strapDrawing({ slackMm: 900, wornMm: 1040, widthMm: 22, overlapMm: 20 }),
         ];
         const points = drawings.flatMap((drawing) => drawing?.shapes.flatMap(pointsOf) ?? []);
         expect(points.every(({ x, y }) => Number.isFinite(x) && Number.isFinite(y))).toBe(true);

@@ -1,24 +1,28 @@
 import { rowStitches } from '@/core/flap';
+import { stations } from '@/core/fold';
 import type { Plan } from '@/core/plan';
+import { landsAtMm } from '@/core/section';
+import { markShapes } from './markShapes';
 import { cornerRadiusMm } from './pieceDrawing';
 import { lineSegments, polyline, type Drawing, type Point, type Segment, type Shape } from './shape';
 
 /** How much of the height a short drawing of the strap may take above the bag. */
 const STRAP_RISE_SHARE = 0.3;
 
-/** The closed bag from the front, true to its planned sizes: body, flap, snap behind the flap, and the strap's ends. */
+/** The closed bag from the front, true to its planned sizes: body, flap, what closes it, and the strap's ends. */
 export function foldedDrawing(plan: Plan): Drawing {
   const widthMm = plan.pouch.figures.width.value;
   const heightMm = plan.pouch.figures.heightLoaded.value;
   const dropMm = plan.flap.hasFlap ? Math.max(0, plan.flap.dropMm.loaded) : 0;
-  const riseMm = plan.strap ? heightMm * STRAP_RISE_SHARE : 0;
+  const strip = plan.fittings.find(({ at }) => at.group === 'straps')?.worked[0];
+  const riseMm = strip ? heightMm * STRAP_RISE_SHARE : 0;
   return {
     box: { x: 0, y: 0, widthMm, heightMm: riseMm + Math.max(heightMm, dropMm) },
     shapes: [
-      ...(plan.strap ? strapShapes(plan, widthMm, riseMm) : []),
+      ...(strip ? strapShapes(strip.width.value, widthMm, riseMm) : []),
       ...frontShapes(plan, widthMm, riseMm, heightMm, dropMm),
       ...flapShapes(plan, widthMm, riseMm, dropMm),
-      ...snapShapes(plan, widthMm, riseMm),
+      ...closureShapes(plan, widthMm, riseMm, dropMm),
     ],
   };
 }
@@ -143,8 +147,7 @@ function rowsShape(rowMm: number, widthMm: number, fromMm: number, toMm: number)
 }
 
 /** The strap's two ends going up from the side seams, cut off by a break line: it is far longer than there is room for. */
-function strapShapes(plan: Plan, widthMm: number, riseMm: number): Shape[] {
-  const strapMm = plan.strap?.figures.width.value ?? 0;
+function strapShapes(strapMm: number, widthMm: number, riseMm: number): Shape[] {
   const tooth = Math.min(riseMm, strapMm) / 4;
   return [0, widthMm - strapMm].map((left) => ({
     kind: 'path',
@@ -163,17 +166,19 @@ function strapShapes(plan: Plan, widthMm: number, riseMm: number): Shape[] {
   }));
 }
 
-function snapShapes(plan: Plan, widthMm: number, riseMm: number): Shape[] {
-  const { snap } = plan;
-  if (!snap) return [];
-  const shrink = widthMm / plan.pouch.figures.panelWidth.value;
-  return snap.halves.map((half) => ({
-    kind: 'circle',
-    role: 'metalBehind',
-    layer: 'hardware',
-    mark: 'snap.half',
-    x: half.acrossMm * shrink,
-    y: riseMm + snap.meetsMm.loaded,
-    radiusMm: snap.diameterMm / 2,
-  }));
+/** What closes the bag: behind the flap where the loaded one brings it, and on the front below the flap's edge. */
+function closureShapes(plan: Plan, widthMm: number, riseMm: number, dropMm: number): Shape[] {
+  const { marks, pouch, section } = plan;
+  const shrink = widthMm / pouch.figures.panelWidth.value;
+  const { backEndMm } = stations(pouch);
+  return marks
+    .filter(({ of, presence }) => of.group === 'closures' && presence === 'set')
+    .flatMap((mark): Shape[] => {
+      const { stationMm, face, acrossMm } = mark;
+      if (stationMm === null) return [];
+      const downMm = stationMm > backEndMm ? landsAtMm(section.loaded, stationMm) : stationMm;
+      const isSeen = face === 'inner' ? stationMm > backEndMm : downMm !== null && downMm > dropMm;
+      if (downMm === null || !isSeen) return [];
+      return markShapes(mark, { x: widthMm / 2 + acrossMm * shrink, y: riseMm + downMm }, 1);
+    });
 }

@@ -84,8 +84,8 @@ describe('the bag in space', () => {
     'has its snap meet its mate: %s',
     (kind) => {
       const bag = foldBag(loaded(kind), CLOSED);
-      const half = bag.discs.find(({ mark }) => mark === 'snap.half');
-      const mate = bag.discs.find(({ mark }) => mark === 'snap.mate');
+      const half = bag.marks.find(({ mark }) => mark.mark === 'snap.half');
+      const mate = bag.marks.find(({ mark }) => mark.mark === 'snap.mate');
       if (!half || !mate) throw new Error('both halves lie somewhere');
       // Front to back they are a thickness of fabric apart; a mate is set in the nearest row.
       expect(Math.abs(half.point.x - mate.point.x)).toBeCloseTo(2, 6);

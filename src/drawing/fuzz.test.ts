@@ -75,7 +75,14 @@ test.each(BODY_KINDS)(
           sectionDrawing(plan, 'loaded'),
           sectionDrawing(plan, 'flat'),
           liningDrawing(plan),
-          plan.strap && design.straps[0] ? strapDrawing(plan, design.straps[0].overlapMm) : null,
+          ...plan.straps.map(({ figures, choice }) =>
+            strapDrawing({
+              slackMm: figures.slackPlanned.value,
+              wornMm: figures.pulledPlanned.value,
+              widthMm: figures.width.value,
+              overlapMm: choice.overlapMm,
+            }),
+          ),
         ];
         const sheet = sheetDrawing(design, plan, sheetLayout(plan.pieces, { widthPx: 500, heightPx: 560, gapPx: 70 }));
         expect(JSON.stringify(sheet, namingWhatIsNoNumber)).not.toContain(NOT_FINITE);

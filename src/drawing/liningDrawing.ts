@@ -1,4 +1,5 @@
-import { offsetOutline, type LiningPiece, type OutlinePoint } from '@/core/lining';
+import type { CutCloth, OutlinePoint } from '@/core/fittings';
+import { offsetOutline } from '@/core/lining';
 import type { Plan } from '@/core/plan';
 import { polyline, type Drawing, type Segment, type Shape } from './shape';
 
@@ -12,17 +13,17 @@ const GAP_MM = 18;
 export function liningDrawing(plan: Plan): Drawing | null {
   const { lining } = plan;
   if (!lining) return null;
-  const heightMm = Math.max(...lining.pieces.map(({ cutLength }) => cutLength.value));
+  const heightMm = Math.max(...lining.cloth.map(({ cutLength }) => cutLength.value));
   const shapes: Shape[] = [];
   let left = 0;
-  for (const piece of lining.pieces) {
+  for (const piece of lining.cloth) {
     shapes.push(...pieceShapes(piece, left, heightMm));
     left += piece.cutWidth.value + GAP_MM;
   }
   return { box: { x: 0, y: 0, widthMm: left - GAP_MM, heightMm }, shapes };
 }
 
-function pieceShapes(piece: LiningPiece, left: number, heightMm: number): Shape[] {
+function pieceShapes(piece: CutCloth, left: number, heightMm: number): Shape[] {
   const wide = piece.cutWidth.value;
   const high = piece.cutLength.value;
   const centred = (width: number, height: number) => ({
@@ -52,7 +53,7 @@ function pieceShapes(piece: LiningPiece, left: number, heightMm: number): Shape[
 }
 
 /** A piece that is cut to the outline of its crochet, from where that begins, below, upwards. */
-function outlineShapes(piece: LiningPiece, covers: readonly OutlinePoint[], middle: number, heightMm: number): Shape[] {
+function outlineShapes(piece: CutCloth, covers: readonly OutlinePoint[], middle: number, heightMm: number): Shape[] {
   const allowanceMm = (piece.cutLength.value - piece.coversLengthMm) / 2;
   const insetMm = (piece.coversLengthMm - piece.finishedLength.value) / 2;
   const around = (points: readonly OutlinePoint[]): Segment[] =>

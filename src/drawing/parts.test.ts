@@ -1,3 +1,4 @@
+import type { Plan } from '@/core/plan';
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { usualLining, type Design } from '@/core/design';
@@ -31,7 +32,7 @@ describe('the closed bag', () => {
     if (snap?.kind !== 'circle') throw new Error('no snap');
     expect(snap.x).toBeCloseTo(drawing.box.widthMm / 2, 9);
     const [body] = rects(drawing) as [Rect];
-    expect(snap.y - body.y).toBeCloseTo(plan.snap?.meetsMm.loaded ?? NaN, 9);
+    expect(snap.y - body.y).toBeCloseTo(plan.closures[0]?.meetsMm.loaded ?? NaN, 9);
   });
 
   it('has a row line between every two rows of the front that can be seen', () => {
@@ -70,27 +71,38 @@ describe('the lining', () => {
   });
 });
 
+const laidOut = ({ straps: [strap] }: Plan) => {
+  if (!strap) throw new Error('no strap');
+  const { figures, choice } = strap;
+  return strapDrawing({
+    slackMm: figures.slackPlanned.value,
+    wornMm: figures.pulledPlanned.value,
+    widthMm: figures.width.value,
+    overlapMm: choice.overlapMm,
+  });
+};
+
 describe('the strap', () => {
   it('is drawn slack and worn to one scale, its sewn ends as long as the overlap', () => {
     const strap = { ...triedStrap(), overlapMm: 30 };
     const plan = planOf({ ...fullDesign(), straps: [strap] });
-    const drawing = strapDrawing(plan, 30);
+    const drawing = laidOut(plan);
     const [slack] = rects(drawing, 'strap.slack') as [Rect];
     const [worn] = rects(drawing, 'strap.pulled') as [Rect];
-    expect(slack.widthMm).toBe(plan.strap?.figures.slackPlanned.value);
+    expect(slack.widthMm).toBe(plan.straps[0]?.figures.slackPlanned.value);
     expect(worn.widthMm - slack.widthMm).toBeGreaterThan(0);
     const feet = rects(drawing, 'strap.feet');
     expect(feet.map(({ widthMm }) => widthMm)).toEqual([30, 30, 30, 30]);
     // Between the feet of the lower one lies the worn length.
     expect((feet[3]?.x ?? NaN) - ((feet[2]?.x ?? NaN) + 30)).toBeCloseTo(
-      plan.strap?.figures.pulledPlanned.value ?? NaN,
+      plan.straps[0]?.figures.pulledPlanned.value ?? NaN,
       6,
     );
   });
 
   it('is as long either way when it is reinforced', () => {
     const plan = planOf({ ...fullDesign(), straps: [{ ...triedStrap(), school: 'slack' }] });
-    const drawing = strapDrawing(plan, triedStrap().overlapMm);
+    const drawing = laidOut(plan);
     expect(rects(drawing, 'strap.slack')[0]?.widthMm).toBeCloseTo(rects(drawing, 'strap.pulled')[0]?.widthMm ?? NaN, 6);
   });
 });

@@ -1,11 +1,12 @@
 import type { Design } from '@/core/design';
+import { FITTING_GROUPS, type FittingGroup } from '@/core/fittings';
 import { flapOutlinePoints, flapSize } from '@/core/flap';
-import type { SnapSpot } from '@/core/closure';
-import { trackAlongMm, type Piece, type RowsPiece } from '@/core/pieces';
+import { trackAlongMm, type Piece } from '@/core/pieces';
 import type { Plan } from '@/core/plan';
 import { edgeLines } from './edges';
+import { markShapes } from './markShapes';
 import { roundPieceDrawing } from './roundPiece';
-import { clothShape, isStraight, lineShapes, rowLineShapes, rowsPerLine, rowsPlace, type RowsPlace } from './rowsPiece';
+import { clothShape, lineShapes, rowLineShapes, rowsPerLine, rowsPlace, type RowsPlace } from './rowsPiece';
 import { polyline, type Drawing, type Point, type Shape } from './shape';
 import { textureShapes } from './textureShapes';
 
@@ -20,11 +21,16 @@ export function pieceDrawing(design: Design, plan: Plan, piece: Piece, finestMm 
     const drawing = roundPieceDrawing(piece);
     return {
       ...drawing,
-      shapes: [...drawing.shapes, ...seamShapes(plan, piece), ...halfDiscSnap(design, plan, piece, drawing)],
+      shapes: [
+        ...drawing.shapes,
+        ...seamShapes(plan, piece),
+        ...marksOn(design, plan, piece, { middleX: drawing.box.widthMm / 2, y: (mm) => drawing.box.heightMm - mm }),
+      ],
     };
   }
   const place = rowsPlace(piece);
   const { widthMm, lengthMm } = place;
+  const on = { middleX: widthMm / 2, y: place.y };
   const scallops = piece.zones.some(({ id }) => id === 'flap') ? plan.flap.scallops : null;
   return {
     box: { x: 0, y: place.y(lengthMm), widthMm, heightMm: lengthMm },
@@ -32,12 +38,11 @@ export function pieceDrawing(design: Design, plan: Plan, piece: Piece, finestMm 
       clothShape(place, scallops),
       ...rowLineShapes(place, scallops, rowsPerLine(piece.rowMm, finestMm)),
       ...(piece.plain ? [] : textureShapes(design, piece, place.y)),
-      ...liningShapes(plan, place),
+      ...marksOn(design, plan, piece, on, ['lining']),
       ...lineShapes(place),
       ...wishShapes(design, plan, place),
       ...seamShapes(plan, piece),
-      ...footShapes(plan, place),
-      ...snapShapes(design, plan, place),
+      ...marksOn(design, plan, piece, on, ['straps', 'closures']),
     ],
   };
 }
@@ -113,118 +118,22 @@ function seamShapes({ joins, pouch }: Plan, piece: Piece): Shape[] {
     });
 }
 
-function footShapes({ strap }: Plan, { piece, widthMm, lengthMm, y, half }: RowsPlace): Shape[] {
-  if (!strap) return [];
-  const { foot } = strap;
-  const { rowMm, stitchMm } = piece;
-  const patch = (x: number, top: number, wide: number, high: number): Shape => ({
-    kind: 'rect',
-    role: 'foot',
-    layer: 'feet',
-    mark: 'strap.feet',
-    x,
-    y: top,
-    widthMm: wide,
-    heightMm: high,
-  });
-  if (foot.on === 'strip-ends') {
-    if (foot.piece !== piece.id) return [];
-    const strapMm = Math.min(strap.figures.width.value, foot.unit === 'row' ? widthMm : lengthMm);
-    return foot.unit === 'row'
-      ? [lengthMm, foot.depthMm].map((upMm) => patch((widthMm - strapMm) / 2, y(upMm), strapMm, foot.depthMm))
-      : [0, widthMm - foot.depthMm].map((left) => patch(left, y((lengthMm + strapMm) / 2), foot.depthMm, strapMm));
-  }
-  const sides = (rows: { from: number; to: number }, stitches: number): Shape[] => {
-    const edge = half(piece.rows[rows.to - 1]?.stitches ?? piece.startStitches);
-    const wide = Math.min(stitches * stitchMm, edge);
-    const high = (rows.to - rows.from + 1) * rowMm;
-    const top = y(rows.to * rowMm);
-    return [patch(widthMm / 2 - edge, top, wide, high), patch(widthMm / 2 + edge - wide, top, wide, high)];
-  };
-  const { front, back } = foot;
-  // Of rounds that lie flat, front and back are the same rows.
-  const same = front.piece === back.piece && front.rows.from === back.rows.from;
-  return [
-    ...(front.piece === piece.id ? sides(front.rows, foot.frontStitches) : []),
-    ...(back.piece === piece.id && !same ? sides(back.rows, foot.backStitches) : []),
-  ];
+/** Where a piece lies on paper: its middle line, and how far from the top so much along it is. */
+interface OnPaper {
+  middleX: number;
+  y(alongMm: number): number;
 }
 
-function snapShapes(design: Design, plan: Plan, { piece, widthMm, y }: RowsPlace): Shape[] {
-  const { snap, tracks, pouch } = plan;
-  if (!snap) return [];
-  const radiusMm = snap.diameterMm / 2;
-  // Places are measured on the face; a piece can be wider than it where it has a wider part.
-  const faceMm = pouch.stitchCount * pouch.stitchMm;
-  const x = (acrossMm: number) => {
-    const fromEdge = (widthMm - faceMm) / 2 + acrossMm;
-    return design.settings.hand === 'right' ? widthMm - fromEdge : fromEdge;
-  };
-  const disc = (spot: SnapSpot, role: 'metal' | 'metalBehind', mark: string): Shape => ({
-    kind: 'circle',
-    role,
-    layer: 'hardware',
-    mark,
-    x: x(spot.acrossMm),
-    y: y(spot.alongMm),
-    radiusMm,
-  });
-  const ghosts =
-    tracks.front.piece === piece.id
-      ? snap.mates.slice(0, snap.halves.length).flatMap((mate) =>
-          Object.values(snap.meetsMm)
-            .filter((meetsMm) => meetsMm > 0)
-            .map((meetsMm): Shape => ({
-              kind: 'circle',
-              role: 'ghost',
-              layer: 'hardware',
-              mark: 'snap.meets',
-              x: x(mate.acrossMm),
-              y: y(trackAlongMm(tracks.front, meetsMm, pouch.rowMm)),
-              radiusMm,
-            })),
-        )
-      : [];
-  return [
-    ...ghosts,
-    ...snap.mates.filter((spot) => spot.piece === piece.id).map((spot) => disc(spot, 'metal', 'snap.mate')),
-    ...snap.halves.filter((spot) => spot.piece === piece.id).map((spot) => disc(spot, 'metalBehind', 'snap.half')),
-  ];
+/** What is put on a piece, of some groups or of all. Across is counted from the edge that the working hand counts from. */
+function marksOn(
+  { settings }: Design,
+  { marks }: Plan,
+  piece: Piece,
+  { middleX, y }: OnPaper,
+  groups: readonly FittingGroup[] = FITTING_GROUPS,
+): Shape[] {
+  const across = settings.hand === 'right' ? -1 : 1;
+  return marks
+    .filter((mark) => mark.piece === piece.id && groups.includes(mark.of.group))
+    .flatMap((mark) => markShapes(mark, { x: middleX + across * mark.acrossMm, y: y(mark.alongMm) }, across));
 }
-
-/** A half of a snap on the half disc: its rows are arcs about the middle of its straight side. */
-function halfDiscSnap(design: Design, { snap }: Plan, piece: Piece, { box }: Drawing): Shape[] {
-  if (!snap || piece.kind !== 'half-disc') return [];
-  return snap.halves
-    .filter((spot) => spot.piece === piece.id)
-    .map((spot) => ({
-      kind: 'circle',
-      role: 'metalBehind',
-      layer: 'hardware',
-      mark: 'snap.half',
-      x: design.settings.hand === 'right' ? box.widthMm - spot.acrossMm : spot.acrossMm,
-      y: box.heightMm - spot.alongMm,
-      radiusMm: snap.diameterMm / 2,
-    }));
-}
-
-/** The pressed edge of the lining, inside the crochet's, where the piece is a rectangle. */
-function liningShapes(plan: Plan, { piece, widthMm, lengthMm, y }: RowsPlace): Shape[] {
-  const lining = plan.lining?.pieces.find((one) => one.for === piece.id);
-  if (!lining || piece.roundCount > 0 || !isRectangleWithFlap(piece)) return [];
-  const [wide, high] = [lining.finishedWidth.value, lining.finishedLength.value];
-  return [
-    {
-      kind: 'rect',
-      role: 'lining',
-      layer: 'lining',
-      mark: 'lining',
-      x: (widthMm - wide) / 2,
-      y: y((lengthMm + high) / 2),
-      widthMm: wide,
-      heightMm: high,
-    },
-  ];
-}
-
-const isRectangleWithFlap = (piece: RowsPiece): boolean => piece.id === 'panel' || isStraight(piece);

@@ -1,5 +1,5 @@
 import type { RowsPiece } from '@/core/pieces';
-import { widestStitches } from '@/core/pieces';
+import { isStraight, widestStitches } from '@/core/pieces';
 import { spread } from '@/core/shaping';
 import type { FlapStage } from '@/core/stages';
 import { lineSegments, polyline, type Point, type Segment, type Shape } from './shape';
@@ -35,10 +35,6 @@ export const stitchesAfter = (piece: RowsPiece, row: number): number =>
 
 /** The scallops of a piece that ends in them. */
 export type Scallops = FlapStage['scallops'];
-
-/** Whether every row of a piece is as wide as the first. */
-export const isStraight = (piece: RowsPiece): boolean =>
-  piece.rows.every(({ stitches }) => stitches === piece.startStitches);
 
 /**
  * One side of a piece, from its beginning: half its width and how far along, mm, wherever the outline turns. Stitches that are left or

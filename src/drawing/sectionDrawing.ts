@@ -1,6 +1,7 @@
 import { sectionOf, stations, thingsInBag, type FoldState, type ThingBox } from '@/core/fold';
 import type { Plan } from '@/core/plan';
 import { sectionPointAt, type SectionPiece, type SectionPoint } from '@/core/section';
+import { mostStandingMm, sectionMarkShapes } from './markShapes';
 import { thingMark } from './packedDrawing';
 import { lineSegments, type Drawing, type Point, type Segment, type Shape } from './shape';
 
@@ -9,15 +10,12 @@ const PART_MARKS = ['part.front', 'part.back', 'part.bridge', 'part.flap'] as co
 /** How far a fold's tick reaches from the middle of the fabric, in thicknesses. */
 const TICK_REACH = 1.1;
 
-/** How thick one half of a snap is drawn, mm. */
-const SNAP_DEPTH_MM = 2;
-
-/** The side of the folded bag cut through, to scale: fabric at its thickness, lining, load, and the snap's halves. */
+/** The side of the folded bag cut through, to scale: fabric at its thickness, lining, load, and what is put on. */
 export function sectionDrawing(plan: Plan, state: FoldState): Drawing {
   const pieces = sectionOf(plan, state);
   const { layers } = plan.pouch;
   const corners = pieces.flatMap(cornersOf);
-  const margin = TICK_REACH * layers.fabricMm + layers.liningMm + (plan.snap ? SNAP_DEPTH_MM : 0);
+  const margin = TICK_REACH * layers.fabricMm + layers.liningMm + mostStandingMm(plan.marks);
   const left = Math.min(...corners.map((corner) => corner.x)) - margin;
   const right = Math.max(...corners.map((corner) => corner.x)) + margin;
   const top = Math.max(...corners.map((corner) => corner.y), thingsTopY(plan, state)) + margin;
@@ -31,7 +29,7 @@ export function sectionDrawing(plan: Plan, state: FoldState): Drawing {
       ...(layers.liningMm > 0 ? [liningShape(pieces, layers, place)] : []),
       ...partShapes(plan, pieces, place),
       ...foldShapes(plan, pieces, place),
-      ...snapShapes(plan, pieces, place),
+      ...sectionMarkShapes(plan.marks, pieces, layers.fabricMm / 2, place),
     ],
   };
 }
@@ -180,39 +178,6 @@ function roundedLoad({ from, to }: ThingBox, centre: SectionPoint, place: ToPape
         { to: 'line', ...rightTop },
       ],
     },
-  ];
-}
-
-function snapShapes(plan: Plan, pieces: readonly SectionPiece[], place: ToPaper): Shape[] {
-  const { snap } = plan;
-  if (!snap) return [];
-  const half = plan.pouch.layers.fabricMm / 2;
-  const disc = (stationMm: number, side: 1 | -1, mark: string): Shape => {
-    const { point, outward } = sectionPointAt(pieces, stationMm);
-    const near = half * side;
-    const far = (half + SNAP_DEPTH_MM) * side;
-    const along = { x: -outward.y, y: outward.x };
-    const corner = (reach: number, run: number) =>
-      place({
-        x: point.x + reach * outward.x + run * along.x,
-        y: point.y + reach * outward.y + run * along.y,
-      });
-    const radius = snap.diameterMm / 2;
-    return {
-      kind: 'path',
-      role: 'metal',
-      layer: 'hardware',
-      mark,
-      closed: true,
-      segments: [corner(near, -radius), corner(far, -radius), corner(far, radius), corner(near, radius)].map(
-        (point, index) => ({ to: index === 0 ? 'move' : 'line', ...point }),
-      ),
-    };
-  };
-  const uniqueStations = (spots: readonly { stationMm: number }[]) => [...new Set(spots.map((spot) => spot.stationMm))];
-  return [
-    ...uniqueStations(snap.mates).map((stationMm) => disc(stationMm, 1, 'snap.mate')),
-    ...uniqueStations(snap.halves).map((stationMm) => disc(stationMm, -1, 'snap.half')),
   ];
 }
 

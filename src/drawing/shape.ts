@@ -20,6 +20,7 @@ export type Role =
   | 'wish'
   | 'seam'
   | 'metal'
+  | 'cord'
   | 'metalBehind'
   | 'ghost'
   | 'foot'

@@ -1,19 +1,20 @@
-import type { Plan } from '@/core/plan';
 import type { Drawing } from './shape';
 
 /** Room between the slack strap and the pulled one, mm. */
 const GAP_MM = 26;
 
+/** A strap as it is worked, slack, and as it is worn between its feet, with what of it is sewn down at each end, mm. */
+export interface LaidStrap {
+  slackMm: number;
+  wornMm: number;
+  widthMm: number;
+  overlapMm: number;
+}
+
 /**
  * The strap laid out twice to one scale: as worked, slack, with its sewn ends hatched; and below it pulled, as it is worn.
- * Null without a strap.
  */
-export function strapDrawing(plan: Plan, overlapMm: number): Drawing | null {
-  const { strap } = plan;
-  if (!strap) return null;
-  const slackMm = strap.figures.slackPlanned.value;
-  const wornMm = strap.figures.pulledPlanned.value;
-  const widthMm = strap.figures.width.value;
+export function strapDrawing({ slackMm, wornMm, widthMm, overlapMm }: LaidStrap): Drawing {
   const totalMm = Math.max(slackMm, wornMm + 2 * overlapMm);
   const left = (lengthMm: number) => (totalMm - lengthMm) / 2;
   const bar = (mark: string, y: number, lengthMm: number) =>

@@ -1,136 +1,142 @@
-import type { LoadState, SettledDesign } from '@/core/contents';
-import { ONE_SNAP_FLAP_WIDTH_MM } from '@/core/defaults';
-import type { MagneticSnap } from '@/core/design';
+import type { SettledDesign } from '@/core/contents';
+import { MOST_HEM_MM, ONE_SNAP_FLAP_WIDTH_MM } from '@/core/defaults';
+import { SNAP_LIMITS, type MagneticSnap } from '@/core/design';
+import { nameAt, pathOf, type FittingInput, type FittingPlace } from '@/core/fittings';
 import { rowStitches, wishableFlap } from '@/core/flap';
 import type { Problem, Repair } from '@/core/problems';
-import type { PouchStage, FlapStage } from '@/core/stages';
+import type { FlapStage } from '@/core/stages';
+import type { SnapPlaces } from './placeSnap';
 
-/** How near to the flap's edge, and how far from it, a design can set a snap, mm: the schema's limits. */
-const LEAST_INSET_MM = 3;
-const MOST_INSET_MM = 400;
-/** The widest hem that a design can wish for, mm: the schema's limit. */
-const MOST_HEM_MM = 100;
+/** What the problems of one snap are found from. */
+interface Doubted {
+  snap: MagneticSnap;
+  bag: FittingInput;
+  places: SnapPlaces;
+  radiusMm: number;
+  /** Where it is shown. */
+  at: Pick<Problem, 'place' | 'path' | 'mark'>;
+  /** The repair that sets it further up or down the flap; none where no snap can be set so. */
+  insetTo(insetMm: number): Repair[];
+  /** The names of its figures that a sentence quotes. */
+  asks(...names: string[]): string[];
+}
 
 /** What is doubtful about where a snap is set: on its flap, on the front, between empty and full; with what mends it. */
-export function snapProblems(
-  snap: MagneticSnap,
-  design: SettledDesign,
-  pouch: PouchStage,
-  flap: FlapStage,
-  tailRow: number,
-  meetsMm: Record<LoadState, number>,
-  mateTargetsMm: readonly number[],
-  inHem: boolean,
-): Problem[] {
-  const index = design.closures.indexOf(snap);
-  const radiusMm = snap.diameterMm / 2;
-  const at = { place: 'body', path: ['closures', index], mark: 'snap' } as const;
-  const problems: Problem[] = [{ ...at, code: 'magnets', severity: 'mind', values: {}, repairs: [] }];
+export function snapProblems(snap: MagneticSnap, bag: FittingInput, places: SnapPlaces): Problem[] {
+  const { leastMm, mostMm } = SNAP_LIMITS.insetMm;
+  const doubted: Doubted = {
+    ...{ snap, bag, places },
+    radiusMm: snap.diameterMm / 2,
+    at: { place: 'body', path: pathOf(bag.at), mark: nameAt(bag.at, 'snap') },
+    insetTo: (insetMm) =>
+      insetMm < leastMm || insetMm > mostMm
+        ? []
+        : [
+            {
+              code: 'snap-inset-to',
+              values: { insetMm },
+              edits: [{ path: [...pathOf(bag.at), 'insetMm'], value: insetMm }],
+            },
+          ],
+    asks: (...names) => names.map((name) => (name.startsWith('snap.') ? nameAt(bag.at, name) : name)),
+  };
+  return [
+    { ...doubted.at, code: 'magnets', severity: 'mind', values: {}, repairs: [] },
+    ...onFlapProblems(doubted),
+    ...hemProblems(doubted),
+    ...onFrontProblems(doubted),
+    ...driftProblems(doubted),
+    ...oneSnapProblems(doubted),
+  ];
+}
 
+/** Rows of a hem are as wide as the flap's edge. */
+const ownRow = ({ hemRow, tailRow, tailRows }: SnapPlaces): number => (hemRow === null ? tailRow : tailRows);
+
+/** A half that sits in a scallop, beyond the sides of a shaped flap, or beyond its ends. */
+function onFlapProblems({ snap, bag, places, radiusMm, at, insetTo, asks }: Doubted): Problem[] {
+  const { flap, pouch } = bag;
+  const { tailRow, tailRows } = places;
+  const problems: Problem[] = [];
   const flapMm = flap.flapRows * pouch.rowMm;
-  /** The repair that sets it further up or down the flap; none where no snap can be set so. */
-  const insetRepairs = (insetMm: number): Repair[] =>
-    insetMm < LEAST_INSET_MM || insetMm > MOST_INSET_MM
-      ? []
-      : [
-          {
-            code: 'snap-inset-to',
-            values: { insetMm },
-            edits: [{ path: ['closures', index, 'insetMm'], value: insetMm }],
-          },
-        ];
-  const tailRows = flap.bridgeRows + flap.flapRows;
-  // Where its row is, which can be less than she wishes on a short flap.
-  const insetNowMm = (tailRows - tailRow + 0.5) * pouch.rowMm;
-  const stationFromFlapStart = tailRow - flap.bridgeRows;
   const scallopRows = flap.scallops?.rows.length ?? 0;
   if (tailRow > tailRows - scallopRows)
     problems.push({
       ...at,
       code: 'snap-in-scallop',
-      asks: ['snap.halfRow'],
+      asks: asks('snap.halfRow'),
       severity: 'decide',
       values: { insetMm: snap.insetMm, scallopMm: scallopRows * pouch.rowMm },
-      repairs: insetRepairs(Math.ceil((scallopRows + 3) * pouch.rowMm)),
+      repairs: insetTo(Math.ceil((scallopRows + 3) * pouch.rowMm)),
     });
   // How near to its row's end a half sits: on a shaped flap the row may be short.
   const besideMm = (row: number) => (rowStitches(flap, row) / (snap.layout === 'pair' ? 4 : 2)) * pouch.stitchMm;
-  // Rows of a hem are as wide as the flap's edge.
-  const ownRow = inHem ? tailRows : tailRow;
-  let wideRow = ownRow;
+  const own = ownRow(places);
+  let wideRow = own;
   while (wideRow > flap.bridgeRows && besideMm(wideRow) < radiusMm) wideRow -= 1;
-  if (wideRow < ownRow)
+  if (wideRow < own)
     problems.push({
       ...at,
       code: 'snap-beside-flap',
-      asks: ['snap.halfRow', 'flap.edgeWidth'],
+      asks: asks('snap.halfRow', 'flap.edgeWidth'),
       severity: 'decide',
-      values: { insetMm: snap.insetMm, widthMm: rowStitches(flap, ownRow) * pouch.stitchMm, radiusMm },
-      repairs: insetRepairs(Math.ceil((tailRows - wideRow + 0.5) * pouch.rowMm)),
+      values: { insetMm: snap.insetMm, widthMm: rowStitches(flap, own) * pouch.stitchMm, radiusMm },
+      repairs: insetTo(Math.ceil((tailRows - wideRow + 0.5) * pouch.rowMm)),
     });
-  if (stationFromFlapStart < 1 || snap.insetMm < radiusMm)
+  if (tailRow - flap.bridgeRows < 1 || snap.insetMm < radiusMm)
     problems.push({
       ...at,
       code: 'snap-off-flap',
-      asks: ['snap.halfInset', 'panel.flapRows'],
+      asks: asks('snap.halfInset', 'panel.flapRows'),
       severity: 'decide',
       values: { insetMm: snap.insetMm, flapMm, radiusMm },
       repairs:
         flapMm > 2 * radiusMm
-          ? insetRepairs(Math.max(Math.ceil(radiusMm) + 2, Math.min(snap.insetMm, Math.round(flapMm / 3))))
+          ? insetTo(Math.max(Math.ceil(radiusMm) + 2, Math.min(snap.insetMm, Math.round(flapMm / 3))))
           : [],
     });
+  return problems;
+}
 
-  if (flap.hemRows > 0 && !inHem) problems.push(hemProblem(snap, design, flap.hemRows * pouch.rowMm, insetRepairs, at));
-
-  const flatFrontMm = Math.min(pouch.flatFrontMm.empty, pouch.flatFrontMm.loaded);
+/** A mate that has no room below the mouth, or would lie on the bend at the base. */
+function onFrontProblems({ bag, places, radiusMm, at, insetTo, asks }: Doubted): Problem[] {
+  const { rowMm, flatFrontMm: flat } = bag.pouch;
+  const { mateTargetsMm } = places;
+  const flatFrontMm = Math.min(flat.empty, flat.loaded);
+  // Where its row is, which can be less than she wishes on a short flap.
+  const insetNowMm = (places.tailRows - places.tailRow + 0.5) * rowMm;
   // With two mates the snap is moved as far as the worse of them asks for.
   const [highestMm, lowestMm] = [Math.min(...mateTargetsMm), Math.max(...mateTargetsMm)];
-  for (const target of mateTargetsMm) {
-    const values = { landsMm: target, radiusMm, flatFrontMm };
-    if (target < radiusMm) {
-      const insetMm = Math.floor(insetNowMm - (radiusMm - highestMm) - pouch.rowMm);
-      problems.push({
-        ...at,
-        code: 'snap-off-front',
-        asks: ['snap.meets.loaded', 'snap.meets.empty'],
-        severity: 'decide',
-        values,
-        repairs: insetMm > radiusMm ? insetRepairs(insetMm) : [],
-      });
-    } else if (target + radiusMm > flatFrontMm) {
-      problems.push({
-        ...at,
-        code: 'snap-on-fold',
-        asks: ['snap.meets.loaded', 'snap.meets.empty'],
-        severity: 'decide',
-        values,
-        repairs: insetRepairs(Math.ceil(insetNowMm + (lowestMm + radiusMm - flatFrontMm) + pouch.rowMm)),
-      });
+  const meets = { ...at, asks: asks('snap.meets.loaded', 'snap.meets.empty'), severity: 'decide' } as const;
+  return mateTargetsMm.flatMap((landsMm): Problem[] => {
+    const values = { landsMm, radiusMm, flatFrontMm };
+    if (landsMm < radiusMm) {
+      const insetMm = Math.floor(insetNowMm - (radiusMm - highestMm) - rowMm);
+      return [{ ...meets, code: 'snap-off-front', values, repairs: insetMm > radiusMm ? insetTo(insetMm) : [] }];
     }
-  }
+    if (landsMm + radiusMm <= flatFrontMm) return [];
+    const insetMm = Math.ceil(insetNowMm + (lowestMm + radiusMm - flatFrontMm) + rowMm);
+    return [{ ...meets, code: 'snap-on-fold', values, repairs: insetTo(insetMm) }];
+  });
+}
 
-  const shiftMm = Math.abs(meetsMm.empty - meetsMm.loaded);
-  const missMm = missesBy(snap, shiftMm);
-  if (missMm > radiusMm) problems.push(driftProblem(snap, at, index, meetsMm, shiftMm, missMm));
-
-  // As wide as the flap is where the snap sits: the corners of a point, or of a curve, lie above it.
-  const widthMm = rowStitches(flap, ownRow) * pouch.stitchMm;
+/** One snap on a wide flap, or on a bag that tilts: as wide as the flap is where the snap sits, for the corners of a point lie above it. */
+function oneSnapProblems({ snap, bag, places, at }: Doubted): Problem[] {
+  const widthMm = rowStitches(bag.flap, ownRow(places)) * bag.pouch.stitchMm;
   const isWide = widthMm > ONE_SNAP_FLAP_WIDTH_MM;
-  const tilts = design.contents.carried === 'on-the-wrist' && widthMm > ONE_SNAP_FLAP_WIDTH_MM / 2;
-  if (snap.layout === 'centre' && (isWide || tilts))
-    problems.push({
+  const tilts = bag.design.contents.carried === 'on-the-wrist' && widthMm > ONE_SNAP_FLAP_WIDTH_MM / 2;
+  if (snap.layout !== 'centre' || !(isWide || tilts)) return [];
+  return [
+    {
       ...at,
       code: isWide ? 'snap-wide-flap' : 'snap-on-wrist',
       asks: ['size.width'],
       severity: 'mind',
       values: { widthMm, usualMostMm: ONE_SNAP_FLAP_WIDTH_MM },
-      repairs: [{ code: 'two-snaps', values: {}, edits: [{ path: ['closures', index, 'layout'], value: 'pair' }] }],
-    });
-  return problems;
+      repairs: [{ code: 'two-snaps', values: {}, edits: [{ path: [...pathOf(bag.at), 'layout'], value: 'pair' }] }],
+    },
+  ];
 }
-
-type At = Pick<Problem, 'place' | 'path' | 'mark'>;
 
 /** How far a half misses its mate on the empty bag, mm, where its flap comes down so much further than on the full one. */
 const missesBy = ({ mate }: MagneticSnap, shiftMm: number): number =>
@@ -146,59 +152,54 @@ const matesThatHold = ({ mate, diameterMm }: MagneticSnap, shiftMm: number): ('b
 ];
 
 /** A half that misses its mate on the empty bag. By less than its radius it finds it by itself, and nothing is to be decided. */
-function driftProblem(
-  snap: MagneticSnap,
-  at: At,
-  index: number,
-  meetsMm: Record<LoadState, number>,
-  shiftMm: number,
-  missMm: number,
-): Problem {
-  const radiusMm = snap.diameterMm / 2;
+function driftProblems({ snap, bag, places: { meetsMm }, radiusMm, at, asks }: Doubted): Problem[] {
+  const shiftMm = Math.abs(meetsMm.empty - meetsMm.loaded);
+  const missMm = missesBy(snap, shiftMm);
+  if (missMm <= radiusMm) return [];
   const ways = matesThatHold(snap, shiftMm);
-  return {
-    ...at,
-    code: 'snap-drifts',
-    asks: ['snap.meets.loaded', 'snap.meets.empty'],
-    severity: ways.length > 0 ? 'decide' : 'mind',
-    values: {
-      ...{ shiftMm, missMm, radiusMm, emptyMm: meetsMm.empty, loadedMm: meetsMm.loaded },
-      far: ways.includes('both') ? 1 : 0,
+  return [
+    {
+      ...at,
+      code: 'snap-drifts',
+      asks: asks('snap.meets.loaded', 'snap.meets.empty'),
+      severity: ways.length > 0 ? 'decide' : 'mind',
+      values: {
+        ...{ shiftMm, missMm, radiusMm, emptyMm: meetsMm.empty, loadedMm: meetsMm.loaded },
+        far: ways.includes('both') ? 1 : 0,
+      },
+      repairs: ways.map((mate): Repair => ({
+        code: mate === 'both' ? 'mate-both' : 'mate-between',
+        values: mate === 'both' ? {} : { missMm: shiftMm / 2 },
+        edits: [{ path: [...pathOf(bag.at), 'mate'], value: mate }],
+      })),
     },
-    repairs: ways.map((mate): Repair => ({
-      code: mate === 'both' ? 'mate-both' : 'mate-between',
-      values: mate === 'both' ? {} : { missMm: shiftMm / 2 },
-      edits: [{ path: ['closures', index, 'mate'], value: mate }],
-    })),
-  };
+  ];
 }
 
 /** A hem that does not hide the snap's half: the lining lies over it, or it does not reach so far. */
-function hemProblem(
-  snap: MagneticSnap,
-  design: SettledDesign,
-  hemMm: number,
-  insetRepairs: (insetMm: number) => Repair[],
-  at: At,
-): Problem {
+function hemProblems({ snap, bag, places, radiusMm, at, insetTo, asks }: Doubted): Problem[] {
+  const { design, flap, pouch } = bag;
+  if (flap.hemRows === 0 || places.hemRow !== null) return [];
+  const hemMm = flap.hemRows * pouch.rowMm;
   const noHem: Repair = { code: 'take-hem-off', values: {}, edits: [{ path: ['flap', 'hemMm'], value: null }] };
   if (design.lining !== null)
-    return { ...at, code: 'hem-under-lining', severity: 'mind', values: { hemMm }, repairs: [noHem] };
-  const radiusMm = snap.diameterMm / 2;
+    return [{ ...at, code: 'hem-under-lining', severity: 'mind', values: { hemMm }, repairs: [noHem] }];
   const neededMm = Math.ceil(snap.insetMm + radiusMm) + 1;
   const hemWider: Repair[] =
     neededMm <= MOST_HEM_MM
       ? [{ code: 'hem-to', values: { hemMm: neededMm }, edits: [{ path: ['flap', 'hemMm'], value: neededMm }] }]
       : [];
   const insetMm = Math.floor(hemMm - radiusMm);
-  return {
-    ...at,
-    code: 'snap-beyond-hem',
-    asks: ['snap.halfInset'],
-    severity: 'decide',
-    values: { hemMm, insetMm: snap.insetMm, radiusMm },
-    repairs: [...(insetMm >= radiusMm ? insetRepairs(insetMm) : []), ...hemWider, noHem],
-  };
+  return [
+    {
+      ...at,
+      code: 'snap-beyond-hem',
+      asks: asks('snap.halfInset'),
+      severity: 'decide',
+      values: { hemMm, insetMm: snap.insetMm, radiusMm },
+      repairs: [...(insetMm >= radiusMm ? insetTo(insetMm) : []), ...hemWider, noHem],
+    },
+  ];
 }
 
 /** A snap on a bag that has no flap to close: it is left out. It is taken off, or the bag is given a flap where it can take one. */
@@ -207,18 +208,20 @@ export function snapWithoutFlap(
   design: SettledDesign,
   takesFlap: boolean,
   { bridgeMm }: FlapStage,
+  at: FittingPlace,
 ): Problem {
   // A flap comes down further on the empty bag by what its bridge is shorter.
   const shiftMm = Math.abs(bridgeMm.loaded - bridgeMm.empty);
   const [mate] = missesBy(snap, shiftMm) > snap.diameterMm / 2 ? matesThatHold(snap, shiftMm) : [];
+  const others = design.closures.filter((_, index) => index !== at.index);
   return {
     code: 'snap-without-flap',
     severity: 'decide',
     place: 'body',
-    path: ['closures', 0],
+    path: pathOf(at),
     values: {},
     repairs: [
-      { code: 'take-snap-off', values: {}, edits: [{ path: ['closures'], value: [] }] },
+      { code: 'take-snap-off', values: {}, edits: [{ path: ['closures'], value: others }] },
       ...(takesFlap
         ? [
             {
@@ -226,7 +229,7 @@ export function snapWithoutFlap(
               values: { halfway: mate === 'between' ? 1 : 0, second: mate === 'both' ? 1 : 0 },
               edits: [
                 { path: ['flap'], value: { ...wishableFlap(design), kind: 'straight' } },
-                ...(mate ? [{ path: ['closures', 0, 'mate'], value: mate }] : []),
+                ...(mate ? [{ path: [...pathOf(at), 'mate'], value: mate }] : []),
               ],
             },
           ]

@@ -13,6 +13,7 @@ import {
   MOST_CHOSEN_ROWS,
   MOST_CHOSEN_STITCHES,
   MOST_DEPTH_MM,
+  MOST_HEM_MM,
   MOST_NARROWING,
   MOST_SIZE_MM,
 } from '@/core/defaults';
@@ -331,7 +332,7 @@ const flapFields = {
   /** Narrower than the back, centred on it. Null: as wide as the back. */
   widthMm: lengthMm(10, 800).nullable(),
   /** Turned back over the inside of the flap's edge, as over the prongs of a snap. Null: none. */
-  hemMm: lengthMm(LEAST_SHAPE_MM, 100).nullable(),
+  hemMm: lengthMm(LEAST_SHAPE_MM, MOST_HEM_MM).nullable(),
 };
 
 /** Flaps: a new shape is a new member here, and a file in core/flap/shapes. */

@@ -1,15 +1,12 @@
 import { GEOMETRY, input, inputFrom, makeFigure, type Figure } from '@/core/figures';
 import type { FoldStage } from '@/core/fold';
 import type { GaugeStage } from '@/core/gauge';
-import type { SnapStage } from '@/core/closure';
+import type { Differing, FittingStage } from '@/core/fittings';
 import { mouthDepthMm } from '@/core/section';
 import type { PouchStage, FlapStage } from '@/core/stages';
 
 /** One size of the finished bag, empty and full. */
-export interface EmptyAndFull {
-  id: 'width' | 'height' | 'thickness' | 'gap' | 'cover' | 'share' | 'snap';
-  empty: Figure;
-  full: Figure;
+export interface EmptyAndFull extends Differing {
   /** Full less empty. */
   differs: Figure;
 }
@@ -24,7 +21,7 @@ export function emptyAndFullStage(
   gauge: GaugeStage,
   pouch: PouchStage,
   flap: FlapStage,
-  snap: SnapStage | null,
+  fittings: readonly Pick<FittingStage, 'differs'>[],
   fold: FoldStage,
 ): EmptyAndFull[] {
   const { figures, layers, loadMm, depthMm } = pouch;
@@ -66,8 +63,9 @@ export function emptyAndFullStage(
         source: GEOMETRY,
       },
     );
-  const row = (id: EmptyAndFull['id'], empty: Figure, full: Figure): EmptyAndFull => ({
+  const row = ({ id, name, empty, full }: Differing): EmptyAndFull => ({
     id,
+    name,
     empty,
     full,
     differs: makeFigure(`full.${id}.differs`, `${full.label}: more than empty`, full.value - empty.value, full.unit, {
@@ -78,24 +76,33 @@ export function emptyAndFullStage(
   });
   const { dropEmpty, dropLoaded } = flap.figures;
   return [
-    ...(pouch.kind === 'round-purse' ? [] : [row('width', figures.width, fold.figures.widthLoaded)]),
-    row('height', figures.height, figures.heightLoaded),
-    row(
-      'thickness',
-      thickness('size.thicknessEmpty', 'Front to back, outside, empty', 0),
-      thickness('size.thicknessFull', 'Front to back, outside, full', loadMm),
-    ),
-    row(
-      'gap',
-      gap('mouth.gapEmpty', 'Gap at the mouth, empty', 0),
-      gap('mouth.gapFull', 'Gap at the mouth, full', loadMm),
-    ),
+    ...(pouch.kind === 'round-purse'
+      ? []
+      : [row({ id: 'width', name: 'Width, outside', empty: figures.width, full: fold.figures.widthLoaded })]),
+    row({ id: 'height', name: 'Height to the mouth', empty: figures.height, full: figures.heightLoaded }),
+    row({
+      id: 'thickness',
+      name: 'Front to back, outside',
+      empty: thickness('size.thicknessEmpty', 'Front to back, outside, empty', 0),
+      full: thickness('size.thicknessFull', 'Front to back, outside, full', loadMm),
+    }),
+    row({
+      id: 'gap',
+      name: 'Gap at the mouth',
+      empty: gap('mouth.gapEmpty', 'Gap at the mouth, empty', 0),
+      full: gap('mouth.gapFull', 'Gap at the mouth, full', loadMm),
+    }),
     ...(flap.hasFlap
       ? [
-          row('cover', dropEmpty, dropLoaded),
-          row('share', share('empty', dropEmpty, figures.height), share('full', dropLoaded, figures.heightLoaded)),
+          row({ id: 'cover', name: 'Flap down the front', empty: dropEmpty, full: dropLoaded }),
+          row({
+            id: 'share',
+            name: 'Share of the front it covers',
+            empty: share('empty', dropEmpty, figures.height),
+            full: share('full', dropLoaded, figures.heightLoaded),
+          }),
         ]
       : []),
-    ...(snap ? [row('snap', snap.figures.meetsEmpty, snap.figures.meetsLoaded)] : []),
+    ...fittings.flatMap(({ differs }) => differs.map(row)),
   ];
 }

@@ -45,7 +45,7 @@ describe('a half disc sewn on', () => {
 
   it('has its snap counted on its own rows, in the middle', () => {
     const plan = planOf({ ...half, closures: fullDesign().closures });
-    const [spot] = plan.snap?.halves ?? [];
+    const [spot] = plan.closures[0]?.halves ?? [];
     expect(spot?.piece).toBe('half-disc');
     expect(spot?.acrossMm).toBeCloseTo((plan.pouch.backStitches * plan.pouch.stitchMm) / 2, 9);
     expect(spot?.row).toBeLessThanOrEqual(plan.flap.halfDisc?.counts.length ?? 0);
@@ -171,11 +171,11 @@ describe('every shape on every body that takes one', () => {
       const flap = usualFlap(shape, base, { widthMm: 200, lengthMm: 80 });
       const plan = planOf({ ...withFlap(flap, kind), closures: fullDesign().closures });
       expect(plan.flap.hasFlap).toBe(true);
-      const [half] = plan.snap?.halves ?? [];
-      const [mate] = plan.snap?.mates ?? [];
-      if (!half || !mate || !plan.snap) throw new Error('no snap');
+      const [half] = plan.closures[0]?.halves ?? [];
+      const [mate] = plan.closures[0]?.mates ?? [];
+      if (!half || !mate || !plan.closures[0]) throw new Error('no snap');
       // The mate lies within half a row of where the half comes to lie.
-      expect(Math.abs(mate.stationMm - plan.snap.meetsMm.loaded), `${kind} ${shape}`).toBeLessThanOrEqual(
+      expect(Math.abs(mate.stationMm - plan.closures[0].meetsMm.loaded), `${kind} ${shape}`).toBeLessThanOrEqual(
         plan.pouch.rowMm / 2 + 1e-9,
       );
       expect(mate.piece).toBe(plan.tracks.front.piece);

@@ -166,8 +166,8 @@ describe('shapes on a worked example', () => {
     };
     const plan = planOf(design);
     expect([plan.flap.startStitches, plan.flap.leftEachSide]).toEqual([24, 6]);
-    const [half] = plan.snap?.halves ?? [];
-    const [mate] = plan.snap?.mates ?? [];
+    const [half] = plan.closures[0]?.halves ?? [];
+    const [mate] = plan.closures[0]?.mates ?? [];
     expect(half?.place).toEqual({ kind: 'between', after: 12 });
     expect(mate?.place).toEqual({ kind: 'between', after: 18 });
     expect(half?.acrossMm).toBe(mate?.acrossMm);
@@ -196,7 +196,7 @@ describe('shapes on a worked example', () => {
       lining: null,
     });
     const codes = (design: Design) => planOf(design).problems.map(({ code }) => code);
-    expect(planOf(tapered(10)).snap?.inHem).toBe(true);
+    expect(planOf(tapered(10)).closures[0]?.inHem).toBe(true);
     expect(codes(tapered(10))).toContain('snap-beside-flap');
     expect(codes(tapered(60))).not.toContain('snap-beside-flap');
   });
@@ -263,7 +263,7 @@ describe('a bag without a flap', () => {
   it('has no use for a snap: it is left out and said, and either way out settles it', () => {
     const design: Design = { ...open, closures: [fullDesign().closures[0] as Design['closures'][number]] };
     const plan = planOf(design);
-    expect(plan.snap).toBeNull();
+    expect(plan.closures[0]).toBeNull();
     expect(plan.steps.map(({ id }) => id)).not.toContain('set-snap-flap');
     const problem = plan.problems.find(({ code }) => code === 'snap-without-flap');
     for (const repair of problem?.repairs ?? []) {

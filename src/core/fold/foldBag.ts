@@ -1,3 +1,4 @@
+import type { FabricMark } from '@/core/fittings';
 import { pleat, type SectionPiece } from '@/core/section';
 import { FOLDS } from './bodies';
 import { sectionOf, stations, type FoldState, type FoldWay, type FoldedPlan } from './foldInput';
@@ -14,12 +15,11 @@ export interface FoldedLine {
   alongMm: number;
 }
 
-/** A half of a snap: a disc that lies on a sheet. */
-export interface FoldedDisc extends SheetPoint {
-  mark: 'snap.half' | 'snap.mate';
+/** Something that is put on the bag, where it lies on a sheet. */
+export interface FoldedMark extends SheetPoint {
+  mark: FabricMark;
   /** The way along the fabric there, from the front's mouth on, 1 mm long. */
   wayAlong: Vec;
-  radiusMm: number;
   /** On the sheet's outer face, or on its inner one. */
   side: 1 | -1;
   thicknessMm: number;
@@ -30,12 +30,12 @@ export interface FoldedBag extends FoldWay {
   section: SectionPiece[];
   sheets: FoldedSheet[];
   lines: FoldedLine[];
-  discs: FoldedDisc[];
+  marks: FoldedMark[];
   things: ThingBox[];
 }
 
 /**
- * Folds a planned bag. Section, picture in space, snap and clearance all read it.
+ * Folds a planned bag. Section, picture in space, what is put on and clearance all read it.
  *
  * Every row keeps its length, and so does the middle line of the strip: the section is exact. What goes in bends each row towards the
  * other face; the flap is drawn over what stands out.
@@ -46,11 +46,11 @@ export interface FoldedBag extends FoldWay {
  */
 export function foldBag(plan: FoldedPlan, way: FoldWay): FoldedBag {
   const bare = foldSheets(plan, way);
-  return { ...bare, lines: foldedLines(plan, bare.sheets), discs: snapDiscs(plan, bare.sheets) };
+  return { ...bare, lines: foldedLines(plan, bare.sheets), marks: foldedMarks(plan, bare.sheets) };
 }
 
 /** The sheets of a folded bag and what is in it, without what lies across and on them. */
-export function foldSheets(plan: FoldedPlan, { state, flap }: FoldWay): Omit<FoldedBag, 'lines' | 'discs'> {
+export function foldSheets(plan: FoldedPlan, { state, flap }: FoldWay): Omit<FoldedBag, 'lines' | 'marks'> {
   const { pouch, contents } = plan;
   const { baseMm, backEndMm } = stations(pouch);
   const section = turnedTail(sectionOf(plan, state), backEndMm, flap);
@@ -93,34 +93,23 @@ function foldedLines({ pouch, flap }: FoldedPlan, sheets: readonly FoldedSheet[]
   ];
 }
 
-/** The halves of the snap where they lie: on the flap's inner face, their mates on the front's outer one. */
-function snapDiscs({ snap, pouch }: FoldedPlan, sheets: readonly FoldedSheet[]): FoldedDisc[] {
-  if (!snap) return [];
-  const disc = (
-    part: readonly string[],
-    stationMm: number,
-    acrossMm: number,
-    mark: FoldedDisc['mark'],
-    side: 1 | -1,
-  ) => {
+/** What is put on the bag, where it lies; without what only comes to lie there, and what lies beside the way of the section. */
+function foldedMarks({ marks, pouch }: FoldedPlan, sheets: readonly FoldedSheet[]): FoldedMark[] {
+  const { baseMm, backEndMm } = stations(pouch);
+  const partsAt = (stationMm: number): readonly string[] =>
+    stationMm <= baseMm ? ['part.front'] : stationMm <= backEndMm ? ['part.back'] : ['part.flap', 'part.bridge'];
+  return marks.flatMap((mark): FoldedMark[] => {
+    const { stationMm, presence, acrossMm, face } = mark;
+    if (stationMm === null || presence === 'lands') return [];
+    const parts = partsAt(stationMm);
     const sheet = sheets.find(
-      ({ mark: of, fromMm, toMm }) => part.includes(of) && stationMm >= fromMm - 1e-6 && stationMm <= toMm + 1e-6,
+      ({ mark: of, fromMm, toMm }) => parts.includes(of) && stationMm >= fromMm - 1e-6 && stationMm <= toMm + 1e-6,
     );
-    const spot = sheet && pointOnSheet(sheet, stationMm, acrossMm);
     const wayAlong = sheet && unit(between(sheet.at(0, stationMm - 0.1), sheet.at(0, stationMm + 0.1)));
-    return spot && wayAlong
-      ? [{ ...spot, wayAlong, mark, side, radiusMm: snap.diameterMm / 2, thicknessMm: sheet.thicknessMm }]
-      : [];
-  };
-  const middleMm = (pouch.stitchCount * pouch.stitchMm) / 2;
-  // A half disc is a piece of its own, counted from its own side.
-  const flapMiddleMm = snap.halves[0]?.piece === 'half-disc' ? (pouch.backStitches * pouch.stitchMm) / 2 : middleMm;
-  return [
-    ...snap.mates.flatMap((mate) => disc(['part.front'], mate.stationMm, mate.acrossMm - middleMm, 'snap.mate', 1)),
-    ...snap.halves.flatMap((half) =>
-      disc(['part.flap', 'part.bridge'], half.stationMm, half.acrossMm - flapMiddleMm, 'snap.half', -1),
-    ),
-  ];
+    if (!sheet || !wayAlong) return [];
+    const spot = pointOnSheet(sheet, stationMm, acrossMm);
+    return [{ ...spot, wayAlong, mark, side: face === 'outer' ? 1 : -1, thicknessMm: sheet.thicknessMm }];
+  });
 }
 
 /** The place on a sheet so far along it and so far from its middle, in mm of its fabric. */

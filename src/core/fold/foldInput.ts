@@ -1,5 +1,5 @@
 import type { ContentsStage, LoadState } from '@/core/contents';
-import type { SnapStage } from '@/core/closure';
+import type { FabricMark } from '@/core/fittings';
 import type { Join, Piece } from '@/core/pieces';
 import type { Pleat, SectionPiece } from '@/core/section';
 import type { FlapStage, PouchStage, SectionByState } from '@/core/stages';
@@ -12,7 +12,8 @@ export interface FoldedPlan {
   joins: readonly Join[];
   section: SectionByState;
   contents: ContentsStage;
-  snap: SnapStage | null;
+  /** What is put on it, as it lies on the pieces. */
+  marks: readonly FabricMark[];
 }
 
 /** A bag stands empty or loaded, or lies flat with its depth folded in, where it can. */

@@ -4,7 +4,7 @@ export {
   gridsOf,
   pointOnSheet,
   type FoldedBag,
-  type FoldedDisc,
+  type FoldedMark,
   type FoldedLine,
 } from './foldBag';
 export { sectionOf, stations, type FoldState, type FoldWay, type FoldedPlan } from './foldInput';

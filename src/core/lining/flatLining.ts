@@ -1,36 +1,27 @@
 import type { FlatLining } from '@/core/design';
 import { COMMON_PRACTICE, GEOMETRY, input, inputFrom, makeFigure, type Figure } from '@/core/figures';
+import {
+  liningGoesIn,
+  type CutCloth,
+  type FabricMark,
+  type FittingKind,
+  type FittingPlace,
+  type FittingStage,
+  type OutlinePoint,
+  type StepRule,
+} from '@/core/fittings';
 import type { GaugeStage } from '@/core/gauge';
-import { flatSize, type Piece, type PieceId, type PieceSet } from '@/core/pieces';
-import { pieceOutline, type OutlinePoint } from './outline';
+import { flatSize, isStraight, type Piece, type PieceSet } from '@/core/pieces';
+import { pieceOutline } from './outline';
 
-/** A piece of lining: for a piece of crochet, or for the flap of sides that are worked in rounds. */
-export interface LiningPiece {
-  for: PieceId | 'flap';
-  copies: number;
-  /** Cut to the outline of the crochet; else a rectangle. */
-  toOutline: boolean;
-  /** That outline, from where the crochet begins; null for a rectangle. */
-  outline: OutlinePoint[] | null;
-  /** The crochet that it lies on, flat. */
-  coversWidthMm: number;
-  coversLengthMm: number;
-  cutWidth: Figure;
-  cutLength: Figure;
-  finishedWidth: Figure;
-  finishedLength: Figure;
-}
-
-export interface LiningStage {
+export interface FlatLiningStage extends FittingStage<FlatLining> {
   /** The largest piece first. */
-  pieces: [LiningPiece, ...LiningPiece[]];
+  cloth: [CutCloth, ...CutCloth[]];
   turnUnder: Figure;
-  /** All figures, for asking. */
-  figures: Record<string, Figure>;
 }
 
 interface Covered {
-  for: LiningPiece['for'];
+  for: CutCloth['for'];
   copies: number;
   toOutline: boolean;
   outline: OutlinePoint[];
@@ -39,81 +30,138 @@ interface Covered {
 }
 
 /**
- * Plans a flat lining for every piece: cut larger than it, its edges pressed under so that it ends a little inside the crochet,
+ * A flat lining for every piece: cut larger than it, its edges pressed under so that it ends a little inside the crochet,
  * and whipped round before the pieces are joined. Sides that are worked in rounds are lined by a piece as long as a round.
  */
-export function flatLiningStage(lining: FlatLining, { pieces }: PieceSet, gauge: GaugeStage): LiningStage {
-  const allowance = input('Cloth beyond the crochet, each side', lining.allowanceMm, 'mm');
-  const inset = input('Lining’s edge inside the crochet’s', lining.insetMm, 'mm');
-  const every = pieces.flatMap((piece) => coveredBy(piece, gauge));
-  // A piece that its pressed edges would cover from side to side takes no cloth.
-  const wide = every.filter(({ width, length }) => Math.min(width.value, length.value) > 2 * lining.insetMm);
-  const covered = wide.length > 0 ? wide : every;
-  const lined = covered.map(({ width, length, outline, ...rest }, index): LiningPiece => {
-    const name = index === 0 ? '' : `.${rest.for}`;
-    const label = covered.length === 1 ? '' : ` (${LINING_NAMES[rest.for]})`;
-    const cut = (id: string, what: string, covered: Figure) =>
-      makeFigure(
-        `lining.${id}${name}`,
-        `Cut the lining${label}: ${what}`,
-        covered.value + 2 * lining.allowanceMm,
-        'mm',
-        {
-          rule: 'The crochet plus the allowance on both sides. Usual allowance: 12 to 25 mm. Measure your own piece first; the ± is that of the crochet.',
-          inputs: [inputFrom(covered), allowance],
-          source: COMMON_PRACTICE,
-        },
-        covered.plusMinus,
-      );
-    const finished = (id: string, what: string, covered: Figure) =>
-      makeFigure(
-        `lining.${id}${name}`,
-        `Lining pressed${label}: ${what}`,
-        Math.max(0, covered.value - 2 * lining.insetMm),
-        'mm',
-        { rule: 'The crochet less the inset on both sides.', inputs: [inputFrom(covered), inset], source: GEOMETRY },
-        covered.plusMinus,
-      );
+export const flatLining: FittingKind<FlatLining, FlatLiningStage> = {
+  plan(lining, { set, gauge, at }) {
+    const every = set.pieces.flatMap((piece) => coveredBy(piece, gauge));
+    // A piece that its pressed edges would cover from side to side takes no cloth.
+    const wide = every.filter(({ width, length }) => Math.min(width.value, length.value) > 2 * lining.insetMm);
+    const covered = wide.length > 0 ? wide : every;
+    const cloth = covered.map((one, index) =>
+      cutFor(lining, one, index, covered.length === 1),
+    ) as FlatLiningStage['cloth'];
+    const turnUnder = makeFigure(
+      'lining.turnUnder',
+      'Press under on every side',
+      lining.allowanceMm + lining.insetMm,
+      'mm',
+      {
+        rule: 'Allowance plus inset: the pressed edge then lies inside the crochet by the inset.',
+        inputs: [allowanceInput(lining), insetInput(lining)],
+        source: GEOMETRY,
+      },
+    );
     return {
-      ...rest,
-      outline: rest.toOutline ? outline : null,
-      coversWidthMm: width.value,
-      coversLengthMm: length.value,
-      cutWidth: cut('cutWidth', 'width', width),
-      cutLength: cut('cutLength', 'length', length),
-      finishedWidth: finished('finishedWidth', 'width', width),
-      finishedLength: finished('finishedLength', 'length', length),
+      ok: true,
+      stage: {
+        choice: lining,
+        at,
+        marks: cloth.flatMap((one) => pressedEdge(one, set, lining, at)),
+        worked: [],
+        cloth,
+        sewn: [],
+        tails: 0,
+        steps: liningSteps(liningGoesIn(set) === 'last'),
+        differs: [],
+        sizes: [],
+        asked: [
+          turnUnder,
+          ...covered.flatMap(({ width, length }) => [width, length]),
+          ...cloth.flatMap((one) => [one.cutWidth, one.cutLength, one.finishedWidth, one.finishedLength]),
+        ],
+        problems: [],
+        turnUnder,
+      },
     };
-  }) as [LiningPiece, ...LiningPiece[]];
-  const turnUnder = makeFigure(
-    'lining.turnUnder',
-    'Press under on every side',
-    lining.allowanceMm + lining.insetMm,
-    'mm',
-    {
-      rule: 'Allowance plus inset: the pressed edge then lies inside the crochet by the inset.',
-      inputs: [allowance, inset],
-      source: GEOMETRY,
-    },
-  );
-  const all = covered
-    .flatMap(({ width, length }) => [width, length])
-    .concat(
-      lined.flatMap(({ cutWidth, cutLength, finishedWidth, finishedLength }) => [
-        cutWidth,
-        cutLength,
-        finishedWidth,
-        finishedLength,
-      ]),
+  },
+};
+
+/** In a bag that is worked in rounds the lining goes in last. */
+const liningSteps = (isLast: boolean): StepRule[] => [
+  { name: 'cut-lining', after: ['blocked'], before: [] },
+  { name: 'press-lining', after: ['cut-lining'], before: [], is: 'cloth-ready' },
+  {
+    name: 'sew-lining',
+    after: ['press-lining', 'hem-turned', ...(isLast ? ['joined'] : [])],
+    before: isLast ? [] : ['joined'],
+    is: 'covered',
+    mark: 'lining',
+  },
+];
+
+const allowanceInput = ({ allowanceMm }: FlatLining) => input('Cloth beyond the crochet, each side', allowanceMm, 'mm');
+const insetInput = ({ insetMm }: FlatLining) => input('Lining’s edge inside the crochet’s', insetMm, 'mm');
+
+/** The cloth for one piece, cut and pressed. */
+function cutFor(lining: FlatLining, covered: Covered, index: number, isAlone: boolean): CutCloth {
+  const { width, length, outline, ...rest } = covered;
+  const name = index === 0 ? '' : `.${rest.for}`;
+  const label = isAlone ? '' : ` (${LINING_NAMES[rest.for]})`;
+  const cut = (id: string, what: string, over: Figure) =>
+    makeFigure(
+      `lining.${id}${name}`,
+      `Cut the lining${label}: ${what}`,
+      over.value + 2 * lining.allowanceMm,
+      'mm',
+      {
+        rule: 'The crochet plus the allowance on both sides. Usual allowance: 12 to 25 mm. Measure your own piece first; the ± is that of the crochet.',
+        inputs: [inputFrom(over), allowanceInput(lining)],
+        source: COMMON_PRACTICE,
+      },
+      over.plusMinus,
+    );
+  const finished = (id: string, what: string, over: Figure) =>
+    makeFigure(
+      `lining.${id}${name}`,
+      `Lining pressed${label}: ${what}`,
+      Math.max(0, over.value - 2 * lining.insetMm),
+      'mm',
+      {
+        rule: 'The crochet less the inset on both sides.',
+        inputs: [inputFrom(over), insetInput(lining)],
+        source: GEOMETRY,
+      },
+      over.plusMinus,
     );
   return {
-    pieces: lined,
-    turnUnder,
-    figures: Object.fromEntries([turnUnder, ...all].map((figure) => [figure.id, figure])),
+    ...rest,
+    outline: rest.toOutline ? outline : null,
+    coversWidthMm: width.value,
+    coversLengthMm: length.value,
+    cutWidth: cut('cutWidth', 'width', width),
+    cutLength: cut('cutLength', 'length', length),
+    finishedWidth: finished('finishedWidth', 'width', width),
+    finishedLength: finished('finishedLength', 'length', length),
   };
 }
 
-export const LINING_NAMES: Record<LiningPiece['for'], string> = {
+/** The pressed edge of the lining, inside the crochet's, on a piece that is a rectangle or has one that folds. */
+function pressedEdge(cloth: CutCloth, { pieces }: PieceSet, lining: FlatLining, of: FittingPlace): FabricMark[] {
+  const piece = pieces.find(({ id }) => id === cloth.for);
+  if (piece?.kind !== 'rows' || piece.roundCount > 0 || !(piece.id === 'panel' || isStraight(piece))) return [];
+  return [
+    {
+      mark: 'lining',
+      of,
+      piece: piece.id,
+      face: 'inner',
+      acrossMm: 0,
+      alongMm: flatSize(piece).lengthMm / 2,
+      stationMm: null,
+      count: null,
+      form: { kind: 'patch', widthMm: cloth.finishedWidth.value, lengthMm: cloth.finishedLength.value },
+      stuff: 'cloth',
+      standsMm: lining.thicknessMm,
+      throughMm: [],
+      presence: 'set',
+      move: null,
+    },
+  ];
+}
+
+export const LINING_NAMES: Record<CutCloth['for'], string> = {
   panel: 'panel',
   front: 'front',
   back: 'back and flap',

@@ -8,13 +8,13 @@ describe('the flat lining', () => {
   it('is cut to the panel plus the allowance on all sides', () => {
     // Common practice, no source: panel + 12 to 25 mm on all sides.
     const { lining, pouch, flap } = lined({ allowanceMm: 15 });
-    expect(lining?.pieces[0].cutWidth.value).toBeCloseTo(pouch.stitchCount * 5 + 30, 9);
-    expect(lining?.pieces[0].cutLength.value).toBeCloseTo(flap.totalRows * 5 + 30, 9);
+    expect(lining?.cloth[0].cutWidth.value).toBeCloseTo(pouch.stitchCount * 5 + 30, 9);
+    expect(lining?.cloth[0].cutLength.value).toBeCloseTo(flap.totalRows * 5 + 30, 9);
   });
 
   it('comes out inside the crochet once it is pressed under', () => {
     const { lining, pouch } = lined({ allowanceMm: 18, insetMm: 3 });
-    const { cutWidth, finishedWidth } = lining?.pieces[0] ?? {};
+    const { cutWidth, finishedWidth } = lining?.cloth[0] ?? {};
     const turnUnder = lining?.turnUnder;
     expect((cutWidth?.value ?? NaN) - 2 * (turnUnder?.value ?? NaN)).toBeCloseTo(finishedWidth?.value ?? NaN, 9);
     expect(finishedWidth?.value).toBeCloseTo(pouch.figures.panelWidth.value - 6, 9);

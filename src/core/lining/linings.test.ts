@@ -14,7 +14,7 @@ const lined = (kind: BodyKind, change: Partial<ReturnType<typeof usualLining>> =
 describe('a lining of every construction', () => {
   test.each(BODY_KINDS)('%s: every piece of crochet is covered, by as many pieces of cloth', (kind) => {
     const plan = planOf(lined(kind));
-    const pieces = plan.lining?.pieces ?? [];
+    const pieces = plan.lining?.cloth ?? [];
     for (const piece of plan.pieces) {
       const over = pieces.filter((one) => one.for === piece.id);
       expect(over).toHaveLength(1);
@@ -44,7 +44,7 @@ describe('a lining of every construction', () => {
           const { lining } = planOf(lined(kind, { allowanceMm, insetMm }));
           if (!lining) throw new Error('no lining');
           expect(lining.turnUnder.value).toBeCloseTo(allowanceMm + insetMm, 9);
-          for (const one of lining.pieces)
+          for (const one of lining.cloth)
             for (const [cut, pressed, coversMm] of [
               [one.cutWidth, one.finishedWidth, one.coversWidthMm],
               [one.cutLength, one.finishedLength, one.coversLengthMm],
@@ -62,7 +62,7 @@ describe('a lining of every construction', () => {
 
   it('is trimmed to the outline where the crochet has one, and is a rectangle where it has none', () => {
     const outlines = (design: Design) =>
-      Object.fromEntries((planOf(design).lining?.pieces ?? []).map((one) => [one.for, one.toOutline]));
+      Object.fromEntries((planOf(design).lining?.cloth ?? []).map((one) => [one.for, one.toOutline]));
     expect(outlines(lined('round-purse')).disc).toBe(true);
     expect(outlines(lined('oval-base')).base).toBe(true);
     expect(outlines(lined('gusset')).gusset).toBe(false);

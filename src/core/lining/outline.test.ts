@@ -47,7 +47,7 @@ describe('a lining', () => {
 
   it('is cut for the panel without its hem, which is turned back before', () => {
     const plan = planOf(hemmed(usualLining()));
-    const [piece] = plan.lining?.pieces ?? [];
+    const [piece] = plan.lining?.cloth ?? [];
     const shown = plan.flap.totalRows * plan.pouch.rowMm;
     expect(piece?.coversLengthMm).toBeCloseTo(shown, 9);
     expect(plan.flap.figures.totalRows.value).toBe(plan.flap.totalRows + plan.flap.hemRows);
@@ -61,10 +61,10 @@ describe('a lining', () => {
       flap: { kind: 'round', dropMm: 80, widthMm: null, hemMm: null },
     };
     const plan = planOf(design);
-    const [piece] = plan.lining?.pieces ?? [];
+    const [piece] = plan.lining?.cloth ?? [];
     expect(piece?.toOutline).toBe(true);
     expect(areaOf(piece?.outline ?? []) / plan.whole.area.value).toBeCloseTo(1, 2);
     const straight = planOf({ ...design, flap: { ...design.flap, kind: 'straight' } as Design['flap'] });
-    expect(straight.lining?.pieces[0]?.outline).toBeNull();
+    expect(straight.lining?.cloth[0]?.outline).toBeNull();
   });
 });

@@ -1,10 +1,5 @@
+import type { OutlinePoint } from '@/core/fittings';
 import { radiusMm, type Piece } from '@/core/pieces';
-
-/** Half the width of a piece, so far from where it begins, mm; in the order of the distance. Symmetric about its middle. */
-export interface OutlinePoint {
-  alongMm: number;
-  halfMm: number;
-}
 
 /** Points along a curve: enough that a millimetre is not missed on a bag. */
 const CURVE_STEPS = 48;

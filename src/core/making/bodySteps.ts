@@ -1,6 +1,6 @@
 import type { BodyKind, Design } from '@/core/design';
 import type { Join, Piece, WorkedFrom } from '@/core/pieces';
-import { step, type Step, type StepId } from './step';
+import { step, type BodyStepId, type Step } from './step';
 
 /** What of a plan the order of making depends on. */
 export interface Made {
@@ -14,7 +14,7 @@ export interface Made {
 interface BodySteps {
   work: Step[];
   /** The steps with which the pieces are done. */
-  worked: StepId[];
+  worked: BodyStepId[];
   /** Joining, in order, from the step before which everything flat has to be done. */
   join: Step[];
 }
@@ -23,16 +23,16 @@ interface BodySteps {
 function stripSteps({ hasFlap, pieces, workedFrom }: Made, boxed: boolean): BodySteps {
   const flapOn = hasFlap && !pieces.some(({ id }) => id === 'half-disc');
   const fromFlap = workedFrom === 'flap-edge';
-  const forward: StepId[] = [
+  const forward: BodyStepId[] = [
     'work-front',
     'mark-base',
     'work-back',
     ...(flapOn ? (['mark-top', 'work-flap'] as const) : []),
   ];
-  const order: StepId[] = ['start', ...(fromFlap ? [...forward].reverse() : forward)];
+  const order: BodyStepId[] = ['start', ...(fromFlap ? [...forward].reverse() : forward)];
   return {
-    work: order.map((id, index) => step(id, index === 0 ? [] : [order[index - 1] as StepId])),
-    worked: [order.at(-1) as StepId],
+    work: order.map((id, index) => step(id, index === 0 ? [] : [order[index - 1] as BodyStepId])),
+    worked: [order.at(-1) as BodyStepId],
     join: [
       step('fold', ['check-pieces']),
       step('seam-sides', ['fold']),
@@ -52,7 +52,7 @@ const isNarrowed = (pieces: readonly Piece[]): boolean =>
 
 const roundSteps = (_: Design, { hasFlap, pieces, joins }: Made): BodySteps => {
   const flapOn = hasFlap && !pieces.some(({ id }) => id === 'half-disc');
-  const order: StepId[] = [
+  const order: BodyStepId[] = [
     'start',
     ...(pieces.some(({ id }) => id === 'base') ? (['work-base'] as const) : []),
     'work-sides',
@@ -60,8 +60,8 @@ const roundSteps = (_: Design, { hasFlap, pieces, joins }: Made): BodySteps => {
     ...(flapOn ? (['work-flap'] as const) : []),
   ];
   return {
-    work: order.map((id, index) => step(id, index === 0 ? [] : [order[index - 1] as StepId])),
-    worked: [order.at(-1) as StepId],
+    work: order.map((id, index) => step(id, index === 0 ? [] : [order[index - 1] as BodyStepId])),
+    worked: [order.at(-1) as BodyStepId],
     join: joins.some(({ id }) => id === 'bottom') ? [step('sew-bottom', ['check-pieces'])] : [],
   };
 };

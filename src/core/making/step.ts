@@ -1,6 +1,8 @@
+import type { FittingPlace } from '@/core/fittings';
 import type { Ordered } from './order';
 
-export type StepId =
+/** Steps of the body, whatever is put on it. */
+export type BodyStepId =
   | 'start'
   | 'work-front'
   | 'mark-base'
@@ -19,12 +21,7 @@ export type StepId =
   | 'check-pieces'
   | 'weave-ends'
   | 'block'
-  | 'cut-lining'
-  | 'press-lining'
-  | 'set-snap-front'
-  | 'set-snap-flap'
   | 'turn-hem'
-  | 'sew-lining'
   | 'fold'
   | 'seam-sides'
   | 'box-corners'
@@ -33,12 +30,20 @@ export type StepId =
   | 'join-band'
   | 'sew-bottom'
   | 'sew-flap'
-  | 'work-strap'
-  | 'check-strap'
-  | 'attach-strap'
   | 'inspect';
 
-/** One step of making. What it says is worded where it is shown. */
-export type Step = Ordered<StepId>;
+/** A step's name in its plan; those of fittings are named by their kinds. */
+export type StepId = BodyStepId | (string & {});
 
-export const step = (id: StepId, needs: StepId[], shutsOff: StepId[] = []): Step => ({ id, needs, shutsOff });
+/** One step of making. What it says is worded where it is shown. */
+export interface Step extends Ordered<StepId> {
+  /** The fitting that it is a step of, and what that calls it; null for a step of the body. */
+  of: { at: FittingPlace; name: string; mark: string | null } | null;
+}
+
+export const step = (id: BodyStepId, needs: StepId[], shutsOff: StepId[] = []): Step => ({
+  id,
+  of: null,
+  needs,
+  shutsOff,
+});

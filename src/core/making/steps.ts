@@ -1,4 +1,5 @@
 import type { Design } from '@/core/design';
+import { nameAt, type FittingStage, type Moment, type StepRule } from '@/core/fittings';
 import { bodySteps, type Made } from './bodySteps';
 import { orderSteps } from './order';
 import { step, type Step, type StepId } from './step';
@@ -7,24 +8,36 @@ import { step, type Step, type StepId } from './step';
  * The steps of this bag, in an order in which nothing is set too late: the snap's halves before the lining covers
  * their backs and before the pieces are joined, the ends before they are shut in.
  *
- * The constraints are common practice, no source: prongs go through lining only (flap) and crochet only (front).
+ * What comes before what is common practice, no source; each fitting says its own.
  *
  * @param made the pieces and joins of the plan
- * @throws Error naming the steps when the constraints contradict each other, which is a mistake in this folder
+ * @param fittings what is put on, each with its own steps
+ * @throws Error naming the steps when the constraints contradict each other, which is a mistake in this folder, or of a fitting
  */
-export function makingSteps(design: Design, made: Made): Step[] {
-  const { hasFlap } = made;
-  const snap = hasFlap && design.closures.length > 0;
-  const lined = design.lining !== null;
-  const strapped = design.straps.length > 0;
+export function makingSteps(design: Design, made: Made, fittings: readonly FittingStage[]): Step[] {
   const halfDisc = made.pieces.some(({ id }) => id === 'half-disc');
   const hemmed =
-    hasFlap && made.pieces.some((piece) => piece.kind === 'rows' && piece.zones.some(({ id }) => id === 'hem'));
+    made.hasFlap && made.pieces.some((piece) => piece.kind === 'rows' && piece.zones.some(({ id }) => id === 'hem'));
   const { work, worked, join } = bodySteps(design, made);
-  // In a bag that is worked in rounds the lining goes in last, over the feet of the strap.
-  const linedLast = made.pieces.some((piece) => piece.kind === 'rows' && piece.roundCount > 0);
-  const flat: StepId[] = ['set-snap-front', 'set-snap-flap', 'weave-ends', 'block'];
   const joined = join.map(({ id }) => id);
+  const moments: Record<Moment, StepId[]> = {
+    begun: worked.slice(0, 1),
+    blocked: ['block'],
+    'cloth-ready': stepsThatAre('cloth-ready', fittings),
+    'hem-turned': hemmed ? ['turn-hem'] : [],
+    covered: stepsThatAre('covered', fittings),
+    joined,
+  };
+  // Laying flat for the fold shuts nothing off yet; the first seam does.
+  const shutting: Record<Moment, StepId[]> = { ...moments, joined: joined.filter((id) => id !== 'fold') };
+  const shut = (by: Moment, ids: StepId[]): Shut[] => shutting[by].map((id) => ({ by: id, ids }));
+  const fitted = fittings.map((fitting) => ({
+    group: fitting.at.group,
+    steps: fitting.steps.map((rule) => fittingStep(rule, fitting, moments)),
+    shut: fitting.steps.flatMap(({ name, before }) => before.flatMap((by) => shut(by, [nameAt(fitting.at, name)]))),
+  }));
+  const of = (...groups: string[]) =>
+    fitted.filter(({ group }) => groups.includes(group)).flatMap(({ steps }) => steps);
   const steps: Step[] = [
     ...work,
     ...(halfDisc ? [step('work-half-disc', worked)] : []),
@@ -32,49 +45,56 @@ export function makingSteps(design: Design, made: Made): Step[] {
     step('weave-ends', ['check-pieces']),
     step('block', ['check-pieces']),
     ...(halfDisc ? [step('sew-flap', ['block'])] : []),
-    ...(snap ? [step('set-snap-front', ['block'])] : []),
-    ...(lined ? [step('cut-lining', ['block']), step('press-lining', ['cut-lining'])] : []),
-    ...(snap ? [step('set-snap-flap', [lined ? 'press-lining' : 'block'])] : []),
-    // A half in the hem is set while the hem lies open; under a lining it goes into the cloth, and the hem is turned before.
-    ...(hemmed ? [step('turn-hem', ['block'], lined ? [] : ['set-snap-flap'])] : []),
-    ...(lined
-      ? [
-          step(
-            'sew-lining',
-            ['press-lining', 'turn-hem', ...(linedLast ? joined : [])],
-            linedLast ? [...flat, 'attach-strap'] : flat,
-          ),
-        ]
-      : []),
-    ...join.map((one) => ({
-      ...one,
-      needs: [...one.needs, 'block' as const, 'sew-flap' as const, ...(linedLast ? [] : ['sew-lining' as const])],
-      // Laying flat for the fold shuts nothing off yet; the first seam does.
-      shutsOff:
-        one.id === 'fold'
-          ? []
-          : [
-              ...flat.filter((id) => !linedLast || id !== 'set-snap-flap'),
-              'turn-hem' as const,
-              ...(linedLast ? [] : ['sew-lining' as const]),
-            ],
-    })),
-    ...(strapped
-      ? [
-          step('work-strap', worked.slice(0, 1)),
-          step('check-strap', ['work-strap']),
-          step('attach-strap', ['check-strap', 'block', ...joined]),
-        ]
-      : []),
-    step('inspect', ['block', 'sew-lining', 'turn-hem', 'sew-flap', 'set-snap-flap', 'attach-strap', ...joined]),
+    ...of('closures', 'lining'),
+    ...(hemmed ? [step('turn-hem', ['block'])] : []),
+    ...join.map((one) => ({ ...one, needs: [...one.needs, 'block', 'sew-flap'] })),
+    ...of('straps'),
   ];
-  const kept = new Set(steps.map(({ id }) => id));
-  const present = steps.map(({ id, needs, shutsOff }) => ({
-    id,
-    needs: needs.filter((other) => kept.has(other)),
-    shutsOff: shutsOff.filter((other) => kept.has(other)),
-  }));
+  const everything = step(
+    'inspect',
+    steps.map(({ id }) => id),
+  );
+  const shutOff = [
+    ...fitted.flatMap((one) => one.shut),
+    ...shut('covered', ['weave-ends', 'block']),
+    ...shut('joined', ['weave-ends', 'block', 'turn-hem']),
+  ];
+  return inOrder([...steps, everything], shutOff);
+}
 
+/** Steps that can't be done any more once another is. */
+interface Shut {
+  by: StepId;
+  ids: StepId[];
+}
+
+const stepsThatAre = (moment: Moment, fittings: readonly FittingStage[]): StepId[] =>
+  fittings.flatMap(({ at, steps }) => steps.filter((rule) => rule.is === moment).map(({ name }) => nameAt(at, name)));
+
+function fittingStep(
+  { name, after, mark }: StepRule,
+  { at, steps }: FittingStage,
+  moments: Record<Moment, StepId[]>,
+): Step {
+  const own = new Set(steps.map((rule) => rule.name));
+  return {
+    id: nameAt(at, name),
+    of: { at, name, mark: mark === undefined ? null : nameAt(at, mark) },
+    needs: after.flatMap((one) => (own.has(one) ? [nameAt(at, one)] : moments[one as Moment])),
+    shutsOff: [],
+  };
+}
+
+/** Puts steps in order, naming only those that this bag has. */
+function inOrder(steps: readonly Step[], shutOff: readonly Shut[]): Step[] {
+  const kept = new Set(steps.map(({ id }) => id));
+  const present = steps.map((one) => ({
+    ...one,
+    needs: one.needs.filter((other) => kept.has(other)),
+    shutsOff: [...one.shutsOff, ...new Set(shutOff.filter(({ by }) => by === one.id).flatMap(({ ids }) => ids))].filter(
+      (other) => kept.has(other),
+    ),
+  }));
   const ordered = orderSteps<StepId, Step>(present);
   if (!ordered.ok) throw new Error(`no order of making exists: ${ordered.cycle.join(', ')}`);
   return ordered.steps;

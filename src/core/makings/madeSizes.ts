@@ -1,6 +1,8 @@
 import { constructionOf, type ClothMm } from '@/core/body';
 import { insideNeeded, sheetsAcrossMm, sheetsAlongMm, wrapOf } from '@/core/contents';
 import { patternOf, type Body, type BodyKind } from '@/core/design';
+import { FITTING_KINDS } from '@/core/fittingKinds';
+import type { FittingCatalogues, MadeSize } from '@/core/fittings';
 import type { Plan } from '@/core/plan';
 import { bridgeOverMm } from '@/core/section';
 import type { Making } from './making';
@@ -11,8 +13,8 @@ export interface MadeSizes {
   heightMm: number;
   /** How far the flap comes down the front of the loaded bag; null without one. */
   coverMm: number | null;
-  /** By how much the snap’s half lies below its mate on the loaded bag, above it if negative; null without one. */
-  snapOffMm: number | null;
+  /** What the kinds of what is put on add. */
+  fitted: MadeSize[];
   /** Whether what goes in fits, without the ease that was planned for it; null where nothing goes in. */
   fits: boolean | null;
 }
@@ -24,7 +26,7 @@ const AT_ONCE: ReadonlySet<BodyKind> = new Set(['around-chain', 'oval-base']);
  * The sizes of a bag made with the planned counts, but for what the making differs by. The body's own construction says what its
  * counts come to; drift makes early rows lower and late ones higher than the average.
  */
-export function madeSizes(plan: Plan, making: Making): MadeSizes {
+export function madeSizes(plan: Plan, making: Making, kinds: FittingCatalogues = FITTING_KINDS): MadeSizes {
   const { pouch, flap, contents } = plan;
   const { settled } = contents;
   const planned: ClothMm = { ...pouch.layers, stitchMm: pouch.stitchMm, rowMm: pouch.rowMm };
@@ -50,15 +52,30 @@ export function madeSizes(plan: Plan, making: Making): MadeSizes {
     sizing.across?.widthMm(pouch.stitchCount) ??
     heightMm;
   const depthMm = pouch.depthMm * depthShare(plan, making);
-  const sizes = { widthMm, heightMm, fits: fitsIn(plan, { widthMm, heightMm, depthMm }) };
-  if (!flap.hasFlap) return { ...sizes, coverMm: null, snapOffMm: null };
+  const coverMm = coverOf(plan, front, back, tail, depthMm);
+  const parts = { rowMm: planned.rowMm, frontRowMm: front.rowMm, tailRowMm: tail.rowMm, coverMm };
+  return {
+    widthMm,
+    heightMm,
+    coverMm,
+    fits: fitsIn(plan, { widthMm, heightMm, depthMm }),
+    fitted: plan.fittings.flatMap(
+      (stage) => kinds[stage.at.group][stage.choice.kind]?.made?.(stage as never, parts) ?? [],
+    ),
+  };
+}
 
+type MadePart = ReturnType<typeof lengthsOf>;
+
+/** How far the flap of the loaded bag comes down its front; null without one. */
+function coverOf(plan: Plan, front: MadePart, back: MadePart, tail: MadePart, depthMm: number): number | null {
+  const { pouch, flap, contents } = plan;
+  if (!flap.hasFlap) return null;
   // What stands out of the bag does so less where its back came out higher.
   const corners = flap.corners.flatMap(({ x, y }) => (y > back.moreMm ? [{ x, y: y - back.moreMm }] : []));
-  const bridgeMm = bridgeOverMm(pouch.layers, pouch.loadMm, settled.contents.firmness, depthMm, corners);
+  const bridgeMm = bridgeOverMm(pouch.layers, pouch.loadMm, contents.settled.contents.firmness, depthMm, corners);
   const backAboveFrontMm = pouch.sectionMm.back + back.moreMm - (pouch.sectionMm.front + front.moreMm);
-  const coverMm = tail.lengthMm - bridgeMm - backAboveFrontMm;
-  return { ...sizes, coverMm, snapOffMm: snapOff(plan, coverMm, tail.rowMm, front.rowMm) };
+  return tail.lengthMm - bridgeMm - backAboveFrontMm;
 }
 
 /** Rows of a part as they were made: how many, how high on the average, and by how much they are longer than planned, mm. */
@@ -72,15 +89,6 @@ function lengthsOf(plannedRows: number, slip: number, drift: number, planned: Cl
     lengthMm: rows * rowMm,
     moreMm: rows * rowMm - plannedRows * planned.rowMm,
   };
-}
-
-/** The half is counted from the flap's edge, its mate from the front's mouth; null without a snap, or without a mate for it. */
-function snapOff({ snap, pouch }: Plan, coverMm: number, tailRowMm: number, frontRowMm: number): number | null {
-  const mateMm = snap?.figures.mateDistance?.value;
-  if (!snap || mateMm === undefined) return null;
-  const rowsOf = (mm: number) => mm / pouch.rowMm;
-  const landsMm = coverMm - rowsOf(snap.figures.halfInset.value) * tailRowMm;
-  return landsMm - rowsOf(mateMm) * frontRowMm;
 }
 
 /** How much higher the rows of each part are than on the average, as a share, in the order they are worked. */

@@ -1,15 +1,25 @@
+import type { FittingCatalogues } from '@/core/fittings';
 import type { Plan } from '@/core/plan';
 import type { Random } from '@/core/random';
 import { madeSizes, type MadeSizes } from './madeSizes';
 import { asPlanned, drawMaking, UNCERTAINTIES, type Making, type Uncertainty } from './making';
 
-/** What is looked at in every making. */
-export const MEASURES = ['width', 'height', 'cover', 'snap'] as const;
-export type Measure = (typeof MEASURES)[number];
+/** A size that is looked at in every making: of the bag, or of what is put on it. */
+export type Measure = 'width' | 'height' | 'cover' | (string & {});
+
+/** Sizes of one making by what they are, each with its name; those that this bag has none of left out. */
+const measured = ({ widthMm, heightMm, coverMm, fitted }: MadeSizes): { id: Measure; label: string; mm: number }[] =>
+  [
+    { id: 'width', label: 'Width as made', mm: widthMm },
+    { id: 'height', label: 'Height as made, empty', mm: heightMm },
+    { id: 'cover', label: 'Flap down the front as made, loaded', mm: coverMm },
+    ...fitted,
+  ].flatMap(({ mm, ...rest }) => (mm === null ? [] : [{ ...rest, mm }]));
 
 /** How one size differs from making to making, mm. */
 export interface Spread {
   measure: Measure;
+  label: string;
   /** What comes of a making that goes just as planned. */
   plannedMm: number;
   /** In the order the makings were drawn. */
@@ -42,25 +52,32 @@ const WORD_EVERY = 50;
  *
  * @param runs how many makings
  * @param random gives numbers from 0 up to, but not including, 1; the same numbers give the same makings
+ * @param kinds the kinds of what can be put on a bag
  * @returns steps that give the share done, and at the end what came of it
  */
-export function* makings(plan: Plan, runs: number, random: Random): Generator<number, Makings> {
+export function* makings(
+  plan: Plan,
+  runs: number,
+  random: Random,
+  kinds?: FittingCatalogues,
+): Generator<number, Makings> {
   const { kind, takeUpStitches } = plan.contents.settled.body.seam;
-  const planned = madeSizes(plan, asPlanned(takeUpStitches));
+  const planned = madeSizes(plan, asPlanned(takeUpStitches), kinds);
   const drawn: { making: Making; sizes: MadeSizes }[] = [];
   for (let run = 0; run < runs; run += 1) {
     const making = drawMaking(plan, kind, random);
-    drawn.push({ making, sizes: madeSizes(plan, making) });
+    drawn.push({ making, sizes: madeSizes(plan, making, kinds) });
     if (run % WORD_EVERY === WORD_EVERY - 1) yield (run + 1) / runs;
   }
-  const spreads = MEASURES.flatMap((measure): Spread[] => {
-    const plannedMm = sizeOf(planned, measure);
-    const valuesMm = drawn.flatMap(({ sizes }) => sizeOf(sizes, measure) ?? []);
-    if (plannedMm === null || valuesMm.length < 2) return [];
+  const all = drawn.map(({ sizes }) => new Map(measured(sizes).map(({ id, mm }) => [id, mm])));
+  const spreads = measured(planned).flatMap(({ id: measure, label, mm: plannedMm }): Spread[] => {
+    const valuesMm = all.flatMap((sizes) => sizes.get(measure) ?? []);
+    if (valuesMm.length < 2) return [];
     const sorted = [...valuesMm].sort((a, b) => a - b);
     return [
       {
         measure,
+        label,
         plannedMm,
         valuesMm,
         lowMm: quantile(sorted, 0.025),
@@ -79,9 +96,6 @@ export function* makings(plan: Plan, runs: number, random: Random): Generator<nu
     fitShare: fit.length === 0 ? null : fit.filter(Boolean).length / runs,
   };
 }
-
-const sizeOf = (sizes: MadeSizes, measure: Measure): number | null =>
-  ({ width: sizes.widthMm, height: sizes.heightMm, cover: sizes.coverMm, snap: sizes.snapOffMm })[measure];
 
 /** What each uncertainty is, as numbers that a size can follow: row slips are one for each part. */
 const CAUSES: Record<Uncertainty, ((making: Making) => number)[]> = {

@@ -16,30 +16,17 @@ const SOURCE = {
     'propagation of distributions by a Monte Carlo method: JCGM 101:2008; limits of drift and slips from memory',
 } as const;
 
-const LABELS: Record<Measure, string> = {
-  width: 'Width as made',
-  height: 'Height as made, empty',
-  cover: 'Flap down the front as made, loaded',
-  snap: 'Snap below its mate as made, loaded',
-};
-
 /** The limits that 19 makings in 20 keep, how much is left without what matters most, and how often what goes in fits. */
 export function makingsFigures({ runs, spreads, fitShare }: Makings, plan: Plan): MakingsFigures {
   const inputs = causesOf(plan, runs);
-  const figures = spreads.map(({ measure, lowMm, highMm, plannedMm, influences }) => {
+  const figures = spreads.map(({ measure, label, lowMm, highMm, plannedMm, influences }) => {
     const ofPlan = input('As planned', plannedMm, 'mm');
     const limit = (end: 'low' | 'high', mm: number) =>
-      makeFigure(
-        `makings.${measure}.${end}`,
-        `${LABELS[measure]}: ${end === 'low' ? 'at least' : 'at most'}`,
-        mm,
-        'mm',
-        {
-          rule: `In each making on paper gauge, drift, miscounted rows and seams come out as chance has it, with the planned counts. One making in forty came out ${end === 'low' ? 'under' : 'over'} this.`,
-          inputs: [ofPlan, ...inputs],
-          source: SOURCE,
-        },
-      );
+      makeFigure(`makings.${measure}.${end}`, `${label}: ${end === 'low' ? 'at least' : 'at most'}`, mm, 'mm', {
+        rule: `In each making on paper gauge, drift, miscounted rows and seams come out as chance has it, with the planned counts. One making in forty came out ${end === 'low' ? 'under' : 'over'} this.`,
+        inputs: [ofPlan, ...inputs],
+        source: SOURCE,
+      });
     const [first] = influences;
     return {
       measure,
@@ -47,7 +34,7 @@ export function makingsFigures({ runs, spreads, fitShare }: Makings, plan: Plan)
       high: limit('high', highMm),
       left: makeFigure(
         `makings.${measure}.left`,
-        `${LABELS[measure]}: of the spread is left without what matters most`,
+        `${label}: of the spread is left without what matters most`,
         leftWithout(first?.share ?? 0),
         'ratio',
         {

@@ -8,7 +8,7 @@ export {
   type JoinedStretch,
   type StretchName,
 } from './join';
-export { areaMm2, flatSize, radiusMm, rowCountOf, stitchesInAll, widestStitches } from './measures';
+export { areaMm2, flatSize, isStraight, radiusMm, rowCountOf, stitchesInAll, widestStitches } from './measures';
 export {
   isInRounds,
   isInRows,

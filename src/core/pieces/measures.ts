@@ -41,3 +41,7 @@ export function flatSize(piece: Piece): { widthMm: number; lengthMm: number } {
 /** From the middle, or the chain, out to the rim, mm. */
 export const radiusMm = ({ counts, rowMm }: { counts: readonly number[]; rowMm: number }): number =>
   counts.length * rowMm;
+
+/** Whether every row of a piece is as wide as the first. */
+export const isStraight = (piece: RowsPiece): boolean =>
+  piece.rows.every(({ stitches }) => stitches === piece.startStitches);

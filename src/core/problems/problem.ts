@@ -15,9 +15,12 @@ export interface DesignEdit {
   value: unknown;
 }
 
+/** A code that one kind of what is put on a bag has for itself; its words are beside that kind's. */
+export type OwnCode = string & {};
+
 /** A way out that can be applied with one action. Its sentence is made from the code and values. */
 export interface Repair {
-  code: RepairCode;
+  code: RepairCode | OwnCode;
   values: Record<string, number>;
   edits: DesignEdit[];
 }
@@ -25,19 +28,11 @@ export interface Repair {
 export type RepairCode =
   | 'flap-drop-to'
   | 'flap-shape-to'
-  | 'take-snap-off'
   | 'give-flap'
   | 'bag-taller'
-  | 'mate-between'
-  | 'mate-both'
-  | 'two-snaps'
-  | 'snap-inset-to'
-  | 'strap-measured-slack'
   | 'even-front-and-back'
   | 'work-in-swatch-stitch'
   | 'swatch-was-in-this'
-  | 'strap-trial-was-in-this'
-  | 'strap-trial-anew'
   | 'fold-on-plain-row'
   | 'hook-as-letter'
   | 'hook-without-letter'
@@ -70,9 +65,6 @@ export type ProblemCode =
   | 'thickness-not-measured'
   | 'reading-beyond-swatch'
   | 'rows-unlike-stitch'
-  | 'strap-not-tried'
-  | 'strap-trial-other-stitch'
-  | 'strap-trial-unlike'
   | 'ball-not-known'
   | 'readings-far-apart'
   | 'swatch-other-stitch'
@@ -94,15 +86,6 @@ export type ProblemCode =
   | 'flap-past-base'
   | 'flap-misses-front'
   | 'front-back-differ'
-  | 'snap-off-front'
-  | 'snap-on-fold'
-  | 'snap-off-flap'
-  | 'snap-beside-flap'
-  | 'snap-without-flap'
-  | 'snap-drifts'
-  | 'snap-wide-flap'
-  | 'snap-on-wrist'
-  | 'strap-stretches-much'
   | 'swatch-not-weighed'
   | 'mass-without-area'
   | 'thing-larger-than-any-bag'
@@ -115,8 +98,6 @@ export type ProblemCode =
   | 'carried-without-strap'
   | 'strap-unlike-carrying'
   | 'own-pattern-does-not-fit'
-  | 'magnets'
-  | 'strap-load'
   | 'strip-gauge-guessed'
   | 'corner-radius-too-large'
   | 'walk-not-measured'
@@ -129,19 +110,15 @@ export type ProblemCode =
   | 'opening-over-rim'
   | 'deeper-than-the-bag'
   | 'flap-without-edge'
-  | 'snap-in-scallop'
   | 'contents-too-deep'
   | 'scallops-worked-last'
   | 'presses-on-cloth'
   | 'mouth-stands-open'
   | 'narrower-when-full'
-  | 'snap-beyond-hem'
-  | 'hem-under-lining'
   | 'count-not-allowed'
   | 'narrowing-joins-nothing'
   | 'stitch-not-shown'
   | 'load-deeper-than-bag'
-  | 'strap-shorter-than-bag'
   | 'tall-in-spiral';
 
 /**
@@ -149,7 +126,7 @@ export type ProblemCode =
  * shown, from the code and the values (lengths in mm, counts as integers; the key says which).
  */
 export interface Problem {
-  code: ProblemCode;
+  code: ProblemCode | OwnCode;
   severity: Severity;
   place: Place;
   /** The field in the design that it belongs to, when there is one. */

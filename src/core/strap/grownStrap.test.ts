@@ -9,8 +9,8 @@ import { grownFigures } from '.';
 
 const grownOf = (kind: BodyKind, widthMm: number, change: (design: Design) => Design = (design) => design) => {
   const plan = planOf(change({ ...bagOf(kind), straps: [{ ...triedStrap(), widthMm }] }));
-  if (!plan.strap) throw new Error('no strap');
-  return { plan, grown: plan.strap.grown, text: grownStrapText(plan) };
+  if (!plan.straps[0]) throw new Error('no strap');
+  return { plan, grown: plan.straps[0].grown, text: grownStrapText(plan.straps[0], plan) };
 };
 const noFlap = (design: Design): Design => ({
   ...design,
@@ -23,7 +23,7 @@ describe('a strap grown from the body', () => {
     fc.assert(
       fc.property(fc.integer({ min: 10, max: 60 }), fc.boolean(), (widthMm, open) => {
         const { plan, grown } = grownOf(kind, widthMm, open ? noFlap : undefined);
-        const across = plan.strap?.figures.stitches.value ?? 0;
+        const across = plan.straps[0]?.figures.stitches.value ?? 0;
         if (grown === null) return expect(2 * Math.ceil(across / 2)).toBeGreaterThanOrEqual(plan.pouch.topStitches);
         if (grown.on === 'strip') {
           const strip = plan.pieces.find(({ id }) => id === grown.piece);
@@ -50,7 +50,7 @@ describe('a strap grown from the body', () => {
         ...bagOf('fold-over-strip', { stitchMm: 4, rowMm, fabricMm: 2 }),
         straps: [{ ...triedStrap(), widthMm: 32 }],
       });
-      const grown = plan.strap?.grown;
+      const grown = plan.straps[0]?.grown;
       if (grown?.on !== 'sides') throw new Error('not at the sides');
       return grown.figures.backRows?.value;
     };

@@ -1,8 +1,8 @@
 import { edgeFlatness, pickUpRatio } from '@/core/edging';
 import { COMMON_PRACTICE, GEOMETRY, input, inputFrom, makeFigure, restsOn, type Figure } from '@/core/figures';
-import type { GaugeStage } from '@/core/gauge';
-import type { PieceSet } from '@/core/pieces';
-import type { PouchStage, FlapStage } from '@/core/stages';
+import { nameAt, type FittingInput } from '@/core/fittings';
+import type { RowsPiece } from '@/core/pieces';
+import { isLengthwise, stripOf } from './strapFoot';
 
 /**
  * What a strap that is grown from the body, instead of being sewn on, takes up at each side of the bag.
@@ -31,62 +31,39 @@ export type GrownStrap =
  * Where a strap grown from the body begins: its stitches at each side, half of them on the front and half on the back, or the whole
  * end of a gusset or a band.
  *
- * @param stitches stitches across the strap, and the width she wants
+ * @param stitches stitches across the strap, for the width she wants
  * @returns null where the mouth has not as many stitches to give
  * Source: common practice, no source; the sides of rounds from one measured walk.
  */
-export function grownStrap(
-  stitches: Figure,
-  gauge: GaugeStage,
-  pouch: PouchStage,
-  flap: Pick<FlapStage, 'onPiece' | 'bridgeRows' | 'flapRows'>,
-  { pieces }: PieceSet,
-): GrownStrap | null {
-  const strip = pieces.find((piece) => piece.kind === 'rows' && (piece.id === 'gusset' || piece.id === 'band'));
-  if (strip?.kind === 'rows') return fromStrip(strip.id as 'gusset' | 'band', strip, stitches);
+export function grownStrap(stitches: Figure, bag: FittingInput): GrownStrap | null {
+  const { flap, pouch, set } = bag;
+  const strip = stripOf(set);
+  if (strip) return fromStrip(strip, stitches, bag);
 
   const front = Math.floor(stitches.value / 2);
   const back = stitches.value - front;
   // Each end of the front's edge gives its share; what is between them stays the mouth.
   if (2 * back >= pouch.topStitches) return null;
-  const half = (side: 'front' | 'back', count: number, rule: string, more: Figure[] = []) =>
-    makeFigure(`grown.${side}`, `Of the ${side}, at each side`, count, 'stitch', {
-      rule,
-      inputs: [stitches, ...more].map(inputFrom),
-      source: COMMON_PRACTICE,
-    });
-  const alongEdge = 'Half of the strap’s stitches, the last ones of the upper edge next to the side.';
+  const half = halfOf(stitches, bag);
+  const frontFigure = half('front', front, ALONG_EDGE);
   if (!flap.onPiece)
     return {
       on: 'sides',
       backIn: 'stitch',
       figures: {
-        front: half('front', front, alongEdge),
-        back: half('back', back, alongEdge),
+        front: frontFigure,
+        back: half('back', back, ALONG_EDGE),
         backRows: null,
-        begins: beginsInRounds(front, pouch),
+        begins: beginsInRounds(front, bag),
       },
     };
-  const ratio = pickUpRatio(pouch.rowMm, pouch.stitchMm);
-  const rows = Math.ceil((back * ratio.rows) / ratio.stitches);
-  if (rows > flap.bridgeRows + flap.flapRows) return null;
-  const backRows = makeFigure('grown.backRows', 'Picked up from rows beyond the back', rows, 'row', {
-    rule: 'The back’s half, at the ratio that lies flat along row ends, to the next whole row.',
-    inputs: [
-      input('Stitches of the back’s half', back, 'stitch'),
-      input('Stitches to pick up', ratio.stitches, 'stitch'),
-      input('from rows', ratio.rows, 'row'),
-      input('Flatness of it', edgeFlatness(ratio, pouch.rowMm, pouch.stitchMm), 'ratio'),
-      inputFrom(gauge.rowHeight),
-      inputFrom(gauge.stitchWidth),
-    ],
-    source: GEOMETRY,
-  });
+  const backRows = backRowsFigure(back, bag);
+  if (backRows.value > flap.bridgeRows + flap.flapRows) return null;
   return {
     on: 'sides',
     backIn: 'row',
     figures: {
-      front: half('front', front, alongEdge),
+      front: frontFigure,
       back: half(
         'back',
         back,
@@ -99,15 +76,41 @@ export function grownStrap(
   };
 }
 
-function fromStrip(
-  piece: 'gusset' | 'band',
-  strip: { startStitches: number; rows: readonly unknown[]; stitchMm: number; rowMm: number },
-  wished: Figure,
-): GrownStrap {
-  const lengthwise = strip.rows.length * strip.rowMm < strip.startStitches * strip.stitchMm;
+const ALONG_EDGE = 'Half of the strap’s stitches, the last ones of the upper edge next to the side.';
+
+const halfOf =
+  (stitches: Figure, { at }: FittingInput) =>
+  (side: 'front' | 'back', count: number, rule: string, more: Figure[] = []): Figure =>
+    makeFigure(nameAt(at, `grown.${side}`), `Of the ${side}, at each side`, count, 'stitch', {
+      rule,
+      inputs: [stitches, ...more].map(inputFrom),
+      source: COMMON_PRACTICE,
+    });
+
+/** The rows beyond the back in whose ends its half is picked up. */
+function backRowsFigure(back: number, { gauge, pouch, at }: FittingInput): Figure {
+  const ratio = pickUpRatio(pouch.rowMm, pouch.stitchMm);
+  const rows = Math.ceil((back * ratio.rows) / ratio.stitches);
+  return makeFigure(nameAt(at, 'grown.backRows'), 'Picked up from rows beyond the back', rows, 'row', {
+    rule: 'The back’s half, at the ratio that lies flat along row ends, to the next whole row.',
+    inputs: [
+      input('Stitches of the back’s half', back, 'stitch'),
+      input('Stitches to pick up', ratio.stitches, 'stitch'),
+      input('from rows', ratio.rows, 'row'),
+      input('Flatness of it', edgeFlatness(ratio, pouch.rowMm, pouch.stitchMm), 'ratio'),
+      inputFrom(gauge.rowHeight),
+      inputFrom(gauge.stitchWidth),
+    ],
+    source: GEOMETRY,
+  });
+}
+
+function fromStrip(strip: RowsPiece, wished: Figure, { at }: FittingInput): GrownStrap {
+  const piece = strip.id as 'gusset' | 'band';
+  const lengthwise = isLengthwise(strip);
   const unit = lengthwise ? 'row' : 'stitch';
   const count = lengthwise ? strip.rows.length : strip.startStitches;
-  const taken = makeFigure('grown.strip', `Of each end of the ${piece}`, count, unit, {
+  const taken = makeFigure(nameAt(at, 'grown.strip'), `Of each end of the ${piece}`, count, unit, {
     rule: `The ${piece} goes on as the strap: over all of its end.`,
     inputs: [],
     source: COMMON_PRACTICE,
@@ -120,7 +123,7 @@ function fromStrip(
     figures: {
       taken,
       width: makeFigure(
-        'grown.width',
+        nameAt(at, 'grown.width'),
         'Its strap begins as wide as the strip',
         count * (lengthwise ? strip.rowMm : strip.stitchMm),
         'mm',
@@ -135,14 +138,15 @@ function fromStrip(
 }
 
 /** The stitch with which each side's strap begins, once the walk of the rounds was measured: half of the strap before the side. */
-function beginsInRounds(front: number, { own, topStitches, stitchCount }: PouchStage): [Figure, Figure] | null {
+function beginsInRounds(front: number, { pouch, at: of }: FittingInput): [Figure, Figure] | null {
+  const { own, topStitches, stitchCount } = pouch;
   const [first, second] = ['side.first', 'side.second'].map((name) => own.find(({ id }) => String(id) === name));
   if (!first || !second) return null;
   const round = 2 * topStitches;
   const begin = (id: string, label: string, side: Figure) => {
     // A last round that narrows has fewer stitches, spread all round: the side lies as far round as before.
     const at = Math.round((side.value * topStitches) / stitchCount);
-    return makeFigure(id, label, ((((at - front) % round) + round) % round) + 1, 'stitch', {
+    return makeFigure(nameAt(of, id), label, ((((at - front) % round) + round) % round) + 1, 'stitch', {
       rule: 'Half of the strap before the side of the bag, counted from the start of the last round; the first stitch of the round is 1.',
       inputs: [
         inputFrom(side),

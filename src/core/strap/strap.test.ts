@@ -2,7 +2,7 @@ import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import type { Design, PlainStrap } from '@/core/design';
 import { designAt, planOf, triedStrap } from '@/core/testing/designs';
-import { slackToWorkMm } from '.';
+import { slackToWorkMm } from './strapSizes';
 
 const withStrap = (change: Partial<PlainStrap>): Design => ({
   ...designAt(5, 5, 2),
@@ -49,7 +49,7 @@ describe('the plain strap', () => {
         overlapMm: 20,
         sample: { stitch: 'sc' as const, rows: 40, slackMm: 200, pulledMm: 250 },
       }),
-    ).strap;
+    ).straps[0];
     expect(strap?.figures.slackToWork.value).toBeCloseTo(840, 9);
     expect(strap?.rowCount).toBe(168);
     expect(strap?.figures.pulledPlanned.value).toBeCloseTo(1000, 9);
@@ -65,7 +65,7 @@ describe('the plain strap', () => {
         fc.constantFrom('pulled' as const, 'slack' as const),
         (wornLengthMm, rows, slackMm, growthMm, school) => {
           const sample = { stitch: 'sc' as const, rows, slackMm, pulledMm: slackMm + growthMm };
-          const strap = planOf(withStrap({ wornLengthMm, school, sample })).strap;
+          const strap = planOf(withStrap({ wornLengthMm, school, sample })).straps[0];
           const wornRowMm = (school === 'pulled' ? sample.pulledMm : slackMm) / rows;
           expect(Math.abs((strap?.figures.pulledPlanned.value ?? NaN) - wornLengthMm)).toBeLessThanOrEqual(
             wornRowMm / 2 + 1e-6,
@@ -77,12 +77,12 @@ describe('the plain strap', () => {
 
   it('has its feet on the side seams, half on the front and half on the back', () => {
     const plan = planOf(withStrap({ widthMm: 25, overlapMm: 25 }));
-    const foot = plan.strap?.foot;
+    const foot = plan.straps[0]?.foot;
     if (foot?.on !== 'sides') throw new Error('a strip has sides');
     expect(foot.front.rows).toEqual({ from: 1, to: 5 });
     const seamEnd = plan.pouch.frontRows + (plan.pouch.figures.seamRows?.value ?? 0);
     expect(foot.back.rows).toEqual({ from: seamEnd - 4, to: seamEnd });
-    expect(foot.frontStitches + foot.backStitches).toBe(plan.strap?.stitchCount);
+    expect(foot.frontStitches + foot.backStitches).toBe(plan.straps[0]?.stitchCount);
   });
 
   it('advises to reinforce one that stretches much', () => {
@@ -94,7 +94,7 @@ describe('the plain strap', () => {
 
   it('is surer from a longer trial strip', () => {
     const doubt = (rows: number) =>
-      planOf(withStrap({ sample: { stitch: 'sc' as const, rows, slackMm: rows * 5, pulledMm: rows * 6 } })).strap
+      planOf(withStrap({ sample: { stitch: 'sc' as const, rows, slackMm: rows * 5, pulledMm: rows * 6 } })).straps[0]
         ?.figures.pulledPlanned.plusMinus;
     expect(doubt(80) ?? NaN).toBeLessThan(doubt(20) ?? NaN);
   });
@@ -106,7 +106,7 @@ describe('the plain strap', () => {
 
   it('without a trial strip follows from the bag’s own rows, and says how little is known', () => {
     // Rows of 5 mm: the strap's are foretold as high, and the ± of the whole is a tenth of it at least (common practice).
-    const strap = planOf(withStrap({ sample: null, school: 'slack', wornLengthMm: 1000, overlapMm: 25 })).strap;
+    const strap = planOf(withStrap({ sample: null, school: 'slack', wornLengthMm: 1000, overlapMm: 25 })).straps[0];
     expect(strap?.rowCount).toBe(210);
     expect(strap?.figures.rowHeight.basis).toBe('foretold');
     expect(strap?.figures.growth.basis).toBe('rough');
@@ -117,9 +117,9 @@ describe('the plain strap', () => {
   it('has as many rows as the bag’s own gauge gives in a tall stitch, not those of a strip in another', () => {
     // The bag's rows are 5 mm here, whatever the stitch is called; so are the strap's, worked in the same.
     for (const stitch of ['hdc', 'dc', 'tr'] as const)
-      expect(planOf(inStitch(stitch)).strap?.figures.rowHeight.value).toBeCloseTo(5, 9);
+      expect(planOf(inStitch(stitch)).straps[0]?.figures.rowHeight.value).toBeCloseTo(5, 9);
     // A pattern's strap is in its plain stitch: rows of waffle, a double crochet fabric, are 1.75 sc high to 2 of dc (from memory).
-    expect(planOf(inStitch('waffle')).strap?.figures.rowHeight.value).toBeCloseTo((5 * 2) / 1.75, 9);
+    expect(planOf(inStitch('waffle')).straps[0]?.figures.rowHeight.value).toBeCloseTo((5 * 2) / 1.75, 9);
   });
 
   it('asks about a trial strip in another stitch, or with rows that are none of this bag', () => {
@@ -127,7 +127,7 @@ describe('the plain strap', () => {
     const sample = { stitch: 'sc' as const, rows: 40, slackMm: 200, pulledMm: 220 };
     expect(codes(inStitch('sc', sample))).not.toContain('strap-trial-other-stitch');
     expect(codes(inStitch('dc', sample))).toContain('strap-trial-other-stitch');
-    expect(planOf(inStitch('dc', sample)).strap?.figures.rowHeight.value).toBeCloseTo(10, 9);
+    expect(planOf(inStitch('dc', sample)).straps[0]?.figures.rowHeight.value).toBeCloseTo(10, 9);
     expect(codes(inStitch('sc', { ...sample, rows: 90 }))).toContain('strap-trial-unlike');
   });
 });

@@ -7,6 +7,7 @@ import {
 } from '@/core/defaults';
 import type { PlainStrap } from '@/core/design';
 import { MEMORY, input, inputFrom, makeFigure, type Figure } from '@/core/figures';
+import { nameAt, pathOf, type FittingPlace } from '@/core/fittings';
 import type { GaugeStage } from '@/core/gauge';
 import type { Problem } from '@/core/problems';
 import { STITCHES, type StitchPattern } from '@/core/stitches';
@@ -23,12 +24,17 @@ export interface StripGauge {
 const READING_PLUS_MINUS_MM = (1.96 * TAPE_ERROR_MM) / Math.sqrt(3);
 
 /** The width of a stitch in the strap: the bag's own where both are in one stitch, else times what is usual for the strap's. */
-export function strapWidthOfStitch(gauge: GaugeStage, panel: StitchPattern, plain: StitchPattern): Figure {
+export function strapWidthOfStitch(
+  gauge: GaugeStage,
+  panel: StitchPattern,
+  plain: StitchPattern,
+  at: FittingPlace,
+): Figure {
   const ratio = plain.nature.widthToSc / panel.nature.widthToSc;
   if (ratio === 1) return gauge.stitchWidth;
   const mm = gauge.stitchWidth.value * ratio;
   return makeFigure(
-    'strap.stitchWidth',
+    nameAt(at, 'strap.stitchWidth'),
     'Width of one stitch in the strap',
     mm,
     'mm/stitch',
@@ -54,10 +60,11 @@ export function stripGauge(
   gauge: GaugeStage,
   panel: StitchPattern,
   plain: StitchPattern,
+  at: FittingPlace,
 ): StripGauge {
-  const foretoldRow = rowFromBag(gauge, panel, plain);
+  const foretoldRow = rowFromBag(gauge, panel, plain, at);
   const { sample } = strap;
-  if (sample === null) return { ...notTried(foretoldRow), rowHeight: foretoldRow };
+  if (sample === null) return { ...notTried(foretoldRow, at), rowHeight: foretoldRow };
   const was = STITCHES[sample.stitch];
   const ratio = plain.nature.heightToSc / was.nature.heightToSc;
   const otherStitch = was.id !== plain.id;
@@ -65,7 +72,7 @@ export function stripGauge(
   const rowMm = sampleRowMm * ratio;
   const readingMm = (READING_PLUS_MINUS_MM / sample.rows) * ratio;
   const rowHeight = makeFigure(
-    'strap.rowHeight',
+    nameAt(at, 'strap.rowHeight'),
     'Row height in the strap, slack',
     rowMm,
     'mm/row',
@@ -85,7 +92,7 @@ export function stripGauge(
   );
   const share = sample.pulledMm / sample.slackMm - 1;
   const growth = makeFigure(
-    'strap.growth',
+    nameAt(at, 'strap.growth'),
     'Longer when fully pulled, by',
     share,
     'ratio',
@@ -96,16 +103,16 @@ export function stripGauge(
     },
     (1 + share) * Math.hypot(READING_PLUS_MINUS_MM / sample.slackMm, READING_PLUS_MINUS_MM / sample.pulledMm),
   );
-  return { rowHeight, growth, problems: trialProblems(sample, plain, rowMm, foretoldRow.value, otherStitch) };
+  return { rowHeight, growth, problems: trialProblems(sample, plain, rowMm, foretoldRow.value, otherStitch, at) };
 }
 
 /** The row height of a strap before any trial of it. */
-function rowFromBag(gauge: GaugeStage, panel: StitchPattern, plain: StitchPattern): Figure {
+function rowFromBag(gauge: GaugeStage, panel: StitchPattern, plain: StitchPattern, at: FittingPlace): Figure {
   const ratio = plain.nature.heightToSc / panel.nature.heightToSc;
   const mm = gauge.rowHeight.value * ratio;
   const open = Math.hypot(OTHER_PIECE_SHARE, panel.id === plain.id ? 0 : OTHER_STITCH_SHARE);
   return makeFigure(
-    'strap.rowHeight',
+    nameAt(at, 'strap.rowHeight'),
     'Row height in the strap, slack',
     mm,
     'mm/row',
@@ -123,10 +130,10 @@ function rowFromBag(gauge: GaugeStage, panel: StitchPattern, plain: StitchPatter
   );
 }
 
-function notTried(rowHeight: Figure): Pick<StripGauge, 'growth' | 'problems'> {
+function notTried(rowHeight: Figure, at: FittingPlace): Pick<StripGauge, 'growth' | 'problems'> {
   return {
     growth: makeFigure(
-      'strap.growth',
+      nameAt(at, 'strap.growth'),
       'Longer when fully pulled, by',
       ROUGH_STRAP_GROWTH.share,
       'ratio',
@@ -143,8 +150,8 @@ function notTried(rowHeight: Figure): Pick<StripGauge, 'growth' | 'problems'> {
         code: 'strap-not-tried',
         severity: 'mind',
         place: 'strap',
-        path: ['straps', 0, 'sample'],
-        asks: ['strap.rowHeight', 'strap.growth'],
+        path: [...pathOf(at), 'sample'],
+        asks: [nameAt(at, 'strap.rowHeight'), nameAt(at, 'strap.growth')],
         values: { share: (rowHeight.plusMinus ?? 0) / rowHeight.value },
         repairs: [],
       },
@@ -159,11 +166,12 @@ function trialProblems(
   rowMm: number,
   usualMm: number,
   otherStitch: boolean,
+  of: FittingPlace,
 ): Problem[] {
   const anew: Problem['repairs'] = [
-    { code: 'strap-trial-anew', values: {}, edits: [{ path: ['straps', 0, 'sample'], value: null }] },
+    { code: 'strap-trial-anew', values: {}, edits: [{ path: [...pathOf(of), 'sample'], value: null }] },
   ];
-  const at = { severity: 'decide', place: 'strap', asks: ['strap.rowHeight'] } as const;
+  const at = { severity: 'decide', place: 'strap', asks: [nameAt(of, 'strap.rowHeight')] } as const;
   const times = rowMm / usualMm;
   return [
     ...(otherStitch
@@ -171,14 +179,14 @@ function trialProblems(
           {
             ...at,
             code: 'strap-trial-other-stitch' as const,
-            path: ['straps', 0, 'sample', 'stitch'],
+            path: [...pathOf(of), 'sample', 'stitch'],
             values: { share: OTHER_STITCH_SHARE },
             names: { was: sample.stitch, is: plain.id },
             repairs: [
               {
                 code: 'strap-trial-was-in-this' as const,
                 values: {},
-                edits: [{ path: ['straps', 0, 'sample', 'stitch'], value: plain.id }],
+                edits: [{ path: [...pathOf(of), 'sample', 'stitch'], value: plain.id }],
               },
               ...anew,
             ],
@@ -190,7 +198,7 @@ function trialProblems(
           {
             ...at,
             code: 'strap-trial-unlike' as const,
-            path: ['straps', 0, 'sample', 'rows'],
+            path: [...pathOf(of), 'sample', 'rows'],
             values: { seenMm: rowMm, usualMm },
             repairs: anew,
           },

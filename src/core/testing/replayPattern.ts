@@ -24,8 +24,8 @@ export function replayComplaints(design: Design, plan: Plan): string[] {
 }
 
 /** The strap is as many rows of as many stitches, whatever it is worked in. */
-function strapComplaints(sections: Pattern['sections'], design: Design, { strap }: Plan): string[] {
-  if (strap === null) return [];
+function strapComplaints(sections: Pattern['sections'], design: Design, { straps: [strap] }: Plan): string[] {
+  if (!strap) return [];
   const section = sections.find(({ id }) => id === 'strap');
   if (!section) return ['the strap is not written'];
   const made = makePiece(section.heading, section.lines, design.settings.terms, null);

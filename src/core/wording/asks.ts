@@ -1,6 +1,8 @@
 import type { Figure, FigureName } from '@/core/figures';
-import type { StepId } from '@/core/making';
+import type { BodyStepId, StepId } from '@/core/making';
+import { nameAt, type FittingStage } from '@/core/fittings';
 import type { Plan } from '@/core/plan';
+import { FITTING_WORDS, wordsOf, type Quoted } from './fittings';
 import type { PatternSectionId } from './patternText';
 
 const PANEL: readonly FigureName[] = [
@@ -11,10 +13,8 @@ const PANEL: readonly FigureName[] = [
   'panel.bridgeRows',
   'panel.flapRows',
 ];
-const SNAP_FRONT: readonly FigureName[] = ['snap.mateRow', 'snap.secondMateRow', 'snap.mateDistance', 'snap.across'];
-const STRAP: readonly FigureName[] = ['strap.stitches', 'strap.startingChain', 'strap.rows'];
 
-const STEPS: Record<StepId, readonly FigureName[]> = {
+const STEPS: Record<BodyStepId, readonly FigureName[]> = {
   start: ['panel.startingChain', 'panel.stitches', 'round.chain', 'base.chain'],
   'work-front': ['panel.frontRows', 'panel.stitches', 'fold.base'],
   'mark-base': ['fold.base'],
@@ -60,22 +60,14 @@ const STEPS: Record<StepId, readonly FigureName[]> = {
   'sew-flap': ['halfDisc.rows'],
   'weave-ends': [],
   block: [],
-  'set-snap-front': SNAP_FRONT,
-  'cut-lining': ['lining.cutWidth', 'lining.cutLength'],
-  'press-lining': ['lining.turnUnder', 'lining.finishedWidth', 'lining.finishedLength'],
-  'set-snap-flap': ['snap.halfRow', 'snap.halfInset', 'snap.across'],
-  'sew-lining': [],
   fold: ['panel.frontRows', 'fold.top.rows', 'fold.flap.rows'],
   'seam-sides': ['seam.rows', 'seam.length'],
-  'work-strap': [...STRAP, 'strap.slackPlanned'],
-  'check-strap': ['strap.pulledPlanned'],
-  'attach-strap': ['strap.footRows', 'strap.stitches'],
   inspect: ['size.width', 'size.height', 'flap.drop.loaded'],
 };
 
-const SECTIONS: Record<PatternSectionId, readonly FigureName[]> = {
-  sizes: ['size.width', 'size.height', 'size.depth', 'flap.drop.loaded', 'flap.drop.empty', 'strap.pulledPlanned'],
-  materials: ['yarn.mass', 'yarn.length', 'yarn.balls', 'lining.cutWidth', 'lining.cutLength'],
+const SECTIONS: Readonly<Record<string, readonly FigureName[]>> = {
+  sizes: ['size.width', 'size.height', 'size.depth', 'flap.drop.loaded', 'flap.drop.empty'],
+  materials: ['yarn.mass', 'yarn.length', 'yarn.balls'],
   gauge: ['gauge.stitchWidth', 'gauge.rowHeight'],
   conventions: [],
   panel: PANEL,
@@ -88,19 +80,38 @@ const SECTIONS: Record<PatternSectionId, readonly FigureName[]> = {
   sides: ['panel.frontRows', 'round.stitches', 'mouth.stitches', 'side.first', 'side.second'],
   'half-disc': STEPS['work-half-disc'],
   joins: ['gusset.length', 'band.length', 'rim.joined'],
-  strap: STRAP,
   order: [],
   notes: [],
 };
 
 /** The figures of a plan that a step quotes, so that each number in its text can be asked why. */
-export const stepFigures = (plan: Plan, step: StepId): Figure[] => figuresNamed(plan, STEPS[step]);
+export function stepFigures(plan: Plan, step: StepId, words = FITTING_WORDS): Figure[] {
+  const of = plan.steps.find(({ id }) => id === step)?.of;
+  if (!of) return figuresNamed(plan, STEPS[step as BodyStepId]);
+  return plan.fittings
+    .filter(({ at }) => at.group === of.at.group && at.index === of.at.index)
+    .flatMap((stage) => quoted(plan, stage, wordsOf(stage, words).quotes.steps[of.name] ?? []));
+}
 
 /** The figures of a plan that a part of the pattern quotes. The order of making quotes what its steps do. */
-export const sectionFigures = (plan: Plan, section: PatternSectionId): Figure[] =>
-  section === 'order'
-    ? [...new Set(plan.steps.flatMap(({ id }) => stepFigures(plan, id)))]
-    : figuresNamed(plan, SECTIONS[section]);
+export function sectionFigures(plan: Plan, section: PatternSectionId, words = FITTING_WORDS): Figure[] {
+  if (section === 'order') return [...new Set(plan.steps.flatMap(({ id }) => stepFigures(plan, id, words)))];
+  const own = figuresNamed(plan, SECTIONS[section] ?? []);
+  const ofFittings = plan.fittings.flatMap((stage) => {
+    if (section === 'sizes') return stage.sizes;
+    const { quotes } = wordsOf(stage, words);
+    if (section === 'materials') return quoted(plan, stage, quotes.materials);
+    return stage.worked.some(({ name }) => name === section) ? quoted(plan, stage, quotes.worked) : [];
+  });
+  return [...own, ...ofFittings];
+}
+
+/** A fitting's figures by their bare names. */
+const quoted = (plan: Plan, { at }: FittingStage, names: Quoted): Figure[] =>
+  figuresNamed(
+    plan,
+    names.map((name) => nameAt(at, name)),
+  );
 
 /** Those of the named figures that a plan has: a bag without a strap has none of a strap's. */
 export const figuresNamed = (plan: Plan, names: readonly FigureName[]): Figure[] =>

@@ -31,8 +31,6 @@ export const BODY_PROBLEMS = {
     'A flap goes on from a straight upper edge, and this bag has a round one: it is left out. A zipper closes it.',
   'scallops-worked-last': () =>
     'Scallops are worked each on its own, at the end, so the strip is begun at the front’s edge.',
-  'snap-in-scallop': (v, length) =>
-    `${length(v.insetMm)} from the edge the snap would sit among the scallops (${length(v.scallopMm)}). Set it above them.`,
   'contents-too-deep': (v, length) =>
     `What goes in is ${length(v.shortMm)} too thick for the inside: front and back would bulge.`,
   'mouth-stands-open': (v, length) =>

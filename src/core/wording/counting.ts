@@ -73,3 +73,11 @@ export function repeatedWords(
   if (block.from === block.to) return `${named}: as ${one(block.from)}. ${all}`;
   return `${named}: repeat ${counted}s ${block.from} to ${block.to}, ${one(from)} as ${one(as(from))}, ${one(to)} as ${one(as(to))}. ${all}`;
 }
+
+/**
+ * A share in whole percent.
+ *
+ * @example
+ * percent(0.254) // => '25 %'
+ */
+export const percent = (share: number | undefined): string => `${Math.round((share ?? 0) * 100)} %`;

@@ -5,12 +5,6 @@ import type { FlapStage } from '@/core/stages';
 export const isPlainFlap = ({ leftEachSide, rows }: Pick<FlapStage, 'leftEachSide' | 'rows'>): boolean =>
   leftEachSide === 0 && rows.every(({ by }) => by === 'nothing');
 
-/** What the shapes of the pieces ask of the lining, or nothing. */
-export const linedFlapNote = ({ lining }: Plan): string =>
-  lining?.pieces.some(({ toOutline }) => toOutline)
-    ? ' Where a piece is shaped, lay the crochet on the cloth and cut to its outline, with the same allowance all round.'
-    : '';
-
 /** How the flap is shaped, in a few words, for a step: from where it starts, or from its edge where it is worked the other way. */
 export function shapedFlapNote({ flap }: Plan, turned = false): string {
   if (isPlainFlap(flap)) return '';

@@ -47,8 +47,8 @@ describe.each(BODY_KINDS)('%s: lengths in the order of making, recomputed from c
           const off = OFF_AT.exec(line);
           if (off && first) near(toldMm(off[1], off[2]), first.rows.length * first.rowMm, line);
           const strap = STRAP.exec(line);
-          if (strap && plan.strap)
-            near(toldMm(strap[2], strap[3]), Number(strap[1]) * plan.strap.figures.rowHeight.value, line);
+          if (strap && plan.straps[0])
+            near(toldMm(strap[2], strap[3]), Number(strap[1]) * plan.straps[0].figures.rowHeight.value, line);
           const pressed = PRESS.exec(line);
           if (pressed && plan.lining) {
             const underMm = toldMm(pressed[1], pressed[2]);
@@ -67,7 +67,7 @@ describe.each(BODY_KINDS)('%s: lengths in the order of making, recomputed from c
           }
         }
         // A piece of rows is lined to its outline, less the hem that is turned, a little inside its edge.
-        const [piece] = plan.lining?.pieces ?? [];
+        const [piece] = plan.lining?.cloth ?? [];
         if (piece && first && first.roundCount === 0 && piece.for === first.id) {
           const { widthMm, lengthMm } = flatSize(first);
           const inMm = 2 * (design.lining?.insetMm ?? 0);

@@ -1,22 +1,25 @@
 import { SEWING_TAIL_MM } from '@/core/defaults';
 import { patternOf, type Design } from '@/core/design';
 import type { Figure } from '@/core/figures';
+import type { FittingGroup, FittingStage, WorkedStrip } from '@/core/fittings';
 import { isInRows, type PieceId } from '@/core/pieces';
 import type { Plan } from '@/core/plan';
 import { shapedRows } from '@/core/shaping';
 import { BASIS_WORDS } from './basisText';
+import { FITTING_WORDS, wordsOf, type FittingWordsByKind } from './fittings';
 import { formatPlusMinus, formatQuantity } from './quantity';
 import { JOIN_NAMES, joinLines } from './joinText';
 import { PIECE_NAMES, pieceLines } from './pieceText';
 import { inPlainStitch } from './rowText';
 import { turnedRowsLines } from './rowsText';
 import { stepTexts } from './stepText';
+import { lengthWriterFor } from './stepWords';
 import { legendOf } from './legend';
 import { stitchName } from './stitchText';
 import { term } from './terms';
 
 export type PatternSectionId =
-  'sizes' | 'materials' | 'gauge' | 'conventions' | PieceId | 'joins' | 'strap' | 'order' | 'notes';
+  'sizes' | 'materials' | 'gauge' | 'conventions' | PieceId | 'joins' | 'order' | 'notes' | (string & {});
 
 export interface PatternSection {
   id: PatternSectionId;
@@ -30,8 +33,12 @@ export interface Pattern {
   sections: PatternSection[];
 }
 
-/** Writes a plan as a pattern, in the design's terms and units. */
-export function writePattern(design: Design, plan: Plan): Pattern {
+/**
+ * Writes a plan as a pattern, in the design's terms and units.
+ *
+ * @param words the words of what is put on
+ */
+export function writePattern(design: Design, plan: Plan, words = FITTING_WORDS): Pattern {
   const worked: PatternSection[] = [
     ...plan.pieces.map((piece) => ({
       id: piece.id,
@@ -39,12 +46,18 @@ export function writePattern(design: Design, plan: Plan): Pattern {
       lines: pieceLines(design, plan, piece),
     })),
     ...joinSection(design, plan),
-    ...(plan.strap ? [{ id: 'strap' as const, heading: 'Strap', lines: strapLines(design, plan.strap) }] : []),
-    { id: 'order', heading: 'Order of making', lines: orderLines(design, plan) },
+    ...plan.fittings.flatMap((stage) =>
+      stage.worked.map((strip) => ({
+        id: strip.name,
+        heading: numbered(wordsOf(stage, words).worked, stage),
+        lines: stripLines(design, strip),
+      })),
+    ),
+    { id: 'order', heading: 'Order of making', lines: orderLines(design, plan, words) },
   ];
   const sections: PatternSection[] = [
     { id: 'sizes', heading: 'Finished sizes', lines: sizeLines(design, plan) },
-    { id: 'materials', heading: 'You need', lines: materialLines(design, plan) },
+    { id: 'materials', heading: 'You need', lines: materialLines(design, plan, words) },
     { id: 'gauge', heading: capital(term('gauge', design.settings.terms)), lines: gaugeLines(design, plan) },
     { id: 'conventions', heading: 'Words and counts', lines: conventionLines(design, plan, worked) },
     ...worked,
@@ -56,8 +69,8 @@ export function writePattern(design: Design, plan: Plan): Pattern {
 }
 
 /** The steps, each with what to check and what can't be done later. */
-const orderLines = (design: Design, plan: Plan): string[] =>
-  stepTexts(design, plan).map(({ title, what, check, notLater }, index) =>
+const orderLines = (design: Design, plan: Plan, words: FittingWordsByKind): string[] =>
+  stepTexts(design, plan, words).map(({ title, what, check, notLater }, index) =>
     [
       `${index + 1}. ${title}. ${what}`,
       ...(check ? [`Check: ${lowerFirst(check)}`] : []),
@@ -108,10 +121,10 @@ function sizeLines(design: Design, plan: Plan): string[] {
   const depth = pouch.figures.depth ? [pouch.figures.depth] : [];
   return [pouch.figures.width, pouch.figures.height, ...depth, ...drops]
     .map((figure) => figureLine(design, figure))
-    .concat(plan.strap ? [figureLine(design, plan.strap.figures.pulledPlanned)] : []);
+    .concat(plan.fittings.flatMap(({ sizes }) => sizes.map((figure) => figureLine(design, figure))));
 }
 
-function materialLines(design: Design, plan: Plan): string[] {
+function materialLines(design: Design, plan: Plan, words: FittingWordsByKind): string[] {
   const { lengthUnit } = design.settings;
   const { yarn, heldWith } = design.swatch;
   const amounts = plan.yarn.lots.map(
@@ -119,28 +132,16 @@ function materialLines(design: Design, plan: Plan): string[] {
       `${name}: ${formatQuantity(mass.value, 'g', lengthUnit)}, ${formatQuantity(length.value, 'm', lengthUnit)}; ${formatQuantity(balls.value, 'ball', lengthUnit)} of ${formatQuantity(ballMassG, 'g', lengthUnit)}.`,
   );
   const unknown = [yarn, ...heldWith].map(({ name }) => `${name}, amount not known: the swatch was not weighed.`);
-  const snap = plan.snap && design.closures[0];
+  const bag = { design, plan, length: lengthWriterFor(design) };
+  const ofGroup = (group: FittingGroup) =>
+    plan.fittings
+      .filter(({ at }) => at.group === group)
+      .flatMap((stage) => wordsOf(stage, words).materials(stage, bag));
   return [
     ...(amounts.length > 0 ? amounts : unknown),
     `Hook ${design.swatch.hookMm} mm, stitch markers, yarn needle, scissors, pins, a tape measure.`,
-    ...(snap
-      ? [
-          `Magnetic snap, ${formatQuantity(snap.diameterMm, 'mm', lengthUnit)}: ${plan.snap?.halves.length} for the flap, ${plan.snap?.mates.length || plan.snap?.halves.length} for the front.`,
-          'A scrap of felt to go behind the snap.',
-        ]
-      : []),
-    ...(plan.lining
-      ? [
-          `Lining cloth: ${plan.lining.pieces
-            .map(
-              ({ copies, cutWidth, cutLength }) =>
-                `${copies > 1 ? `${copies} of ` : ''}${formatQuantity(cutWidth.value, 'mm', lengthUnit)} by ${formatQuantity(cutLength.value, 'mm', lengthUnit)}`,
-            )
-            .join('; ')}.`,
-          'Sewing thread and needle, an iron.',
-        ]
-      : []),
-    ...(design.straps[0]?.school === 'slack' ? ['Cotton tape to reinforce the strap.'] : []),
+    // What two of a kind need alike is said once.
+    ...new Set([...ofGroup('closures'), ...ofGroup('lining'), ...ofGroup('straps')]),
   ];
 }
 
@@ -202,19 +203,24 @@ const turningChainLine = (school: Design['settings']['turningChain']): string =>
     ? 'The turning chain counts as the first stitch of its row, where nothing else is said; the last stitch of the next row goes into its top.'
     : 'The turning chain does not count as a stitch.';
 
-function strapLines(design: Design, strap: NonNullable<Plan['strap']>): string[] {
+/** A strip in turned rows of plain stitches, all of one width. */
+function stripLines(design: Design, { startingChain, stitches, rows }: WorkedStrip): string[] {
   return [
-    ...(strap.figures.startingChain.value > 0 ? [`Ch ${strap.figures.startingChain.value}.`] : []),
+    ...(startingChain.value > 0 ? [`Ch ${startingChain.value}.`] : []),
     ...turnedRowsLines(inPlainStitch(design), {
       from: 1,
-      rows: shapedRows(strap.stitchCount, Array<number>(strap.rowCount).fill(strap.stitchCount)),
-      startStitches: strap.stitchCount,
+      rows: shapedRows(stitches.value, Array<number>(rows.value).fill(stitches.value)),
+      startStitches: stitches.value,
       after: new Map(),
       over: 'beginning',
     }),
     `Fasten off, leaving a tail of ${formatQuantity(SEWING_TAIL_MM, 'mm', design.settings.lengthUnit)} to sew with.`,
   ];
 }
+
+/** A heading with which of several it is: the first bears none. */
+const numbered = (heading: string, { at }: FittingStage): string =>
+  at.index === 0 ? heading : `${heading} ${at.index + 1}`;
 
 function figureLine(design: Design, figure: Figure): string {
   const { lengthUnit } = design.settings;

@@ -65,7 +65,7 @@ describe.each(BODY_KINDS)('%s: where a snap goes, recomputed from the words', (k
         const settings = { ...bag.settings, lengthUnit: 'cm' as const };
         const design: Design = { ...bag, settings, closures: [{ ...snap, ...wished }] };
         const result = planBag(design);
-        if (!result.ok || !result.plan.snap) return;
+        if (!result.ok || !result.plan.closures[0]) return;
         const { plan } = result;
         const pattern = writePattern(design, plan);
         const onFlap = step(pattern, 'Set the snap on the flap');

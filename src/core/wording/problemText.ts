@@ -1,8 +1,10 @@
 import type { Problem, ProblemCode, Repair, RepairCode } from '@/core/problems';
 import type { StitchChoice } from '@/core/design';
 import type { LengthUnit } from '@/core/units';
+import { percent } from './counting';
 import { BODY_PROBLEMS, BODY_REPAIRS } from './bodyProblemText';
 import type { Sentence, Values } from './sentence';
+import { FITTING_WORDS, ownSentence, type FittingWordsByKind } from './fittings';
 import { formatQuantity } from './quantity';
 import { stitchName } from './stitchText';
 
@@ -37,8 +39,6 @@ const FLAP_SIZES: Record<string, string> = {
   radiusMm: 'A radius',
   depthMm: 'A scallop depth',
 };
-
-const percent = (share: number | undefined): string => `${Math.round((share ?? 0) * 100)} %`;
 
 const PROBLEMS: Record<ProblemCode, Sentence> = {
   'not-measured': (v) =>
@@ -97,26 +97,6 @@ const PROBLEMS: Record<ProblemCode, Sentence> = {
   'flap-misses-front': () => 'With the bag loaded, the flap does not reach the front at all. Give it more rows.',
   'front-back-differ': (v, length) =>
     `Front and back differ by ${Math.abs((v.frontRows ?? 0) - (v.backRows ?? 0))} rows (${length(v.differenceMm)}), so their upper edges don’t meet.`,
-  'snap-off-front': (v, length) =>
-    `The snap’s mate would land ${length(Math.abs(v.landsMm ?? 0))} ${(v.landsMm ?? 0) < 0 ? 'above' : 'from'} the front’s top edge, with no room for it. Bring the snap nearer the flap’s edge, or make the flap longer.`,
-  'snap-on-fold': (v, length) =>
-    `The snap’s mate would land ${length(v.landsMm)} down, on the bend at the base. Move the snap up the flap.`,
-  'snap-off-flap': (v, length) =>
-    `The snap doesn’t sit on the flap: it is ${length(v.insetMm)} in from the edge of a flap ${length(v.flapMm)} long.`,
-  'snap-beside-flap': (v, length) =>
-    `Where the snap sits, ${length(v.insetMm)} from the edge, the flap is ${length(v.widthMm)} wide: too narrow for it. Set it further up.`,
-  'snap-without-flap': () =>
-    'The snap closes a flap, and this bag has none: it is left out. Take it off, or give the bag a flap.',
-  'snap-drifts': (v, length) =>
-    `Empty, the flap comes down ${length(v.missMm)} off its mate, more than the snap’s radius (${length(v.radiusMm)}), so it closes the full bag only. ${
-      v.far
-        ? 'A second mate closes it empty as well; a bag with a depth of its own differs less.'
-        : 'A mate halfway, or a tape stitched behind it that lets it give, helps.'
-    }`,
-  'snap-beyond-hem': (v, length) =>
-    `The hem is ${length(v.hemMm)} deep and the snap’s middle lies ${length(v.insetMm)} in: it does not cover the half, which sits outside it. A hem hides what lies wholly within it.`,
-  'hem-under-lining': () =>
-    'The lining covers the hem, and the snap’s half goes through the lining: the hem hides nothing here.',
   'count-not-allowed': (v) =>
     `You settled on ${v.wished} stitches, and the stitch’s repeat does not allow that count: ${v.planned} are planned.`,
   'narrowing-joins-nothing': (v) =>
@@ -124,16 +104,8 @@ const PROBLEMS: Record<ProblemCode, Sentence> = {
   'stitch-not-shown': () => 'No piece of this bag is worked in the stitch you chose: discs and bands are worked plain.',
   'load-deeper-than-bag': (v, length) =>
     `You gave the load as ${length(v.loadMm)} thick, and the inside is ${length(v.insideMm)} deep: front and back would bulge.`,
-  'strap-shorter-than-bag': (v, length) =>
-    `A strap ${length(v.wornMm)} long does not span the bag from side to side (${length(v.widthMm)}): there is no loop to put a hand through.`,
   'tall-in-spiral': () =>
     'Tall stitches would make a step where a spiral begins. The rounds are planned joined, each begun with a chain.',
-  'snap-wide-flap': (v, length) =>
-    `One snap on a flap ${length(v.widthMm)} wide lets the corners lift. Over ${length(v.usualMostMm)}, makers often set two.`,
-  'snap-on-wrist': () =>
-    'A bag that hangs from the wrist tilts, and one snap lets a corner of the flap lift. Makers often set two, near the sides.',
-  'strap-stretches-much': (v) =>
-    `This strap grows by ${percent(v.share)} when pulled. With a tape sewn inside it would keep its length.`,
   'mass-without-area': (v, length) =>
     `${v.massG} g say nothing without the swatch’s outline. Measure its whole width and height: it is at least ${length(v.leastWidthMm)} by ${length(v.leastHeightMm)}, since your readings fit on it.`,
   'thing-larger-than-any-bag': (v, length, names) =>
@@ -153,39 +125,21 @@ const PROBLEMS: Record<ProblemCode, Sentence> = {
   'strap-unlike-carrying': (v, length) =>
     `The strap is ${length(v.wornMm)} worn. Carried like this, ${length(v.leastMm)} to ${length(v.mostMm)} is usual.`,
   'own-pattern-does-not-fit': (v, _, names) => ownPatternSentence(v, names),
-  'strap-not-tried': (v) =>
-    `No trial strip was measured: the strap’s rows are foretold, to ± ${percent(v.share)}, and how far it stretches is a guess. Work a short strip and measure it slack and pulled.`,
-  'strap-trial-other-stitch': (v, _, names) =>
-    `The trial strip was worked in ${stitchName(names.was as StitchChoice, 'us')} (US), and the strap is in ${stitchName(names.is as StitchChoice, 'us')} (US). Its rows are foretold, to ± ${percent(v.share)}.`,
-  'strap-trial-unlike': (v, length) =>
-    `The trial strip has rows ${length(v.seenMm)} high; beside the bag’s gauge about ${length(v.usualMm)} would be usual. Was it worked in another stitch or yarn, or miscounted?`,
   'ball-not-known': () =>
     'Write down what a ball weighs and how long it is, as its label says, and the yarn can be worked out.',
   'swatch-not-weighed': () => 'Weigh the swatch and measure its outline, and the yarn can be worked out.',
-  magnets: () =>
-    'Strong small magnets are dangerous when swallowed: not on bags for young children. Keep them about 15 cm (6 in) from implanted devices, and off cards. Follow your local rules.',
   ...BODY_PROBLEMS,
-  'strap-load': () =>
-    'Try the strap with the real load before you rely on it. What it can bear depends on yarn and sewing, and isn’t promised here.',
 };
 
 const REPAIRS: Record<RepairCode, Sentence> = {
   ...BODY_REPAIRS,
   'flap-drop-to': (v, length) => `Make the flap come down ${length(v.dropMm)}`,
   'flap-shape-to': (v, length) => `Make it ${length(v.mostMm)}`,
-  'take-snap-off': () => 'Take the snap off',
   'give-flap': (v) =>
     `Give the bag a straight flap${v.halfway ? ', and set the mate halfway' : v.second ? ', and a second mate for the empty bag' : ''}`,
   'bag-taller': (v, length) => `Make the bag ${length(v.heightMm)} high`,
-  'mate-between': (v, length) => `Set the mate halfway: ${length(v.missMm)} off either way`,
-  'mate-both': () => 'Set a second mate for the empty bag',
-  'two-snaps': () => 'Set two snaps, a quarter in from each side',
-  'snap-inset-to': (v, length) => `Set the snap ${length(v.insetMm)} from the flap’s edge`,
-  'strap-measured-slack': () => 'Reinforce the strap and measure it slack',
   'work-in-swatch-stitch': () => 'Work the bag in the swatch’s stitch',
   'swatch-was-in-this': () => 'The swatch is in the bag’s stitch after all',
-  'strap-trial-was-in-this': () => 'It was worked in the strap’s stitch after all',
-  'strap-trial-anew': () => 'Take the trial strip out and work one anew',
   'fold-on-plain-row': (v) => `Fold after row ${v.row}`,
   'hook-as-letter': (v) => `The hook is ${v.hookMm} mm`,
   'hook-without-letter': (v) => `It is ${v.hookMm} mm; leave the letter out`,
@@ -202,10 +156,26 @@ const lengthWriter =
   (mm: number | undefined): string =>
     mm === undefined ? '' : formatQuantity(mm, 'mm', unit);
 
-/** Says a problem in a sentence, with the maker's units. */
-export const problemSentence = (problem: Problem, unit: LengthUnit): string =>
-  PROBLEMS[problem.code](problem.values, lengthWriter(unit), problem.names ?? {});
+/**
+ * Says a problem in a sentence, with the maker's units.
+ *
+ * @param words the words of what can be put on a bag, which has problems of its own
+ * @throws RangeError for a code that nobody has a sentence for
+ */
+export const problemSentence = (problem: Problem, unit: LengthUnit, words = FITTING_WORDS): string =>
+  sentenceOf('problems', PROBLEMS, problem.code, words)(problem.values, lengthWriter(unit), problem.names ?? {});
 
 /** Says what a repair would do, as the label of the action that does it. */
-export const repairLabel = (repair: Repair, unit: LengthUnit): string =>
-  REPAIRS[repair.code](repair.values, lengthWriter(unit), {});
+export const repairLabel = (repair: Repair, unit: LengthUnit, words = FITTING_WORDS): string =>
+  sentenceOf('repairs', REPAIRS, repair.code, words)(repair.values, lengthWriter(unit), {});
+
+function sentenceOf(
+  what: 'problems' | 'repairs',
+  common: Readonly<Record<string, Sentence>>,
+  code: string,
+  words: FittingWordsByKind,
+): Sentence {
+  const sentence = Object.hasOwn(common, code) ? common[code] : ownSentence(what, code, words);
+  if (!sentence) throw new RangeError(`nobody has words for ${code}`);
+  return sentence;
+}

@@ -9,11 +9,10 @@ import {
 } from '@/core/defaults';
 import { isMeasured, patternOf, swatchPatternOf, type Design } from '@/core/design';
 import { COMMON_PRACTICE, GEOMETRY, input, inputFrom, makeFigure, type Figure } from '@/core/figures';
+import type { FittingStage } from '@/core/fittings';
 import type { GaugeStage } from '@/core/gauge';
 import type { PiecesFigures } from '@/core/pieces';
 import type { Problem } from '@/core/problems';
-import type { PouchStage } from '@/core/stages';
-import { footDepthMm, type StrapStage } from '@/core/strap';
 
 import { heldTogether, yarnClassProblems } from './yarnClass';
 
@@ -40,75 +39,109 @@ export interface YarnStage {
 const COVERAGE_OF_LIMITS = 1.96 / Math.sqrt(3);
 
 /**
- * Yarn for the whole bag: the area of panel and strap times the swatch's mass for its area, plus the yarn that sews
+ * Yarn for the whole bag: the area of its pieces and of what is worked apart times the swatch's mass for its area, plus the yarn that sews
  * the seams and the tails, plus a reserve.
+ *
+ * @param fittings what is put on the bag, each with what it takes
  */
 export function yarnStage(
   design: Design,
   gauge: GaugeStage,
-  pouch: PouchStage,
-  { area: panelArea, seams, pieceCount }: PiecesFigures,
-  strap: StrapStage | null,
+  pieces: PiecesFigures,
+  fittings: readonly FittingStage[],
 ): YarnStage {
-  const { weighed } = design.swatch;
   const yarns = yarnsHeld(design.swatch);
-  const held = heldFigure(yarns);
   // Rough figures are the class's own and can't contradict it.
   const classProblems = yarnClassProblems(
     design.swatch,
     isMeasured(design.swatch) ? gauge.onSwatch.stitchWidth.value : null,
     swatchPatternOf(design).nature.widthToSc,
   );
-  const nothing = (problem: Problem): YarnStage => ({
-    held,
-    figures: null,
-    lots: [],
-    problems: [...classProblems, problem],
-  });
-  if (weighed === null) return nothing(weighingProblem('swatch-not-weighed', ['swatch', 'weighed']));
-  const { massG: swatchG, widthMm: swatchWidthMm, heightMm: swatchHeightMm } = weighed;
-  if (yarns === null) return nothing(weighingProblem('ball-not-known', ['swatch', 'yarn', 'ballMassG']));
-  if (swatchWidthMm === null || swatchHeightMm === null)
-    return nothing(
-      weighingProblem('mass-without-area', ['swatch', 'weighed', swatchWidthMm === null ? 'widthMm' : 'heightMm'], {
-        massG: swatchG,
-        leastWidthMm: Math.max(0, ...design.swatch.stitchReadings.map(({ lengthMm }) => lengthMm)),
-        leastHeightMm: Math.max(0, ...design.swatch.rowReadings.map(({ lengthMm }) => lengthMm)),
-      }),
-    );
+  const held = heldFigure(yarns);
+  const weighed = whatWasWeighed(design.swatch, yarns);
+  if (!weighed.ok) return { held, figures: null, lots: [], problems: [...classProblems, weighed.problem] };
 
-  const swatchArea = swatchWidthMm * swatchHeightMm;
+  const massPerArea = massPerAreaFigure(design, weighed.swatch);
+  const fabric = fabricFigure(pieces, fittings, massPerArea);
+  const sewing = sewingFigure(design, weighed.yarns[0], pieces, fittings);
+  const mass = makeFigure(
+    'yarn.mass',
+    'Yarn to have',
+    (fabric.value + sewing.value) * (1 + YARN_RESERVE),
+    'g',
+    {
+      rule: `Yarn in the fabric and to sew with, plus ${YARN_RESERVE * 100} % kept in reserve.`,
+      inputs: [inputFrom(fabric), inputFrom(sewing)],
+      source: COMMON_PRACTICE,
+    },
+    (fabric.plusMinus ?? 0) * (1 + YARN_RESERVE),
+  );
+  const lots = yarnLots(weighed.yarns, { fabric, sewing, mass });
+  return {
+    held,
+    figures: { massPerArea, fabric, sewing, mass, length: lots[0].length, balls: lots[0].balls },
+    lots,
+    problems: classProblems,
+  };
+}
+
+/** A swatch on the scale, and its whole size. */
+interface WeighedSwatch {
+  massG: number;
+  widthMm: number;
+  heightMm: number;
+}
+
+type Weighed =
+  { ok: true; swatch: WeighedSwatch; yarns: readonly [YarnHeld, ...YarnHeld[]] } | { ok: false; problem: Problem };
+
+/** The swatch as it was weighed and measured, and its yarns; or what of that is missing. */
+function whatWasWeighed(swatch: Design['swatch'], yarns: readonly [YarnHeld, ...YarnHeld[]] | null): Weighed {
+  const missing = (problem: Problem): Weighed => ({ ok: false, problem });
+  if (swatch.weighed === null) return missing(weighingProblem('swatch-not-weighed', ['swatch', 'weighed']));
+  if (yarns === null) return missing(weighingProblem('ball-not-known', ['swatch', 'yarn', 'ballMassG']));
+  const { massG, widthMm, heightMm } = swatch.weighed;
+  if (widthMm !== null && heightMm !== null) return { ok: true, swatch: { massG, widthMm, heightMm }, yarns };
+  return missing(
+    weighingProblem('mass-without-area', ['swatch', 'weighed', widthMm === null ? 'widthMm' : 'heightMm'], {
+      massG,
+      leastWidthMm: Math.max(0, ...swatch.stitchReadings.map(({ lengthMm }) => lengthMm)),
+      leastHeightMm: Math.max(0, ...swatch.rowReadings.map(({ lengthMm }) => lengthMm)),
+    }),
+  );
+}
+
+function massPerAreaFigure(design: Design, { massG, widthMm, heightMm }: WeighedSwatch): Figure {
   const yarnRatio = patternOf(design).nature.yarnToSc / swatchPatternOf(design).nature.yarnToSc;
-  const gPerMm2 = (swatchG / swatchArea) * yarnRatio;
-  const densityShare =
-    COVERAGE_OF_LIMITS *
-      Math.hypot(SCALE_ERROR_G / swatchG, TAPE_ERROR_MM / swatchWidthMm, TAPE_ERROR_MM / swatchHeightMm) +
-    (design.stitch === design.swatch.stitch ? 0 : OTHER_STITCH_SHARE);
-  const massPerArea = makeFigure(
+  const isOther = design.stitch !== design.swatch.stitch;
+  const perArea = (massG / (widthMm * heightMm)) * yarnRatio * 1e6;
+  const share =
+    COVERAGE_OF_LIMITS * Math.hypot(SCALE_ERROR_G / massG, TAPE_ERROR_MM / widthMm, TAPE_ERROR_MM / heightMm) +
+    (isOther ? OTHER_STITCH_SHARE : 0);
+  return makeFigure(
     'yarn.massPerArea',
     'Mass of the fabric',
-    gPerMm2 * 1e6,
+    perArea,
     'g/m2',
     {
       rule: 'Mass of the swatch divided by its area. The ± is that of a kitchen scale (± 1 g) and a tape: a bigger swatch makes it smaller.',
       inputs: [
-        input('Swatch on the scale', swatchG, 'g'),
-        input('Swatch width', swatchWidthMm, 'mm'),
-        input('Swatch height', swatchHeightMm, 'mm'),
-        ...(design.stitch === design.swatch.stitch
-          ? []
-          : [input('Bag’s stitch against the swatch’s, usually', yarnRatio, 'ratio')]),
+        input('Swatch on the scale', massG, 'g'),
+        input('Swatch width', widthMm, 'mm'),
+        input('Swatch height', heightMm, 'mm'),
+        ...(isOther ? [input('Bag’s stitch against the swatch’s, usually', yarnRatio, 'ratio')] : []),
       ],
       source: { kind: 'measured' },
     },
-    gPerMm2 * 1e6 * densityShare,
+    perArea * share,
   );
+}
 
-  const strapAreaMm2 = strap ? strap.figures.width.value * strap.figures.slackPlanned.value : 0;
-  const areaMm2 = panelArea.value + strapAreaMm2;
-  const areaShare = relative(panelArea);
-  const fabricG = areaMm2 * gPerMm2;
-  const fabric = makeFigure(
+function fabricFigure({ area }: PiecesFigures, fittings: readonly FittingStage[], massPerArea: Figure): Figure {
+  const strips = fittings.flatMap(({ worked }) => worked);
+  const areaMm2 = strips.reduce((sum, { width, length }) => sum + width.value * length.value, area.value);
+  const fabricG = (areaMm2 * massPerArea.value) / 1e6;
+  return makeFigure(
     'yarn.fabric',
     'Yarn in the fabric',
     fabricG,
@@ -116,55 +149,40 @@ export function yarnStage(
     {
       rule: 'Area of all pieces and the strap, times the mass of the fabric.',
       inputs: [
-        inputFrom(panelArea),
-        ...(strap ? [inputFrom(strap.figures.width), inputFrom(strap.figures.slackPlanned)] : []),
+        inputFrom(area),
+        ...strips.flatMap(({ width, length }) => [inputFrom(width), inputFrom(length)]),
         inputFrom(massPerArea),
       ],
       source: GEOMETRY,
     },
-    fabricG * Math.hypot(densityShare, areaShare),
+    fabricG * Math.hypot(relative(massPerArea), relative(area)),
   );
+}
 
-  // What sews is one strand of the first yarn.
-  const [first] = yarns;
+/** What sews is one strand of the first yarn. */
+function sewingFigure(
+  design: Design,
+  first: YarnHeld,
+  { seams, pieceCount }: PiecesFigures,
+  fittings: readonly FittingStage[],
+): Figure {
   const gPerMm = first.ballMassG / (first.ballLengthM * 1000);
-  const tailCount = 2 * pieceCount + 4 + (strap ? 2 + 4 : 0);
+  const tailCount = fittings.reduce((sum, { tails }) => sum + tails, 2 * pieceCount + 4);
   const seam = SEAMS[design.body.seam.kind];
-  const feetMm = strap ? 2 * footOutlineMm(strap, pouch) : 0;
-  const sewingG = (seam.yarnRatio * seams.value + SEAM_YARN_RATIO * feetMm + tailCount * TAIL_MM) * gPerMm;
-  const sewing = makeFigure('yarn.sewing', 'Yarn to sew with, and tails', sewingG, 'g', {
+  const sewn = fittings.flatMap((fitting) => fitting.sewn);
+  const sewnMm = sewn.reduce((sum, { mm }) => sum + mm, 0);
+  const sewingG = (seam.yarnRatio * seams.value + SEAM_YARN_RATIO * sewnMm + tailCount * TAIL_MM) * gPerMm;
+  return makeFigure('yarn.sewing', 'Yarn to sew with, and tails', sewingG, 'g', {
     rule: `Length of the seams times ${seam.yarnRatio}, what strap feet are whipped with times ${SEAM_YARN_RATIO} (usual for whipping: 3.6 to 3.9), plus a tail of ${TAIL_MM} mm at each end of a yarn.`,
     inputs: [
       inputFrom(seams),
-      input('Round the strap’s feet', feetMm, 'mm'),
+      ...sewn.map(({ label, mm }) => input(label, mm, 'mm')),
       input('Tails', tailCount, 'count'),
       input('One ball', first.ballMassG, 'g'),
       input('One ball', first.ballLengthM, 'm'),
     ],
     source: seam.yarnSource,
   });
-
-  const massG = (fabricG + sewingG) * (1 + YARN_RESERVE);
-  const massPlusMinus = (fabric.plusMinus ?? 0) * (1 + YARN_RESERVE);
-  const mass = makeFigure(
-    'yarn.mass',
-    'Yarn to have',
-    massG,
-    'g',
-    {
-      rule: `Yarn in the fabric and to sew with, plus ${YARN_RESERVE * 100} % kept in reserve.`,
-      inputs: [inputFrom(fabric), inputFrom(sewing)],
-      source: COMMON_PRACTICE,
-    },
-    massPlusMinus,
-  );
-  const lots = yarnLots(yarns, { fabric, sewing, mass });
-  return {
-    held,
-    figures: { massPerArea, fabric, sewing, mass, length: lots[0].length, balls: lots[0].balls },
-    lots,
-    problems: classProblems,
-  };
 }
 
 function weighingProblem(
@@ -250,11 +268,6 @@ function yarnLots(
     );
     return { name: yarn.name, ballMassG: yarn.ballMassG, mass: lotMass, length, balls };
   }) as [YarnLot, ...YarnLot[]];
-}
-
-/** A foot is sewn round its four sides. */
-function footOutlineMm(strap: StrapStage, pouch: PouchStage): number {
-  return 2 * (strap.figures.width.value + footDepthMm(strap, pouch));
 }
 
 const relative = (figure: Figure): number => (figure.plusMinus ?? 0) / figure.value;

@@ -10,6 +10,7 @@ import { SectionView } from '@/ui/drawing/SectionView';
 import { FoldedBagView } from '@/ui/folded/FoldedBagView';
 import { ProblemSlips } from '@/ui/problems/ProblemSlips';
 import { BendsGroup } from './BendsGroup';
+import { ClosureGroups } from './ClosureGroups';
 import { ConstructionGroup } from './ConstructionGroup';
 import { CountsGroup } from './CountsGroup';
 import { EmptyFullGroup } from './EmptyFullGroup';
@@ -17,7 +18,6 @@ import { FlapGroup } from './FlapGroup';
 import { Ledger } from './Ledger';
 import { MakingsGroup } from './MakingsGroup';
 import { SeamGroup } from './SeamGroup';
-import { SnapGroup } from './SnapGroup';
 
 const PANEL_HIDES = ['lining'] as const;
 
@@ -38,7 +38,7 @@ export function BodyPlace() {
       <ProblemSlips place="body" only="mind" />
       <FlapGroup />
       <CountsGroup />
-      <SnapGroup />
+      <ClosureGroups />
       <EmptyFullGroup />
       <BendsGroup />
       <SeamGroup />

@@ -1,21 +1,10 @@
 'use client';
 
 import { SimpleGrid } from '@chakra-ui/react';
-import type { EmptyAndFull } from '@/core/emptyAndFull';
 import { useBagNumbers } from '@/ui/bag/BagProvider';
 import { Group } from '@/ui/bag/PlaceLayout';
 import { BesideTable } from '@/ui/figures/BesideTable';
 import { FigureTicket } from '@/ui/figures/FigureTicket';
-
-const NAMES: Record<EmptyAndFull['id'], string> = {
-  width: 'Width, outside',
-  height: 'Height to the mouth',
-  thickness: 'Front to back, outside',
-  gap: 'Gap at the mouth',
-  cover: 'Flap down the front',
-  share: 'Share of the front it covers',
-  snap: 'Snap meets the front at',
-};
 
 const HEADS = ['The finished bag', 'Empty', 'Full', 'Differs by'];
 
@@ -30,9 +19,9 @@ export function EmptyFullGroup() {
         <BesideTable
           testId="empty-full"
           heads={HEADS}
-          rows={sizes.map(({ id, empty, full, differs }) => ({
+          rows={sizes.map(({ id, name, empty, full, differs }) => ({
             key: id,
-            name: NAMES[id],
+            name,
             one: empty,
             other: full,
             differs,

@@ -3,7 +3,7 @@
 import { Box, SimpleGrid } from '@chakra-ui/react';
 import dynamic from 'next/dynamic';
 import { useEffect, useMemo, useRef } from 'react';
-import { makingsFigures, type Makings, type Measure } from '@/core/makings';
+import { makingsFigures, type Makings } from '@/core/makings';
 import type { Plan } from '@/core/plan';
 import { influenceText } from '@/core/wording';
 import { useBag, useBagStore } from '@/ui/bag/BagProvider';
@@ -15,13 +15,6 @@ import { useRun } from '@/ui/workers/useRun';
 const SpreadChart = dynamic(() => import('./SpreadChart').then((module) => module.SpreadChart), { ssr: false });
 
 const RUNS = 2000;
-
-const NAMES: Record<Measure, string> = {
-  width: 'Width',
-  height: 'Height, empty',
-  cover: 'Flap down the front, loaded',
-  snap: 'Snap below its mate, loaded',
-};
 
 /** The bag made two thousand times over on paper: how far its sizes would differ, and what that comes from. */
 export function MakingsGroup() {
@@ -74,10 +67,10 @@ export function MakingsGroup() {
               return (
                 <Box key={spread.measure} bg="paper" border="1px solid" borderColor="paperEdge" p="3">
                   <Box as="h3" fontSize="15px">
-                    {NAMES[spread.measure]}
+                    {spread.label}
                   </Box>
                   <SpreadChart
-                    label={NAMES[spread.measure]}
+                    label={spread.label}
                     valuesMm={spread.valuesMm}
                     plannedMm={spread.plannedMm}
                     unit={unit}

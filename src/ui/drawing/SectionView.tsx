@@ -2,12 +2,13 @@
 
 import { useMemo, useState } from 'react';
 import { panelLines, type PanelLineId } from '@/core/body';
+import type { FabricMark } from '@/core/fittings';
 import type { FoldState } from '@/core/fold';
 import { sectionDrawing, type Shape } from '@/drawing';
 import { useBag, useBagSection, useBagStore } from '@/ui/bag/BagProvider';
 import { clothStyle } from '@/ui/theme/system';
 import { LineOnFabric } from './LineOnFabric';
-import { SnapOnFabric } from './SnapOnFabric';
+import { MarkOnFabric } from './MarkOnFabric';
 import { DrawingDefs, ShapeView } from './ShapeView';
 import { useSharedDrawings } from './useShared';
 
@@ -28,6 +29,10 @@ export function SectionView({ heightPx, widthPx }: { heightPx: number; widthPx: 
   const selection = useBagSection((state) => state.selection);
   const store = useBagStore();
   const movable = useMemo(() => new Set<string>(panelLines(plan).map(({ id }) => id)), [plan]);
+  const movableMarks = useMemo(
+    () => new Map(plan.marks.flatMap((mark) => (mark.move ? [[mark.mark, mark] as const] : []))),
+    [plan],
+  );
   const states = useMemo(() => STATES.filter(({ state }) => plan.section[state] !== null), [plan]);
   const drawings = useSharedDrawings(
     useMemo(() => states.map(({ state }) => sectionDrawing(plan, state)), [plan, states]),
@@ -68,9 +73,17 @@ export function SectionView({ heightPx, widthPx }: { heightPx: number; widthPx: 
             {drawing.shapes.map((shape, shapeIndex) =>
               shape.role === 'tick' && shape.mark && movable.has(shape.mark) ? (
                 <TickHold key={shapeIndex} tick={shape} left={at} top={top} scale={scale} onHold={setHeld} />
-              ) : isSnap(shape) ? (
-                <SnapHold key={shapeIndex} snap={shape} left={at} top={top} scale={scale} onHold={setHeld} />
-              ) : null,
+              ) : (
+                <MarkHold
+                  key={shapeIndex}
+                  shape={shape}
+                  mark={movableMarks.get(shape.mark ?? '')}
+                  left={at}
+                  top={top}
+                  scale={scale}
+                  onHold={setHeld}
+                />
+              ),
             )}
             <text
               style={{ fontSize: 13 }}
@@ -114,12 +127,17 @@ function TickHold({ tick, left, top, scale, onHold }: TickHoldProps) {
   );
 }
 
-const isSnap = ({ mark }: Shape): boolean => mark === 'snap.half' || mark === 'snap.mate';
-
-/** A half of the snap, to be dragged along the fabric that it lies on. */
-function SnapHold({ snap, left, top, scale, onHold }: Omit<TickHoldProps, 'tick'> & { snap: Shape }) {
-  if (snap.kind !== 'path') return null;
-  const [near, far, farBeyond, nearBeyond] = snap.segments.map(({ x, y }) => ({
+/** Something put on, to be dragged along the fabric that it lies on. */
+function MarkHold({
+  shape,
+  mark,
+  left,
+  top,
+  scale,
+  onHold,
+}: Omit<TickHoldProps, 'tick'> & { shape: Shape; mark: FabricMark | undefined }) {
+  if (shape.kind !== 'path' || !mark) return null;
+  const [near, far, farBeyond, nearBeyond] = shape.segments.map(({ x, y }) => ({
     x: left + x * scale,
     y: top + y * scale,
   }));
@@ -128,8 +146,8 @@ function SnapHold({ snap, left, top, scale, onHold }: Omit<TickHoldProps, 'tick'
   const [alongX, alongY] = [nearBeyond.x - near.x, nearBeyond.y - near.y];
   const along = Math.hypot(alongX, alongY) || 1;
   return (
-    <SnapOnFabric
-      mark={snap.mark as 'snap.half' | 'snap.mate'}
+    <MarkOnFabric
+      mark={mark}
       at={{ x: (near.x + farBeyond.x) / 2, y: (near.y + farBeyond.y) / 2 }}
       radiusPx={0}
       wayPx={{ x: (alongX / along) * scale, y: (alongY / along) * scale }}

@@ -14,12 +14,12 @@ import { clothStyle } from '@/ui/theme/system';
 import { BodyHandles } from './BodyHandles';
 import { FlapHandles } from './FlapHandles';
 import { LINE_NAMES } from './lineNames';
+import { MarkHandles } from './MarkHandles';
 import { MovableLine, TAGS_PX, spreadTags } from './MovableLine';
 import { PieceNames, PieceShapes } from './PieceView';
 import { PieceRulers } from './PieceRulers';
 import { pieceOnScreen, type PieceOnScreen } from './pieceOnScreen';
 import { RULER_PX } from './Ruler';
-import { SnapHandle } from './SnapHandle';
 import { DrawingDefs } from './ShapeView';
 import { useShared } from './useShared';
 import { useSheet } from './useSheet';
@@ -211,7 +211,7 @@ export function SheetView({ hide = [], movable = false }: SheetViewProps) {
           })}
           {movable && <FlapHandlesOn places={places} />}
           {movable && <BodyHandles places={places} />}
-          {movable && <SnapHandle places={places} />}
+          {movable && <MarkHandles places={places} />}
         </svg>
       </div>
       <div className="sheet-note">

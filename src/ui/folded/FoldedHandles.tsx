@@ -9,7 +9,7 @@ import { sectionPointAt } from '@/core/section';
 import { seen, type View } from '@/drawing';
 import { arrowSteps } from '@/ui/drawing/arrowSteps';
 import { LineOnFabric } from '@/ui/drawing/LineOnFabric';
-import { SnapOnFabric } from '@/ui/drawing/SnapOnFabric';
+import { MarkOnFabric } from '@/ui/drawing/MarkOnFabric';
 import type { Folded } from './useFolded';
 
 interface FoldedHandlesProps {
@@ -69,18 +69,18 @@ export function FoldedHandles(props: FoldedHandlesProps) {
             />
           );
         })}
-      {folded.bag.discs.map(({ mark, point, outward, side, radiusMm, wayAlong }, index) => {
+      {folded.bag.marks.map(({ mark, point, outward, side, wayAlong }, index) => {
         const facing = seen(plus(middle, outward, side), view, middle).depth;
-        // A half on the flap's inner face is taken hold of through the flap.
-        if (mark === 'snap.mate' && facing < FACING) return null;
+        // What lies on the flap's inner face is taken hold of through the flap.
+        if (mark.face === 'outer' && facing < FACING) return null;
         const at = onScreen(point);
         const beyond = onScreen(plus(point, wayAlong));
         return (
-          <SnapOnFabric
-            key={`${mark} ${index}`}
+          <MarkOnFabric
+            key={`${mark.mark} ${index}`}
             mark={mark}
             at={at}
-            radiusPx={radiusMm * pxPerMm}
+            radiusPx={(mark.form.kind === 'disc' ? mark.form.radiusMm : 0) * pxPerMm}
             wayPx={{ x: beyond.x - at.x, y: beyond.y - at.y }}
             onHold={onHold}
           />

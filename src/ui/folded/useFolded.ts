@@ -33,7 +33,7 @@ export function folded(design: Design, plan: Plan, way: FoldWay, shown: Shown): 
           ...whole,
           sheets: whole.sheets.filter(({ mark }) => !BEFORE_INSIDE.has(mark)),
           lines: whole.lines.filter(isBehind),
-          discs: [],
+          marks: [],
         };
   const liningMm = plan.lining ? plan.pouch.layers.liningMm : 0;
   const mesh = foldedMesh(bag, liningMm);

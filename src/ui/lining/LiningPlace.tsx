@@ -2,14 +2,15 @@
 
 import { Box } from '@chakra-ui/react';
 import { useMemo } from 'react';
-import { usualLining, type FlatLining } from '@/core/design';
+import { usualLining, type Lining } from '@/core/design';
+import { wordsOf } from '@/core/wording';
 import { liningDrawing } from '@/drawing';
 import { useBag, useBagStore } from '@/ui/bag/BagProvider';
-import { Group, PlaceLayout, Row } from '@/ui/bag/PlaceLayout';
+import { Group, PlaceLayout } from '@/ui/bag/PlaceLayout';
 import { SheetView } from '@/ui/drawing/SheetView';
 import { StillView } from '@/ui/drawing/StillView';
-import { AddOrTake, LengthField } from '@/ui/fields';
-import { FigureTicket } from '@/ui/figures/FigureTicket';
+import { AddOrTake } from '@/ui/fields';
+import { FittingGroup, TicketRow } from '@/ui/fittings/FittingGroup';
 
 /** The lining: its cut piece with the pressing line and the panel it covers. */
 export function LiningPlace() {
@@ -57,67 +58,21 @@ function NoLining() {
   );
 }
 
-function LiningPlan({ lining }: { lining: FlatLining }) {
+const AT = { group: 'lining', index: 0 } as const;
+
+function LiningPlan({ lining }: { lining: Lining }) {
   const stage = useBag((state) => state.plan.lining);
-  const store = useBagStore();
   if (!stage) return null;
-  const set = (label: string, key: keyof FlatLining, value: number) =>
-    store.getState().edit(label, [{ path: ['lining', key], value }]);
-  const { pieces, turnUnder } = stage;
+  const [cut, pressed] = wordsOf(stage).tickets(stage);
   return (
     <>
-      <Group
-        title="Flat lining"
-        action={
-          <AddOrTake
-            label="Take the lining out"
-            onClick={() => store.getState().edit('Lining taken out', [{ path: ['lining'], value: null }])}
-          />
-        }
-      >
-        <Row>
-          <LengthField
-            label="Cloth beyond the panel"
-            fine
-            width="5em"
-            help="Usual: 12 to 25 mm."
-            valueMm={lining.allowanceMm}
-            onChange={(mm) => set('Lining allowance', 'allowanceMm', mm)}
-          />
-          <LengthField
-            label="Edge inside the crochet’s"
-            fine
-            width="5em"
-            valueMm={lining.insetMm}
-            onChange={(mm) => set('Lining inset', 'insetMm', mm)}
-          />
-          <LengthField
-            label="Cloth thickness"
-            fine
-            width="5em"
-            help="Counts in the folds."
-            valueMm={lining.thicknessMm}
-            onChange={(mm) => set('Lining thickness', 'thicknessMm', mm)}
-          />
-        </Row>
-      </Group>
+      <FittingGroup choice={lining} at={AT} />
       <Group title="Cut">
-        <Row>
-          {pieces.flatMap(({ cutWidth, cutLength }) =>
-            [cutWidth, cutLength].map((figure) => <FigureTicket key={figure.id} figure={figure} mark="lining.cut" />),
-          )}
-        </Row>
+        <TicketRow tickets={cut ?? []} />
         <Box fontSize="14px">Solid edge: cut here, along the grain.</Box>
       </Group>
       <Group title="Press">
-        <Row>
-          <FigureTicket figure={turnUnder} mark="lining.press" />
-          {pieces.flatMap(({ finishedWidth, finishedLength }) =>
-            [finishedWidth, finishedLength].map((figure) => (
-              <FigureTicket key={figure.id} figure={figure} mark="lining.press" />
-            )),
-          )}
-        </Row>
+        <TicketRow tickets={pressed ?? []} />
         <Box fontSize="14px">
           Dashed line: press the edges under here. The coloured line is the panel’s edge, a little outside it. Mind the
           hot iron.

@@ -10,18 +10,14 @@ import { Group, PlaceLayout } from '@/ui/bag/PlaceLayout';
 import { SheetView } from '@/ui/drawing/SheetView';
 import { WhyThese } from '@/ui/figures/WhyThese';
 
-/** The mark on the drawing that a step is about. */
+/** The mark on the drawing that a step of the body is about; what is put on says its own. */
 const MARKS: Partial<Record<StepId, string>> = {
   start: 'edge.front',
   'mark-base': 'fold.base',
   'mark-top': 'fold.top',
   'work-flap': 'edge.flap',
-  'set-snap-front': 'snap.mate',
-  'set-snap-flap': 'snap.half',
-  'sew-lining': 'lining',
   fold: 'fold.base',
   'seam-sides': 'seam.sides',
-  'attach-strap': 'strap.feet',
 };
 
 /** The steps in an order in which nothing is set too late, each lit on the panel when it is pointed at. */
@@ -43,7 +39,7 @@ export function OrderPlace() {
               borderColor="paperEdge"
               px="3"
               py="2"
-              onPointerEnter={() => store.getState().select(MARKS[step.id] ?? null)}
+              onPointerEnter={() => store.getState().select(plan.steps[index]?.of?.mark ?? MARKS[step.id] ?? null)}
             >
               <Flex gap="3">
                 <Box fontFamily="heading" fontSize="18px" color="brassDeep" minW="1.6em" textAlign="right">

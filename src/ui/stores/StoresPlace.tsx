@@ -2,7 +2,6 @@
 
 import { Box, List } from '@chakra-ui/react';
 import { useMemo } from 'react';
-import type { ProblemCode } from '@/core/problems';
 import { problemSentence, writePattern } from '@/core/wording';
 import { useBag } from '@/ui/bag/BagProvider';
 import { Group, PlaceLayout, Row } from '@/ui/bag/PlaceLayout';
@@ -10,7 +9,7 @@ import { BallsView } from './BallsView';
 import { FigureTicket } from '@/ui/figures/FigureTicket';
 
 /** Why the yarn can't be worked out. */
-const NOT_KNOWN: ReadonlySet<ProblemCode> = new Set(['swatch-not-weighed', 'mass-without-area', 'ball-not-known']);
+const NOT_KNOWN: ReadonlySet<string> = new Set(['swatch-not-weighed', 'mass-without-area', 'ball-not-known']);
 
 /** What to have before beginning: yarn in grams, length and balls, and the small things. */
 export function StoresPlace() {

@@ -4,25 +4,31 @@ import { Box } from '@chakra-ui/react';
 import { useMemo, type ReactNode } from 'react';
 import { patternOf, type PlainStrap, type StitchChoice } from '@/core/design';
 import { plainStitchOf } from '@/core/stitches';
-import { grownFigures } from '@/core/strap';
+import { grownFigures, type PlainStrapStage } from '@/core/strap';
+import { nameAt } from '@/core/fittings';
 import { strapForCarrying } from '@/core/contents';
-import { formatQuantity, grownStrapText, stepTexts, stitchName } from '@/core/wording';
+import { formatQuantity, grownStrapText, stepTexts, stitchName, wordsOf } from '@/core/wording';
 import { strapDrawing } from '@/drawing';
 import { useBag, useBagStore } from '@/ui/bag/BagProvider';
 import { Group, PlaceLayout, Row } from '@/ui/bag/PlaceLayout';
 import { SheetView } from '@/ui/drawing/SheetView';
 import { StillView } from '@/ui/drawing/StillView';
-import { AddOrTake, ChoiceField, LengthField, NumberField } from '@/ui/fields';
+import { AddOrTake, LengthField, NumberField } from '@/ui/fields';
 import { useAllTyped } from '@/ui/fields/useAllTyped';
 import { FigureTicket } from '@/ui/figures/FigureTicket';
+import { FittingGroup, FittingTickets, TicketRow } from '@/ui/fittings/FittingGroup';
 import { ProblemSlips } from '@/ui/problems/ProblemSlips';
 
-/** The strap: how long it must be worked to be as long as it is worn, and where its feet go. */
+/** The straps: how long each must be worked to be as long as it is worn, and where its feet go. */
 export function StrapPlace() {
-  const strap = useBag((state) => state.design.straps[0]);
+  const straps = useBag((state) => state.design.straps);
   return (
     <PlaceLayout title="Strap" drawing={<SheetView hide={['hardware', 'lining']} />}>
-      {strap ? <StrapPlan strap={strap} /> : <NoStrap />}
+      {straps.length === 0 && <NoStrap />}
+      {straps.map((strap, index) => (
+        <StrapPlan key={index} strap={strap} index={index} />
+      ))}
+      {straps.length > 0 && <ProblemSlips place="strap" />}
     </PlaceLayout>
   );
 }
@@ -30,15 +36,14 @@ export function StrapPlace() {
 function NoStrap() {
   const store = useBagStore();
   const carried = useBag((state) => state.design.contents.carried);
+  const { add, added } = wordsOf({ choice: { kind: 'plain' }, at: { group: 'straps', index: 0 } });
   return (
     <Group
       title="No strap"
       action={
         <AddOrTake
-          label="Add a plain strap"
-          onClick={() =>
-            store.getState().edit('Strap added', [{ path: ['straps'], value: [strapForCarrying(carried)] }])
-          }
+          label={add}
+          onClick={() => store.getState().edit(added, [{ path: ['straps'], value: [strapForCarrying(carried)] }])}
         />
       }
     >
@@ -47,119 +52,77 @@ function NoStrap() {
   );
 }
 
-function StrapPlan({ strap }: { strap: PlainStrap }) {
+function StrapPlan({ strap, index }: { strap: PlainStrap; index: number }) {
   const design = useBag((state) => state.design);
   const plan = useBag((state) => state.plan);
   const unit = useBag((state) => state.design.settings.lengthUnit);
-  const store = useBagStore();
-  const drawing = useMemo(() => strapDrawing(plan, strap.overlapMm), [plan, strap.overlapMm]);
-  const stage = plan.strap;
-  if (!stage || !drawing) return null;
+  const stage = plan.straps.find(({ at }) => at.index === index);
+  if (!stage) return null;
   const { figures } = stage;
-  const feet = stepTexts(design, plan).find(({ id }) => id === 'attach-strap');
-  const set = (label: string, path: (string | number)[], value: unknown) =>
-    store.getState().edit(label, [{ path: ['straps', 0, ...path], value }]);
+  const feet = stepTexts(design, plan).find(({ id }) => id === nameAt(stage.at, 'attach-strap'));
   const length = (mm: number) => formatQuantity(mm, 'mm', unit);
-
   return (
     <>
-      <Box bg="counterEdge" p="2">
-        <Box fontSize="13px" px="2">
-          As worked, lying slack: {length(figures.slackPlanned.value)}, its sewn ends hatched
-        </Box>
-        <StillView
-          drawing={drawing}
-          heightPx={92}
-          label="The strap slack, and as it is worn, to one scale"
-          marginPx={8}
-        />
-        <Box fontSize="13px" px="2">
-          {strap.school === 'pulled' ? 'Pulled' : 'Reinforced'}, as worn: {length(figures.pulledPlanned.value)} between
-          the feet
-        </Box>
-      </Box>
-      <Group
-        title="Plain strap, in short rows"
-        action={
-          <AddOrTake
-            label="Take the strap off"
-            onClick={() => store.getState().edit('Strap taken off', [{ path: ['straps'], value: [] }])}
-          />
-        }
-      >
-        <Row>
-          <LengthField
-            label="Width"
-            width="5em"
-            fine
-            valueMm={strap.widthMm}
-            onChange={(mm) => set('Strap width', ['widthMm'], mm)}
-          />
-          <LengthField
-            label="Worn length"
-            width="6em"
-            help="Tape from foot to foot, over the shoulder."
-            valueMm={strap.wornLengthMm}
-            onChange={(mm) => set('Worn length', ['wornLengthMm'], mm)}
-          />
-          <LengthField
-            label="Sewn down at each end"
-            width="5em"
-            fine
-            valueMm={strap.overlapMm}
-            onChange={(mm) => set('Overlap', ['overlapMm'], mm)}
-          />
-          <ChoiceField
-            label="Measured"
-            width="15em"
-            value={strap.school}
-            choices={[
-              { value: 'pulled', label: 'Fully pulled' },
-              { value: 'slack', label: 'Slack, reinforced inside' },
-            ]}
-            onChange={(value) => set('Strap measured', ['school'], value)}
-          />
-        </Row>
-      </Group>
-      <TrialStrip strap={strap}>
+      <LaidOut strap={strap} stage={stage} length={length} />
+      <FittingGroup choice={strap} at={stage.at} />
+      <TrialStrip strap={strap} index={index}>
         <FigureTicket figure={figures.growth} />
         <FigureTicket figure={figures.rowHeight} />
       </TrialStrip>
       <Group title="To work">
-        <Row>
-          <FigureTicket figure={figures.slackToWork} mark="strap.slack" />
-          <FigureTicket figure={figures.rows} />
-          <FigureTicket figure={figures.stitches} />
-          <FigureTicket figure={figures.startingChain} />
-          <FigureTicket figure={figures.slackPlanned} mark="strap.slack" />
-          <FigureTicket figure={figures.pulledPlanned} mark="strap.pulled" />
-          <FigureTicket figure={figures.width} />
-          <FigureTicket figure={figures.footRows} mark="strap.feet" />
-        </Row>
+        <FittingTickets group="straps" index={index} />
         <Box fontSize="14px">{feet?.what}</Box>
       </Group>
       <Group title="Grown from the body instead">
         <Box fontSize="14px" mb="2">
-          {grownStrapText(plan)}
+          {grownStrapText(stage, plan)}
         </Box>
-        <Row>
-          {grownFigures(stage.grown).map((figure) => (
-            <FigureTicket key={figure.id} figure={figure} />
-          ))}
-        </Row>
+        <TicketRow tickets={grownFigures(stage.grown).map((figure) => ({ figure }))} />
       </Group>
-      <ProblemSlips place="strap" />
     </>
   );
 }
 
+/** The strap slack, and as it is worn, to one scale. */
+function LaidOut({
+  strap: { school, overlapMm },
+  stage: { figures },
+  length,
+}: {
+  strap: PlainStrap;
+  stage: PlainStrapStage;
+  length: (mm: number) => string;
+}) {
+  const [slackMm, wornMm, widthMm] = [figures.slackPlanned.value, figures.pulledPlanned.value, figures.width.value];
+  const drawing = useMemo(
+    () => strapDrawing({ slackMm, wornMm, widthMm, overlapMm }),
+    [slackMm, wornMm, widthMm, overlapMm],
+  );
+  return (
+    <Box bg="counterEdge" p="2">
+      <Box fontSize="13px" px="2">
+        As worked, lying slack: {length(slackMm)}, its sewn ends hatched
+      </Box>
+      <StillView
+        drawing={drawing}
+        heightPx={92}
+        label="The strap slack, and as it is worn, to one scale"
+        marginPx={8}
+      />
+      <Box fontSize="13px" px="2">
+        {school === 'pulled' ? 'Pulled' : 'Reinforced'}, as worn: {length(wornMm)} between the feet
+      </Box>
+    </Box>
+  );
+}
+
 /** A short trial of the strap: its rows, slack and pulled. Nothing of it is known before all three are measured. */
-function TrialStrip({ strap, children }: { strap: PlainStrap; children: ReactNode }) {
+function TrialStrip({ strap, index, children }: { strap: PlainStrap; index: number; children: ReactNode }) {
   const design = useBag((state) => state.design);
   const store = useBagStore();
   const { sample } = strap;
   const edit = (path: (string | number)[], value: unknown) =>
-    store.getState().edit('Trial strip', [{ path: ['straps', 0, 'sample', ...path], value }]);
+    store.getState().edit('Trial strip', [{ path: ['straps', index, 'sample', ...path], value }]);
   const plain = plainStitchOf(patternOf(design)).id;
   const whole = useAllTyped(['rows', 'slackMm', 'pulledMm'], (measured) => edit([], { ...measured, stitch: plain }));
   const change = (key: 'rows' | 'slackMm' | 'pulledMm') => (value: number) =>

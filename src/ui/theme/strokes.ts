@@ -26,6 +26,7 @@ const STROKES: Record<Role, Stroke> = {
   seam: { stroke: CHALK, strokeWidth: '4px', strokeDasharray: '2 4' },
   metal: { fill: '#d9dde0', stroke: '#20282b', strokeWidth: '1.2px' },
   metalBehind: { stroke: '#e6eaec', strokeWidth: '2px', strokeDasharray: '4 3' },
+  cord: { fill: 'var(--cloth)', stroke: CHALK, strokeWidth: '1.6px' },
   ghost: { stroke: CHALK, strokeWidth: '1px', strokeDasharray: '1 3' },
   foot: { fill: 'url(#hatch)', stroke: CHALK, strokeWidth: '1px' },
   lining: { stroke: '#f1e3c0', strokeWidth: '1.2px', strokeDasharray: '12 3 2 3' },

@@ -1,0 +1,7 @@
+import { CLOSURES } from './closure';
+import type { FittingCatalogues } from './fittings';
+import { LININGS } from './lining';
+import { STRAPS } from './strap';
+
+/** Every kind of what is put on a bag, by its group. */
+export const FITTING_KINDS: FittingCatalogues = { closures: CLOSURES, straps: STRAPS, lining: LININGS };

@@ -1,0 +1,43 @@
+import type { SettledDesign } from '@/core/contents';
+import type { GaugeStage } from '@/core/gauge';
+import { isInRounds, type PieceSet } from '@/core/pieces';
+import type { FlapStage, PouchStage, SectionByState } from '@/core/stages';
+import type { FittingPlace } from './place';
+import type { FittingStage, MadeParts, MadeSize, Planned } from './stage';
+
+/** What anything that is put on a bag is planned from: the bag as it is without it. */
+export interface FittingInput {
+  design: SettledDesign;
+  gauge: GaugeStage;
+  pouch: PouchStage;
+  flap: FlapStage;
+  set: PieceSet;
+  section: SectionByState;
+  at: FittingPlace;
+}
+
+/** One kind of what is put on a bag. A new one is a file with one of these, and a line in its group's catalogue. */
+export interface FittingKind<Choice extends { kind: string }, Stage extends FittingStage<Choice>> {
+  plan(choice: Choice, input: FittingInput): Planned<Stage>;
+  /** What differs of it from making to making. */
+  made?(stage: Stage, parts: MadeParts): MadeSize[];
+}
+
+/** A kind whose choices are not known: inside a catalogue each is handed its own. */
+interface AnyFittingKind {
+  plan(choice: never, input: FittingInput): Planned<FittingStage>;
+  made?(stage: never, parts: MadeParts): MadeSize[];
+}
+
+/** Kinds of a group, looked up by what a design names. */
+export type FittingKinds = Readonly<Record<string, AnyFittingKind>>;
+
+/** What comes of any kind of a catalogue. */
+export type StageOf<Kinds extends FittingKinds> = Extract<
+  ReturnType<Kinds[keyof Kinds]['plan']>,
+  { ok: true }
+>['stage'];
+
+/** When a lining goes in: on the flat pieces before they are joined; or last, in a bag whose sides are worked in rounds. */
+export const liningGoesIn = ({ pieces }: Pick<PieceSet, 'pieces'>): 'flat' | 'last' =>
+  pieces.some(isInRounds) ? 'last' : 'flat';

@@ -1,0 +1,82 @@
+import type { StitchPlace } from '@/core/body';
+import type { PieceId } from '@/core/pieces';
+import type { DesignEdit } from '@/core/problems';
+import type { FittingPlace } from './place';
+
+/** The outline of a mark, about its middle, mm. */
+export type MarkForm =
+  | { kind: 'disc'; radiusMm: number }
+  /** A wire so thick, bent to a ring; its radius to the middle of the wire. */
+  | { kind: 'ring'; radiusMm: number; wireMm: number }
+  /** From the mark's own place to another on the same piece. */
+  | { kind: 'line'; toAcrossMm: number; toAlongMm: number; wideMm: number }
+  /** Along and across the piece. */
+  | { kind: 'patch'; widthMm: number; lengthMm: number }
+  /** Points from its own place. */
+  | { kind: 'outline'; points: readonly { acrossMm: number; alongMm: number }[] };
+
+/** What of the design changes when a mark is moved along the fabric, as plain data. */
+export interface MarkMove {
+  /** The choice, a length in mm, and what it is now. */
+  path: readonly (string | number)[];
+  valueMm: number;
+  /** How much it grows for each millimetre that the mark is moved along the fabric, from the front's mouth on. */
+  perMm: 1 | -1;
+  leastMm: number;
+  mostMm: number;
+  /** One step of the keys: a row, mm. */
+  stepMm: number;
+  /** Along the piece that the mark lies on, further from where that begins: 1 where this is further along the fabric too. */
+  alongPiece: 1 | -1;
+  /** Where it is set, as the same length: to whole rows. */
+  setMm: number;
+  /** Of marks that move together one has the grip on the flat piece. */
+  isGripped: boolean;
+}
+
+/**
+ * Whatever is put on a bag, as it lies on a flat piece: a half of a snap, a strap's foot, a lining's pressed edge. Drawings and hands
+ * know this and nothing else of it.
+ */
+export interface FabricMark {
+  /** Its name on drawings: what is selected lights all that bear it. */
+  mark: string;
+  of: FittingPlace;
+  piece: PieceId;
+  /** The face of the piece that it lies on, as it is worn. */
+  face: 'outer' | 'inner';
+  /** From the piece's middle line, mm; more is away from the edge that the working hand counts from. */
+  acrossMm: number;
+  /** From where the piece begins, mm. */
+  alongMm: number;
+  /** Along the folded fabric from the front's mouth, mm; null where it lies beside the way that the section is cut. */
+  stationMm: number | null;
+  /** Where it is set by count; null where it is set by measure. */
+  count: { row: number; place: StitchPlace; ofStitches: number } | null;
+  form: MarkForm;
+  stuff: 'metal' | 'cord' | 'cloth' | 'stitches';
+  /** How far it stands out of the fabric, mm. */
+  standsMm: number;
+  /** Thicknesses of the layers that it goes through, mm. */
+  throughMm: readonly number[];
+  /** Set there; or only where something set elsewhere comes to lie. */
+  presence: 'set' | 'lands';
+  /** Null where it can't be moved by hand. */
+  move: MarkMove | null;
+}
+
+/**
+ * The edits that move a mark along the fabric, within its reach and to a tenth of a millimetre.
+ *
+ * @param byMm further along the fabric
+ *
+ * @example
+ * moveMarkEdits({ path: ['closures', 0, 'insetMm'], valueMm: 30, perMm: -1, leastMm: 3, mostMm: 90 }, 10) // => [{ path: ['closures', 0, 'insetMm'], value: 20 }]
+ */
+export function moveMarkEdits(
+  { path, valueMm, perMm, leastMm, mostMm }: Pick<MarkMove, 'path' | 'valueMm' | 'perMm' | 'leastMm' | 'mostMm'>,
+  byMm: number,
+): DesignEdit[] {
+  const moved = Math.max(leastMm, Math.min(mostMm, valueMm + perMm * byMm));
+  return [{ path, value: Math.round(moved * 10) / 10 }];
+}

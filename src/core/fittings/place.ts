@@ -1,0 +1,26 @@
+/** Where something is put on a bag. */
+export const FITTING_GROUPS = ['closures', 'straps', 'lining'] as const;
+export type FittingGroup = (typeof FITTING_GROUPS)[number];
+
+/** Which of the things that are put on a bag: its group, and the how-manieth of it, from 0. */
+export interface FittingPlace {
+  group: FittingGroup;
+  index: number;
+}
+
+/** Where a fitting's choices stand in the design. */
+export const pathOf = ({ group, index }: FittingPlace): (string | number)[] =>
+  group === 'lining' ? ['lining'] : [group, index];
+
+/**
+ * A name for one fitting of a group: the first has the bare one, so that a bag with one snap speaks of “the snap”.
+ *
+ * @example
+ * nameAt({ group: 'straps', index: 0 }, 'strap.rows') // => 'strap.rows'
+ * nameAt({ group: 'straps', index: 1 }, 'strap.rows') // => 'strap.rows.2'
+ */
+export const nameAt = ({ index }: FittingPlace, name: string): string => (index === 0 ? name : `${name}.${index + 1}`);
+
+/** The bare name of what `nameAt` has named. */
+export const bareName = ({ index }: FittingPlace, name: string): string =>
+  index === 0 ? name : name.slice(0, -`.${index + 1}`.length);

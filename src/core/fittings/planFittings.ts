@@ -1,0 +1,38 @@
+import type { Problem } from '@/core/problems';
+import type { FittingInput, FittingKinds } from './input';
+import type { FabricMark } from './mark';
+import type { FittingGroup, FittingPlace } from './place';
+import type { FittingStage } from './stage';
+
+/** The kinds of every group. */
+export type FittingCatalogues = Readonly<Record<FittingGroup, FittingKinds>>;
+
+/** Everything that is put on a bag, planned. What could not be is left out, with its problems. */
+export interface Fittings {
+  /** Closures, then straps, then the lining. */
+  all: FittingStage[];
+  marks: FabricMark[];
+  problems: Problem[];
+}
+
+/**
+ * Plans everything that is put on a bag, each by the file of its own kind.
+ *
+ * @throws RangeError for a kind that its catalogue does not have: the schema takes none
+ */
+export function planFittings(bag: Omit<FittingInput, 'at'>, catalogues: FittingCatalogues): Fittings {
+  const { closures, straps, lining } = bag.design;
+  const all: FittingStage[] = [];
+  const problems: Problem[] = [];
+  const put = (choice: { kind: string }, at: FittingPlace) => {
+    const kind = catalogues[at.group][choice.kind];
+    if (!kind) throw new RangeError(`no ${choice.kind} among the ${at.group}`);
+    const planned = kind.plan(choice as never, { ...bag, at });
+    if (planned.ok) all.push(planned.stage);
+    problems.push(...(planned.ok ? planned.stage.problems : planned.problems));
+  };
+  closures.forEach((closure, index) => put(closure, { group: 'closures', index }));
+  straps.forEach((strap, index) => put(strap, { group: 'straps', index }));
+  if (lining) put(lining, { group: 'lining', index: 0 });
+  return { all, marks: all.flatMap(({ marks }) => marks), problems };
+}

@@ -1,0 +1,93 @@
+import type { Figure } from '@/core/figures';
+import type { PieceId } from '@/core/pieces';
+import type { Problem } from '@/core/problems';
+import type { FabricMark } from './mark';
+import type { FittingPlace } from './place';
+import type { StepRule } from './step';
+
+/** A straight strip that is worked apart, in turned rows of plain stitches. */
+export interface WorkedStrip {
+  name: string;
+  stitches: Figure;
+  startingChain: Figure;
+  rows: Figure;
+  width: Figure;
+  /** As it is worked, slack. */
+  length: Figure;
+}
+
+/** Half the width of a cut piece, so far from where it begins, mm. */
+export interface OutlinePoint {
+  alongMm: number;
+  halfMm: number;
+}
+
+/** A piece of cloth: for a piece of crochet, or for the flap of sides that are worked in rounds. */
+export interface CutCloth {
+  for: PieceId | 'flap';
+  copies: number;
+  /** Cut to the outline of the crochet; else a rectangle. */
+  toOutline: boolean;
+  /** That outline, from where the crochet begins; null for a rectangle. */
+  outline: OutlinePoint[] | null;
+  /** The crochet that it lies on, flat. */
+  coversWidthMm: number;
+  coversLengthMm: number;
+  cutWidth: Figure;
+  cutLength: Figure;
+  finishedWidth: Figure;
+  finishedLength: Figure;
+}
+
+/** A size that differs between the empty and the full bag. */
+export interface Differing {
+  id: string;
+  /** What it is called where empty and full stand beside each other. */
+  name: string;
+  empty: Figure;
+  full: Figure;
+}
+
+/**
+ * What comes of one thing that is put on a bag: a closure, a strap, a lining. Whatever its kind, all else reads only this: yarn,
+ * stores, order of making, text, makings, sizes empty and full, and drawings.
+ */
+export interface FittingStage<Choice extends { kind: string } = { kind: string }> {
+  /** What she chose. */
+  choice: Choice;
+  at: FittingPlace;
+  marks: FabricMark[];
+  worked: WorkedStrip[];
+  cloth: CutCloth[];
+  /** What it is sewn on with, and how many ends of yarn it leaves to weave in. */
+  sewn: { label: string; mm: number }[];
+  tails: number;
+  /** Steps of making it, in the order they are listed where more than one could come next. */
+  steps: StepRule[];
+  differs: Differing[];
+  /** Finished sizes that belong among the bag's own. */
+  sizes: Figure[];
+  /** All its figures, each to be asked by its id. */
+  asked: Figure[];
+  problems: Problem[];
+}
+
+/** What is put on is planned, or left out with what keeps it from being planned. */
+export type Planned<Stage> = { ok: true; stage: Stage } | { ok: false; problems: Problem[] };
+
+/** How the parts that a fitting lies on came out in one making, mm. */
+export interface MadeParts {
+  rowMm: number;
+  /** Rows of the front, and of what lies beyond the back, as high as they came out. */
+  frontRowMm: number;
+  tailRowMm: number;
+  /** How far the flap comes down the front of the loaded bag; null without one. */
+  coverMm: number | null;
+}
+
+/** A size of a making that a fitting adds, mm; null where this bag has none of it. */
+export interface MadeSize {
+  id: string;
+  label: string;
+  mm: number | null;
+}

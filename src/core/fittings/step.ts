@@ -1,0 +1,24 @@
+/**
+ * Times in the making of any bag that a fitting's step can come before or after. A fitting that brings one about says so in `is`.
+ *
+ * - `begun`: the first piece is worked, its gauge known.
+ * - `blocked`: the pieces lie flat and have their sizes.
+ * - `cloth-ready`: the lining is cut and pressed, and not sewn on.
+ * - `hem-turned`: the flap's hem is sewn down.
+ * - `covered`: the lining is sewn in, and the inner face can't be reached.
+ * - `joined`: the pieces are sewn together.
+ */
+export const MOMENTS = ['begun', 'blocked', 'cloth-ready', 'hem-turned', 'covered', 'joined'] as const;
+export type Moment = (typeof MOMENTS)[number];
+
+/** One step of making a fitting: after what it comes, and what shuts it off. Moments that a bag does not have are left out of account. */
+export interface StepRule {
+  name: string;
+  /** Moments, or names of its own steps. */
+  after: readonly (Moment | (string & {}))[];
+  /** It can't be done any more once these are. */
+  before: readonly Moment[];
+  is?: Moment;
+  /** The mark on the drawings that it is about, by its bare name. */
+  mark?: string;
+}

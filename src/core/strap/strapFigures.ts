@@ -1,0 +1,152 @@
+import type { PlainStrap } from '@/core/design';
+import { COMMON_PRACTICE, GEOMETRY, input, inputFrom, makeFigure, type Figure } from '@/core/figures';
+import { nameAt, type FittingInput } from '@/core/fittings';
+import { startingChain, type StitchPattern } from '@/core/stitches';
+import { footCount, type StrapFoot } from './strapFoot';
+import type { StrapSizes } from './strapSizes';
+import type { StripGauge } from './stripGauge';
+
+/** What is told of a plain strap. */
+export interface StrapFigures {
+  /** Where it differs from the panel's. */
+  stitchWidth?: Figure;
+  stitches: Figure;
+  startingChain: Figure;
+  width: Figure;
+  growth: Figure;
+  rowHeight: Figure;
+  between: Figure;
+  slackToWork: Figure;
+  rows: Figure;
+  slackPlanned: Figure;
+  pulledPlanned: Figure;
+  footRows: Figure;
+}
+
+/** What a strap is told from, besides the bag. */
+interface Told {
+  strap: PlainStrap;
+  sizes: StrapSizes;
+  /** Width of a stitch in it. */
+  across: Figure;
+  gauge: Pick<StripGauge, 'rowHeight' | 'growth'>;
+}
+
+const FOOT_UNITS = { row: 'Rows', stitch: 'Stitches' } as const;
+
+/** Tells a plain strap, each number with its reason. */
+export function strapFigures(told: Told, plain: StitchPattern, foot: StrapFoot, bag: FittingInput): StrapFigures {
+  const { strap, sizes, across, gauge } = told;
+  const named = (id: string) => nameAt(bag.at, id);
+  const stitches = makeFigure(named('strap.stitches'), 'Stitches across the strap', sizes.stitchCount, 'stitch', {
+    rule: 'Wanted width divided by the width of one stitch on the wide swatch, at least two. A narrow strip can come out a little different: check it on the trial strip.',
+    inputs: [input('Width you want', strap.widthMm, 'mm'), inputFrom(across)],
+    source: GEOMETRY,
+  });
+  const { turningChain, foundation } = bag.design.settings;
+  const covers = footCount(foot);
+  return {
+    ...(across.id === bag.gauge.stitchWidth.id ? {} : { stitchWidth: across }),
+    stitches,
+    startingChain: makeFigure(
+      named('strap.startingChain'),
+      'Starting chain of the strap',
+      startingChain(sizes.stitchCount, plain, turningChain, foundation),
+      'chain',
+      { rule: 'As for the panel, from the strap’s stitches.', inputs: [inputFrom(stitches)], source: GEOMETRY },
+    ),
+    width: makeFigure(
+      named('strap.width'),
+      'Width of the strap, slack',
+      sizes.stitchCount * across.value,
+      'mm',
+      {
+        rule: 'Stitches across, times the width of one stitch.',
+        inputs: [inputFrom(stitches), inputFrom(across)],
+        source: GEOMETRY,
+      },
+      sizes.stitchCount * (across.plusMinus ?? 0),
+    ),
+    growth: gauge.growth,
+    rowHeight: gauge.rowHeight,
+    ...lengthFigures(told, named),
+    footRows: makeFigure(
+      named('strap.footRows'),
+      `${FOOT_UNITS[covers.unit]} each foot covers`,
+      covers.count,
+      covers.unit,
+      {
+        rule:
+          foot.on === 'sides'
+            ? 'Overlap divided by the panel’s row height, to the nearest row, down from the upper end of the side, inside the bag.'
+            : 'Overlap divided by what a row (or a stitch, where it is worked lengthwise) of the strip takes along it, from its end, inside the bag.',
+        inputs: [input('Overlap at each foot', strap.overlapMm, 'mm'), inputFrom(bag.gauge.rowHeight)],
+        source: GEOMETRY,
+      },
+    ),
+  };
+}
+
+type LengthFigures = Pick<StrapFigures, 'between' | 'slackToWork' | 'rows' | 'slackPlanned' | 'pulledPlanned'>;
+
+/** How long it is to be worked, slack, and what comes of that when it is worn. */
+function lengthFigures({ strap, sizes, gauge }: Told, named: (id: string) => string): LengthFigures {
+  const { rowHeight, growth } = gauge;
+  const isPulled = strap.school === 'pulled';
+  const overlap = input('Overlap at each foot', strap.overlapMm, 'mm');
+  const between = makeFigure(
+    named('strap.between'),
+    'Slack, between its feet',
+    sizes.slackMm - 2 * strap.overlapMm,
+    'mm',
+    {
+      rule: isPulled
+        ? 'Worn length divided by one plus what the strap grows when pulled: it is measured fully pulled.'
+        : 'The worn length itself: the strap is reinforced so that it can’t stretch, and measured slack.',
+      inputs: [input('Worn length', strap.wornLengthMm, 'mm'), inputFrom(growth)],
+      source: GEOMETRY,
+    },
+  );
+  const slackToWork = makeFigure(named('strap.slackToWork'), 'Strap to work, slack', sizes.slackMm, 'mm', {
+    rule: 'Slack length between the feet, plus the overlap sewn down at each end, which does not stretch.',
+    inputs: [inputFrom(between), overlap],
+    source: COMMON_PRACTICE,
+  });
+  const rows = makeFigure(named('strap.rows'), 'Rows of the strap', sizes.rowCount, 'row', {
+    rule: 'Slack length to work divided by the row height of the trial strip, to the nearest row.',
+    inputs: [inputFrom(slackToWork), inputFrom(rowHeight)],
+    source: GEOMETRY,
+  });
+  const slackPlusMinus = sizes.rowCount * (rowHeight.plusMinus ?? 0);
+  const grown = 1 + growth.value;
+  const pulledShare = isPulled ? (growth.plusMinus ?? 0) / grown : 0;
+  return {
+    between,
+    slackToWork,
+    rows,
+    slackPlanned: makeFigure(
+      named('strap.slackPlanned'),
+      'Strap as worked, slack',
+      sizes.plannedSlackMm,
+      'mm',
+      {
+        rule: 'Rows of the strap, times its row height.',
+        inputs: [inputFrom(rows), inputFrom(rowHeight)],
+        source: GEOMETRY,
+      },
+      slackPlusMinus,
+    ),
+    pulledPlanned: makeFigure(
+      named('strap.pulledPlanned'),
+      isPulled ? 'Worn length, pulled' : 'Worn length, reinforced',
+      sizes.wornMm,
+      'mm',
+      {
+        rule: 'Strap as worked less both overlaps; pulled, it grows as the trial strip did. The ± comes from the trial strip: a longer one makes it smaller.',
+        inputs: [inputFrom(rows), inputFrom(rowHeight), overlap, inputFrom(growth)],
+        source: GEOMETRY,
+      },
+      Math.hypot(slackPlusMinus * (isPulled ? grown : 1), pulledShare * sizes.stretchingMm * grown),
+    ),
+  };
+}

@@ -1,0 +1,40 @@
+import type { Closure, Lining, Strap } from '@/core/design';
+import type { FittingGroup, FittingStage } from '@/core/fittings';
+import type { Sentence } from '../sentence';
+import { liningWords } from './liningWords';
+import { snapWords } from './snapWords';
+import { strapWords } from './strapWords';
+import type { FittingWords } from './words';
+
+/** The words of every kind, beside its catalogue. A new kind is a file and a line here. */
+const CLOSURE_WORDS = { 'magnetic-snap': snapWords } satisfies Record<Closure['kind'], object>;
+const STRAP_WORDS = { plain: strapWords } satisfies Record<Strap['kind'], object>;
+const LINING_WORDS = { flat: liningWords } satisfies Record<Lining['kind'], object>;
+
+/** Words by group and kind. Inside, a writer knows its own stage. */
+export type FittingWordsByKind = Readonly<Record<FittingGroup, Readonly<Record<string, FittingWords<never>>>>>;
+
+export const FITTING_WORDS: FittingWordsByKind = { closures: CLOSURE_WORDS, straps: STRAP_WORDS, lining: LINING_WORDS };
+
+/**
+ * The words of a planned fitting.
+ *
+ * @throws RangeError for a kind that has none
+ */
+export function wordsOf(
+  { at, choice }: Pick<FittingStage, 'at' | 'choice'>,
+  all = FITTING_WORDS,
+): FittingWords<FittingStage> {
+  const words = all[at.group][choice.kind];
+  if (!words) throw new RangeError(`no words for ${choice.kind} among the ${at.group}`);
+  return words as unknown as FittingWords<FittingStage>;
+}
+
+/** The sentence of a fitting's own problem, or the label of its own repair; nothing where no kind has one by this code. */
+export function ownSentence(what: 'problems' | 'repairs', code: string, all = FITTING_WORDS): Sentence | undefined {
+  for (const group of Object.values(all))
+    for (const words of Object.values(group)) if (Object.hasOwn(words[what], code)) return words[what][code];
+  return undefined;
+}
+
+export type { FittingWords, Quoted, Ticket, WordedBag } from './words';

@@ -1,0 +1,52 @@
+import type { Design } from '@/core/design';
+import type { Figure } from '@/core/figures';
+import type { FittingStage } from '@/core/fittings';
+import type { Plan } from '@/core/plan';
+import type { Sentence } from '../sentence';
+import type { LengthWriter, StepWords } from '../stepWords';
+
+/** What a writer may look at besides the stage that it is handed: the bag that the fitting is on. */
+export interface WordedBag {
+  design: Design;
+  plan: Plan;
+  length: LengthWriter;
+}
+
+/** A figure as it is shown beside a fitting's fields, with the mark on the drawing that it lights. */
+export interface Ticket {
+  figure: Figure;
+  mark?: string;
+  label?: string;
+}
+
+/** Figures that a text quotes, by their bare names, so that each number in it can be asked why. */
+export type Quoted = readonly string[];
+
+/** All words of one kind of what is put on a bag. A writer is handed its own stage. */
+export interface FittingWords<Stage extends FittingStage> {
+  /** The heading of its fields, and what puts it on and takes it off. */
+  title: string;
+  add: string;
+  takeOff: string;
+  /** The names of those two changes, for taking them back. */
+  added: string;
+  takenOff: string;
+  /** The name of the grip that moves its mark, and of that change. */
+  grip: { name: string; moved: string } | null;
+  /** The heading of what is worked of it apart. */
+  worked: string;
+  materials(stage: Stage, bag: WordedBag): string[];
+  /** Its steps, by the names that its stage gives them. */
+  steps: Readonly<Record<string, (stage: Stage, bag: WordedBag) => StepWords>>;
+  /** What the last look has to find, after “Ends secure”. */
+  inspect: string | null;
+  /** What is added where the hem is sewn down over it. */
+  overHem?(stage: Stage): string;
+  /** Rows of tickets. */
+  tickets(stage: Stage): Ticket[][];
+  /** What its steps quote, and what its materials and its worked part do. */
+  quotes: { steps: Readonly<Record<string, Quoted>>; materials: Quoted; worked: Quoted };
+  /** The sentences of its own problems, and the labels of its own repairs. */
+  problems: Readonly<Record<string, Sentence>>;
+  repairs: Readonly<Record<string, Sentence>>;
+}

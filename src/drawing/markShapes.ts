@@ -1,0 +1,134 @@
+import type { FabricMark, FittingGroup, MarkForm } from '@/core/fittings';
+import { sectionPointAt, type SectionPiece, type SectionPoint } from '@/core/section';
+import { polyline, type Layer, type Point, type Role, type Shape } from './shape';
+
+/** Across and along, from a mark's own place, mm. */
+export type Spot = readonly [across: number, along: number];
+
+/** The layer that a group's marks are drawn on, so that a place can leave out what it has no use for. */
+const LAYERS: Record<FittingGroup, Layer> = { closures: 'hardware', straps: 'feet', lining: 'lining' };
+
+/** What a mark is drawn as. */
+function roleOf({ presence, stuff, face }: FabricMark): Role {
+  if (presence === 'lands') return 'ghost';
+  if (stuff === 'stitches') return 'foot';
+  if (stuff === 'cloth') return 'lining';
+  if (stuff === 'cord') return 'cord';
+  return face === 'outer' ? 'metal' : 'metalBehind';
+}
+
+/**
+ * The corners of a form that has any, in turn, counter-clockwise where across runs to the right and along upwards.
+ *
+ * @example
+ * markCorners({ kind: 'patch', widthMm: 8, lengthMm: 4 }) // => [[-4, -2], [4, -2], [4, 2], [-4, 2]]
+ */
+export function markCorners(form: Exclude<MarkForm, { kind: 'disc' | 'ring' }>): Spot[] {
+  switch (form.kind) {
+    case 'patch': {
+      const [x, y] = [form.widthMm / 2, form.lengthMm / 2];
+      return [
+        [-x, -y],
+        [x, -y],
+        [x, y],
+        [-x, y],
+      ];
+    }
+    case 'line': {
+      const { toAcrossMm: x, toAlongMm: y, wideMm } = form;
+      const long = Math.hypot(x, y) || 1;
+      const [sideX, sideY] = [((y / long) * wideMm) / 2, ((-x / long) * wideMm) / 2];
+      return [
+        [-sideX, -sideY],
+        [sideX, sideY],
+        [x + sideX, y + sideY],
+        [x - sideX, y - sideY],
+      ];
+    }
+    case 'outline':
+      return form.points.map(({ acrossMm, alongMm }) => [acrossMm, alongMm] as const);
+  }
+}
+
+/**
+ * A mark as it is drawn on paper.
+ *
+ * @param at where its own place lies
+ * @param across 1 where further across is to the right, −1 where it is to the left
+ */
+export function markShapes(mark: FabricMark, at: Point, across: 1 | -1): Shape[] {
+  const { form } = mark;
+  const base = { role: roleOf(mark), layer: LAYERS[mark.of.group], mark: mark.mark } as const;
+  switch (form.kind) {
+    case 'disc':
+      return [{ kind: 'circle', ...base, ...at, radiusMm: form.radiusMm }];
+    case 'ring':
+      return [form.radiusMm - form.wireMm / 2, form.radiusMm + form.wireMm / 2].map((radiusMm) => ({
+        kind: 'circle',
+        ...base,
+        ...at,
+        radiusMm,
+      }));
+    case 'patch': {
+      const { widthMm, lengthMm: heightMm } = form;
+      return [{ kind: 'rect', ...base, x: at.x - widthMm / 2, y: at.y - heightMm / 2, widthMm, heightMm }];
+    }
+    default: {
+      const corners = markCorners(form).map(([x, y]) => ({ x: at.x + across * x, y: at.y - y }));
+      return [{ kind: 'path', ...base, segments: polyline(corners), closed: true }];
+    }
+  }
+}
+
+/** How far a form reaches along the fabric to either side of its place, mm. */
+function reachOf(form: MarkForm): [back: number, on: number] {
+  if (form.kind === 'disc') return [form.radiusMm, form.radiusMm];
+  if (form.kind === 'ring') return [form.radiusMm + form.wireMm / 2, form.radiusMm + form.wireMm / 2];
+  const along = markCorners(form).map(([, y]) => y);
+  return [-Math.min(...along), Math.max(...along)];
+}
+
+/** How far the marks stand out of the section, mm. */
+export const mostStandingMm = (marks: readonly FabricMark[]): number =>
+  Math.max(0, ...marks.filter(inSection).map(({ standsMm }) => standsMm));
+
+const inSection = ({ stationMm, presence, standsMm }: FabricMark): boolean =>
+  stationMm !== null && presence === 'set' && standsMm > 0;
+
+/**
+ * What is put on the bag as the section cuts it: a block as long as it is, standing out of its face. Those at one place are one.
+ *
+ * @param halfMm half the thickness of the fabric
+ */
+export function sectionMarkShapes(
+  marks: readonly FabricMark[],
+  pieces: readonly SectionPiece[],
+  halfMm: number,
+  place: (point: SectionPoint) => Point,
+): Shape[] {
+  const seen = new Set<string>();
+  return marks.filter(inSection).flatMap((mark): Shape[] => {
+    const stationMm = mark.stationMm as number;
+    const key = `${mark.mark} ${stationMm}`;
+    if (seen.has(key)) return [];
+    seen.add(key);
+    const side = mark.face === 'outer' ? 1 : -1;
+    const { point, outward } = sectionPointAt(pieces, stationMm);
+    const corner = (reach: number, run: number) =>
+      place({ x: point.x + reach * outward.x - run * outward.y, y: point.y + reach * outward.y + run * outward.x });
+    const [back, on] = reachOf(mark.form);
+    const [near, far] = [halfMm * side, (halfMm + mark.standsMm) * side];
+    const role = roleOf(mark);
+    return [
+      {
+        kind: 'path',
+        // Cut through, either face is the same.
+        role: role === 'metalBehind' ? 'metal' : role,
+        layer: LAYERS[mark.of.group],
+        mark: mark.mark,
+        closed: true,
+        segments: polyline([corner(near, -back), corner(far, -back), corner(far, on), corner(near, on)]),
+      },
+    ];
+  });
+}

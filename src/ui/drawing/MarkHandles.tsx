@@ -1,0 +1,58 @@
+'use client';
+
+import { useRef } from 'react';
+import { moveMarkEdits, type FabricMark, type MarkMove } from '@/core/fittings';
+import type { PieceId } from '@/core/pieces';
+import { useBag, useBagStore } from '@/ui/bag/BagProvider';
+import { Grip } from './Grip';
+import { pointOn, type PieceOnScreen } from './pieceOnScreen';
+import { gripWords } from './gripWords';
+
+/** A grip on everything put on the bag that can be moved: pulled, or moved by the arrow keys, along its piece; what belongs to it goes with it. */
+export function MarkHandles({ places }: { places: ReadonlyMap<PieceId, PieceOnScreen> }) {
+  const marks = useBag((state) => state.plan.marks);
+  return marks
+    .filter(({ move }) => move?.isGripped)
+    .map((mark) => {
+      const place = places.get(mark.piece);
+      return place && mark.move ? <MarkHandle key={mark.mark} mark={mark} move={mark.move} place={place} /> : null;
+    });
+}
+
+function MarkHandle({ mark, move, place }: { mark: FabricMark; move: MarkMove; place: PieceOnScreen }) {
+  const unit = useBag((state) => state.design.settings.lengthUnit);
+  const pouch = useBag((state) => state.plan.pouch);
+  const store = useBagStore();
+  const taken = useRef(move.valueMm);
+  const words = gripWords(
+    useBag((state) => state.plan.fittings),
+    mark,
+  );
+  if (!words) return null;
+  const at = pointOn(place, (pouch.stitchCount * pouch.stitchMm) / 2 + mark.acrossMm, mark.alongMm);
+  const pull = (movedMm: number, isStart: boolean) => {
+    if (isStart) taken.current = move.valueMm;
+    const from = { ...move, valueMm: taken.current };
+    store.getState().edit(words.moved, moveMarkEdits(from, move.alongPiece * movedMm), `move ${mark.mark}`);
+  };
+  return (
+    <g data-on={mark.piece}>
+      <Grip
+        name={words.name}
+        field={move.path.join('.')}
+        valueMm={move.setMm}
+        leastMm={move.leastMm}
+        mostMm={move.mostMm}
+        x={at.x}
+        y={at.y}
+        pulled={place.turned ? 'right' : 'up'}
+        pxPerMm={place.pxPerMm}
+        unit={unit}
+        onPull={pull}
+        onStep={(steps) => pull(steps * move.stepMm, true)}
+        onEnd={() => store.getState().endMerge()}
+        onFocus={() => store.getState().select(mark.mark)}
+      />
+    </g>
+  );
+}

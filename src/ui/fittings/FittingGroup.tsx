@@ -1,0 +1,105 @@
+'use client';
+
+import { memo, type ReactNode } from 'react';
+import type { DesignEdit } from '@/core/problems';
+import { pathOf, type FittingPlace } from '@/core/fittings';
+import { wordsOf, type Ticket } from '@/core/wording';
+import { useBagNumbers, useBagStore } from '@/ui/bag/BagProvider';
+import { Group, Row } from '@/ui/bag/PlaceLayout';
+import { AddOrTake, ChoiceField, LengthField } from '@/ui/fields';
+import { FigureTicket } from '@/ui/figures/FigureTicket';
+import { CLOSURE_FIELDS, LINING_FIELDS, STRAP_FIELDS, type FieldSpec } from './fields';
+
+type AnyChoice = { kind: string } & Record<string, unknown>;
+
+/** The fields of every kind by group, whatever the choices are that they lead to. */
+const FIELDS = { closures: CLOSURE_FIELDS, straps: STRAP_FIELDS, lining: LINING_FIELDS } as unknown as Record<
+  FittingPlace['group'],
+  Record<string, readonly FieldSpec<AnyChoice>[]>
+>;
+
+/** One thing that is put on the bag: its fields, what takes it off, and below them what follows. */
+export function FittingGroup({
+  choice,
+  at,
+  children,
+}: {
+  choice: { kind: string };
+  at: FittingPlace;
+  children?: ReactNode;
+}) {
+  const store = useBagStore();
+  const { title, takeOff, takenOff } = wordsOf({ choice, at });
+  return (
+    <Group
+      title={at.index === 0 ? title : `${title} ${at.index + 1}`}
+      action={
+        <AddOrTake
+          label={takeOff}
+          onClick={() => store.getState().edit(takenOff, [takeOffEdit(store.getState(), at)])}
+        />
+      }
+    >
+      <FittingFields choice={choice as AnyChoice} group={at.group} index={at.index} />
+      {children}
+    </Group>
+  );
+}
+
+const takeOffEdit = ({ design }: { design: object }, { group, index }: FittingPlace): DesignEdit => {
+  if (group === 'lining') return { path: ['lining'], value: null };
+  const list = (design as Record<string, unknown[]>)[group] ?? [];
+  return { path: [group], value: list.filter((_, other) => other !== index) };
+};
+
+/** The row of fields of one fitting, as its kind lists them. */
+const FittingFields = memo(function FittingFields({ choice, group, index }: { choice: AnyChoice } & FittingPlace) {
+  const store = useBagStore();
+  const set = ({ path, change }: FieldSpec<AnyChoice>, value: unknown) =>
+    store.getState().edit(change, [{ path: [...pathOf({ group, index }), path], value }]);
+  return (
+    <Row>
+      {(FIELDS[group][choice.kind] ?? []).map((spec) => {
+        const frame = { label: spec.label, width: spec.width, help: spec.help };
+        return spec.kind === 'length' ? (
+          <LengthField
+            key={spec.path}
+            {...frame}
+            fine={spec.fine}
+            valueMm={choice[spec.path] as number}
+            onChange={(mm) => set(spec, mm)}
+          />
+        ) : (
+          <ChoiceField
+            key={spec.path}
+            {...frame}
+            value={choice[spec.path] as string}
+            choices={spec.choices}
+            onChange={(value) => set(spec, value)}
+          />
+        );
+      })}
+    </Row>
+  );
+});
+
+/** What follows from a fitting's choices, in rows of tickets; nothing where it could not be planned. */
+export function FittingTickets({ group, index }: FittingPlace) {
+  const stage = useBagNumbers((state) =>
+    state.plan.fittings.find(({ at }) => at.group === group && at.index === index),
+  );
+  if (!stage) return null;
+  return wordsOf(stage)
+    .tickets(stage)
+    .map((row, rowIndex) => <TicketRow key={rowIndex} tickets={row} />);
+}
+
+export function TicketRow({ tickets }: { tickets: readonly Ticket[] }) {
+  return (
+    <Row>
+      {tickets.map(({ figure, ...rest }) => (
+        <FigureTicket key={figure.id} figure={figure} {...rest} />
+      ))}
+    </Row>
+  );
+}
