@@ -3,6 +3,7 @@ import { mkdtempSync, rmSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { afterAll, describe, expect, it } from 'vitest';
+import { DESIGN_VERSION } from '../src/core/design';
 import { fullDesign, planOf } from '../src/core/testing/designs';
 
 const folder = mkdtempSync(join(tmpdir(), 'ruelle-plan-'));
@@ -33,7 +34,7 @@ describe('npm run plan', () => {
 
   it.each([
     ['not-json.json', 'row 1: sc across', 'can’t be read'],
-    ['future.json', JSON.stringify({ ...fullDesign(), version: 7 }), 'newer Ruelle'],
+    ['future.json', JSON.stringify({ ...fullDesign(), version: DESIGN_VERSION + 1 }), 'newer Ruelle'],
     ['negative.json', JSON.stringify({ ...fullDesign(), flap: { kind: 'straight', dropMm: -5 } }), 'flap.dropMm'],
     ['binary.json', Buffer.from([0, 255, 13, 254, 10, 7]), 'can’t be read'],
     ['huge.json', Buffer.alloc(50_000_000, 32), 'far larger'],

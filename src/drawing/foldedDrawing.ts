@@ -1,3 +1,4 @@
+import { factsOf } from '@/core/design';
 import { rowStitches } from '@/core/flap';
 import { stations } from '@/core/fold';
 import type { Plan } from '@/core/plan';
@@ -30,7 +31,7 @@ export function foldedDrawing(plan: Plan): Drawing {
 /** The front as it stands, with its rows or rounds below the flap. */
 function frontShapes(plan: Plan, widthMm: number, riseMm: number, heightMm: number, dropMm: number): Shape[] {
   const { pouch } = plan;
-  if (pouch.kind === 'round-purse') {
+  if (factsOf(pouch.kind).faces === 'discs') {
     const r = widthMm / 2;
     const round = (radiusMm: number, role: 'cloth' | 'row'): Shape => ({
       kind: 'circle',

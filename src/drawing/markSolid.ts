@@ -20,8 +20,13 @@ export function markSolid({ mark, point, outward, wayAlong, side, thicknessMm }:
   if (standsMm <= 0) return [];
   const out = plus(vec(0, 0, 0), outward, side);
   const along = unit(plus(wayAlong, out, -dot(wayAlong, out))) ?? wayAlong;
-  const across = cross(out, along);
-  const { rim, hole } = rimOf(form);
+  const across = cross(along, out);
+  // Across is to the same side of the bag on every face, so that on some it runs the other way round.
+  const turn = (spots: readonly Spot[]): readonly Spot[] =>
+    across.z < 0 ? spots.map(([x, y]): Spot => [-x, y]).reverse() : spots;
+  const shape = rimOf(form);
+  const rim = turn(shape.rim);
+  const hole = shape.hole && turn(shape.hole);
   const ringAt = (mm: number, spots: readonly Spot[]) => {
     const middle = plus(point, out, thicknessMm / 2 + mm);
     return spots.map(([x, y]) => plus(plus(middle, across, x), along, y));

@@ -1,3 +1,4 @@
+import { factsOf } from '@/core/design';
 import type { Plan } from '@/core/plan';
 import type { Drawing, Point, Shape } from './shape';
 
@@ -42,7 +43,7 @@ export function packedDrawing(plan: Plan): PackedDrawing {
   const sheet = layers.fabricMm + layers.liningMm;
   // A flat bag's base rounds under the load; a deep one has a floor.
   const roundsMm = plan.pouch.depthMm > 0 || !packed ? 0 : Math.min(packed.thicknessMm, plan.pouch.loadMm) / 2;
-  const round = plan.pouch.kind === 'round-purse';
+  const round = factsOf(plan.pouch.kind).wrap === 'round';
   // Into a round bag the lot goes corner to corner, so it lies in the middle.
   const standsMm = round && packed ? (outsideHigh - packed.heightMm) / 2 : sheet + roundsMm;
   const topMm = Math.max(outsideHigh, packed ? standsMm + packed.heightMm : 0);

@@ -1,3 +1,4 @@
+import { factsOf } from '@/core/design';
 import { mouthDepthMm } from '@/core/section';
 import type { PouchStage } from '@/core/stages';
 
@@ -12,6 +13,6 @@ export function lotBehindFrontMm(
   thicknessMm: number,
 ): number {
   const sheetMm = layers.fabricMm / 2 + layers.liningMm;
-  if (kind !== 'oval-base') return sheetMm;
+  if (!factsOf(kind).hasRoundEnds) return sheetMm;
   return Math.max(sheetMm, (mouthDepthMm(layers, loadMm, depthMm) - thicknessMm) / 2);
 }

@@ -1,5 +1,5 @@
 import { DEVIATIONS_IN_PLUS_MINUS, ROW_SLIP_CHANCE, TENSION_DRIFT_SHARE } from '@/core/defaults';
-import type { Body, BodyKind, SeamKind } from '@/core/design';
+import { factsOf, type Body, type BodyKind, type SeamKind } from '@/core/design';
 import { SEAMS } from './seams';
 
 /** A part that is worked one after another with others: its rows, and by how many mm a size grows where they grow by one. */
@@ -33,19 +33,6 @@ export function rowsDoubtMm(parts: readonly (WorkedPart | { rows: number; way: 0
   return rowMm * Math.hypot(TENSION_DRIFT_SHARE * drift, DEVIATIONS_IN_PLUS_MINUS * Math.sqrt(slips));
 }
 
-/** Bodies of which the back is worked after the front, in rows of its own. */
-const BACK_AFTER: ReadonlySet<BodyKind> = new Set(['fold-over-strip', 'boxed-corners']);
-
-/** Seams that lie across the width of a face. */
-const SEAMS_ACROSS: Record<BodyKind, number> = {
-  'fold-over-strip': 2,
-  'boxed-corners': 2,
-  gusset: 2,
-  'round-purse': 0,
-  'around-chain': 0,
-  'oval-base': 0,
-};
-
 /**
  * What is open of a width of so many stitches seen, as 95 % of it: the gauge, and the seams at both sides.
  *
@@ -56,7 +43,7 @@ export const widthDoubtMm = (
   seenStitches: number,
   stitchPlusMinusMm: number,
   stitchMm: number,
-): number => Math.hypot(seenStitches * stitchPlusMinusMm, seamsDoubtMm(seam.kind, SEAMS_ACROSS[kind], stitchMm));
+): number => Math.hypot(seenStitches * stitchPlusMinusMm, seamsDoubtMm(seam.kind, factsOf(kind).seamsAcross, stitchMm));
 
 /** The same of a height of so many rows: the gauge, hands that tire, and rows miscounted. */
 export const heightDoubtMm = (
@@ -70,7 +57,8 @@ export const heightDoubtMm = (
     rowsDoubtMm(
       [
         { rows: rows.front, way: 1 },
-        { rows: BACK_AFTER.has(kind) ? rows.back : 0, way: 0 },
+        // Of a strip the back is worked after the front, in rows of its own.
+        { rows: factsOf(kind).faces === 'strip' ? rows.back : 0, way: 0 },
       ],
       rowMm,
     ),

@@ -1,3 +1,4 @@
+import { factsOf } from '@/core/design';
 import { depthSizeEdits, outsideSizeEdits, type SettledDesign } from '@/core/contents';
 import type { PieceId, WorkedFrom } from '@/core/pieces';
 import type { DesignEdit } from '@/core/problems';
@@ -81,14 +82,13 @@ function stripLines(plan: Lines): PanelLine[] {
 
 function faceLines(plan: Lines): PanelLine[] {
   const { pouch, flap } = plan;
-  if (pouch.kind === 'round-purse') return [];
-  const gusset = pouch.kind === 'gusset';
-  const piece: PieceId = gusset ? 'back' : 'sides';
+  const { faces, flapFrom: piece } = factsOf(pouch.kind);
+  if (piece === null) return [];
   const row = pouch.frontRows;
   const most = Math.min(MOST_FLAP_ROWS, 3 * row);
   const least = leastSideRows(plan);
   return [
-    ...(gusset ? [line('edge.front', 'front', row, least, most)] : []),
+    ...(faces === 'panels' ? [line('edge.front', 'front', row, least, most)] : []),
     line(flap.onPiece ? 'fold.top' : 'edge.back', piece, row, least, most),
     ...(flap.onPiece ? flapLines(plan, piece, row) : []),
   ];

@@ -6,7 +6,7 @@ import {
   MOST_DEPTH_MM,
   MOST_NARROWING,
 } from '@/core/defaults';
-import { patternOf, type Design } from '@/core/design';
+import { factsOf, patternOf, type Design } from '@/core/design';
 import type { Piece } from '@/core/pieces';
 import type { Problem } from '@/core/problems';
 import type { PouchStage } from '@/core/stages';
@@ -27,7 +27,9 @@ export const unheededProblems = (
 
 /** A count she settled on that the repeat does not allow. */
 function countProblems({ body }: SettledDesign, { stitchCount, kind }: PouchStage): Problem[] {
-  if (body.chosenStitches === null || body.chosenStitches === stitchCount || kind === 'round-purse') return [];
+  if (body.chosenStitches === null || body.chosenStitches === stitchCount) return [];
+  // A disc has no count across.
+  if (factsOf(kind).faces === 'discs') return [];
   return [
     {
       code: 'count-not-allowed',

@@ -1,4 +1,4 @@
-import type { BodyKind, Design } from '@/core/design';
+import { factsOf, type BodyKind, type Design } from '@/core/design';
 import {
   CHOSEN,
   COMMON_PRACTICE,
@@ -159,7 +159,7 @@ function neededFigures(width: Figure, height: Figure, thickness: Figure, easeMm:
     wrap,
   );
   const ease = input('Ease', easeMm, 'mm');
-  const isOval = kind === 'oval-base';
+  const isOval = factsOf(kind).hasRoundEnds;
   const widthMm = isOval
     ? Math.max(
         needed.widthMm,

@@ -1,4 +1,4 @@
-import type { BodyKind } from '@/core/design';
+import { factsOf, type BodyFacts, type BodyKind } from '@/core/design';
 
 /** The sheets that a bag's side is made of, mm thick. A bag without lining has a lining of 0. */
 export interface Sheets {
@@ -11,16 +11,7 @@ export const sheetsAcrossMm = ({ fabricMm, liningMm }: Sheets): number => 2 * (f
 export const sheetsUpMm = ({ fabricMm, liningMm }: Sheets): number => fabricMm + liningMm;
 
 /** How a body goes round what it holds: flat, so that it wraps it; with a depth of its own; or as a round one with a depth. */
-export type Wrap = 'flat' | 'deep' | 'round';
-
-const WRAPS: Record<BodyKind, Wrap> = {
-  'fold-over-strip': 'flat',
-  'around-chain': 'flat',
-  'boxed-corners': 'deep',
-  gusset: 'deep',
-  'oval-base': 'deep',
-  'round-purse': 'round',
-};
+export type Wrap = BodyFacts['wrap'];
 
 /**
  * How a body goes round what it holds.
@@ -28,7 +19,7 @@ const WRAPS: Record<BodyKind, Wrap> = {
  * @example
  * wrapOf('gusset') // => 'deep'
  */
-export const wrapOf = (kind: BodyKind): Wrap => WRAPS[kind];
+export const wrapOf = (kind: BodyKind): Wrap => factsOf(kind).wrap;
 
 /** What lies between the outside and the inside across the height: the base, and for a round bag the top as well. */
 export const sheetsAlongMm = (sheets: Sheets, wrap: Wrap): number =>

@@ -1,3 +1,11 @@
+export { SEAM_KINDS, type SeamKind } from './bodies/common';
+export type { BodyFacts } from './bodies/facts';
+export type { FoldOverStrip } from './bodies/foldOverStrip';
+export type { BoxedCorners } from './bodies/boxedCorners';
+export type { Gusset } from './bodies/gusset';
+export type { RoundPurse } from './bodies/roundPurse';
+export type { AroundChain } from './bodies/aroundChain';
+export type { OvalBase } from './bodies/ovalBase';
 export { usualLining, type FlatLining } from './fittings/flatLining';
 export { SNAP_LIMITS, closureIdSchema, usualSnap, type ClosureId, type MagneticSnap } from './fittings/magneticSnap';
 export { usualStrap, type PlainStrap } from './fittings/plainStrap';
@@ -16,30 +24,23 @@ export {
   HOOK_LETTER_NAMES,
   YARN_COLOURS,
   designSchema,
+  factsOf,
   isMeasured,
   settingsSchema,
   swatchIdSchema,
   swatchSchema,
   thingIdSchema,
   thingSchema,
-  type AroundChain,
   type Body,
   type Closure,
   type Lining,
   type Strap,
   type BodyKind,
-  type BoxedCorners,
   type Carrying,
-  type Gusset,
-  type OvalBase,
-  type RoundPurse,
   type Contents,
   type Design,
-  SEAM_KINDS,
-  type SeamKind,
   type Flap,
   type FlapKind,
-  type FoldOverStrip,
   type HeldYarn,
   type HookLetter,
   type Settings,

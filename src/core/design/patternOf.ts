@@ -9,7 +9,7 @@ import {
   type StitchPattern,
 } from '@/core/stitches';
 import { isOwnStitchId, type OwnStitch } from './ownStitchSchema';
-import type { Design, StitchChoice } from './schema';
+import { factsOf, type Design, type StitchChoice } from './schema';
 
 type Patterned = Pick<Design, 'stitch' | 'ownStitches' | 'plainEdge'> & {
   settings?: Pick<Design['settings'], 'foundation'>;
@@ -31,7 +31,7 @@ export const patternOf = (design: Patterned): StitchPattern =>
 
 function begun(pattern: StitchPattern, { settings, body }: Patterned): StitchPattern {
   const ofFoundation = settings !== undefined && foundationOf(pattern, settings.foundation) === 'foundation-stitches';
-  const inRounds = body?.kind === 'around-chain' || body?.kind === 'oval-base';
+  const inRounds = body !== undefined && factsOf(body.kind).faces === 'rounds';
   return ofFoundation || inRounds ? begunPlain(pattern) : pattern;
 }
 

@@ -1,22 +1,17 @@
 import { z } from 'zod';
+import { increases } from './bodies/common';
+import type { BodyFacts } from './bodies/facts';
+import { foldOverStripFacts, foldOverStripSchema } from './bodies/foldOverStrip';
+import { boxedCornersFacts, boxedCornersSchema } from './bodies/boxedCorners';
+import { gussetFacts, gussetSchema } from './bodies/gusset';
+import { roundPurseFacts, roundPurseSchema } from './bodies/roundPurse';
+import { aroundChainFacts, aroundChainSchema } from './bodies/aroundChain';
+import { ovalBaseFacts, ovalBaseSchema } from './bodies/ovalBase';
 import { count, idSchema, lengthMm, massG, shortText } from './fields';
 import { flatLiningSchema } from './fittings/flatLining';
 import { magneticSnapSchema } from './fittings/magneticSnap';
 import { plainStrapSchema } from './fittings/plainStrap';
-import {
-  LEAST_CHOSEN_STITCHES,
-  LEAST_DEPTH_MM,
-  LEAST_DROP_MM,
-  LEAST_NARROWING,
-  LEAST_SHAPE_MM,
-  LEAST_SIZE_MM,
-  MOST_CHOSEN_ROWS,
-  MOST_CHOSEN_STITCHES,
-  MOST_DEPTH_MM,
-  MOST_HEM_MM,
-  MOST_NARROWING,
-  MOST_SIZE_MM,
-} from '@/core/defaults';
+import { LEAST_DROP_MM, LEAST_SHAPE_MM, MOST_HEM_MM, MOST_SIZE_MM } from '@/core/defaults';
 import { PANEL_STITCH_IDS } from '@/core/stitches/catalogue';
 import { isOwnStitchId, ownStitchIdSchema, ownStitchSchema } from './ownStitchSchema';
 
@@ -194,127 +189,7 @@ export const contentsSchema = z.strictObject({
 });
 export type Contents = z.infer<typeof contentsSchema>;
 
-/** Ways of joining two edges. */
-export const SEAM_KINDS = ['whip', 'through-the-edge', 'mattress', 'slip-stitch', 'sc-join', 'outer-loops'] as const;
-export type SeamKind = (typeof SEAM_KINDS)[number];
-
-/** Twice what one part is planned with, so that a fold can be moved all the way without running into a limit of the file. */
-const chosenRows = count(1, MOST_CHOSEN_ROWS).nullable();
-
-/** What every body has, whatever it is made of. */
-const bodyFields = {
-  /** What the bag's sizes are from: outside or inside sizes that she wishes for, or what goes in. */
-  sizesFrom: z.enum(['outside', 'inside', 'contents']),
-  widthMm: lengthMm(LEAST_SIZE_MM, MOST_SIZE_MM),
-  heightMm: lengthMm(LEAST_SIZE_MM, MOST_SIZE_MM),
-  /** A count she settled on instead of the one that follows from the width. */
-  chosenStitches: count(LEAST_CHOSEN_STITCHES, MOST_CHOSEN_STITCHES).nullable(),
-  /** Rows she settled on by moving a line on the drawing. Null: it follows from the sizes. */
-  chosenRows: z.strictObject({
-    front: chosenRows,
-    back: chosenRows,
-    bridge: count(0, MOST_CHOSEN_ROWS).nullable(),
-    flap: chosenRows,
-  }),
-  seam: z.strictObject({
-    kind: z.enum(SEAM_KINDS, { error: 'Choose a seam.' }),
-    /** Sewn inside out and turned, or left showing. */
-    finish: z.enum(['turned', 'showing']),
-    takeUpStitches: z
-      .number()
-      .min(0, { error: 'A seam takes nothing or more.' })
-      .max(2, { error: 'A seam takes 2 stitches at most.' }),
-  }),
-};
-
-/** Depth outside, from front to back. */
-const depthMm = lengthMm(LEAST_DEPTH_MM, MOST_DEPTH_MM);
-
-/** A short trial of a narrow strip, which works up differently from a wide panel. Null: none was worked. */
-const stripTrial = z.strictObject({ rows: count(4, 400), lengthMm: lengthMm(20, 2000) }).nullable();
-
-/** Which stitches of a round are increases: in line with those below, which makes corners, or between them. */
-const increases = z.enum(['staggered', 'stacked', 'as-needed']);
-
-/** The last round narrows the mouth: in each face, of every so many pairs of stitches one is worked together. Null: it does not. */
-const narrowing = count(LEAST_NARROWING, MOST_NARROWING).nullable();
-
-/** How far the start of a round has walked, once she has measured it: over so many rounds, by so many stitches. */
-const roundWalk = z
-  .strictObject({
-    rounds: count(1, 200),
-    stitches: z.number().min(-100, { error: 'That is too far.' }).max(100, { error: 'That is too far.' }),
-  })
-  .nullable();
-
-/** Which end of the strip is worked first. */
-const workedFrom = z.enum(['front-edge', 'flap-edge']);
-
-export const foldOverStripSchema = z.strictObject({ kind: z.literal('fold-over-strip'), ...bodyFields, workedFrom });
-export type FoldOverStrip = z.infer<typeof foldOverStripSchema>;
-
-/** A strip as before, its lower corners folded to points and seamed across, so that it stands. */
-export const boxedCornersSchema = z.strictObject({
-  kind: z.literal('boxed-corners'),
-  ...bodyFields,
-  workedFrom,
-  depthMm,
-});
-export type BoxedCorners = z.infer<typeof boxedCornersSchema>;
-
-/** Front and back, each worked from the base up, and a strip round side, base and side between them. */
-export const gussetSchema = z.strictObject({
-  kind: z.literal('gusset'),
-  ...bodyFields,
-  depthMm,
-  /** Radius of the lower corners; nought where they are square. */
-  radiusMm: lengthMm(0, 400),
-  /** In short rows across the strip, or in long ones along it. */
-  gussetWorked: z.enum(['crosswise', 'lengthwise']),
-  stripTrial,
-});
-export type Gusset = z.infer<typeof gussetSchema>;
-
-/** Two discs and a band round part of their rims. Its width is its diameter. */
-export const roundPurseSchema = z.strictObject({
-  kind: z.literal('round-purse'),
-  ...bodyFields,
-  depthMm,
-  /** How much of the rim is left open. */
-  openMm: lengthMm(10, 2000),
-  /** Whether each round of the discs is closed with a slip stitch, or they run on. */
-  rounds: z.enum(['joined', 'spiral']),
-  increases,
-  stripTrial,
-});
-export type RoundPurse = z.infer<typeof roundPurseSchema>;
-
-/** Worked in rounds about a chain, or about a ring that is sewn flat below. */
-export const aroundChainSchema = z.strictObject({
-  kind: z.literal('around-chain'),
-  ...bodyFields,
-  start: z.enum(['chain', 'ring']),
-  rounds: z.enum(['joined', 'spiral']),
-  /** Stitches more at each end of the chain. */
-  endStitches: count(0, 2),
-  narrowing,
-  roundWalk,
-});
-export type AroundChain = z.infer<typeof aroundChainSchema>;
-
-/** An oval worked about a chain, then straight sides. */
-export const ovalBaseSchema = z.strictObject({
-  kind: z.literal('oval-base'),
-  ...bodyFields,
-  depthMm,
-  rounds: z.enum(['joined', 'spiral']),
-  increases,
-  narrowing,
-  roundWalk,
-});
-export type OvalBase = z.infer<typeof ovalBaseSchema>;
-
-/** Bodies: a new construction is a new member here, and a file in core/body/constructions. */
+/** Bodies: a new construction is a new member here, and a file of its own in `bodies`, and one in core/body/constructions. */
 export const bodySchema = z.discriminatedUnion('kind', [
   foldOverStripSchema,
   boxedCornersSchema,
@@ -325,6 +200,23 @@ export const bodySchema = z.discriminatedUnion('kind', [
 ]);
 export type Body = z.infer<typeof bodySchema>;
 export type BodyKind = Body['kind'];
+
+const FACTS: Record<BodyKind, BodyFacts> = {
+  'fold-over-strip': foldOverStripFacts,
+  'boxed-corners': boxedCornersFacts,
+  gusset: gussetFacts,
+  'round-purse': roundPurseFacts,
+  'around-chain': aroundChainFacts,
+  'oval-base': ovalBaseFacts,
+};
+
+/**
+ * What is so of every bag of a construction.
+ *
+ * @example
+ * factsOf('gusset').flapFrom // => 'back'
+ */
+export const factsOf = (kind: BodyKind): BodyFacts => FACTS[kind];
 
 /** What every flap that goes on from the back has. */
 const flapFields = {

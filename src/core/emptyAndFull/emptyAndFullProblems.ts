@@ -1,3 +1,4 @@
+import { factsOf } from '@/core/design';
 import { constructionOf, usualBody } from '@/core/body';
 import type { SettledDesign } from '@/core/contents';
 import { GAP_WITHOUT_FLAP_MM, LEAST_DEPTH_MM, MOST_DEPTH_MM, NARROWER_SHARE } from '@/core/defaults';
@@ -45,16 +46,18 @@ export function emptyAndFullProblems(
       place: 'body',
       asks: [fold.figures.widthLoaded.id, width.id],
       values: { lostMm, loadMm: pouch.loadMm },
-      repairs: pouch.kind === 'fold-over-strip' ? boxed(design, pouch) : [],
+      repairs: deeper(design, pouch),
     });
   return problems;
 }
 
 /** The same strip with boxed corners, as deep as its load asks for. */
-function boxed({ body, wishedMm, contents }: SettledDesign, { layers }: PouchStage): Problem['repairs'] {
+function deeper({ body, wishedMm, contents }: SettledDesign, { kind, layers }: PouchStage): Problem['repairs'] {
+  const { deeperAs } = factsOf(kind);
+  if (deeperAs === null) return [];
   const depthMm = Math.ceil(contents.thicknessMm + contents.easeMm + 2 * (layers.fabricMm + layers.liningMm));
   if (depthMm > MOST_DEPTH_MM) return [];
   const wished = { ...body, ...wishedMm };
-  const value = { ...usualBody('boxed-corners', wished, body), depthMm: Math.max(LEAST_DEPTH_MM, depthMm) };
+  const value = { ...usualBody(deeperAs, wished, body), depthMm: Math.max(LEAST_DEPTH_MM, depthMm) };
   return [{ code: 'box-the-corners', values: { depthMm: value.depthMm }, edits: [{ path: ['body'], value }] }];
 }

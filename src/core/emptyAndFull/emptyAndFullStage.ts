@@ -1,3 +1,4 @@
+import { factsOf } from '@/core/design';
 import { GEOMETRY, input, inputFrom, makeFigure, type Figure } from '@/core/figures';
 import type { FoldStage } from '@/core/fold';
 import type { GaugeStage } from '@/core/gauge';
@@ -76,7 +77,7 @@ export function emptyAndFullStage(
   });
   const { dropEmpty, dropLoaded } = flap.figures;
   return [
-    ...(pouch.kind === 'round-purse'
+    ...(factsOf(pouch.kind).faces === 'discs'
       ? []
       : [row({ id: 'width', name: 'Width, outside', empty: figures.width, full: fold.figures.widthLoaded })]),
     row({ id: 'height', name: 'Height to the mouth', empty: figures.height, full: figures.heightLoaded }),

@@ -1,5 +1,5 @@
 import { wrapOf, type ContentsStage } from '@/core/contents';
-import type { Design } from '@/core/design';
+import { factsOf, type Design } from '@/core/design';
 import { GEOMETRY, figureId, input, inputFrom, makeFigure, type Figure } from '@/core/figures';
 import type { Problem } from '@/core/problems';
 import type { PouchStage } from '@/core/stages';
@@ -123,13 +123,14 @@ function volumeFigure(pouch: PouchStage, width: Figure, height: Figure, depth: F
   }
   const deepMm = Math.max(0, depth.value);
   const inputs = [inputFrom(width), inputFrom(height), inputFrom(depth)];
-  if (pouch.kind === 'round-purse')
+  const { faces, hasRoundEnds } = factsOf(pouch.kind);
+  if (faces === 'discs')
     return figure(
       (Math.PI / 4) * wideMm ** 2 * deepMm,
       'A disc as wide and as deep as the inside: π/4 · W² · D.',
       inputs,
     );
-  if (pouch.kind === 'oval-base') {
+  if (hasRoundEnds) {
     const straightMm = Math.max(0, wideMm - deepMm);
     return figure(
       (straightMm * deepMm + (Math.PI / 4) * deepMm ** 2) * highMm,

@@ -1,7 +1,7 @@
 import { constructionOf, rowsDoubtMm, standingOut } from '@/core/body';
 import { loadThicknessMm, type LoadState, type SettledDesign } from '@/core/contents';
 import { LEAST_DROP_MM } from '@/core/defaults';
-import { patternOf } from '@/core/design';
+import { factsOf, patternOf } from '@/core/design';
 import { CHOSEN, GEOMETRY, input, inputFrom, makeFigure, offFigure, productFigure, type Figure } from '@/core/figures';
 import type { GaugeStage } from '@/core/gauge';
 import type { Problem } from '@/core/problems';
@@ -214,7 +214,7 @@ export function flapStage(design: SettledDesign, gauge: GaugeStage, pouch: Pouch
 
 /** What the drop hangs on, in the order of working: the tail and the front lengthen it, the back takes of it; in the round both faces are one. */
 const dropParts = ({ kind, frontRows, backRows }: PouchStage, tailRows: number): Parameters<typeof rowsDoubtMm>[0] =>
-  kind === 'around-chain' || kind === 'oval-base'
+  factsOf(kind).faces === 'rounds'
     ? [
         { rows: frontRows, way: 0 },
         { rows: tailRows, way: 1 },

@@ -1,3 +1,4 @@
+import { factsOf } from '@/core/design';
 import type { LoadState } from '@/core/contents';
 import { GEOMETRY, input, makeFigure, type Figure } from '@/core/figures';
 import type { JoinId } from '@/core/pieces';
@@ -112,7 +113,7 @@ const EDGES: Record<JoinId, FindEdges> = {
     return {
       places: front.along.filter((mm) => mm >= front.toMm - highMm).map((mm) => front.at(1, mm)),
       way: back.along.map((mm) => back.at(1, mm)),
-      layMm: pouch.kind === 'fold-over-strip' ? pouch.layers.fabricMm : 0,
+      layMm: factsOf(pouch.kind).sidesLieFlat ? pouch.layers.fabricMm : 0,
     };
   },
   corners: ({ first, last }, { pouch }) => {

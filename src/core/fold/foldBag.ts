@@ -1,3 +1,4 @@
+import { factsOf } from '@/core/design';
 import type { FabricMark } from '@/core/fittings';
 import { pleat, type SectionPiece } from '@/core/section';
 import { FOLDS } from './bodies';
@@ -66,7 +67,7 @@ export function foldSheets(plan: FoldedPlan, { state, flap }: FoldWay): Omit<Fol
  * whatever stands on it.
  */
 function loadHalfOf({ contents, pouch }: FoldedPlan, state: FoldState): number {
-  if (state !== 'loaded' || !contents.packed || pouch.loadMm <= 0 || pouch.kind === 'oval-base') return 0;
+  if (state !== 'loaded' || !contents.packed || pouch.loadMm <= 0 || factsOf(pouch.kind).hasRoundEnds) return 0;
   return contents.packed.widthMm / 2 + pouch.layers.fabricMm / 2 + pouch.layers.liningMm;
 }
 

@@ -1,3 +1,4 @@
+import { factsOf } from '@/core/design';
 import { rowStitches } from '@/core/flap';
 import { acrossAt, acrossProfile, sectionPointAt } from '@/core/section';
 import type { FoldInput } from './foldInput';
@@ -16,13 +17,7 @@ export function tailSheets(input: FoldInput, backReachMm: number): SheetByRows[]
   if (!flap.hasFlap) return [];
   const { rowMm, stitchMm, layers } = pouch;
   const { backEndMm, section, loadHalfMm } = input;
-  const piece = flap.onPiece
-    ? pouch.figures.baseFold
-      ? 'panel'
-      : pouch.kind === 'gusset'
-        ? 'back'
-        : 'sides'
-    : 'half-disc';
+  const piece = (flap.onPiece ? factsOf(pouch.kind).flapFrom : null) ?? 'half-disc';
   const rows = flap.bridgeRows + flap.flapRows;
   const bridgeMm = flap.bridgeRows * rowMm;
   const bridgeEndMm = backEndMm + bridgeMm;

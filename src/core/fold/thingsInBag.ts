@@ -1,3 +1,4 @@
+import { factsOf } from '@/core/design';
 import { lotBehindFrontMm } from '@/core/body';
 import { mouthDepthMm, topDepthMm } from '@/core/section';
 import type { FoldState, FoldedPlan } from './foldInput';
@@ -22,7 +23,7 @@ const DUST_MM = 1e-6;
 export function standsAtMm({ pouch, contents }: Pick<FoldedPlan, 'pouch' | 'contents'>, loadMm: number): number {
   const { layers, depthMm } = pouch;
   const sheetMm = layers.fabricMm / 2 + layers.liningMm;
-  if (pouch.kind === 'round-purse')
+  if (factsOf(pouch.kind).wrap === 'round')
     return Math.max(sheetMm, (pouch.sectionMm.front - (contents.packed?.heightMm ?? pouch.sectionMm.front)) / 2);
   return depthMm > 0 ? sheetMm : mouthDepthMm(layers, loadMm, 0) / 2;
 }

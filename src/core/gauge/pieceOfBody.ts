@@ -1,4 +1,4 @@
-import type { BodyKind, Swatch } from '@/core/design';
+import { factsOf, type BodyKind, type Swatch } from '@/core/design';
 
 /**
  * The piece that a swatch has to be a trial of for a body: rounds work up differently from rows that are turned.
@@ -7,4 +7,4 @@ import type { BodyKind, Swatch } from '@/core/design';
  * pieceOfBody('gusset') // => 'panel'
  */
 export const pieceOfBody = (kind: BodyKind): Swatch['standsFor'] =>
-  kind === 'around-chain' || kind === 'oval-base' || kind === 'round-purse' ? 'rounds' : 'panel';
+  ['rounds', 'discs'].includes(factsOf(kind).faces) ? 'rounds' : 'panel';

@@ -1,6 +1,6 @@
 import { constructionOf, type ClothMm } from '@/core/body';
 import { insideNeeded, sheetsAcrossMm, sheetsAlongMm, wrapOf } from '@/core/contents';
-import { patternOf, type Body, type BodyKind } from '@/core/design';
+import { factsOf, patternOf, type Body } from '@/core/design';
 import { FITTING_KINDS } from '@/core/fittingKinds';
 import type { FittingCatalogues, MadeSize } from '@/core/fittings';
 import type { Plan } from '@/core/plan';
@@ -18,9 +18,6 @@ export interface MadeSizes {
   /** Whether what goes in fits, without the ease that was planned for it; null where nothing goes in. */
   fits: boolean | null;
 }
-
-/** In the round, front and back are the same rows, worked at the same time. */
-const AT_ONCE: ReadonlySet<BodyKind> = new Set(['around-chain', 'oval-base']);
 
 /**
  * The sizes of a bag made with the planned counts, but for what the making differs by. The body's own construction says what its
@@ -94,8 +91,10 @@ function lengthsOf(plannedRows: number, slip: number, drift: number, planned: Cl
 /** How much higher the rows of each part are than on the average, as a share, in the order they are worked. */
 function driftsOf({ pouch, flap, workedFrom }: Plan, { drift }: Making): Record<'front' | 'back' | 'tail', number> {
   // Discs are worked from the middle outwards, one after the other: no part of a face comes before another.
-  if (pouch.kind === 'round-purse') return { front: 0, back: 0, tail: 0 };
-  const atOnce = AT_ONCE.has(pouch.kind);
+  const { faces } = factsOf(pouch.kind);
+  if (faces === 'discs') return { front: 0, back: 0, tail: 0 };
+  // In the round, front and back are the same rows, worked at the same time.
+  const atOnce = faces === 'rounds';
   const tailRows = flap.onPiece ? flap.bridgeRows + flap.flapRows : 0;
   const backRows = atOnce ? 0 : pouch.backRows;
   const all = pouch.frontRows + backRows + tailRows;
@@ -115,9 +114,10 @@ function driftsOf({ pouch, flap, workedFrom }: Plan, { drift }: Making): Record<
  */
 function depthShare({ pouch, contents }: Plan, { stitchShare, rowShare }: Making): number {
   const { body } = contents.settled;
-  if (body.kind === 'boxed-corners') return 1;
-  const rowsRunAcross = pouch.kind === 'oval-base' || (body.kind === 'gusset' && body.gussetWorked === 'lengthwise');
-  return rowsRunAcross ? rowShare : stitchShare;
+  const lengthwise = 'gussetWorked' in body && body.gussetWorked === 'lengthwise';
+  return { measure: 1, rows: rowShare, stitches: stitchShare, 'its-strip': lengthwise ? rowShare : stitchShare }[
+    factsOf(pouch.kind).depthFrom
+  ];
 }
 
 /** Whether what is packed has room. */

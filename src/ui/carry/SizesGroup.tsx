@@ -1,5 +1,6 @@
 'use client';
 
+import { factsOf } from '@/core/design';
 import { Box } from '@chakra-ui/react';
 import {
   depthSizeEdits,
@@ -55,7 +56,7 @@ export function SizesGroup() {
         {sizesFrom !== 'contents' && (
           <>
             <LengthField label={`Width, ${word}`} valueMm={widthMm} onChange={(value) => setSize({ widthMm: value })} />
-            {body.kind !== 'round-purse' && (
+            {factsOf(body.kind).faces !== 'discs' && (
               <LengthField
                 label={`Height, ${word}`}
                 valueMm={heightMm}
