@@ -150,11 +150,11 @@ test('the snap is moved along the flap in every view, by hand and by keys, its m
   const byKeys = await inset();
 
   // Dragged up in the section, it comes further from the flap's edge; so on the folded bag.
-  await dragSnap(page, page.getByTestId('section').locator('[data-fabric-snap="snap.half"]').last(), -22);
+  await dragSnap(page, page.getByTestId('section').locator('[data-fabric-mark="snap.half"]').last(), -22);
   await expect.poll(inset).toBeGreaterThan(byKeys);
   const bySection = await inset();
   await expect(page.getByTestId('section').locator('[data-mark="snap.half"][data-lit]').first()).toBeAttached();
-  await dragSnap(page, folded.locator('[data-fabric-snap="snap.half"]').first(), -26);
+  await dragSnap(page, folded.locator('[data-fabric-mark="snap.half"]').first(), -26);
   await expect.poll(inset).toBeGreaterThan(bySection);
   await page.keyboard.press('Control+z');
   await expect.poll(inset).toBe(bySection);

@@ -14,6 +14,7 @@ import {
 import { foldBag } from '@/core/fold';
 import { asPlanned, madeSizes, makings } from '@/core/makings';
 import { planBag } from '@/core/plan';
+import { ownCodes } from '@/core/problems';
 import { seededRandom } from '@/core/random';
 import { fullDesign } from '@/core/testing/designs';
 import {
@@ -35,10 +36,17 @@ import { sectionDrawing } from './sectionDrawing';
  * One closure, one strap and one lining that no file knows but this one. What the rest of Ruelle does with them it does with every kind:
  * where it asked which kind something is, these would not be planned, drawn, worded, made or summed.
  */
+interface ToyProblems {
+  'toy-odd': { downMm: number };
+}
+interface ToyRepairs {
+  'toy-even': { downMm: number };
+}
 interface Toy {
   kind: 'toy';
   downMm: number;
 }
+const ours = ownCodes<ToyProblems, ToyRepairs>();
 const toy = (downMm: number): Toy => ({ kind: 'toy', downMm });
 
 const SOURCE: Reason = { rule: 'As it is wished.', inputs: [], source: { kind: 'chosen' } };
@@ -88,15 +96,19 @@ function toyStage(choice: Toy, { at, pouch, set }: FittingInput): FittingStage<T
     sizes: [long],
     asked: [wide, long, count, rows],
     problems: [
-      {
+      ours.problem({
         code: 'toy-odd',
         severity: 'mind',
         place: 'body',
         values: { downMm: choice.downMm },
         repairs: [
-          { code: 'toy-even', values: { downMm: 20 }, edits: [{ path: [...pathOf(at), 'downMm'], value: 20 }] },
+          ours.repair({
+            code: 'toy-even',
+            values: { downMm: 20 },
+            edits: [{ path: [...pathOf(at), 'downMm'], value: 20 }],
+          }),
         ],
-      },
+      }),
     ],
   };
 }
@@ -108,7 +120,7 @@ const kind = {
   ],
 };
 
-const words: FittingWords<FittingStage<Toy>> = {
+const words: FittingWords<FittingStage<Toy>, ToyProblems, ToyRepairs> = {
   title: 'Toy',
   add: 'Put a toy on',
   takeOff: 'Take the toy off',

@@ -93,8 +93,7 @@ function wishShapes(design: Design, plan: Plan, place: RowsPlace): Shape[] {
 }
 
 /** The radius of the lower corners as planned, mm; nought where there are none. */
-export const cornerRadiusMm = ({ pouch }: Plan): number =>
-  pouch.own.find(({ id }) => String(id) === 'corner.radius')?.value ?? 0;
+export const cornerRadiusMm = ({ pouch }: Plan): number => pouch.figures.cornerRadius?.value ?? 0;
 
 /** Edges that are sewn, as far as they are. */
 function seamShapes({ joins, pouch }: Plan, piece: Piece): Shape[] {

@@ -2,7 +2,7 @@ import type { ContentsStage, SettledDesign } from '@/core/contents';
 import { patternOf } from '@/core/design';
 import type { GaugeStage } from '@/core/gauge';
 import type { PieceSet } from '@/core/pieces';
-import type { Problem } from '@/core/problems';
+import { withCode, type Problem } from '@/core/problems';
 import type { FlapStage, PouchStage } from '@/core/stages';
 import { clothOf } from './clothOf';
 import { shallowerRepairs } from './shallowerRepairs';
@@ -41,9 +41,9 @@ export function bodyStage({ settled, wanted, packed }: ContentsStage, gauge: Gau
   };
   const body = planned(settled);
   if (body.ok) return body;
-  const tooThick = body.problems.find(({ code }) => code === 'load-too-thick');
+  const tooThick = body.problems.find(withCode('load-too-thick'));
   if (!tooThick || packed?.thicknessMm !== settled.contents.thicknessMm) return body;
-  const clampedLoadMm = tooThick.values.mostLoadMm ?? 0;
+  const clampedLoadMm = tooThick.values.mostLoadMm;
   return planned({ ...settled, clampedLoadMm, contents: { ...settled.contents, thicknessMm: clampedLoadMm } });
 }
 

@@ -58,8 +58,8 @@ describe('a bag in a textured stitch', () => {
     const problem = planOf(design).problems.find(
       ({ code, mark }) => code === 'fold-on-texture' && mark === 'fold.base',
     );
-    expect(problem?.values.row).toBe(26);
-    expect(problem?.repairs.map(({ values }) => values.row)).toEqual([25, 27]);
+    expect(problem?.values).toEqual({ row: 26 });
+    expect(problem?.repairs.map(({ values }) => values)).toEqual([{ row: 25 }, { row: 27 }]);
     for (const repair of problem?.repairs ?? []) {
       const read = applyEdits(design, repair.edits);
       if (!read.ok) throw new Error(read.faults[0]?.sentence);

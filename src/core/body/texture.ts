@@ -1,6 +1,6 @@
 import { MOST_CHOSEN_ROWS } from '@/core/defaults';
 import { patternOf, type Design } from '@/core/design';
-import type { DesignEdit, Problem, ProblemCode, Repair } from '@/core/problems';
+import type { DesignEdit, Problem, Repair } from '@/core/problems';
 import { isPlainAt, type StitchPattern } from '@/core/stitches';
 import { moveLineEdits, panelLines, type Lines, type PanelLine } from './moveLine';
 
@@ -14,7 +14,17 @@ export function textureProblems(design: Design, lines: Lines): Problem[] {
   return [
     ...foldProblems(lines, pattern),
     ...(hasUp && (lines.flap.hasFlap || lines.pouch.figures.baseFold) ? [upsideDown(lines)] : []),
-    ...(openness === 'open' && design.lining === null ? [mind('open-without-lining')] : []),
+    ...(openness === 'open' && design.lining === null
+      ? [
+          {
+            code: 'open-without-lining' as const,
+            severity: 'mind' as const,
+            place: 'body' as const,
+            values: {},
+            repairs: [],
+          },
+        ]
+      : []),
   ];
 }
 
@@ -23,21 +33,21 @@ function upsideDown({ pouch, flap, workedFrom }: Lines): Problem {
   const strip = pouch.figures.baseFold !== null;
   const fromFlap = strip && workedFrom === 'flap-edge';
   return {
-    ...mind('motif-upside-down'),
-    values: { fromFlap: fromFlap ? 1 : 0, strip: strip ? 1 : 0, hasFlap: flap.hasFlap ? 1 : 0 },
+    code: 'motif-upside-down',
+    severity: 'mind',
+    place: 'body',
+    values: { fromFlap, strip, hasFlap: flap.hasFlap },
     repairs: strip
       ? [
           {
             code: 'work-from-other-end',
-            values: { fromFlap: fromFlap ? 1 : 0 },
+            values: { fromFlap },
             edits: [{ path: ['body', 'workedFrom'], value: fromFlap ? 'front-edge' : 'flap-edge' }],
           },
         ]
       : [],
   };
 }
-
-const mind = (code: ProblemCode): Problem => ({ code, severity: 'mind', place: 'body', values: {}, repairs: [] });
 
 /** Only a pattern that has plain rows at all can be asked to fold on one. */
 function foldProblems(lines: Lines, pattern: StitchPattern): Problem[] {

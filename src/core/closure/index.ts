@@ -14,3 +14,4 @@ export type ClosureStage = StageOf<typeof CLOSURES>;
 
 export type { SnapSpot } from './placeSnap';
 export type { SnapStage } from './magneticSnap';
+export type { SnapProblems, SnapRepairs } from './snapProblems';

@@ -3,6 +3,7 @@ import { describe, expect, it } from 'vitest';
 import { applyEdits, usualSnap, type Design } from '@/core/design';
 import { planBag } from '@/core/plan';
 import { baseDepthMm, sectionPointAt, straightSideMm } from '@/core/section';
+import type { SnapProblems } from '.';
 import { designAt, planOf, plannableDesign } from '@/core/testing/designs';
 
 const withSnap = (change: Partial<ReturnType<typeof usualSnap>>, design: Design = designAt(5, 5, 2)): Design => ({
@@ -13,14 +14,20 @@ const codes = (design: Design) => planOf(design).problems.map(({ code }) => code
 
 describe('the magnetic snap', () => {
   it('lies on the row nearest to its inset, in the middle', () => {
-    const { closures: [snap], flap } = planOf(withSnap({ insetMm: 22 }));
+    const {
+      closures: [snap],
+      flap,
+    } = planOf(withSnap({ insetMm: 22 }));
     // Rows of 5 mm: the middle 22.5 mm in is that of the fifth row from the edge.
     expect(snap?.halves[0]?.row).toBe(flap.totalRows - 4);
     expect(snap?.figures.halfInset.value).toBeCloseTo(22.5, 9);
   });
 
   it('has its mate by the formula flap length − bridge − inset, with front and back alike', () => {
-    const { closures: [snap], flap } = planOf(withSnap({}));
+    const {
+      closures: [snap],
+      flap,
+    } = planOf(withSnap({}));
     const tailMm = (flap.bridgeRows + flap.flapRows) * 5;
     const insetMm = snap?.figures.halfInset.value ?? NaN;
     for (const state of ['empty', 'loaded'] as const)
@@ -30,7 +37,11 @@ describe('the magnetic snap', () => {
   it('lands where the strip’s lengths say: beyond the bridge, less what the back stands above the front', () => {
     fc.assert(
       fc.property(plannableDesign, (design) => {
-        const { closures: [snap], flap, pouch } = planOf(design);
+        const {
+          closures: [snap],
+          flap,
+          pouch,
+        } = planOf(design);
         if (!snap) return;
         const { rowMm, frontRows, backRows } = pouch;
         const beyondBackMm = (snap.halves[0]?.alongMm ?? NaN) - (frontRows + backRows) * rowMm;
@@ -104,7 +115,7 @@ describe('problems of the snap', () => {
     const design = thick(withSnap({ diameterMm: 30 }));
     const problem = planOf(design).problems.find(({ code }) => code === 'snap-drifts');
     // Soft load: the bridge grows by π/2 times the thickness.
-    expect(problem?.values.shiftMm).toBeCloseTo((Math.PI / 2) * 18, 6);
+    expect((problem?.values as SnapProblems['snap-drifts']).shiftMm).toBeCloseTo((Math.PI / 2) * 18, 6);
     expect(problem?.repairs.map(({ code }) => code)).toEqual(['mate-between']);
     for (const repair of problem?.repairs ?? []) {
       const read = applyEdits(design, repair.edits);

@@ -3,9 +3,53 @@ import { MOST_HEM_MM, ONE_SNAP_FLAP_WIDTH_MM } from '@/core/defaults';
 import { SNAP_LIMITS, type MagneticSnap } from '@/core/design';
 import { nameAt, pathOf, type FittingInput, type FittingPlace } from '@/core/fittings';
 import { rowStitches, wishableFlap } from '@/core/flap';
-import type { Problem, Repair } from '@/core/problems';
+import { ownCodes, type Problem, type Repair } from '@/core/problems';
 import type { FlapStage } from '@/core/stages';
 import type { SnapPlaces } from './placeSnap';
+
+/** What the problems of a snap are told from; lengths in mm. */
+export interface SnapProblems {
+  magnets: object;
+  'snap-off-front': Lands;
+  'snap-on-fold': Lands;
+  'snap-off-flap': { insetMm: number; flapMm: number; radiusMm: number };
+  'snap-beside-flap': { insetMm: number; widthMm: number; radiusMm: number };
+  'snap-in-scallop': { insetMm: number; scallopMm: number };
+  'snap-without-flap': object;
+  'snap-drifts': {
+    shiftMm: number;
+    missMm: number;
+    radiusMm: number;
+    emptyMm: number;
+    loadedMm: number;
+    /** So far that two mates have room beside each other. */
+    far: boolean;
+  };
+  'snap-beyond-hem': { hemMm: number; insetMm: number; radiusMm: number };
+  'hem-under-lining': { hemMm: number };
+  'snap-wide-flap': Wide;
+  'snap-on-wrist': Wide;
+}
+interface Lands {
+  landsMm: number;
+  radiusMm: number;
+  flatFrontMm: number;
+}
+interface Wide {
+  widthMm: number;
+  usualMostMm: number;
+}
+
+/** What its repairs are told from. */
+export interface SnapRepairs {
+  'take-snap-off': object;
+  'mate-between': { missMm: number };
+  'mate-both': object;
+  'two-snaps': object;
+  'snap-inset-to': { insetMm: number };
+}
+
+const ours = ownCodes<SnapProblems, SnapRepairs>();
 
 /** What the problems of one snap are found from. */
 interface Doubted {
@@ -32,16 +76,16 @@ export function snapProblems(snap: MagneticSnap, bag: FittingInput, places: Snap
       insetMm < leastMm || insetMm > mostMm
         ? []
         : [
-            {
+            ours.repair({
               code: 'snap-inset-to',
               values: { insetMm },
               edits: [{ path: [...pathOf(bag.at), 'insetMm'], value: insetMm }],
-            },
+            }),
           ],
     asks: (...names) => names.map((name) => (name.startsWith('snap.') ? nameAt(bag.at, name) : name)),
   };
   return [
-    { ...doubted.at, code: 'magnets', severity: 'mind', values: {}, repairs: [] },
+    ours.problem({ ...doubted.at, code: 'magnets', severity: 'mind', values: {}, repairs: [] }),
     ...onFlapProblems(doubted),
     ...hemProblems(doubted),
     ...onFrontProblems(doubted),
@@ -61,40 +105,46 @@ function onFlapProblems({ snap, bag, places, radiusMm, at, insetTo, asks }: Doub
   const flapMm = flap.flapRows * pouch.rowMm;
   const scallopRows = flap.scallops?.rows.length ?? 0;
   if (tailRow > tailRows - scallopRows)
-    problems.push({
-      ...at,
-      code: 'snap-in-scallop',
-      asks: asks('snap.halfRow'),
-      severity: 'decide',
-      values: { insetMm: snap.insetMm, scallopMm: scallopRows * pouch.rowMm },
-      repairs: insetTo(Math.ceil((scallopRows + 3) * pouch.rowMm)),
-    });
+    problems.push(
+      ours.problem({
+        ...at,
+        code: 'snap-in-scallop',
+        asks: asks('snap.halfRow'),
+        severity: 'decide',
+        values: { insetMm: snap.insetMm, scallopMm: scallopRows * pouch.rowMm },
+        repairs: insetTo(Math.ceil((scallopRows + 3) * pouch.rowMm)),
+      }),
+    );
   // How near to its row's end a half sits: on a shaped flap the row may be short.
   const besideMm = (row: number) => (rowStitches(flap, row) / (snap.layout === 'pair' ? 4 : 2)) * pouch.stitchMm;
   const own = ownRow(places);
   let wideRow = own;
   while (wideRow > flap.bridgeRows && besideMm(wideRow) < radiusMm) wideRow -= 1;
   if (wideRow < own)
-    problems.push({
-      ...at,
-      code: 'snap-beside-flap',
-      asks: asks('snap.halfRow', 'flap.edgeWidth'),
-      severity: 'decide',
-      values: { insetMm: snap.insetMm, widthMm: rowStitches(flap, own) * pouch.stitchMm, radiusMm },
-      repairs: insetTo(Math.ceil((tailRows - wideRow + 0.5) * pouch.rowMm)),
-    });
+    problems.push(
+      ours.problem({
+        ...at,
+        code: 'snap-beside-flap',
+        asks: asks('snap.halfRow', 'flap.edgeWidth'),
+        severity: 'decide',
+        values: { insetMm: snap.insetMm, widthMm: rowStitches(flap, own) * pouch.stitchMm, radiusMm },
+        repairs: insetTo(Math.ceil((tailRows - wideRow + 0.5) * pouch.rowMm)),
+      }),
+    );
   if (tailRow - flap.bridgeRows < 1 || snap.insetMm < radiusMm)
-    problems.push({
-      ...at,
-      code: 'snap-off-flap',
-      asks: asks('snap.halfInset', 'panel.flapRows'),
-      severity: 'decide',
-      values: { insetMm: snap.insetMm, flapMm, radiusMm },
-      repairs:
-        flapMm > 2 * radiusMm
-          ? insetTo(Math.max(Math.ceil(radiusMm) + 2, Math.min(snap.insetMm, Math.round(flapMm / 3))))
-          : [],
-    });
+    problems.push(
+      ours.problem({
+        ...at,
+        code: 'snap-off-flap',
+        asks: asks('snap.halfInset', 'panel.flapRows'),
+        severity: 'decide',
+        values: { insetMm: snap.insetMm, flapMm, radiusMm },
+        repairs:
+          flapMm > 2 * radiusMm
+            ? insetTo(Math.max(Math.ceil(radiusMm) + 2, Math.min(snap.insetMm, Math.round(flapMm / 3))))
+            : [],
+      }),
+    );
   return problems;
 }
 
@@ -112,11 +162,13 @@ function onFrontProblems({ bag, places, radiusMm, at, insetTo, asks }: Doubted):
     const values = { landsMm, radiusMm, flatFrontMm };
     if (landsMm < radiusMm) {
       const insetMm = Math.floor(insetNowMm - (radiusMm - highestMm) - rowMm);
-      return [{ ...meets, code: 'snap-off-front', values, repairs: insetMm > radiusMm ? insetTo(insetMm) : [] }];
+      return [
+        ours.problem({ ...meets, code: 'snap-off-front', values, repairs: insetMm > radiusMm ? insetTo(insetMm) : [] }),
+      ];
     }
     if (landsMm + radiusMm <= flatFrontMm) return [];
     const insetMm = Math.ceil(insetNowMm + (lowestMm + radiusMm - flatFrontMm) + rowMm);
-    return [{ ...meets, code: 'snap-on-fold', values, repairs: insetTo(insetMm) }];
+    return [ours.problem({ ...meets, code: 'snap-on-fold', values, repairs: insetTo(insetMm) })];
   });
 }
 
@@ -127,14 +179,16 @@ function oneSnapProblems({ snap, bag, places, at }: Doubted): Problem[] {
   const tilts = bag.design.contents.carried === 'on-the-wrist' && widthMm > ONE_SNAP_FLAP_WIDTH_MM / 2;
   if (snap.layout !== 'centre' || !(isWide || tilts)) return [];
   return [
-    {
+    ours.problem({
       ...at,
       code: isWide ? 'snap-wide-flap' : 'snap-on-wrist',
       asks: ['size.width'],
       severity: 'mind',
       values: { widthMm, usualMostMm: ONE_SNAP_FLAP_WIDTH_MM },
-      repairs: [{ code: 'two-snaps', values: {}, edits: [{ path: [...pathOf(bag.at), 'layout'], value: 'pair' }] }],
-    },
+      repairs: [
+        ours.repair({ code: 'two-snaps', values: {}, edits: [{ path: [...pathOf(bag.at), 'layout'], value: 'pair' }] }),
+      ],
+    }),
   ];
 }
 
@@ -158,21 +212,22 @@ function driftProblems({ snap, bag, places: { meetsMm }, radiusMm, at, asks }: D
   if (missMm <= radiusMm) return [];
   const ways = matesThatHold(snap, shiftMm);
   return [
-    {
+    ours.problem({
       ...at,
       code: 'snap-drifts',
       asks: asks('snap.meets.loaded', 'snap.meets.empty'),
       severity: ways.length > 0 ? 'decide' : 'mind',
       values: {
         ...{ shiftMm, missMm, radiusMm, emptyMm: meetsMm.empty, loadedMm: meetsMm.loaded },
-        far: ways.includes('both') ? 1 : 0,
+        far: ways.includes('both'),
       },
-      repairs: ways.map((mate): Repair => ({
-        code: mate === 'both' ? 'mate-both' : 'mate-between',
-        values: mate === 'both' ? {} : { missMm: shiftMm / 2 },
-        edits: [{ path: [...pathOf(bag.at), 'mate'], value: mate }],
-      })),
-    },
+      repairs: ways.map((mate): Repair => {
+        const edits = [{ path: [...pathOf(bag.at), 'mate'], value: mate }];
+        return mate === 'both'
+          ? ours.repair({ code: 'mate-both', values: {}, edits })
+          : ours.repair({ code: 'mate-between', values: { missMm: shiftMm / 2 }, edits });
+      }),
+    }),
   ];
 }
 
@@ -183,7 +238,7 @@ function hemProblems({ snap, bag, places, radiusMm, at, insetTo, asks }: Doubted
   const hemMm = flap.hemRows * pouch.rowMm;
   const noHem: Repair = { code: 'take-hem-off', values: {}, edits: [{ path: ['flap', 'hemMm'], value: null }] };
   if (design.lining !== null)
-    return [{ ...at, code: 'hem-under-lining', severity: 'mind', values: { hemMm }, repairs: [noHem] }];
+    return [ours.problem({ ...at, code: 'hem-under-lining', severity: 'mind', values: { hemMm }, repairs: [noHem] })];
   const neededMm = Math.ceil(snap.insetMm + radiusMm) + 1;
   const hemWider: Repair[] =
     neededMm <= MOST_HEM_MM
@@ -191,14 +246,14 @@ function hemProblems({ snap, bag, places, radiusMm, at, insetTo, asks }: Doubted
       : [];
   const insetMm = Math.floor(hemMm - radiusMm);
   return [
-    {
+    ours.problem({
       ...at,
       code: 'snap-beyond-hem',
       asks: asks('snap.halfInset'),
       severity: 'decide',
       values: { hemMm, insetMm: snap.insetMm, radiusMm },
       repairs: [...(insetMm >= radiusMm ? insetTo(insetMm) : []), ...hemWider, noHem],
-    },
+    }),
   ];
 }
 
@@ -214,19 +269,19 @@ export function snapWithoutFlap(
   const shiftMm = Math.abs(bridgeMm.loaded - bridgeMm.empty);
   const [mate] = missesBy(snap, shiftMm) > snap.diameterMm / 2 ? matesThatHold(snap, shiftMm) : [];
   const others = design.closures.filter((_, index) => index !== at.index);
-  return {
+  return ours.problem({
     code: 'snap-without-flap',
     severity: 'decide',
     place: 'body',
     path: pathOf(at),
     values: {},
     repairs: [
-      { code: 'take-snap-off', values: {}, edits: [{ path: ['closures'], value: others }] },
+      ours.repair({ code: 'take-snap-off', values: {}, edits: [{ path: ['closures'], value: others }] }),
       ...(takesFlap
         ? [
             {
               code: 'give-flap' as const,
-              values: { halfway: mate === 'between' ? 1 : 0, second: mate === 'both' ? 1 : 0 },
+              values: { halfway: mate === 'between', second: mate === 'both' },
               edits: [
                 { path: ['flap'], value: { ...wishableFlap(design), kind: 'straight' } },
                 ...(mate ? [{ path: [...pathOf(at), 'mate'], value: mate }] : []),
@@ -235,5 +290,5 @@ export function snapWithoutFlap(
           ]
         : []),
     ],
-  };
+  });
 }

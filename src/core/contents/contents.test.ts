@@ -2,6 +2,7 @@ import fc from 'fast-check';
 import { describe, expect, it, test } from 'vitest';
 import { applyEdits, designSchema, thingIdSchema, type Contents, type Design, type Thing } from '@/core/design';
 import { designAt, fullDesign, plannableDesign, planOf } from '@/core/testing/designs';
+import { withCode } from '@/core/problems';
 import { KNOWN_THINGS, outsideSizeEdits, sizesFromEdits } from '.';
 
 const thing = (
@@ -95,7 +96,7 @@ describe('what fits a bag whose sizes she wishes for', () => {
   it('takes the thinnest packing that fits, and says what is too wide or too tall, with a repair that mends it', () => {
     const design = fullWith([thing('slate', 260, 100, 6)], {}, 'outside');
     const plan = planOf(design);
-    const problem = plan.problems.find(({ code }) => code === 'contents-too-wide');
+    const problem = plan.problems.find(withCode('contents-too-wide'));
     expect(problem?.values.shortMm).toBeGreaterThan(0);
     for (const repair of problem?.repairs ?? []) {
       const mended = applyEdits(design, repair.edits);
@@ -105,14 +106,14 @@ describe('what fits a bag whose sizes she wishes for', () => {
 
   it('plans for the most that a bag can take when what goes in is thicker, and says so', () => {
     const plan = planOf(fullWith([thing('ball', 20, 20, 186)], {}, 'outside'));
-    const problem = plan.problems.find(({ code }) => code === 'contents-too-thick');
+    const problem = plan.problems.find(withCode('contents-too-thick'));
     expect(problem?.values.loadMm).toBe(186);
     expect(plan.pouch.loadMm).toBe(problem?.values.mostLoadMm);
   });
 
   it('leaves out what no bag is large enough for, and says what would go in', () => {
     const plan = planOf(fullWith([thing('ladder', 2000, 300, 60), thing('key', 20, 50, 4)]));
-    const problem = plan.problems.find(({ code }) => code === 'thing-larger-than-any-bag');
+    const problem = plan.problems.find(withCode('thing-larger-than-any-bag'));
     expect(problem?.path).toEqual(['contents', 'items', 0, 'thing', 'widthMm']);
     expect(plan.contents.pieces.map(({ name }) => name)).toEqual(['key']);
   });
@@ -159,7 +160,7 @@ describe('how it is carried', () => {
       straps: [],
       contents: { ...fullDesign().contents, carried: 'across-the-body' },
     };
-    const problem = planOf(design).problems.find(({ code }) => code === 'carried-without-strap');
+    const problem = planOf(design).problems.find(withCode('carried-without-strap'));
     const mended = applyEdits(design, problem?.repairs[0]?.edits ?? []);
     const after = mended.ok ? codes(mended.design) : [];
     expect(after).toContain('strap-load');

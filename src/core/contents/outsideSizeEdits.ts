@@ -52,7 +52,10 @@ export function outsideSizeRepairs(settled: SettledDesign, size: { widthMm: numb
     ({ path, value }) =>
       !SIZE_FIELDS.has(path.join('.')) || (Number(value) >= LEAST_SIZE_MM && Number(value) <= MOST_SIZE_MM),
   );
-  return canBeWished ? [{ code: 'widthMm' in size ? 'bag-wider' : 'bag-taller', values: { ...size }, edits }] : [];
+  if (!canBeWished) return [];
+  return 'widthMm' in size
+    ? [{ code: 'bag-wider', values: { widthMm: size.widthMm }, edits }]
+    : [{ code: 'bag-taller', values: { heightMm: size.heightMm }, edits }];
 }
 
 /** Keeps things packed as they are: in a bag of another size another packing could be taken, which lacks room elsewhere. */

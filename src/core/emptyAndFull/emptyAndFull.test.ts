@@ -5,6 +5,7 @@ import { applyEdits, usualSnap, type Design } from '@/core/design';
 import { planBag, type Plan } from '@/core/plan';
 import { bagOf } from '@/core/testing/bodies';
 import { planOf } from '@/core/testing/designs';
+import { withCode, type ProblemCode } from '@/core/problems';
 import type { EmptyAndFull } from '.';
 
 const carrying = (design: Design, thicknessMm: number): Design => ({
@@ -62,7 +63,7 @@ describe('empty and full', () => {
 });
 
 describe('what matters of it', () => {
-  const problem = (design: Design, code: string) => planOf(design).problems.find((one) => one.code === code);
+  const problem = <C extends ProblemCode>(design: Design, code: C) => planOf(design).problems.find(withCode(code));
 
   it('is a mouth that stands open without a flap; a flap mends it', () => {
     const open: Design = {

@@ -33,7 +33,7 @@ export function emptyAndFullProblems(
         ? [
             {
               code: 'give-flap',
-              values: {},
+              values: { halfway: false, second: false },
               edits: [{ path: ['flap'], value: { ...wishableFlap(design), kind: 'straight' } }],
             },
           ]

@@ -1,6 +1,6 @@
 import { wrapOf, type ContentsStage } from '@/core/contents';
 import { factsOf, type Design } from '@/core/design';
-import { GEOMETRY, figureId, input, inputFrom, makeFigure, type Figure } from '@/core/figures';
+import { GEOMETRY, input, inputFrom, makeFigure, type Figure } from '@/core/figures';
 import type { Problem } from '@/core/problems';
 import type { PouchStage } from '@/core/stages';
 import { easeFigures, type Eases } from './eases';
@@ -53,8 +53,8 @@ export function contentsFit(
 /** All round the mouth, inside. Of a round purse it is what is left open of the rims. */
 function openingFigure(pouch: PouchStage, width: Figure, depth: Figure | null): Figure {
   const label = 'Opening, all round inside';
-  const own = (name: string) => pouch.own.find(({ id }) => id === figureId(name));
-  const narrowed = own('mouth.after') ?? own('mouth.before');
+  const { mouthNarrowed, mouthBefore, rimOpen: open } = pouch.figures;
+  const narrowed = mouthNarrowed ?? mouthBefore;
   const wallsMm = 2 * Math.PI * (pouch.layers.fabricMm / 2 + pouch.layers.liningMm);
   if (narrowed)
     return makeFigure(
@@ -69,7 +69,6 @@ function openingFigure(pouch: PouchStage, width: Figure, depth: Figure | null): 
       },
       narrowed.plusMinus,
     );
-  const open = own('rim.openLength');
   if (open && depth)
     return makeFigure(
       'size.opening',

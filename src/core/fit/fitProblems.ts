@@ -109,7 +109,7 @@ export function fitProblems(
         mark: short.id,
         path: ['contents', 'items', code],
         asks: [short.id],
-        values: { easeMm: short.value, doubtMm: short.plusMinus ?? 0, isUp: code === 'contents-too-tall' ? 1 : 0 },
+        values: { easeMm: short.value, doubtMm: short.plusMinus ?? 0, isUp: code === 'contents-too-tall' },
         repairs: [],
       });
   if (easeThrough && easeThrough.value < 0)

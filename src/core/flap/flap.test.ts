@@ -1,6 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { applyEdits, type Design } from '@/core/design';
 import { designAt, planOf } from '@/core/testing/designs';
+import { withCode } from '@/core/problems';
 
 const withDrop = (dropMm: number): Design =>
   designAt(5, 5, 2, (design) => ({
@@ -30,8 +31,8 @@ describe('the straight flap', () => {
       flap: { kind: 'straight', dropMm: 78, widthMm: null, hemMm: null },
       contents: { ...d.contents, thicknessMm: 21, firmness: 'soft' },
     }));
-    const problem = planOf(design).problems.find(({ code }) => code === 'flap-past-base');
-    expect(problem?.values.isEmpty).toBe(1);
+    const problem = planOf(design).problems.find(withCode('flap-past-base'));
+    expect(problem?.values.isEmpty).toBe(true);
     expect(problem?.repairs.map(({ code }) => code)).toEqual(['flap-drop-to', 'bag-taller']);
     for (const repair of problem?.repairs ?? []) {
       const read = applyEdits(design, repair.edits);

@@ -33,7 +33,7 @@ export function flapProblems(design: SettledDesign, pouch: PouchStage, dropMm: R
         asks: ['flap.drop.loaded', 'flap.drop.empty', 'panel.frontRows'],
         code: 'flap-past-base',
         severity: 'decide',
-        values: { ...values, dropMm: dropMm[worst], pastMm: pastMm(worst), isEmpty: worst === 'empty' ? 1 : 0 },
+        values: { ...values, dropMm: dropMm[worst], pastMm: pastMm(worst), isEmpty: worst === 'empty' },
         repairs: [
           ...dropRepairs(design, shorterMm),
           ...tallerRepairs(design, Math.ceil(design.body.heightMm + byMm), pouch.rowMm),

@@ -2,7 +2,7 @@ import { MOST_COUNT, MOST_RIM } from '@/core/body';
 import type { Flap } from '@/core/design';
 import { GEOMETRY, inputFrom, makeFigure } from '@/core/figures';
 import type { GaugeStage } from '@/core/gauge';
-import type { Problem } from '@/core/problems';
+import type { Problem, ProblemValues } from '@/core/problems';
 import { discIncrease, flatness, flatnessNamed } from '@/core/shaping';
 import type { HalfDisc, PouchStage } from '@/core/stages';
 
@@ -47,7 +47,7 @@ export function halfDiscOf(
     },
     problems: [
       ...cutProblems(rowCount, wishedRows, increase),
-      ...(named === 'flat' ? [] : [unevenProblem({ ratio, increase, flat, ruffles: named === 'ruffles' ? 1 : 0 })]),
+      ...(named === 'flat' ? [] : [unevenProblem({ ratio, increase, flat, ruffles: named === 'ruffles' })]),
     ],
   };
 }
@@ -70,7 +70,7 @@ const cutProblems = (rowCount: number, wishedRows: number, increase: number): Pr
         },
       ];
 
-const unevenProblem = (values: Problem['values']): Problem => ({
+const unevenProblem = (values: ProblemValues['disc-not-flat']): Problem => ({
   code: 'disc-not-flat',
   severity: 'decide',
   place: 'body',

@@ -37,7 +37,7 @@ const notMeasured = ({ stitchReadings, rowReadings }: Swatch): Problem => ({
   place: 'swatch',
   path: ['swatch', stitchReadings.length === 0 ? 'stitchReadings' : 'rowReadings'],
   asks: ['gauge.stitchWidth', 'gauge.rowHeight'],
-  values: { share: ROUGH_SHARE, onlyRows: stitchReadings.length > 0 && rowReadings.length === 0 ? 1 : 0 },
+  values: { share: ROUGH_SHARE, onlyRows: stitchReadings.length > 0 && rowReadings.length === 0 },
   repairs: [],
 });
 
@@ -68,7 +68,7 @@ function outlineProblems({ weighed, stitchReadings, rowReadings }: Swatch): Prob
         severity: 'decide',
         place: 'swatch',
         path: ['swatch', field],
-        values: { longestMm, outlineMm, isUp: size === 'heightMm' ? 1 : 0 },
+        values: { longestMm, outlineMm, isUp: size === 'heightMm' },
         repairs: [],
       },
     ];
@@ -136,11 +136,11 @@ function swatchProblems(design: WorkedIn): Problem[] {
       place: 'swatch',
       path: ['swatch', 'standsFor'],
       asks,
-      values: { share: OTHER_PIECE_SHARE, isRounds: pieceOfBody(design.body.kind) === 'rounds' ? 1 : 0 },
+      values: { share: OTHER_PIECE_SHARE, isRounds: pieceOfBody(design.body.kind) === 'rounds' },
       repairs: [
         {
           code: 'swatch-was-for-this',
-          values: { isRounds: pieceOfBody(design.body.kind) === 'rounds' ? 1 : 0 },
+          values: { isRounds: pieceOfBody(design.body.kind) === 'rounds' },
           edits: [{ path: ['swatch', 'standsFor'], value: pieceOfBody(design.body.kind) }],
         },
       ],

@@ -12,6 +12,7 @@ import {
 } from '@/core/design';
 import type { Plan } from '@/core/plan';
 import { designAt, fullDesign, planOf } from '@/core/testing/designs';
+import { withCode } from '@/core/problems';
 import { YARN_CLASSES, roughStitchMm } from '.';
 
 const begun = (starter: (typeof STARTERS)[number]['id'], weightClass = 3, hookMm = 4): Design => ({
@@ -53,7 +54,7 @@ describe('a bag of which nothing was measured', () => {
     const { gauge, problems } = planOf(half);
     expect(gauge.stitchWidth.basis).toBeUndefined();
     expect(gauge.rowHeight.basis).toBe('rough');
-    expect(problems.find(({ code }) => code === 'not-measured')?.values.onlyRows).toBe(1);
+    expect(problems.find(withCode('not-measured'))?.values.onlyRows).toBe(true);
   });
 });
 

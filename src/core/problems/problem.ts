@@ -15,118 +15,138 @@ export interface DesignEdit {
   value: unknown;
 }
 
-/** A code that one kind of what is put on a bag has for itself; its words are beside that kind's. */
-export type OwnCode = string & {};
+/** A problem or a repair that has nothing to say but itself. */
+type Nothing = Readonly<Record<string, never>>;
 
-/** A way out that can be applied with one action. Its sentence is made from the code and values. */
-export interface Repair {
-  code: RepairCode | OwnCode;
-  values: Record<string, number>;
-  edits: DesignEdit[];
+/** What each problem's sentence is made from: lengths in mm, masses in g, shares of one; counts are whole numbers. */
+export interface ProblemValues {
+  'not-measured': { share: number; onlyRows: boolean };
+  'one-reading': Nothing;
+  'thickness-not-measured': { thicknessMm: number };
+  'reading-beyond-swatch': { longestMm: number; outlineMm: number; isUp: boolean };
+  'rows-unlike-stitch': { seenMm: number; seenRows: number; usualMm: number; usualRows: number };
+  'ball-not-known': Nothing;
+  'readings-far-apart': { apartShare: number; leastMm: number; mostMm: number };
+  'swatch-other-stitch': { share: number };
+  'swatch-other-piece': { share: number; isRounds: boolean };
+  'swatch-under-two-repeats': { stitches: number; widest: number };
+  'fold-on-texture': { row: number };
+  'hook-letter-differs': { letterMm: number; hookMm: number };
+  'gauge-outside-class': { counted: number; weightClass: number; leastStitches: number; mostStitches: number };
+  'fabric-loose-for-bag': { fromMm: number; toMm: number; hookMm: number };
+  'motif-upside-down': { fromFlap: boolean; strip: boolean; hasFlap: boolean };
+  'open-without-lining': Nothing;
+  'width-under-one-repeat': { oneRepeatMm: number };
+  'too-many-stitches': { mostStitches: number } & ({ rows: number } | { stitches: number });
+  'front-too-short': { bendMm: number };
+  'load-too-thick': { loadMm: number; mostLoadMm: number };
+  'flap-short': FlapCover;
+  'flap-shape-too-large': { wishedMm: number; mostMm: number };
+  'flap-hides-front': FlapCover;
+  'flap-past-base': FlapCover & { pastMm: number; isEmpty: boolean };
+  'flap-misses-front': FlapCover;
+  'front-back-differ': { frontRows: number; backRows: number; differenceMm: number };
+  'swatch-not-weighed': Nothing;
+  'mass-without-area': { massG: number; leastWidthMm: number; leastHeightMm: number };
+  'thing-larger-than-any-bag': { widthMm: number; heightMm: number; thicknessMm: number; mostMm: number };
+  'contents-too-thick': { loadMm: number; mostLoadMm: number };
+  'contents-too-wide': { shortMm: number };
+  'contents-too-tall': { shortMm: number };
+  'load-under-packed': { loadMm: number; packedMm: number };
+  'ease-within-doubt': { easeMm: number; doubtMm: number; isUp: boolean };
+  'stands-above-mouth': { aboveMm: number };
+  'carried-without-strap': { usualMm: number };
+  'strap-unlike-carrying': { wornMm: number; leastMm: number; mostMm: number };
+  'own-pattern-does-not-fit': { row: number } & Readonly<Record<string, number>>;
+  'strip-gauge-guessed': { stitches: number; share: number };
+  'corner-radius-too-large': { wishedMm: number; mostMm: number };
+  'walk-not-measured': Nothing;
+  'spiral-step': Nothing;
+  'pattern-in-spiral': Nothing;
+  'pattern-in-rounds': Nothing;
+  'ends-over-face': { stitches: number };
+  'disc-not-flat': { ratio: number; increase: number; flat: number; ruffles: boolean };
+  'oval-without-sides': { widthMm: number; depthMm: number };
+  'opening-over-rim': { openMm: number; rimMm: number };
+  'deeper-than-the-bag': { depthMm: number; leastMm: number };
+  'flap-without-edge': Nothing;
+  'contents-too-deep': { shortMm: number };
+  'scallops-worked-last': Nothing;
+  'presses-on-cloth': { pressesMm: number };
+  'mouth-stands-open': { gapMm: number };
+  'narrower-when-full': { lostMm: number; loadMm: number };
+  'count-not-allowed': { wished: number; planned: number };
+  'narrowing-joins-nothing': { every: number; stitches: number };
+  'stitch-not-shown': Nothing;
+  'load-deeper-than-bag': { loadMm: number; insideMm: number };
+  'tall-in-spiral': Nothing;
+}
+export type ProblemCode = keyof ProblemValues;
+
+/** How far a flap comes down, and what share of the front that is. */
+interface FlapCover {
+  dropMm: number;
+  frontMm: number;
+  share: number;
 }
 
-export type RepairCode =
-  | 'flap-drop-to'
-  | 'flap-shape-to'
-  | 'give-flap'
-  | 'bag-taller'
-  | 'even-front-and-back'
-  | 'work-in-swatch-stitch'
-  | 'swatch-was-in-this'
-  | 'fold-on-plain-row'
-  | 'hook-as-letter'
-  | 'hook-without-letter'
-  | 'bag-wider'
-  | 'sizes-from-contents'
-  | 'load-as-packed'
-  | 'add-strap'
-  | 'strap-worn-to'
-  | 'corner-radius-to'
-  | 'rounds-joined'
-  | 'no-end-stitches'
-  | 'increase-as-needed'
-  | 'open-to'
-  | 'take-flap-off'
-  | 'swatch-was-for-this'
-  | 'bag-deeper'
-  | 'work-from-other-end'
-  | 'box-the-corners'
-  | 'hem-to'
-  | 'take-hem-off'
-  | 'settle-on-count'
-  | 'narrow-every'
-  | 'no-narrowing'
-  | 'work-plain'
-  | 'load-to';
+/** What each repair's label is made from, in the same units. */
+export interface RepairValues {
+  'flap-drop-to': { dropMm: number };
+  'flap-shape-to': { mostMm: number };
+  'give-flap': { halfway: boolean; second: boolean };
+  'bag-taller': { heightMm: number };
+  'even-front-and-back': { rows: number };
+  'work-in-swatch-stitch': Nothing;
+  'swatch-was-in-this': Nothing;
+  'fold-on-plain-row': { row: number };
+  'hook-as-letter': { hookMm: number };
+  'hook-without-letter': { hookMm: number };
+  'bag-wider': { widthMm: number };
+  'sizes-from-contents': Nothing;
+  'load-as-packed': Nothing;
+  'add-strap': { wornMm: number };
+  'strap-worn-to': { wornMm: number };
+  'corner-radius-to': { radiusMm: number };
+  'rounds-joined': Nothing;
+  'no-end-stitches': Nothing;
+  'increase-as-needed': Nothing;
+  'open-to': { openMm: number };
+  'take-flap-off': Nothing;
+  'swatch-was-for-this': { isRounds: boolean };
+  'bag-deeper': { depthMm: number };
+  'work-from-other-end': { fromFlap: boolean };
+  'box-the-corners': { depthMm: number };
+  'hem-to': { hemMm: number };
+  'take-hem-off': Nothing;
+  'settle-on-count': { planned: number };
+  'narrow-every': { every: number };
+  'no-narrowing': Nothing;
+  'work-plain': Nothing;
+  'load-to': { loadMm: number };
+}
+export type RepairCode = keyof RepairValues;
 
-export type ProblemCode =
-  | 'not-measured'
-  | 'one-reading'
-  | 'thickness-not-measured'
-  | 'reading-beyond-swatch'
-  | 'rows-unlike-stitch'
-  | 'ball-not-known'
-  | 'readings-far-apart'
-  | 'swatch-other-stitch'
-  | 'swatch-other-piece'
-  | 'swatch-under-two-repeats'
-  | 'fold-on-texture'
-  | 'hook-letter-differs'
-  | 'gauge-outside-class'
-  | 'fabric-loose-for-bag'
-  | 'motif-upside-down'
-  | 'open-without-lining'
-  | 'width-under-one-repeat'
-  | 'too-many-stitches'
-  | 'front-too-short'
-  | 'load-too-thick'
-  | 'flap-short'
-  | 'flap-shape-too-large'
-  | 'flap-hides-front'
-  | 'flap-past-base'
-  | 'flap-misses-front'
-  | 'front-back-differ'
-  | 'swatch-not-weighed'
-  | 'mass-without-area'
-  | 'thing-larger-than-any-bag'
-  | 'contents-too-thick'
-  | 'contents-too-wide'
-  | 'contents-too-tall'
-  | 'load-under-packed'
-  | 'ease-within-doubt'
-  | 'stands-above-mouth'
-  | 'carried-without-strap'
-  | 'strap-unlike-carrying'
-  | 'own-pattern-does-not-fit'
-  | 'strip-gauge-guessed'
-  | 'corner-radius-too-large'
-  | 'walk-not-measured'
-  | 'spiral-step'
-  | 'pattern-in-spiral'
-  | 'pattern-in-rounds'
-  | 'ends-over-face'
-  | 'disc-not-flat'
-  | 'oval-without-sides'
-  | 'opening-over-rim'
-  | 'deeper-than-the-bag'
-  | 'flap-without-edge'
-  | 'contents-too-deep'
-  | 'scallops-worked-last'
-  | 'presses-on-cloth'
-  | 'mouth-stands-open'
-  | 'narrower-when-full'
-  | 'count-not-allowed'
-  | 'narrowing-joins-nothing'
-  | 'stitch-not-shown'
-  | 'load-deeper-than-bag'
-  | 'tall-in-spiral';
+declare const ownBrand: unique symbol;
+/** A code that one kind of what is put on a bag has for itself; its words are beside that kind's. Made by `ownCodes` alone. */
+export type OwnCode = string & { readonly [ownBrand]: true };
+
+/** A way out that can be applied with one action. Its sentence is made from the code and values. */
+interface RepairBase {
+  edits: DesignEdit[];
+}
+export type KnownRepair = { [C in RepairCode]: RepairBase & { code: C; values: RepairValues[C] } }[RepairCode];
+export interface OwnRepair extends RepairBase {
+  code: OwnCode;
+  values: object;
+}
+export type Repair = KnownRepair | OwnRepair;
 
 /**
  * Something the maker should know before the hook does. Data only: the sentence is made where it is
- * shown, from the code and the values (lengths in mm, counts as integers; the key says which).
+ * shown, from the code and the values.
  */
-export interface Problem {
-  code: ProblemCode | OwnCode;
+interface ProblemBase {
   severity: Severity;
   place: Place;
   /** The field in the design that it belongs to, when there is one. */
@@ -135,8 +155,44 @@ export interface Problem {
   asks?: readonly FigureName[];
   /** The mark on the drawing it is about, when there is one. */
   mark?: string;
-  values: Record<string, number>;
   /** Names of the maker's own that its sentence uses. */
   names?: Record<string, string>;
   repairs: Repair[];
 }
+export type KnownProblem = { [C in ProblemCode]: ProblemBase & { code: C; values: ProblemValues[C] } }[ProblemCode];
+export interface OwnProblem extends ProblemBase {
+  code: OwnCode;
+  values: object;
+}
+export type Problem = KnownProblem | OwnProblem;
+
+/** Makes problems and repairs of one kind's own, each with the values that its code asks for. */
+interface OwnCodes<Problems extends object, Repairs extends object> {
+  problem<C extends keyof Problems & string>(problem: ProblemBase & { code: C; values: Problems[C] }): OwnProblem;
+  repair<C extends keyof Repairs & string>(repair: RepairBase & { code: C; values: Repairs[C] }): OwnRepair;
+}
+
+/**
+ * The makers of one kind's own problems and repairs: known to that kind and its words, data to all others.
+ *
+ * @example
+ * ownCodes().problem({ code: 'odd', severity: 'mind', place: 'body', values: {}, repairs: [] }).code // => 'odd'
+ */
+export const ownCodes = <
+  Problems extends object = Record<string, object>,
+  Repairs extends object = Record<string, object>,
+>(): OwnCodes<Problems, Repairs> => ({
+  problem: (problem) => problem as unknown as OwnProblem,
+  repair: (repair) => repair as unknown as OwnRepair,
+});
+
+/**
+ * Tells problems of one code, with the values that it has.
+ *
+ * @example
+ * [{ code: 'one-reading', severity: 'mind', place: 'swatch', values: {}, repairs: [] }].some(withCode('one-reading')) // => true
+ */
+export const withCode =
+  <C extends ProblemCode>(code: C) =>
+  (problem: Problem): problem is KnownProblem & { code: C; values: ProblemValues[C] } =>
+    problem.code === code;

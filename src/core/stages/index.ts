@@ -1,3 +1,3 @@
 export type { FlapStage, HalfDisc, Scallops, ShapeFigures } from './flapStage';
-export type { PouchFigures, PouchStage } from './pouchStage';
+export { NOTHING_SPECIAL, type PouchFigures, type PouchStage } from './pouchStage';
 export type { SectionByState } from './sectionByState';

@@ -28,7 +28,7 @@ export interface PouchStage {
   /** How far down from the mouth the front is flat, mm. */
   flatFrontMm: Record<LoadState, number>;
   figures: PouchFigures;
-  /** What only this construction has, in the order it is read. */
+  /** What this construction has besides, in the order it is read. */
   own: Figure[];
   problems: Problem[];
 }
@@ -50,4 +50,22 @@ export interface PouchFigures {
   heightLoaded: Figure;
   depth: Figure | null;
   depthOff: Figure | null;
+  /** What only some constructions have, and others go by. */
+  cornerRadius: Figure | null;
+  mouthBefore: Figure | null;
+  mouthNarrowed: Figure | null;
+  rimOpen: Figure | null;
+  /** Where the sides lie after the rounds have walked, in stitches after the start of the last round. */
+  firstSide: Figure | null;
+  secondSide: Figure | null;
 }
+
+/** A construction that has none of what only some have. */
+export const NOTHING_SPECIAL = {
+  cornerRadius: null,
+  mouthBefore: null,
+  mouthNarrowed: null,
+  rimOpen: null,
+  firstSide: null,
+  secondSide: null,
+} satisfies Partial<PouchFigures>;

@@ -139,8 +139,8 @@ function fromStrip(strip: RowsPiece, wished: Figure, { at }: FittingInput): Grow
 
 /** The stitch with which each side's strap begins, once the walk of the rounds was measured: half of the strap before the side. */
 function beginsInRounds(front: number, { pouch, at: of }: FittingInput): [Figure, Figure] | null {
-  const { own, topStitches, stitchCount } = pouch;
-  const [first, second] = ['side.first', 'side.second'].map((name) => own.find(({ id }) => String(id) === name));
+  const { figures, topStitches, stitchCount } = pouch;
+  const { firstSide: first, secondSide: second } = figures;
   if (!first || !second) return null;
   const round = 2 * topStitches;
   const begin = (id: string, label: string, side: Figure) => {

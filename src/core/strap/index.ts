@@ -13,3 +13,4 @@ export type { GrownStrap } from './grownStrap';
 export { grownFigures } from './grownStrap';
 export type { StrapFoot } from './strapFoot';
 export type { PlainStrapStage } from './plainStrap';
+export type { StrapProblems, StrapRepairs } from './ownProblems';

@@ -11,6 +11,7 @@ import { nameAt, pathOf, type FittingPlace } from '@/core/fittings';
 import type { GaugeStage } from '@/core/gauge';
 import type { Problem } from '@/core/problems';
 import { STITCHES, type StitchPattern } from '@/core/stitches';
+import { ours } from './ownProblems';
 
 /** What a strap's rows come to and how far it stretches: of her trial strip, or foretold from the bag's own gauge. */
 export interface StripGauge {
@@ -146,7 +147,7 @@ function notTried(rowHeight: Figure, at: FittingPlace): Pick<StripGauge, 'growth
       ROUGH_STRAP_GROWTH.plusMinus,
     ),
     problems: [
-      {
+      ours.problem({
         code: 'strap-not-tried',
         severity: 'mind',
         place: 'strap',
@@ -154,7 +155,7 @@ function notTried(rowHeight: Figure, at: FittingPlace): Pick<StripGauge, 'growth
         asks: [nameAt(at, 'strap.rowHeight'), nameAt(at, 'strap.growth')],
         values: { share: (rowHeight.plusMinus ?? 0) / rowHeight.value },
         repairs: [],
-      },
+      }),
     ],
   };
 }
@@ -169,39 +170,39 @@ function trialProblems(
   of: FittingPlace,
 ): Problem[] {
   const anew: Problem['repairs'] = [
-    { code: 'strap-trial-anew', values: {}, edits: [{ path: [...pathOf(of), 'sample'], value: null }] },
+    ours.repair({ code: 'strap-trial-anew', values: {}, edits: [{ path: [...pathOf(of), 'sample'], value: null }] }),
   ];
   const at = { severity: 'decide', place: 'strap', asks: [nameAt(of, 'strap.rowHeight')] } as const;
   const times = rowMm / usualMm;
   return [
     ...(otherStitch
       ? [
-          {
+          ours.problem({
             ...at,
-            code: 'strap-trial-other-stitch' as const,
+            code: 'strap-trial-other-stitch',
             path: [...pathOf(of), 'sample', 'stitch'],
             values: { share: OTHER_STITCH_SHARE },
             names: { was: sample.stitch, is: plain.id },
             repairs: [
-              {
-                code: 'strap-trial-was-in-this' as const,
+              ours.repair({
+                code: 'strap-trial-was-in-this',
                 values: {},
                 edits: [{ path: [...pathOf(of), 'sample', 'stitch'], value: plain.id }],
-              },
+              }),
               ...anew,
             ],
-          },
+          }),
         ]
       : []),
     ...(times > PROPORTION_FACTOR || times < 1 / PROPORTION_FACTOR
       ? [
-          {
+          ours.problem({
             ...at,
-            code: 'strap-trial-unlike' as const,
+            code: 'strap-trial-unlike',
             path: [...pathOf(of), 'sample', 'rows'],
             values: { seenMm: rowMm, usualMm },
             repairs: anew,
-          },
+          }),
         ]
       : []),
   ];

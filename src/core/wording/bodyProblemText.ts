@@ -1,10 +1,46 @@
-import type { ProblemCode, RepairCode } from '@/core/problems';
-import type { Sentence } from './sentence';
+import type { ProblemValues, RepairValues } from '@/core/problems';
+import { percent } from './counting';
+import type { Sentences } from './sentence';
 
-const percent = (share: number | undefined): string => `${Math.round((share ?? 0) * 100)} %`;
+type BodyProblem =
+  | 'strip-gauge-guessed'
+  | 'corner-radius-too-large'
+  | 'walk-not-measured'
+  | 'spiral-step'
+  | 'pattern-in-spiral'
+  | 'pattern-in-rounds'
+  | 'ends-over-face'
+  | 'disc-not-flat'
+  | 'oval-without-sides'
+  | 'opening-over-rim'
+  | 'deeper-than-the-bag'
+  | 'flap-without-edge'
+  | 'scallops-worked-last'
+  | 'contents-too-deep'
+  | 'mouth-stands-open'
+  | 'narrower-when-full'
+  | 'presses-on-cloth';
+type BodyRepair =
+  | 'box-the-corners'
+  | 'corner-radius-to'
+  | 'rounds-joined'
+  | 'no-end-stitches'
+  | 'increase-as-needed'
+  | 'open-to'
+  | 'take-flap-off'
+  | 'swatch-was-for-this'
+  | 'bag-deeper'
+  | 'hem-to'
+  | 'take-hem-off'
+  | 'settle-on-count'
+  | 'narrow-every'
+  | 'no-narrowing'
+  | 'work-plain'
+  | 'load-to'
+  | 'work-from-other-end';
 
 /** What is to be said of how a body is made: gussets, rounds, discs, corners. */
-export const BODY_PROBLEMS = {
+export const BODY_PROBLEMS: Sentences<Pick<ProblemValues, BodyProblem>> = {
   'strip-gauge-guessed': (v) =>
     `A strip of ${v.stitches} stitches works up differently from a panel, by about ${percent(v.share)}. Work a short one, write down its rows and length, and its rows are sure.`,
   'corner-radius-too-large': (v, length) =>
@@ -20,7 +56,7 @@ export const BODY_PROBLEMS = {
   'ends-over-face': (v) =>
     `A face of ${v.stitches} stitches leaves no chain to work around once its ends have theirs. It is planned around one chain.`,
   'disc-not-flat': (v) =>
-    `${v.increase?.toFixed(0)} more in every round is ${percent(v.ratio)} of the ${v.flat?.toFixed(1)} that lie flat in this gauge: it will ${v.ruffles ? 'ruffle' : 'cup'}.`,
+    `${v.increase.toFixed(0)} more in every round is ${percent(v.ratio)} of the ${v.flat.toFixed(1)} that lie flat in this gauge: it will ${v.ruffles ? 'ruffle' : 'cup'}.`,
   'oval-without-sides': (v, length) =>
     `${length(v.depthMm)} deep and ${length(v.widthMm)} wide, the base has no straight sides left: it comes out round. Make the bag wider, or less deep.`,
   'opening-over-rim': (v, length) =>
@@ -39,9 +75,9 @@ export const BODY_PROBLEMS = {
     `A load ${length(v.loadMm)} thick draws the sides in by ${length(v.lostMm)} and bulges the bag. A bag with a depth of its own keeps its shape.`,
   'presses-on-cloth': (v, length, names) =>
     `“${names.thing}” has room by its width, yet folded the cloth is in its way: it presses on a round corner or end by ${length(v.pressesMm)}.`,
-} satisfies Partial<Record<ProblemCode, Sentence>>;
+};
 
-export const BODY_REPAIRS = {
+export const BODY_REPAIRS: Sentences<Pick<RepairValues, BodyRepair>> = {
   'box-the-corners': (v, length) => `Box its corners, ${length(v.depthMm)} deep`,
   'corner-radius-to': (v, length) => `Make the corners ${length(v.radiusMm)}`,
   'rounds-joined': () => 'Join the rounds',
@@ -59,4 +95,4 @@ export const BODY_REPAIRS = {
   'work-plain': () => 'Choose the plain stitch',
   'load-to': (v, length) => `Make the load ${length(v.loadMm)} thick`,
   'work-from-other-end': (v) => (v.fromFlap ? 'Work from the front’s edge' : 'Work from the flap’s edge'),
-} satisfies Partial<Record<RepairCode, Sentence>>;
+};

@@ -171,7 +171,7 @@ function roundsThenRows(design: Design, plan: Plan, piece: RowsPiece): string[] 
 
 /** Where the back begins, once the walk of the rounds was measured. */
 function sideWords({ pouch }: Plan): string {
-  const side = pouch.own.find(({ id }) => id === 'side.first');
+  const { firstSide: side } = pouch.figures;
   if (!side) return 'find the side of the bag by laying it flat; from there ';
   return side.value === 0
     ? 'the side of the bag lies where the rounds begin; from there '

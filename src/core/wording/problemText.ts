@@ -1,15 +1,18 @@
-import type { Problem, ProblemCode, Repair, RepairCode } from '@/core/problems';
+import type { Problem, ProblemValues, Repair, RepairValues } from '@/core/problems';
 import type { StitchChoice } from '@/core/design';
 import type { LengthUnit } from '@/core/units';
 import { percent } from './counting';
 import { BODY_PROBLEMS, BODY_REPAIRS } from './bodyProblemText';
-import type { Sentence, Values } from './sentence';
+import type { LengthOf, Sentence, Sentences } from './sentence';
 import { FITTING_WORDS, ownSentence, type FittingWordsByKind } from './fittings';
 import { formatQuantity } from './quantity';
 import { stitchName } from './stitchText';
 
 /** What is wrong with the rows of a pattern of her own, and what would fit. */
-function ownPatternSentence(v: Values, { fault, name }: Record<string, string>): string {
+function ownPatternSentence(
+  v: ProblemValues['own-pattern-does-not-fit'],
+  { fault, name }: Record<string, string>,
+): string {
   const row = `Row ${v.row} of “${name}”`;
   switch (fault) {
     case 'repeat-does-not-come-out':
@@ -40,7 +43,7 @@ const FLAP_SIZES: Record<string, string> = {
   depthMm: 'A scallop depth',
 };
 
-const PROBLEMS: Record<ProblemCode, Sentence> = {
+const PROBLEMS: Sentences<ProblemValues> = {
   'not-measured': (v) =>
     v.onlyRows
       ? `The rows of the swatch are not counted yet: every height is rough, to ± ${percent(v.share)}. Count them and lay the tape on.`
@@ -52,7 +55,7 @@ const PROBLEMS: Record<ProblemCode, Sentence> = {
   'reading-beyond-swatch': (v, length) =>
     `A reading of ${length(v.longestMm)} does not fit on a swatch that is ${length(v.outlineMm)} ${v.isUp ? 'high' : 'wide'}. Which of the two is it?`,
   'rows-unlike-stitch': (v, length, names) =>
-    `Your rows, ${(v.seenRows ?? 0).toFixed(0)} in 10 cm, are far from what ${stitchName(names.stitch as StitchChoice, 'us')} (US) usually gives beside this width: about ${(v.usualRows ?? 0).toFixed(0)} rows, ${length(v.usualMm)} high each. Were they counted in another stitch?`,
+    `Your rows, ${v.seenRows.toFixed(0)} in 10 cm, are far from what ${stitchName(names.stitch as StitchChoice, 'us')} (US) usually gives beside this width: about ${v.usualRows.toFixed(0)} rows, ${length(v.usualMm)} high each. Were they counted in another stitch?`,
   'readings-far-apart': (v) =>
     `Your readings are ${percent(v.apartShare)} apart. Look for a miscount, or measure the odd one again.`,
   'swatch-other-stitch': (v) =>
@@ -66,7 +69,7 @@ const PROBLEMS: Record<ProblemCode, Sentence> = {
   'hook-letter-differs': (v) =>
     `By the Craft Yarn Council’s list, from memory, a hook with this letter is ${v.letterMm} mm, and yours is said to be ${v.hookMm} mm. Letters differ between makers: which is it?`,
   'gauge-outside-class': (v) =>
-    `${(v.counted ?? 0).toFixed(0)} stitches over 4 in (10 cm) are far from what yarn of class ${v.weightClass} usually gives (${v.leastStitches} to ${v.mostStitches}: Craft Yarn Council, from memory). Check the label, or the readings.`,
+    `${v.counted.toFixed(0)} stitches over 4 in (10 cm) are far from what yarn of class ${v.weightClass} usually gives (${v.leastStitches} to ${v.mostStitches}: Craft Yarn Council, from memory). Check the label, or the readings.`,
   'fabric-loose-for-bag': (v) =>
     `For a bag makers take a hook 0.5 to 1.5 mm under the label’s, ${v.fromMm} to ${v.toMm} mm with this yarn (common practice; the class’s hooks from memory). A ${v.hookMm} mm hook may leave it loose.`,
   'fold-on-texture': (v) =>
@@ -81,7 +84,7 @@ const PROBLEMS: Record<ProblemCode, Sentence> = {
   'width-under-one-repeat': (v, length) =>
     `This is narrower than one repeat of the stitch (${length(v.oneRepeatMm)}). Make the bag wider.`,
   'too-many-stitches': (v) =>
-    `That would be ${v.stitches ?? v.rows} ${v.stitches ? 'stitches' : 'rows'}; ${v.mostStitches} is the most that is planned. Make it smaller, or check the swatch.`,
+    `That would be ${'stitches' in v ? `${v.stitches} stitches` : `${v.rows} rows`}; ${v.mostStitches} is the most that is planned. Make it smaller, or check the swatch.`,
   'front-too-short': (v, length) =>
     `A front this short is used up by the bend at the base (${length(v.bendMm)}). Make the bag taller.`,
   'load-too-thick': (v, length) =>
@@ -96,7 +99,7 @@ const PROBLEMS: Record<ProblemCode, Sentence> = {
     `${v.isEmpty ? 'On the empty bag the flap' : 'The flap'} comes down ${length(v.dropMm)}: ${length(v.pastMm)} past where the front bends under at the base. It would stand off there.`,
   'flap-misses-front': () => 'With the bag loaded, the flap does not reach the front at all. Give it more rows.',
   'front-back-differ': (v, length) =>
-    `Front and back differ by ${Math.abs((v.frontRows ?? 0) - (v.backRows ?? 0))} rows (${length(v.differenceMm)}), so their upper edges don’t meet.`,
+    `Front and back differ by ${Math.abs(v.frontRows - v.backRows)} rows (${length(v.differenceMm)}), so their upper edges don’t meet.`,
   'count-not-allowed': (v) =>
     `You settled on ${v.wished} stitches, and the stitch’s repeat does not allow that count: ${v.planned} are planned.`,
   'narrowing-joins-nothing': (v) =>
@@ -131,7 +134,7 @@ const PROBLEMS: Record<ProblemCode, Sentence> = {
   ...BODY_PROBLEMS,
 };
 
-const REPAIRS: Record<RepairCode, Sentence> = {
+const REPAIRS: Sentences<RepairValues> = {
   ...BODY_REPAIRS,
   'flap-drop-to': (v, length) => `Make the flap come down ${length(v.dropMm)}`,
   'flap-shape-to': (v, length) => `Make it ${length(v.mostMm)}`,
@@ -152,9 +155,9 @@ const REPAIRS: Record<RepairCode, Sentence> = {
 };
 
 const lengthWriter =
-  (unit: LengthUnit) =>
-  (mm: number | undefined): string =>
-    mm === undefined ? '' : formatQuantity(mm, 'mm', unit);
+  (unit: LengthUnit): LengthOf =>
+  (mm) =>
+    formatQuantity(mm, 'mm', unit);
 
 /**
  * Says a problem in a sentence, with the maker's units.
@@ -163,11 +166,16 @@ const lengthWriter =
  * @throws RangeError for a code that nobody has a sentence for
  */
 export const problemSentence = (problem: Problem, unit: LengthUnit, words = FITTING_WORDS): string =>
-  sentenceOf('problems', PROBLEMS, problem.code, words)(problem.values, lengthWriter(unit), problem.names ?? {});
+  sentenceOf(
+    'problems',
+    PROBLEMS,
+    problem.code,
+    words,
+  )(problem.values as never, lengthWriter(unit), problem.names ?? {});
 
 /** Says what a repair would do, as the label of the action that does it. */
 export const repairLabel = (repair: Repair, unit: LengthUnit, words = FITTING_WORDS): string =>
-  sentenceOf('repairs', REPAIRS, repair.code, words)(repair.values, lengthWriter(unit), {});
+  sentenceOf('repairs', REPAIRS, repair.code, words)(repair.values as never, lengthWriter(unit), {});
 
 function sentenceOf(
   what: 'problems' | 'repairs',

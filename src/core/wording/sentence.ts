@@ -1,8 +1,8 @@
-export type Values = Record<string, number>;
+/** Writes a length in the maker's unit. */
+export type LengthOf = (mm: number) => string;
 
 /** A problem's sentence, or a repair's label, from its values; lengths are written in the maker's unit. */
-export type Sentence = (
-  values: Values,
-  length: (mm: number | undefined) => string,
-  names: Record<string, string>,
-) => string;
+export type Sentence<Values = never> = (values: Values, length: LengthOf, names: Record<string, string>) => string;
+
+/** A sentence for every code, each from the values that its code has. */
+export type Sentences<ByCode> = { readonly [Code in keyof ByCode]: Sentence<ByCode[Code]> };

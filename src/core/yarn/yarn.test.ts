@@ -1,6 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { type Design } from '@/core/design';
 import { designAt, planOf, triedStrap } from '@/core/testing/designs';
+import { withCode } from '@/core/problems';
 
 const base = (): Design => {
   const design = designAt(5, 5, 2);
@@ -55,7 +56,7 @@ describe('yarn', () => {
     const design = base();
     const weighed = { massG: 10, widthMm: null, heightMm: 100 };
     const plan = planOf({ ...design, swatch: { ...design.swatch, weighed } });
-    const problem = plan.problems.find(({ code }) => code === 'mass-without-area');
+    const problem = plan.problems.find(withCode('mass-without-area'));
     expect(problem?.path).toEqual(['swatch', 'weighed', 'widthMm']);
     expect(problem?.values.leastWidthMm).toBe(
       Math.max(...design.swatch.stitchReadings.map(({ lengthMm }) => lengthMm)),

@@ -98,17 +98,22 @@ type Weighed =
 /** The swatch as it was weighed and measured, and its yarns; or what of that is missing. */
 function whatWasWeighed(swatch: Design['swatch'], yarns: readonly [YarnHeld, ...YarnHeld[]] | null): Weighed {
   const missing = (problem: Problem): Weighed => ({ ok: false, problem });
-  if (swatch.weighed === null) return missing(weighingProblem('swatch-not-weighed', ['swatch', 'weighed']));
-  if (yarns === null) return missing(weighingProblem('ball-not-known', ['swatch', 'yarn', 'ballMassG']));
+  if (swatch.weighed === null)
+    return missing({ ...unknown, code: 'swatch-not-weighed', path: ['swatch', 'weighed'], values: {} });
+  if (yarns === null)
+    return missing({ ...unknown, code: 'ball-not-known', path: ['swatch', 'yarn', 'ballMassG'], values: {} });
   const { massG, widthMm, heightMm } = swatch.weighed;
   if (widthMm !== null && heightMm !== null) return { ok: true, swatch: { massG, widthMm, heightMm }, yarns };
-  return missing(
-    weighingProblem('mass-without-area', ['swatch', 'weighed', widthMm === null ? 'widthMm' : 'heightMm'], {
+  return missing({
+    ...unknown,
+    code: 'mass-without-area',
+    path: ['swatch', 'weighed', widthMm === null ? 'widthMm' : 'heightMm'],
+    values: {
       massG,
       leastWidthMm: Math.max(0, ...swatch.stitchReadings.map(({ lengthMm }) => lengthMm)),
       leastHeightMm: Math.max(0, ...swatch.rowReadings.map(({ lengthMm }) => lengthMm)),
-    }),
-  );
+    },
+  });
 }
 
 function massPerAreaFigure(design: Design, { massG, widthMm, heightMm }: WeighedSwatch): Figure {
@@ -185,13 +190,8 @@ function sewingFigure(
   });
 }
 
-function weighingProblem(
-  code: 'swatch-not-weighed' | 'mass-without-area' | 'ball-not-known',
-  path: string[],
-  values: Record<string, number> = {},
-): Problem {
-  return { code, severity: 'mind', place: 'swatch', path, values, repairs: [] };
-}
+/** What is not known of the yarn yet: nothing honest can be said then. */
+const unknown = { severity: 'mind', place: 'swatch', repairs: [] as Problem['repairs'] } as const;
 
 interface YarnHeld {
   name: string;

@@ -2,15 +2,12 @@
 
 import { memo } from 'react';
 import { wantedSizeEdits, type WantedSize } from '@/core/body';
-import { figureId, type Figure } from '@/core/figures';
+import { type Figure } from '@/core/figures';
 import { useBag, useBagNumbers, useBagStore } from '@/ui/bag/BagProvider';
 import { LengthField } from '@/ui/fields';
 import { AskableNumber } from '@/ui/figures/FigureTicket';
 import { LedgerHead } from '@/ui/figures/LedgerHead';
 import { showTheSame } from '@/ui/figures/showTheSame';
-
-const MOUTH_BEFORE = figureId('mouth.before');
-const MOUTH_AFTER = figureId('mouth.after');
 
 const HEADS = ['Finished size', 'Wanted', 'Planned', 'Off by'];
 
@@ -19,12 +16,9 @@ export function Ledger() {
   const widthMm = useBag((state) => state.plan.contents.settled.body.widthMm);
   const heightMm = useBag((state) => state.plan.contents.settled.body.heightMm);
   const dropMm = useBag((state) => state.design.flap.dropMm);
-  const { width, widthOff, height, heightOff, heightLoaded, depth, depthOff } = useBagNumbers(
-    (state) => state.plan.pouch.figures,
-  );
+  const { width, widthOff, height, heightOff, heightLoaded, depth, depthOff, mouthBefore, mouthNarrowed } =
+    useBagNumbers((state) => state.plan.pouch.figures);
   const { opening, volume } = useBagNumbers((state) => state.plan.fit.figures);
-  const before = useBagNumbers((state) => state.plan.pouch.own.find(({ id }) => id === MOUTH_BEFORE));
-  const narrowed = useBagNumbers((state) => state.plan.pouch.own.find(({ id }) => id === MOUTH_AFTER));
   const { dropLoaded, dropEmpty, dropOff } = useBagNumbers((state) => state.plan.flap.figures);
   const { area, seams } = useBagNumbers((state) => state.plan.whole);
   const sewing = useBagNumbers((state) => state.plan.yarn.figures?.sewing);
@@ -50,8 +44,8 @@ export function Ledger() {
             <Line name="Flap drop, empty" figure={dropEmpty} />
           </>
         )}
-        {narrowed && before && <Line name="Mouth before narrowing" figure={before} />}
-        {narrowed && <Line name="Mouth, narrowed" figure={narrowed} />}
+        {mouthNarrowed && mouthBefore && <Line name="Mouth before narrowing" figure={mouthBefore} />}
+        {mouthNarrowed && <Line name="Mouth, narrowed" figure={mouthNarrowed} />}
         <Line name="Opening, all round" figure={opening} />
         <Line name="Volume inside" figure={volume} />
         <Line name="Area of the fabric" figure={area} />

@@ -21,7 +21,7 @@ export function MarkHandles({ places }: { places: ReadonlyMap<PieceId, PieceOnSc
 
 function MarkHandle({ mark, move, place }: { mark: FabricMark; move: MarkMove; place: PieceOnScreen }) {
   const unit = useBag((state) => state.design.settings.lengthUnit);
-  const pouch = useBag((state) => state.plan.pouch);
+  const hand = useBag((state) => state.design.settings.hand);
   const store = useBagStore();
   const taken = useRef(move.valueMm);
   const words = gripWords(
@@ -29,7 +29,9 @@ function MarkHandle({ mark, move, place }: { mark: FabricMark; move: MarkMove; p
     mark,
   );
   if (!words) return null;
-  const at = pointOn(place, (pouch.stitchCount * pouch.stitchMm) / 2 + mark.acrossMm, mark.alongMm);
+  // Across is counted from the edge of the working hand.
+  const across = hand === 'right' ? -mark.acrossMm : mark.acrossMm;
+  const at = pointOn(place, place.widthMm / 2 + across, mark.alongMm);
   const pull = (movedMm: number, isStart: boolean) => {
     if (isStart) taken.current = move.valueMm;
     const from = { ...move, valueMm: taken.current };

@@ -89,8 +89,10 @@ export const aroundChain: Construction<AroundChain> = {
           ]
         : [];
     const endTooMany = pouch.stitchCount - body.endStitches < 1;
+    const round = roundFigures(inputs, narrowed);
     return withOwn(narrowed, {
-      own: [...chain, ...roundFigures(inputs, narrowed)],
+      figures: { ...narrowed.figures, ...round.special },
+      own: [...chain, ...round.own],
       problems: [
         ...roundProblems(inputs),
         ...(endTooMany && body.start === 'chain'

@@ -97,24 +97,25 @@ export const gusset: Construction<Gusset> = {
     if (long) return long;
     const wide = tooMany({ rows: strip.across }, MOST_COUNT, ['body', 'depthMm']);
     if (wide) return wide;
+    const cornerRadius = makeFigure('corner.radius', 'Radius of the lower corners', strip.radiusMm, 'mm', {
+      rule: 'As you wish it, as far as half the width and the height leave room.',
+      inputs: [
+        input('Radius you want', body.radiusMm, 'mm'),
+        inputFrom(pouch.figures.stitches),
+        inputFrom(gauge.stitchWidth),
+      ],
+      source: GEOMETRY,
+    });
     return withOwn(pouch, {
       depthMm: strip.seamedMm,
       sectionMm: { ...pouch.sectionMm, base: strip.seamedMm },
-      figures: { ...pouch.figures, ...depthFigures(inputs, strip.seamedMm, strip.depthPlusMinus) },
+      figures: { ...pouch.figures, ...depthFigures(inputs, strip.seamedMm, strip.depthPlusMinus), cornerRadius },
       own: [
         strip.figures.across,
         strip.figures.length,
         strip.figures.along,
         ...(strip.rowHeight ? [strip.rowHeight] : []),
-        makeFigure('corner.radius', 'Radius of the lower corners', strip.radiusMm, 'mm', {
-          rule: 'As you wish it, as far as half the width and the height leave room.',
-          inputs: [
-            input('Radius you want', body.radiusMm, 'mm'),
-            inputFrom(pouch.figures.stitches),
-            inputFrom(gauge.stitchWidth),
-          ],
-          source: GEOMETRY,
-        }),
+        cornerRadius,
         makeFigure('corner.off', 'Corners off the round by at most', strip.outlineOffStitches, 'stitch', {
           rule: 'At the end of every row of the corner, half the difference between the round and the worked width, in stitches: the largest of them.',
           inputs: [inputFrom(pouch.figures.stitches)],

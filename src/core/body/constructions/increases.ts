@@ -58,7 +58,7 @@ export function growthOf(gauge: GaugeStage, { stitchMm, rowMm }: ClothMm, school
               place: 'body',
               path: ['body', 'increases'],
               asks: ['disc.flatness', 'disc.increase'],
-              values: { ratio, increase, flat, ruffles: named === 'ruffles' ? 1 : 0 },
+              values: { ratio, increase, flat, ruffles: named === 'ruffles' },
               repairs: [
                 {
                   code: 'increase-as-needed',

@@ -118,8 +118,13 @@ export const ovalBase: Construction<OvalBase> = {
     const straight = pouch.stitchCount - ends;
     // Fewer stitches all round than the ends alone have: no such base can be worked.
     if (straight < 0) return { ok: false, problems: [{ ...withoutSides(inputs, pouch, depthMm), severity: 'stop' }] };
+    const round = roundFigures(inputs, narrowed);
     return withOwn(narrowed, {
-      figures: { ...pouch.figures, ...depthFigures(inputs, depthMm, 2 * rounds * (gauge.rowHeight.plusMinus ?? 0)) },
+      figures: {
+        ...pouch.figures,
+        ...depthFigures(inputs, depthMm, 2 * rounds * (gauge.rowHeight.plusMinus ?? 0)),
+        ...round.special,
+      },
       own: [
         makeFigure('base.chain', 'Chain the base is worked around', chainOf(pouch.stitchCount, ends), 'chain', {
           rule: 'Stitches along one straight side, and one more at each end, into which the ends are worked.',
@@ -137,7 +142,7 @@ export const ovalBase: Construction<OvalBase> = {
           source: GEOMETRY,
         }),
         ...growth.figures,
-        ...roundFigures(inputs, narrowed),
+        ...round.own,
       ],
       problems: [
         ...growth.problems,

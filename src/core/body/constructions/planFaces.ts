@@ -1,7 +1,7 @@
 import type { LoadState } from '@/core/contents';
 import { CHOSEN, GEOMETRY, input, inputFrom, makeFigure, offFigure, productFigure, type Figure } from '@/core/figures';
-import type { Problem } from '@/core/problems';
-import type { PouchStage } from '@/core/stages';
+import type { Problem, ProblemValues } from '@/core/problems';
+import { NOTHING_SPECIAL, type PouchStage } from '@/core/stages';
 import { nearestCount } from '@/core/stitches';
 import { MOST_COUNT } from '../limits';
 import { heightDoubtMm, widthDoubtMm } from '../madeDoubt';
@@ -48,33 +48,24 @@ export function planFaces(inputs: BodyInput, own: FacesOwn): PouchResult {
     across.widthMm(stitchCount) <= 0 ||
     across.seenStitches(stitchCount) <= 0
   )
-    return stop({ code: 'width-under-one-repeat', path: ['body', 'widthMm'], values: { oneRepeatMm: cloth.stitchMm } });
+    return stop('width-under-one-repeat', ['body', 'widthMm'], { oneRepeatMm: cloth.stitchMm });
   if (stitchCount > MOST_COUNT)
-    return stop({
-      code: 'too-many-stitches',
-      path: ['body', 'widthMm'],
-      values: { stitches: stitchCount, mostStitches: MOST_COUNT },
-    });
+    return stop('too-many-stitches', ['body', 'widthMm'], { stitches: stitchCount, mostStitches: MOST_COUNT });
 
   const nearestRows = Math.max(1, Math.round(sizing.rowsFor(body.heightMm)));
   const frontRows = body.chosenRows.front ?? nearestRows;
   const backRows = own.backFollows ? frontRows : (body.chosenRows.back ?? frontRows);
   const fewerRows = Math.min(frontRows, backRows);
   if (body.chosenRows.front === null && nearestRows > MOST_COUNT)
-    return stop({
-      code: 'too-many-stitches',
-      path: ['body', 'heightMm'],
-      values: { rows: nearestRows, mostStitches: MOST_COUNT },
-    });
+    return stop('too-many-stitches', ['body', 'heightMm'], { rows: nearestRows, mostStitches: MOST_COUNT });
   if (fewerRows * cloth.rowMm <= sizing.bendMm)
-    return stop({ code: 'front-too-short', path: ['body', 'heightMm'], values: { bendMm: sizing.bendMm } });
+    return stop('front-too-short', ['body', 'heightMm'], { bendMm: sizing.bendMm });
   const mostLoadMm = own.mostLoadMm?.(fewerRows);
   const { thicknessMm: loadMm } = design.contents;
   if (mostLoadMm !== undefined && (loadMm >= mostLoadMm || loadMm >= body.widthMm))
-    return stop({
-      code: 'load-too-thick',
-      path: ['contents', 'thicknessMm'],
-      values: { loadMm, mostLoadMm: Math.max(0, Math.floor(Math.min(mostLoadMm, body.widthMm) - 1)) },
+    return stop('load-too-thick', ['contents', 'thicknessMm'], {
+      loadMm,
+      mostLoadMm: Math.max(0, Math.floor(Math.min(mostLoadMm, body.widthMm) - 1)),
     });
 
   const stitches = makeFigure('panel.stitches', own.names.stitches, stitchCount, 'stitch', {
@@ -188,6 +179,7 @@ export function planFaces(inputs: BodyInput, own: FacesOwn): PouchResult {
           loadMm,
         ),
         ...depthFigures(inputs, own.depthMm),
+        ...NOTHING_SPECIAL,
       },
       own: [],
       problems: [],
@@ -218,11 +210,13 @@ export function depthFigures(
 }
 
 /** A problem of the body that prevents a plan. */
-export function stop(problem: Pick<Problem, 'code' | 'values'> & { path: (string | number)[] }): {
-  ok: false;
-  problems: Problem[];
-} {
-  return { ok: false, problems: [{ severity: 'stop', place: 'body', repairs: [], ...problem }] };
+export function stop<C extends 'too-many-stitches' | 'front-too-short' | 'load-too-thick' | 'width-under-one-repeat'>(
+  code: C,
+  path: (string | number)[],
+  values: ProblemValues[C],
+): { ok: false; problems: Problem[] } {
+  const problem = { code, path, values, severity: 'stop', place: 'body', repairs: [] } as const;
+  return { ok: false, problems: [problem as unknown as Problem] };
 }
 
 /** A pouch with more figures and problems of its construction's own. */
@@ -242,4 +236,4 @@ export const tooMany = (
 ): ReturnType<typeof stop> | null =>
   Math.max(...Object.values(counted)) <= most
     ? null
-    : stop({ code: 'too-many-stitches', path, values: { ...counted, mostStitches: most } });
+    : stop('too-many-stitches', path, { ...counted, mostStitches: most });

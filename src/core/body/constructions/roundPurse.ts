@@ -2,6 +2,7 @@ import type { RoundPurse } from '@/core/design';
 import { CHOSEN, GEOMETRY, input, inputFrom, makeFigure, offFigure, type Figure } from '@/core/figures';
 import type { Problem } from '@/core/problems';
 import { shapedRows } from '@/core/shaping';
+import { NOTHING_SPECIAL } from '@/core/stages';
 import { plainStitchOf } from '@/core/stitches';
 import { MOST_COUNT, MOST_RIM, MOST_STRIP } from '../limits';
 import type { BodyInput, ClothMm, Construction, PouchResult, Sizing } from './construction';
@@ -40,20 +41,12 @@ export const roundPurse: Construction<RoundPurse> = {
     const rounds = body.chosenRows.front ?? nearest;
     const growth = growthOf(gauge, cloth, body.increases, 1);
     if (rounds * cloth.rowMm <= sizing.bendMm || sizing.heightMm(rounds) <= 0)
-      return stop({ code: 'front-too-short', path: ['body', 'widthMm'], values: { bendMm: sizing.bendMm } });
+      return stop('front-too-short', ['body', 'widthMm'], { bendMm: sizing.bendMm });
     if (rounds > MOST_COUNT)
-      return stop({
-        code: 'too-many-stitches',
-        path: ['body', 'widthMm'],
-        values: { rows: rounds, mostStitches: MOST_COUNT },
-      });
+      return stop('too-many-stitches', ['body', 'widthMm'], { rows: rounds, mostStitches: MOST_COUNT });
     const rim = growth.counts(rounds, 0).at(-1) as number;
     if (rim > MOST_RIM)
-      return stop({
-        code: 'too-many-stitches',
-        path: ['body', 'widthMm'],
-        values: { stitches: rim, mostStitches: MOST_RIM },
-      });
+      return stop('too-many-stitches', ['body', 'widthMm'], { stitches: rim, mostStitches: MOST_RIM });
     const front = makeFigure('panel.frontRows', 'Rounds of each disc', rounds, 'round', {
       rule:
         body.chosenRows.front === null
@@ -136,6 +129,8 @@ export const roundPurse: Construction<RoundPurse> = {
           heightOff: offFigure('size.heightOff', height, wanted.height),
           heightLoaded: size('size.heightLoaded', 'Height, loaded'),
           ...depthFigures(inputs, band.seamedMm, band.across * (gauge.stitchWidth.plusMinus ?? 0)),
+          ...NOTHING_SPECIAL,
+          rimOpen: band.rimOpen,
         },
         own: [...growth.figures, ...band.figures],
         problems: [...growth.problems, ...band.problems, ...tallInSpiral(body.rounds, plainStitchOf(pattern))],
@@ -194,6 +189,7 @@ export const roundPurse: Construction<RoundPurse> = {
         flap: null,
       },
       workedFrom: 'front-edge',
+      rimOpen: null,
       figures: [],
       problems: [],
     };
@@ -201,6 +197,8 @@ export const roundPurse: Construction<RoundPurse> = {
 };
 
 interface Band {
+  /** What is left open of the rim, along it; null where nothing can be joined. */
+  rimOpen: Figure | null;
   across: number;
   rows: number;
   rowMm: number;
@@ -304,6 +302,7 @@ function bandOf({ body, cloth, gauge }: BodyInput<RoundPurse>, rounds: number, r
     seamedMm,
     joined,
     lengthMm,
+    rimOpen: openLength,
     figures: [
       rimFigure,
       openFigure,

@@ -3,7 +3,7 @@ import { GEOMETRY, MEASURED, input, inputFrom, makeFigure, restsOn, offFigure, t
 import type { RowsPiece } from '@/core/pieces';
 import type { Problem } from '@/core/problems';
 import { shapedRows, type ShapedRow } from '@/core/shaping';
-import type { FlapStage, PouchStage } from '@/core/stages';
+import type { FlapStage, PouchFigures, PouchStage } from '@/core/stages';
 import { patternRowCount, type StitchPattern } from '@/core/stitches';
 import { areJoined } from './areJoined';
 import { tailZones } from './gusset';
@@ -51,8 +51,14 @@ export function sidesPiece({ cloth, body }: BodyInput<InRounds>, pouch: PouchSta
   };
 }
 
+/** What a body in rounds has besides: what others go by, and all of it in the order it is read. */
+interface RoundFigures {
+  special: Pick<PouchFigures, 'mouthBefore' | 'mouthNarrowed' | 'firstSide' | 'secondSide'>;
+  own: Figure[];
+}
+
 /** What is counted in rounds besides the faces: all round, the mouth before and after narrowing, and where the sides really are. */
-export function roundFigures({ body, gauge, cloth }: BodyInput<InRounds>, pouch: PouchStage): Figure[] {
+export function roundFigures({ body, gauge, cloth }: BodyInput<InRounds>, pouch: PouchStage): RoundFigures {
   const all = 2 * pouch.stitchCount;
   const round = makeFigure('round.stitches', 'Stitches in a round', all, 'stitch', {
     rule: 'Both faces together.',
@@ -75,7 +81,17 @@ export function roundFigures({ body, gauge, cloth }: BodyInput<InRounds>, pouch:
     'Stitches of a round, times the width of one stitch.',
     [round],
   );
-  return [round, before, ...narrowingFigures(body, pouch, before, mouth), ...walkFigures(body, pouch)];
+  const narrowed = narrowingFigures(body, pouch, before, mouth);
+  const walked = walkFigures(body, pouch);
+  return {
+    special: {
+      mouthBefore: before,
+      mouthNarrowed: narrowed?.after ?? null,
+      firstSide: walked?.firstSide ?? null,
+      secondSide: walked?.secondSide ?? null,
+    },
+    own: [round, before, ...Object.values(narrowed ?? {}), ...Object.values(walked ?? {})],
+  };
 }
 
 function narrowingFigures(
@@ -83,8 +99,8 @@ function narrowingFigures(
   { stitchCount, topStitches }: PouchStage,
   before: Figure,
   mouth: (id: string, label: string, stitches: number, rule: string, inputs: Figure[]) => Figure,
-): Figure[] {
-  if (narrowing === null) return [];
+): { stitches: Figure; after: Figure; by: Figure } | null {
+  if (narrowing === null) return null;
   const stitches = makeFigure('mouth.stitches', 'Stitches after narrowing', 2 * topStitches, 'stitch', {
     rule: 'In each face, of every so many pairs of stitches one is worked together, in the last round.',
     inputs: [
@@ -101,11 +117,14 @@ function narrowingFigures(
     'Stitches after narrowing, times the width of one stitch.',
     [stitches],
   );
-  return [stitches, after, offFigure('mouth.narrowedBy', after, before)];
+  return { stitches, after, by: offFigure('mouth.narrowedBy', after, before) };
 }
 
-function walkFigures({ roundWalk }: InRounds, { stitchCount, frontRows }: PouchStage): Figure[] {
-  if (roundWalk === null) return [];
+function walkFigures(
+  { roundWalk }: InRounds,
+  { stitchCount, frontRows }: PouchStage,
+): { walk: Figure; firstSide: Figure; secondSide: Figure } | null {
+  if (roundWalk === null) return null;
   const all = 2 * stitchCount;
   const perRound = roundWalk.stitches / roundWalk.rounds;
   const walked = frontRows * perRound;
@@ -124,11 +143,11 @@ function walkFigures({ roundWalk }: InRounds, { stitchCount, frontRows }: PouchS
       inputs: [inputFrom(walk), input('Stitches in a round', all, 'stitch')],
       source: GEOMETRY,
     });
-  return [
+  return {
     walk,
-    side('side.first', 'One side: so many stitches after the start', 0),
-    side('side.second', 'Other side: so many after the start', stitchCount),
-  ];
+    firstSide: side('side.first', 'One side: so many stitches after the start', 0),
+    secondSide: side('side.second', 'Other side: so many after the start', stitchCount),
+  };
 }
 
 /** A wish for a spiral in stitches that are joined instead: those of a pattern are told apart from this. */
@@ -148,12 +167,7 @@ export const tallInSpiral = (rounds: 'joined' | 'spiral', pattern: StitchPattern
 
 /** What working in rounds asks of the maker: a measured walk, a level end, and a pattern that can be worked so. */
 export function roundProblems({ body, pattern }: BodyInput<InRounds>): Problem[] {
-  const at: Pick<Problem, 'severity' | 'place' | 'values' | 'repairs'> = {
-    severity: 'mind',
-    place: 'body',
-    values: {},
-    repairs: [],
-  };
+  const at = { severity: 'mind' as const, place: 'body' as const, values: {}, repairs: [] };
   const problems: Problem[] = [];
   if (body.roundWalk === null) problems.push({ ...at, code: 'walk-not-measured', path: ['body', 'roundWalk'] });
   const isSpiral = !areJoined(body, pattern);

@@ -147,7 +147,7 @@ const scallopsLast = (): Problem => ({
   repairs: [
     {
       code: 'work-from-other-end',
-      values: { fromFlap: 1 },
+      values: { fromFlap: true },
       edits: [{ path: ['body', 'workedFrom'], value: 'front-edge' }],
     },
   ],

@@ -33,7 +33,8 @@ export function wordsOf(
 /** The sentence of a fitting's own problem, or the label of its own repair; nothing where no kind has one by this code. */
 export function ownSentence(what: 'problems' | 'repairs', code: string, all = FITTING_WORDS): Sentence | undefined {
   for (const group of Object.values(all))
-    for (const words of Object.values(group)) if (Object.hasOwn(words[what], code)) return words[what][code];
+    for (const words of Object.values(group))
+      if (Object.hasOwn(words[what], code)) return (words[what] as Readonly<Record<string, Sentence>>)[code];
   return undefined;
 }
 

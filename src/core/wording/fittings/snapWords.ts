@@ -1,4 +1,4 @@
-import type { SnapSpot, SnapStage } from '@/core/closure';
+import type { SnapProblems, SnapRepairs, SnapSpot, SnapStage } from '@/core/closure';
 import { formatQuantity } from '../quantity';
 import { placeText, rowWord } from '../placeText';
 import { stepWords, type LengthWriter } from '../stepWords';
@@ -7,7 +7,7 @@ import type { FittingWords } from './words';
 const SNAP_FRONT = ['snap.mateRow', 'snap.secondMateRow', 'snap.mateDistance', 'snap.across'];
 
 /** All words of a magnetic snap. */
-export const snapWords: FittingWords<SnapStage> = {
+export const snapWords: FittingWords<SnapStage, SnapProblems, SnapRepairs> = {
   title: 'Magnetic snap',
   add: 'Put a magnetic snap on',
   takeOff: 'Take the snap off',
@@ -76,7 +76,7 @@ export const snapWords: FittingWords<SnapStage> = {
   },
   problems: {
     'snap-off-front': (v, length) =>
-      `The snap’s mate would land ${length(Math.abs(v.landsMm ?? 0))} ${(v.landsMm ?? 0) < 0 ? 'above' : 'from'} the front’s top edge, with no room for it. Bring the snap nearer the flap’s edge, or make the flap longer.`,
+      `The snap’s mate would land ${length(Math.abs(v.landsMm))} ${v.landsMm < 0 ? 'above' : 'from'} the front’s top edge, with no room for it. Bring the snap nearer the flap’s edge, or make the flap longer.`,
     'snap-on-fold': (v, length) =>
       `The snap’s mate would land ${length(v.landsMm)} down, on the bend at the base. Move the snap up the flap.`,
     'snap-off-flap': (v, length) =>

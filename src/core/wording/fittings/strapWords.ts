@@ -1,4 +1,4 @@
-import type { PlainStrapStage, StrapFoot } from '@/core/strap';
+import type { PlainStrapStage, StrapFoot, StrapProblems, StrapRepairs } from '@/core/strap';
 import { isInRounds } from '@/core/pieces';
 import { formatQuantity } from '../quantity';
 import { rowWord } from '../placeText';
@@ -12,7 +12,7 @@ import type { FittingWords } from './words';
 const WORKED = ['strap.stitches', 'strap.startingChain', 'strap.rows'];
 
 /** All words of a plain strap. */
-export const strapWords: FittingWords<PlainStrapStage> = {
+export const strapWords: FittingWords<PlainStrapStage, StrapProblems, StrapRepairs> = {
   title: 'Plain strap, in short rows',
   add: 'Add a plain strap',
   takeOff: 'Take the strap off',

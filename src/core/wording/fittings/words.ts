@@ -2,7 +2,7 @@ import type { Design } from '@/core/design';
 import type { Figure } from '@/core/figures';
 import type { FittingStage } from '@/core/fittings';
 import type { Plan } from '@/core/plan';
-import type { Sentence } from '../sentence';
+import type { Sentences } from '../sentence';
 import type { LengthWriter, StepWords } from '../stepWords';
 
 /** What a writer may look at besides the stage that it is handed: the bag that the fitting is on. */
@@ -23,7 +23,11 @@ export interface Ticket {
 export type Quoted = readonly string[];
 
 /** All words of one kind of what is put on a bag. A writer is handed its own stage. */
-export interface FittingWords<Stage extends FittingStage> {
+export interface FittingWords<
+  Stage extends FittingStage,
+  Problems extends object = object,
+  Repairs extends object = object,
+> {
   /** The heading of its fields, and what puts it on and takes it off. */
   title: string;
   add: string;
@@ -47,6 +51,6 @@ export interface FittingWords<Stage extends FittingStage> {
   /** What its steps quote, and what its materials and its worked part do. */
   quotes: { steps: Readonly<Record<string, Quoted>>; materials: Quoted; worked: Quoted };
   /** The sentences of its own problems, and the labels of its own repairs. */
-  problems: Readonly<Record<string, Sentence>>;
-  repairs: Readonly<Record<string, Sentence>>;
+  problems: Sentences<Problems>;
+  repairs: Sentences<Repairs>;
 }

@@ -1,0 +1,20 @@
+import { ownCodes } from '@/core/problems';
+
+/** What the problems of a plain strap are told from; lengths in mm. */
+export interface StrapProblems {
+  'strap-not-tried': { share: number };
+  'strap-trial-other-stitch': { share: number };
+  'strap-trial-unlike': { seenMm: number; usualMm: number };
+  'strap-load': object;
+  'strap-stretches-much': { share: number };
+  'strap-shorter-than-bag': { wornMm: number; widthMm: number };
+}
+
+/** What its repairs are. */
+export interface StrapRepairs {
+  'strap-measured-slack': object;
+  'strap-trial-was-in-this': object;
+  'strap-trial-anew': object;
+}
+
+export const ours = ownCodes<StrapProblems, StrapRepairs>();
