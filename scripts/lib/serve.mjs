@@ -76,6 +76,7 @@ async function tryToStart({ database, port, program, environment }) {
     speak();
     throw new Trouble('Ruelle was not started.');
   }
+  speak();
   child.kill('SIGKILL');
   throw new Trouble('Ruelle did not answer within a minute and a half, so it was stopped.');
 }

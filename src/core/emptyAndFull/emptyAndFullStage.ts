@@ -25,56 +25,9 @@ export function emptyAndFullStage(
   fittings: readonly Pick<FittingStage, 'differs'>[],
   fold: FoldStage,
 ): EmptyAndFull[] {
-  const { figures, layers, loadMm, depthMm } = pouch;
+  const { figures, loadMm } = pouch;
   if (loadMm <= 0) return [];
-  const sheets = [inputFrom(gauge.fabricThickness), input('Thickness of the lining', layers.liningMm, 'mm')];
-  const depth = depthMm > 0 ? [input('Depth, between the middles of the fabric', depthMm, 'mm')] : [];
-  const size = (id: string, label: string, mm: number, load: number, rule: string) =>
-    makeFigure(id, label, mm, 'mm', {
-      rule,
-      inputs: [input('Thickness of the load', load, 'mm'), ...sheets, ...depth],
-      source: GEOMETRY,
-    });
-  const deep = depthMm > 0 ? ', or the depth it is made with where that is more' : '';
-  const thickness = (id: string, label: string, load: number) =>
-    size(
-      id,
-      label,
-      mouthDepthMm(layers, load, depthMm) + layers.fabricMm,
-      load,
-      `From the outside of the front to the outside of the back: the load, both linings and both fabrics${deep}.`,
-    );
-  const gap = (id: string, label: string, load: number) =>
-    size(
-      id,
-      label,
-      Math.max(0, mouthDepthMm(layers, load, depthMm) - layers.fabricMm - 2 * layers.liningMm),
-      load,
-      `Between the linings of front and back at the mouth: as much as the load keeps them apart${deep}.`,
-    );
-  const share = (state: 'empty' | 'full', drop: Figure, height: Figure) =>
-    makeFigure(
-      `flap.share.${state}`,
-      `Flap’s share of the front, ${state}`,
-      height.value > 0 ? drop.value / height.value : 0,
-      'ratio',
-      {
-        rule: 'How far the flap comes down, against the height to the mouth.',
-        inputs: [inputFrom(drop), inputFrom(height)],
-        source: GEOMETRY,
-      },
-    );
-  const row = ({ id, name, empty, full }: Differing): EmptyAndFull => ({
-    id,
-    name,
-    empty,
-    full,
-    differs: makeFigure(`full.${id}.differs`, `${full.label}: more than empty`, full.value - empty.value, full.unit, {
-      rule: 'Full, less empty.',
-      inputs: [inputFrom(full), inputFrom(empty)],
-      source: GEOMETRY,
-    }),
-  });
+  const { thickness, gap } = acrossFigures(gauge, pouch);
   const { dropEmpty, dropLoaded } = flap.figures;
   return [
     ...(factsOf(pouch.kind).faces === 'discs'
@@ -107,3 +60,58 @@ export function emptyAndFullStage(
     ...fittings.flatMap(({ differs }) => differs.map(row)),
   ];
 }
+
+/** Front to back, outside, and between the linings at the mouth, with a load so thick. */
+function acrossFigures(gauge: GaugeStage, { layers, depthMm }: PouchStage) {
+  const sheets = [inputFrom(gauge.fabricThickness), input('Thickness of the lining', layers.liningMm, 'mm')];
+  const depth = depthMm > 0 ? [input('Depth, between the middles of the fabric', depthMm, 'mm')] : [];
+  const size = (id: string, label: string, mm: number, load: number, rule: string) =>
+    makeFigure(id, label, mm, 'mm', {
+      rule,
+      inputs: [input('Thickness of the load', load, 'mm'), ...sheets, ...depth],
+      source: GEOMETRY,
+    });
+  const deep = depthMm > 0 ? ', or the depth it is made with where that is more' : '';
+  const thickness = (id: string, label: string, load: number) =>
+    size(
+      id,
+      label,
+      mouthDepthMm(layers, load, depthMm) + layers.fabricMm,
+      load,
+      `From the outside of the front to the outside of the back: the load, both linings and both fabrics${deep}.`,
+    );
+  const gap = (id: string, label: string, load: number) =>
+    size(
+      id,
+      label,
+      Math.max(0, mouthDepthMm(layers, load, depthMm) - layers.fabricMm - 2 * layers.liningMm),
+      load,
+      `Between the linings of front and back at the mouth: as much as the load keeps them apart${deep}.`,
+    );
+  return { thickness, gap };
+}
+
+const share = (state: 'empty' | 'full', drop: Figure, height: Figure) =>
+  makeFigure(
+    `flap.share.${state}`,
+    `Flap’s share of the front, ${state}`,
+    height.value > 0 ? drop.value / height.value : 0,
+    'ratio',
+    {
+      rule: 'How far the flap comes down, against the height to the mouth.',
+      inputs: [inputFrom(drop), inputFrom(height)],
+      source: GEOMETRY,
+    },
+  );
+
+const row = ({ id, name, empty, full }: Differing): EmptyAndFull => ({
+  id,
+  name,
+  empty,
+  full,
+  differs: makeFigure(`full.${id}.differs`, `${full.label}: more than empty`, full.value - empty.value, full.unit, {
+    rule: 'Full, less empty.',
+    inputs: [inputFrom(full), inputFrom(empty)],
+    source: GEOMETRY,
+  }),
+});

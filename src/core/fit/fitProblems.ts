@@ -48,7 +48,6 @@ export function fitProblems(
   const { needsWidth, needsHeight, load, packedThickness } = stage.figures;
   const { easeAcross, easeUp, easeThrough, belowMouth } = ease;
   if (!easeAcross || !easeUp || !needsWidth || !needsHeight || !packedThickness) return [];
-  const at = { place: 'carry', path: ['contents', 'items'] } as const;
   const fromContents: Repair = {
     code: 'sizes-from-contents',
     values: {},
@@ -58,72 +57,85 @@ export function fitProblems(
       ...(['front', 'back'] as const).map((part) => ({ path: ['body', 'chosenRows', part], value: null })),
     ],
   };
-  const problems: Problem[] = [];
-  if (clampedLoadMm !== null)
-    problems.push({
-      ...at,
-      code: 'contents-too-thick',
-      severity: 'decide',
-      asks: ['contents.load'],
-      values: { loadMm: packedThickness.value, mostLoadMm: clampedLoadMm },
-      repairs: [fromContents],
-    });
-  else if (load.value < packedThickness.value - 0.5)
-    problems.push({
-      ...at,
-      code: 'load-under-packed',
-      severity: 'mind',
-      path: ['contents', 'thicknessMm'],
-      asks: ['contents.packedThickness'],
-      values: { loadMm: load.value, packedMm: packedThickness.value },
-      repairs: [{ code: 'load-as-packed', values: {}, edits: [{ path: ['contents', 'thicknessMm'], value: null }] }],
-    });
   // A disc is as wide as its whole rounds make it: up to half of two row heights off what is wished.
   const sparedMm = Math.max(design.contents.easeMm, wrapOf(pouch.kind) === 'round' ? pouch.rowMm : 0);
   // Where counts set by hand made it smaller than wished, it is enough that they follow the wish again.
   const enough = (wanted: Figure, planned: Figure, short: Figure) =>
     Math.ceil(Math.max(wanted.value, planned.value - short.value + sparedMm));
-  const wider = enough(stage.wanted.width, pouch.figures.width, easeAcross);
-  const taller = enough(stage.wanted.height, pouch.figures.height, easeUp);
-  for (const [code, short, size] of [
-    ['contents-too-wide', easeAcross, { widthMm: wider }],
-    ['contents-too-tall', easeUp, { heightMm: taller }],
-  ] as const)
-    if (short.value < 0)
-      problems.push({
-        ...at,
-        code,
+  const wider = { widthMm: enough(stage.wanted.width, pouch.figures.width, easeAcross) };
+  const taller = { heightMm: enough(stage.wanted.height, pouch.figures.height, easeUp) };
+  const repairs = (size: typeof wider | typeof taller): Repair[] => [
+    ...outsideSizeRepairs(stage.settled, size),
+    ...(design.body.sizesFrom === 'contents' ? [] : [fromContents]),
+  ];
+  const standsMm = belowMouth && belowMouth.value < 0 && easeUp.value >= 0 ? -belowMouth.value : null;
+  return [
+    ...loadProblems(load, packedThickness, clampedLoadMm, fromContents),
+    ...easeProblems('contents-too-wide', easeAcross, repairs(wider)),
+    ...easeProblems('contents-too-tall', easeUp, repairs(taller)),
+    ...(easeThrough && easeThrough.value < 0 ? [tooDeepProblem(design, stage, pouch, easeThrough, fromContents)] : []),
+    ...(standsMm === null
+      ? []
+      : [
+          {
+            ...CARRIED,
+            code: 'stands-above-mouth' as const,
+            severity: 'mind' as const,
+            asks: ['contents.belowMouth'],
+            values: { aboveMm: standsMm },
+            repairs: [],
+          },
+        ]),
+  ];
+}
+
+/** Where it is shown. */
+const CARRIED = { place: 'carry', path: ['contents', 'items'] } as const;
+
+/** A load that is thicker than any such bag can close over, or given thinner than what goes in. */
+function loadProblems(load: Figure, packed: Figure, clampedLoadMm: number | null, fromContents: Repair): Problem[] {
+  if (clampedLoadMm !== null)
+    return [
+      {
+        ...CARRIED,
+        code: 'contents-too-thick',
         severity: 'decide',
-        asks: [short.id],
-        values: { shortMm: -short.value },
-        repairs: [
-          ...outsideSizeRepairs(stage.settled, size),
-          ...(design.body.sizesFrom === 'contents' ? [] : [fromContents]),
-        ],
-      });
-    else if (short.value < (short.plusMinus ?? 0))
-      problems.push({
-        ...at,
-        code: 'ease-within-doubt',
-        severity: 'mind',
-        mark: short.id,
-        path: ['contents', 'items', code],
-        asks: [short.id],
-        values: { easeMm: short.value, doubtMm: short.plusMinus ?? 0, isUp: code === 'contents-too-tall' },
-        repairs: [],
-      });
-  if (easeThrough && easeThrough.value < 0)
-    problems.push(tooDeepProblem(design, stage, pouch, easeThrough, fromContents));
-  if (belowMouth && belowMouth.value < 0 && easeUp.value >= 0)
-    problems.push({
-      ...at,
-      code: 'stands-above-mouth',
+        asks: ['contents.load'],
+        values: { loadMm: packed.value, mostLoadMm: clampedLoadMm },
+        repairs: [fromContents],
+      },
+    ];
+  if (load.value >= packed.value - 0.5) return [];
+  return [
+    {
+      ...CARRIED,
+      code: 'load-under-packed',
       severity: 'mind',
-      asks: ['contents.belowMouth'],
-      values: { aboveMm: -belowMouth.value },
+      path: ['contents', 'thicknessMm'],
+      asks: ['contents.packedThickness'],
+      values: { loadMm: load.value, packedMm: packed.value },
+      repairs: [{ code: 'load-as-packed', values: {}, edits: [{ path: ['contents', 'thicknessMm'], value: null }] }],
+    },
+  ];
+}
+
+/** What goes in is too wide or too tall; or has less room left than the bag's own doubt. */
+function easeProblems(code: 'contents-too-wide' | 'contents-too-tall', short: Figure, repairs: Repair[]): Problem[] {
+  if (short.value < 0)
+    return [{ ...CARRIED, code, severity: 'decide', asks: [short.id], values: { shortMm: -short.value }, repairs }];
+  if (short.value >= (short.plusMinus ?? 0)) return [];
+  return [
+    {
+      ...CARRIED,
+      code: 'ease-within-doubt',
+      severity: 'mind',
+      mark: short.id,
+      path: ['contents', 'items', code],
+      asks: [short.id],
+      values: { easeMm: short.value, doubtMm: short.plusMinus ?? 0, isUp: code === 'contents-too-tall' },
       repairs: [],
-    });
-  return problems;
+    },
+  ];
 }
 
 /** What goes in is thicker than the bag is deep: it bulges, and its mouth does not close. */

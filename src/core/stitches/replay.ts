@@ -53,90 +53,112 @@ const takesOf = (step: Step, spaceChains: number): number => {
  * workRow(everywhere({ ...work('sc'), each: 2 }), foundation(5), { most: 5 }) // => { ok: false, fault: { code: 'count-drifts', from: 5, to: 10 } }
  * workRow(everywhere(work('sc', 2)), foundation(5)) // => { ok: false, fault: { code: 'repeat-does-not-come-out', over: 1, repeatStitches: 2 } }
  */
-export function workRow(
-  row: PatternRow,
-  below: readonly Cell[],
-  { turned = true, most = Infinity, effort = { left: Infinity } }: WorkRowOptions = {},
-): RowResult {
+export function workRow(row: PatternRow, below: readonly Cell[], options: WorkRowOptions = {}): RowResult {
+  const { most = Infinity } = options;
   const has = below.length;
-  /** Where a place of the row below stands in the order in which it was made. */
-  const indexOf = (place: number): number => (turned ? has - 1 - place : place);
-  const isChain = (place: number): boolean => below[indexOf(place)]?.made === 'chain';
-  const cells: Cell[] = [];
-  /** Places made, whether they are still kept or not. */
-  let made = 0;
-  let at = 0;
+  const work = new RowInWork(below, options);
+  const begun = work.takeAll(row.before);
+  if (begun) return { ok: false, fault: begun };
+  const endSpace = lastSpace(has, (place) => work.isChain(place));
+  const afterTakes = sumOf(row.after, (step) => takesOf(step, endSpace));
+  const repeatStitches = sumOf(row.repeat, (step) => takesOf(step, 1));
+  if (row.repeat.length > 0 && repeatStitches === 0) return { ok: false, fault: { code: 'repeat-takes-nothing' } };
+  const notComingOut = (from: number): RowResult => ({
+    ok: false,
+    fault: { code: 'repeat-does-not-come-out', over: has - from - afterTakes, repeatStitches },
+  });
+  let repeats = 0;
+  while (row.repeat.length > 0 && has - work.at - afterTakes > 0) {
+    const from = work.at;
+    const fault = work.takeAll(row.repeat);
+    if (fault?.code === 'too-few-stitches') return notComingOut(from);
+    if (fault) return { ok: false, fault };
+    repeats += 1;
+    if (has - work.at < afterTakes) return notComingOut(from);
+  }
+  const ended = work.takeAll(row.after);
+  if (ended) return { ok: false, fault: ended };
+  const over = has - work.at;
+  if (over > 0) return { ok: false, fault: { code: 'repeat-does-not-come-out', over, repeatStitches } };
+  if (work.made > most) return { ok: false, fault: { code: 'count-drifts', from: has, to: work.made } };
+  return { ok: true, cells: work.cells, repeats };
+}
 
-  const make = (count: number, cell: Cell) => {
-    made += count;
-    const kept = Math.min(made, most);
-    effort.left -= Math.max(1, kept - cells.length);
-    while (cells.length < kept) cells.push(cell);
-  };
-  const spaceAt = (from: number): number => {
+/** A row while it is worked: what it has made, and how far over the row below it is. */
+class RowInWork {
+  readonly cells: Cell[] = [];
+  /** Places made, whether they are still kept or not. */
+  made = 0;
+  /** The next place of the row below. */
+  at = 0;
+  private readonly turned: boolean;
+  private readonly most: number;
+  private readonly effort: Effort;
+
+  constructor(
+    private readonly below: readonly Cell[],
+    { turned = true, most = Infinity, effort = { left: Infinity } }: WorkRowOptions,
+  ) {
+    this.turned = turned;
+    this.most = most;
+    this.effort = effort;
+  }
+
+  /** Does steps one after the other; answers the first thing that does not fit. */
+  takeAll(steps: readonly Step[]): RowFault | null {
+    for (const step of steps) {
+      const fault = this.take(step);
+      if (fault) return fault;
+    }
+    return null;
+  }
+
+  isChain(place: number): boolean {
+    return this.below[this.indexOf(place)]?.made === 'chain';
+  }
+
+  /** Where a place of the row below stands in the order in which it was made. */
+  private indexOf(place: number): number {
+    return this.turned ? this.below.length - 1 - place : place;
+  }
+
+  private make(count: number, cell: Cell): void {
+    this.made += count;
+    const kept = Math.min(this.made, this.most);
+    this.effort.left -= Math.max(1, kept - this.cells.length);
+    while (this.cells.length < kept) this.cells.push(cell);
+  }
+
+  private spaceAt(from: number): number {
     let chains = 0;
-    while (from + chains < has && isChain(from + chains)) chains += 1;
+    while (from + chains < this.below.length && this.isChain(from + chains)) chains += 1;
     return chains;
-  };
-  /** Does one step; answers what does not fit. */
-  const take = (step: Step): RowFault | null => {
-    if (effort.left < 0) return { code: 'too-much-to-work' };
-    effort.left -= 1;
+  }
+
+  private take(step: Step): RowFault | null {
+    const has = this.below.length;
+    if (this.effort.left < 0) return { code: 'too-much-to-work' };
+    this.effort.left -= 1;
     if ('chain' in step) {
-      make(step.chain, { made: 'chain' });
+      this.make(step.chain, { made: 'chain' });
       return null;
     }
     if ('skip' in step) {
-      if (at + step.skip > has) return { code: 'too-few-stitches', needs: at + step.skip, has };
-      at += step.skip;
+      if (this.at + step.skip > has) return { code: 'too-few-stitches', needs: this.at + step.skip, has };
+      this.at += step.skip;
       return null;
     }
     for (let time = 0; time < step.times; time += 1) {
-      const takes = step.into === 'space' ? spaceAt(at) : step.over;
+      const { at } = this;
+      const takes = step.into === 'space' ? this.spaceAt(at) : step.over;
       if (takes === 0) return { code: 'no-space-here', at: at + 1 };
       if (at + takes > has) return { code: 'too-few-stitches', needs: at + takes, has };
-      if (step.into !== 'space' && step.into !== 'stitch' && isChain(at)) return { code: 'no-stitch-here', at: at + 1 };
-      make(step.each, { made: 'stitch', step, from: indexOf(at) });
-      at += takes;
+      if (step.into !== 'space' && step.into !== 'stitch' && this.isChain(at))
+        return { code: 'no-stitch-here', at: at + 1 };
+      this.make(step.each, { made: 'stitch', step, from: this.indexOf(at) });
+      this.at += takes;
     }
     return null;
-  };
-
-  for (const step of row.before) {
-    const fault = take(step);
-    if (fault) return { ok: false, fault };
-  }
-  const endSpace = lastSpace(has, isChain);
-  const afterTakes = sumOf(row.after, (step) => takesOf(step, endSpace));
-  const repeatTakes = sumOf(row.repeat, (step) => takesOf(step, 1));
-  if (row.repeat.length > 0 && repeatTakes === 0) return { ok: false, fault: { code: 'repeat-takes-nothing' } };
-  let repeats = 0;
-  while (row.repeat.length > 0 && has - at - afterTakes > 0) {
-    const begun = at;
-    for (const step of row.repeat) {
-      const fault = take(step);
-      if (fault?.code === 'too-few-stitches') return { ok: false, fault: notComingOut(begun) };
-      if (fault) return { ok: false, fault };
-    }
-    repeats += 1;
-    if (has - at < afterTakes) return { ok: false, fault: notComingOut(begun) };
-  }
-  for (const step of row.after) {
-    const fault = take(step);
-    if (fault) return { ok: false, fault };
-  }
-  const left = has - at;
-  if (left > 0)
-    return { ok: false, fault: { code: 'repeat-does-not-come-out', over: left, repeatStitches: repeatTakes } };
-  if (made > most) return { ok: false, fault: { code: 'count-drifts', from: below.length, to: made } };
-  return { ok: true, cells, repeats };
-
-  function notComingOut(begun: number): RowFault {
-    return {
-      code: 'repeat-does-not-come-out',
-      over: has - begun - afterTakes,
-      repeatStitches: repeatTakes,
-    };
   }
 }
 

@@ -1,6 +1,7 @@
 import type { Gusset } from '@/core/design';
 import { GEOMETRY, input, inputFrom, makeFigure, restsOn, type Figure } from '@/core/figures';
 import type { Join, JoinedStretch, RowsPiece } from '@/core/pieces';
+import type { GaugeStage } from '@/core/gauge';
 import type { Problem } from '@/core/problems';
 import { outlineRows, reversedCounts, shapedRows, type ShapedRow } from '@/core/shaping';
 import type { FlapStage, PouchStage } from '@/core/stages';
@@ -232,23 +233,6 @@ function stripOf({ body, cloth, gauge }: BodyInput<Gusset>, pouch: PouchStage): 
     lengthMm: baseMm,
   };
   const corners = panel.cornerRows > 0 ? [corner] : [];
-  const lengthFigure = makeFigure(
-    'gusset.length',
-    'Gusset, along the seam',
-    lengthMm,
-    'mm',
-    {
-      rule: 'Both sides and the base between the corners, plus a quarter circle at each: 2(H − ρ) + (W − 2ρ) + πρ, along the seam.',
-      inputs: [
-        input('Panel between its seams, wide (W)', widthMm, 'mm'),
-        input('Panel above its seam, high (H)', sideMm + radiusMm, 'mm'),
-        input('Radius of the corners at the seam (ρ)', radiusMm, 'mm'),
-      ],
-      source: GEOMETRY,
-      ...restsOn(gauge.rowHeight),
-    },
-    2 * pouch.frontRows * (gauge.rowHeight.plusMinus ?? 0) + pouch.stitchCount * (gauge.stitchWidth.plusMinus ?? 0),
-  );
   return {
     across,
     along,
@@ -261,38 +245,71 @@ function stripOf({ body, cloth, gauge }: BodyInput<Gusset>, pouch: PouchStage): 
     outlineOffStitches: panel.offStitches,
     stretches: [side, ...corners, base, ...corners, side],
     rowHeight: trial?.rowHeight ?? null,
-    figures: {
-      across: makeFigure(
-        crosswise ? 'gusset.stitches' : 'gusset.rowsAcross',
-        crosswise ? 'Stitches across the gusset' : 'Rows across the gusset',
-        across,
-        crosswise ? 'stitch' : 'row',
-        {
-          rule: `Depth less one thickness of fabric, plus what both seams take, divided by the ${crosswise ? 'width of one stitch' : 'row height'}.`,
-          inputs: [
-            input('Depth you want, outside', body.depthMm, 'mm'),
-            inputFrom(gauge.fabricThickness),
-            takesInput(takeUp),
-            inputFrom(crosswise ? gauge.stitchWidth : gauge.rowHeight),
-          ],
-          source: GEOMETRY,
-        },
-      ),
-      length: lengthFigure,
-      along: makeFigure(
-        crosswise ? 'gusset.rows' : 'gusset.stitchesAlong',
-        crosswise ? 'Rows along the gusset' : 'Stitches along the gusset',
-        along,
-        crosswise ? 'row' : 'stitch',
-        {
-          rule: `Length along the seam, divided by the ${crosswise ? 'row height in the strip' : 'width of one stitch'}, to the nearest.`,
-          inputs: [inputFrom(lengthFigure), inputFrom(alongFigure)],
-          source: GEOMETRY,
-        },
-        along * ((alongFigure.plusMinus ?? 0) / alongMm) || null,
-      ),
-    },
+    figures: stripFigures(body, gauge, pouch, alongFigure, {
+      ...{ across, along, lengthMm, widthMm, radiusMm },
+      heightMm: sideMm + radiusMm,
+    }),
     problems: trial?.problems ?? [],
+  };
+}
+
+/** Tells the strip: across it, along the seam, and along it. */
+function stripFigures(
+  body: Gusset,
+  gauge: GaugeStage,
+  pouch: PouchStage,
+  alongFigure: Figure,
+  sizes: Record<'across' | 'along' | 'lengthMm' | 'widthMm' | 'heightMm' | 'radiusMm', number>,
+): GussetStrip['figures'] {
+  const crosswise = body.gussetWorked === 'crosswise';
+  const { across, along } = sizes;
+  const length = makeFigure(
+    'gusset.length',
+    'Gusset, along the seam',
+    sizes.lengthMm,
+    'mm',
+    {
+      rule: 'Both sides and the base between the corners, plus a quarter circle at each: 2(H − ρ) + (W − 2ρ) + πρ, along the seam.',
+      inputs: [
+        input('Panel between its seams, wide (W)', sizes.widthMm, 'mm'),
+        input('Panel above its seam, high (H)', sizes.heightMm, 'mm'),
+        input('Radius of the corners at the seam (ρ)', sizes.radiusMm, 'mm'),
+      ],
+      source: GEOMETRY,
+      ...restsOn(gauge.rowHeight),
+    },
+    2 * pouch.frontRows * (gauge.rowHeight.plusMinus ?? 0) + pouch.stitchCount * (gauge.stitchWidth.plusMinus ?? 0),
+  );
+  return {
+    across: makeFigure(
+      crosswise ? 'gusset.stitches' : 'gusset.rowsAcross',
+      crosswise ? 'Stitches across the gusset' : 'Rows across the gusset',
+      across,
+      crosswise ? 'stitch' : 'row',
+      {
+        rule: `Depth less one thickness of fabric, plus what both seams take, divided by the ${crosswise ? 'width of one stitch' : 'row height'}.`,
+        inputs: [
+          input('Depth you want, outside', body.depthMm, 'mm'),
+          inputFrom(gauge.fabricThickness),
+          takesInput(body.seam.takeUpStitches),
+          inputFrom(crosswise ? gauge.stitchWidth : gauge.rowHeight),
+        ],
+        source: GEOMETRY,
+      },
+    ),
+    length,
+    along: makeFigure(
+      crosswise ? 'gusset.rows' : 'gusset.stitchesAlong',
+      crosswise ? 'Rows along the gusset' : 'Stitches along the gusset',
+      along,
+      crosswise ? 'row' : 'stitch',
+      {
+        rule: `Length along the seam, divided by the ${crosswise ? 'row height in the strip' : 'width of one stitch'}, to the nearest.`,
+        inputs: [inputFrom(length), inputFrom(alongFigure)],
+        source: GEOMETRY,
+      },
+      along * ((alongFigure.plusMinus ?? 0) / alongFigure.value) || null,
+    ),
   };
 }
 

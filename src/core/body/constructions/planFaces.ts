@@ -1,7 +1,7 @@
 import type { LoadState } from '@/core/contents';
 import { CHOSEN, GEOMETRY, input, inputFrom, makeFigure, offFigure, productFigure, type Figure } from '@/core/figures';
 import type { Problem, ProblemValues } from '@/core/problems';
-import { NOTHING_SPECIAL, type PouchStage } from '@/core/stages';
+import { NOTHING_SPECIAL, type PouchFigures, type PouchStage } from '@/core/stages';
 import { nearestCount } from '@/core/stitches';
 import { MOST_COUNT } from '../limits';
 import { heightDoubtMm, widthDoubtMm } from '../madeDoubt';
@@ -34,11 +34,55 @@ export interface FacesOwn {
  * counts.
  */
 export function planFaces(inputs: BodyInput, own: FacesOwn): PouchResult {
-  const { design, body, gauge, cloth, wanted } = inputs;
+  const counted = countFaces(inputs, own);
+  if (!counted.ok) return counted;
+  const { body, cloth, design } = inputs;
+  const { counts } = counted;
+  const { stitchCount, frontRows, backRows } = counts;
+  return {
+    ok: true,
+    pouch: {
+      kind: body.kind,
+      stitchCount,
+      topStitches: stitchCount,
+      backStitches: stitchCount,
+      frontRows,
+      backRows,
+      rowsBeforeFlap: own.rowsBeforeFlap(frontRows, backRows),
+      layers: { fabricMm: cloth.fabricMm, liningMm: cloth.liningMm },
+      loadMm: design.contents.thicknessMm,
+      stitchMm: cloth.stitchMm,
+      rowMm: cloth.rowMm,
+      depthMm: own.depthMm,
+      sectionMm: { front: own.sideMm(frontRows), back: own.sideMm(backRows), base: own.baseMm },
+      flatFrontMm: {
+        empty: own.flatFrontMm(frontRows, 'empty'),
+        loaded: own.flatFrontMm(frontRows, 'loaded'),
+      },
+      figures: faceFigures(inputs, own, counts),
+      own: [],
+      problems: [],
+    },
+  };
+}
+
+/** How faces are counted. */
+interface FaceCounts {
+  /** Stitches that the wanted width comes to, not rounded. */
+  wished: number;
+  stitchCount: number;
+  frontRows: number;
+  backRows: number;
+  across: NonNullable<Sizing['across']>;
+}
+
+type Counted = { ok: true; counts: FaceCounts } | ReturnType<typeof stop>;
+
+/** Stitches and rows from the wanted sizes, or from what she settled on; or what prevents a plan of them. */
+function countFaces({ design, body, cloth }: BodyInput, own: FacesOwn): Counted {
   const { sizing } = own;
   const { across } = sizing;
   if (across === null) throw new Error('a body without faces is not planned by them');
-
   const wished = across.stitchesFor(body.widthMm);
   // A count she settled on for another stitch is kept as near as this one's repeat allows.
   const stitchCount = nearestCount(body.chosenStitches ?? wished, across.allowed);
@@ -67,8 +111,57 @@ export function planFaces(inputs: BodyInput, own: FacesOwn): PouchResult {
       loadMm,
       mostLoadMm: Math.max(0, Math.floor(Math.min(mostLoadMm, body.widthMm) - 1)),
     });
+  return { ok: true, counts: { wished, stitchCount, frontRows, backRows, across } };
+}
 
-  const stitches = makeFigure('panel.stitches', own.names.stitches, stitchCount, 'stitch', {
+/** Tells counts and finished sizes of the faces, each with its reason. */
+function faceFigures(inputs: BodyInput, own: FacesOwn, counts: FaceCounts): PouchFigures {
+  const { design, body, gauge, cloth, wanted } = inputs;
+  const { stitchCount, frontRows, across } = counts;
+  const stitches = stitchesFigure(inputs, own, counts);
+  const { front, back } = rowFigures(inputs, own, counts);
+  const width = makeFigure(
+    'size.width',
+    'Width, outside',
+    across.widthMm(stitchCount),
+    'mm',
+    {
+      rule: across.width.rule,
+      inputs: [inputFrom(stitches), ...across.width.inputs, inputFrom(gauge.stitchWidth)],
+      source: GEOMETRY,
+    },
+    widthDoubtMm(body, across.seenStitches(stitchCount), gauge.stitchWidth.plusMinus ?? 0, cloth.stitchMm),
+  );
+  const heightOf = (id: string, label: string, mm: number, loadMm: number) =>
+    heightFigure(inputs, own, counts, front, { id, label, mm, loadMm });
+  const height = heightOf('size.height', 'Height to the mouth, empty', own.sizing.heightMm(frontRows), 0);
+  return {
+    stitches,
+    startingChain: chainFigure(design, across.firstRow(stitchCount, frontRows), stitches),
+    panelWidth: productFigure('panel.width', 'Width, flat', stitches, gauge.stitchWidth),
+    frontRows: front,
+    backRows: back,
+    baseFold: null,
+    seamRows: null,
+    seamLength: null,
+    width,
+    widthOff: offFigure('size.widthOff', width, wanted.width),
+    height,
+    heightOff: offFigure('size.heightOff', height, wanted.height),
+    heightLoaded: heightOf(
+      'size.heightLoaded',
+      'Height to the mouth, loaded',
+      own.heightLoadedMm(frontRows),
+      design.contents.thicknessMm,
+    ),
+    ...depthFigures(inputs, own.depthMm),
+    ...NOTHING_SPECIAL,
+  };
+}
+
+function stitchesFigure({ body, gauge, wanted }: BodyInput, own: FacesOwn, counts: FaceCounts): Figure {
+  const { stitchCount, wished, across } = counts;
+  return makeFigure('panel.stitches', own.names.stitches, stitchCount, 'stitch', {
     rule:
       body.chosenStitches === null
         ? `${across.stitches.rule}: ${wished.toFixed(1)}. To the nearest count that the stitch allows.`
@@ -78,6 +171,10 @@ export function planFaces(inputs: BodyInput, own: FacesOwn): PouchResult {
     inputs: [inputFrom(wanted.width), ...across.stitches.inputs, inputFrom(gauge.stitchWidth)],
     source: body.chosenStitches === null ? GEOMETRY : CHOSEN,
   });
+}
+
+function rowFigures({ body, gauge, wanted }: BodyInput, own: FacesOwn, { frontRows, backRows }: FaceCounts) {
+  const { sizing, names } = own;
   const rows = (id: string, label: string, value: number, chosen: boolean, rule: string) =>
     makeFigure(
       id,
@@ -92,99 +189,39 @@ export function planFaces(inputs: BodyInput, own: FacesOwn): PouchResult {
             source: GEOMETRY,
           },
     );
-  const front = rows(
-    'panel.frontRows',
-    own.names.frontRows,
-    frontRows,
-    body.chosenRows.front !== null,
-    `${sizing.rows.rule} Divided by the row height, to the nearest row.`,
-  );
-  const back = rows(
-    'panel.backRows',
-    own.names.backRows,
-    backRows,
-    !own.backFollows && body.chosenRows.back !== null,
-    own.names.backRule,
-  );
-  const width = makeFigure(
-    'size.width',
-    'Width, outside',
-    across.widthMm(stitchCount),
+  const { chosenRows } = body;
+  const rule = `${sizing.rows.rule} Divided by the row height, to the nearest row.`;
+  const isBackChosen = !own.backFollows && chosenRows.back !== null;
+  return {
+    front: rows('panel.frontRows', names.frontRows, frontRows, chosenRows.front !== null, rule),
+    back: rows('panel.backRows', names.backRows, backRows, isBackChosen, names.backRule),
+  };
+}
+
+function heightFigure(
+  { body, gauge, cloth }: BodyInput,
+  { sizing }: FacesOwn,
+  { frontRows, backRows }: FaceCounts,
+  front: Figure,
+  { id, label, mm, loadMm }: { id: string; label: string; mm: number; loadMm: number },
+): Figure {
+  return makeFigure(
+    id,
+    label,
+    mm,
     'mm',
     {
-      rule: across.width.rule,
-      inputs: [inputFrom(stitches), ...across.width.inputs, inputFrom(gauge.stitchWidth)],
+      rule: sizing.height.rule,
+      inputs: [
+        inputFrom(front),
+        inputFrom(gauge.rowHeight),
+        ...sizing.height.inputs,
+        input('Thickness of the load', loadMm, 'mm'),
+      ],
       source: GEOMETRY,
     },
-    widthDoubtMm(body, across.seenStitches(stitchCount), gauge.stitchWidth.plusMinus ?? 0, cloth.stitchMm),
+    heightDoubtMm(body.kind, { front: frontRows, back: backRows }, gauge.rowHeight.plusMinus ?? 0, cloth.rowMm),
   );
-  const heightOf = (id: string, label: string, mm: number, load: number) =>
-    makeFigure(
-      id,
-      label,
-      mm,
-      'mm',
-      {
-        rule: sizing.height.rule,
-        inputs: [
-          inputFrom(front),
-          inputFrom(gauge.rowHeight),
-          ...sizing.height.inputs,
-          input('Thickness of the load', load, 'mm'),
-        ],
-        source: GEOMETRY,
-      },
-      heightDoubtMm(body.kind, { front: frontRows, back: backRows }, gauge.rowHeight.plusMinus ?? 0, cloth.rowMm),
-    );
-  const height = heightOf('size.height', 'Height to the mouth, empty', sizing.heightMm(frontRows), 0);
-  const startStitches = across.firstRow(stitchCount, frontRows);
-
-  return {
-    ok: true,
-    pouch: {
-      kind: body.kind,
-      stitchCount,
-      topStitches: stitchCount,
-      backStitches: stitchCount,
-      frontRows,
-      backRows,
-      rowsBeforeFlap: own.rowsBeforeFlap(frontRows, backRows),
-      layers: { fabricMm: cloth.fabricMm, liningMm: cloth.liningMm },
-      loadMm,
-      stitchMm: cloth.stitchMm,
-      rowMm: cloth.rowMm,
-      depthMm: own.depthMm,
-      sectionMm: { front: own.sideMm(frontRows), back: own.sideMm(backRows), base: own.baseMm },
-      flatFrontMm: {
-        empty: own.flatFrontMm(frontRows, 'empty'),
-        loaded: own.flatFrontMm(frontRows, 'loaded'),
-      },
-      figures: {
-        stitches,
-        startingChain: chainFigure(design, startStitches, stitches),
-        panelWidth: productFigure('panel.width', 'Width, flat', stitches, gauge.stitchWidth),
-        frontRows: front,
-        backRows: back,
-        baseFold: null,
-        seamRows: null,
-        seamLength: null,
-        width,
-        widthOff: offFigure('size.widthOff', width, wanted.width),
-        height,
-        heightOff: offFigure('size.heightOff', height, wanted.height),
-        heightLoaded: heightOf(
-          'size.heightLoaded',
-          'Height to the mouth, loaded',
-          own.heightLoadedMm(frontRows),
-          loadMm,
-        ),
-        ...depthFigures(inputs, own.depthMm),
-        ...NOTHING_SPECIAL,
-      },
-      own: [],
-      problems: [],
-    },
-  };
 }
 
 /** Depth outside, and by how much it is off; nothing for a bag that lies flat. */

@@ -1,8 +1,18 @@
 import type { RoundPurse } from '@/core/design';
-import { CHOSEN, GEOMETRY, input, inputFrom, makeFigure, offFigure, type Figure } from '@/core/figures';
+import {
+  CHOSEN,
+  GEOMETRY,
+  input,
+  inputFrom,
+  makeFigure,
+  offFigure,
+  type Figure,
+  type ReasonInput,
+} from '@/core/figures';
+import type { GaugeStage } from '@/core/gauge';
 import type { Problem } from '@/core/problems';
 import { shapedRows } from '@/core/shaping';
-import { NOTHING_SPECIAL } from '@/core/stages';
+import { NOTHING_SPECIAL, type PouchFigures } from '@/core/stages';
 import { plainStitchOf } from '@/core/stitches';
 import { MOST_COUNT, MOST_RIM, MOST_STRIP } from '../limits';
 import type { BodyInput, ClothMm, Construction, PouchResult, Sizing } from './construction';
@@ -35,7 +45,7 @@ export const roundPurse: Construction<RoundPurse> = {
     };
   },
   pouch: (inputs): PouchResult => {
-    const { body, cloth, pattern, gauge, wanted, design } = inputs;
+    const { body, cloth, pattern, gauge, design } = inputs;
     const sizing = roundPurse.sizing(body, cloth, pattern);
     const nearest = Math.max(1, Math.round(sizing.rowsFor(body.widthMm)));
     const rounds = body.chosenRows.front ?? nearest;
@@ -47,36 +57,7 @@ export const roundPurse: Construction<RoundPurse> = {
     const rim = growth.counts(rounds, 0).at(-1) as number;
     if (rim > MOST_RIM)
       return stop('too-many-stitches', ['body', 'widthMm'], { stitches: rim, mostStitches: MOST_RIM });
-    const front = makeFigure('panel.frontRows', 'Rounds of each disc', rounds, 'round', {
-      rule:
-        body.chosenRows.front === null
-          ? `${sizing.rows.rule} Divided by the height of a round, to the nearest.`
-          : 'You set this.',
-      inputs: [inputFrom(wanted.width), ...sizing.rows.inputs, inputFrom(gauge.rowHeight)],
-      source: body.chosenRows.front === null ? GEOMETRY : CHOSEN,
-    });
-    const [more] = growth.figures as [Figure];
-    const stitches = makeFigure('panel.stitches', 'Stitches round the rim', rim, 'stitch', {
-      rule: 'Stitches more in every round, times the rounds.',
-      inputs: [inputFrom(more), inputFrom(front)],
-      source: GEOMETRY,
-    });
     const diameterMm = sizing.heightMm(rounds);
-    const size = (id: string, label: string) =>
-      makeFigure(
-        id,
-        label,
-        diameterMm,
-        'mm',
-        {
-          rule: sizing.height.rule,
-          inputs: [inputFrom(front), inputFrom(gauge.rowHeight), ...sizing.height.inputs],
-          source: GEOMETRY,
-        },
-        2 * rounds * (gauge.rowHeight.plusMinus ?? 0),
-      );
-    const width = size('size.width', 'Width, outside');
-    const height = size('size.height', 'Height, outside');
     const band = bandOf(inputs, rounds, rim);
     const many =
       tooMany({ rows: band.rows }, MOST_STRIP, ['body', 'stripTrial']) ??
@@ -99,39 +80,7 @@ export const roundPurse: Construction<RoundPurse> = {
         depthMm: band.seamedMm,
         sectionMm: { front: diameterMm - cloth.fabricMm, back: diameterMm - cloth.fabricMm, base: band.seamedMm },
         flatFrontMm: { empty: diameterMm, loaded: diameterMm },
-        figures: {
-          stitches,
-          startingChain: null,
-          panelWidth: makeFigure(
-            'panel.width',
-            'Diameter of a disc, flat',
-            2 * rounds * cloth.rowMm,
-            'mm',
-            {
-              rule: 'Twice the rounds, times the height of one.',
-              inputs: [inputFrom(front), inputFrom(gauge.rowHeight)],
-              source: GEOMETRY,
-            },
-            2 * rounds * (gauge.rowHeight.plusMinus ?? 0),
-          ),
-          frontRows: front,
-          backRows: makeFigure('panel.backRows', 'Rounds of the other disc', rounds, 'round', {
-            rule: 'Both discs are alike.',
-            inputs: [inputFrom(front)],
-            source: GEOMETRY,
-          }),
-          baseFold: null,
-          seamRows: null,
-          seamLength: null,
-          width,
-          widthOff: offFigure('size.widthOff', width, wanted.width),
-          height,
-          heightOff: offFigure('size.heightOff', height, wanted.height),
-          heightLoaded: size('size.heightLoaded', 'Height, loaded'),
-          ...depthFigures(inputs, band.seamedMm, band.across * (gauge.stitchWidth.plusMinus ?? 0)),
-          ...NOTHING_SPECIAL,
-          rimOpen: band.rimOpen,
-        },
+        figures: discFigures(inputs, sizing, { rounds, rim, diameterMm }, band, growth.figures[0] as Figure),
         own: [...growth.figures, ...band.figures],
         problems: [...growth.problems, ...band.problems, ...tallInSpiral(body.rounds, plainStitchOf(pattern))],
       },
@@ -196,6 +145,68 @@ export const roundPurse: Construction<RoundPurse> = {
   },
 };
 
+/** Tells the discs: counts and finished sizes, each with its reason. */
+function discFigures(
+  inputs: BodyInput<RoundPurse>,
+  sizing: Sizing,
+  { rounds, rim, diameterMm }: { rounds: number; rim: number; diameterMm: number },
+  band: Band,
+  more: Figure,
+): PouchFigures {
+  const { body, cloth, gauge, wanted } = inputs;
+  const isWished = body.chosenRows.front === null;
+  const front = makeFigure('panel.frontRows', 'Rounds of each disc', rounds, 'round', {
+    rule: isWished ? `${sizing.rows.rule} Divided by the height of a round, to the nearest.` : 'You set this.',
+    inputs: [inputFrom(wanted.width), ...sizing.rows.inputs, inputFrom(gauge.rowHeight)],
+    source: isWished ? GEOMETRY : CHOSEN,
+  });
+  const plusMinus = 2 * rounds * (gauge.rowHeight.plusMinus ?? 0);
+  const across = (id: string, label: string, mm: number, rule: string, inputsOfRule: ReasonInput[]) =>
+    makeFigure(
+      id,
+      label,
+      mm,
+      'mm',
+      { rule, inputs: [inputFrom(front), inputFrom(gauge.rowHeight), ...inputsOfRule], source: GEOMETRY },
+      plusMinus,
+    );
+  const size = (id: string, label: string) => across(id, label, diameterMm, sizing.height.rule, sizing.height.inputs);
+  const width = size('size.width', 'Width, outside');
+  const height = size('size.height', 'Height, outside');
+  return {
+    stitches: makeFigure('panel.stitches', 'Stitches round the rim', rim, 'stitch', {
+      rule: 'Stitches more in every round, times the rounds.',
+      inputs: [inputFrom(more), inputFrom(front)],
+      source: GEOMETRY,
+    }),
+    startingChain: null,
+    panelWidth: across(
+      'panel.width',
+      'Diameter of a disc, flat',
+      2 * rounds * cloth.rowMm,
+      'Twice the rounds, times the height of one.',
+      [],
+    ),
+    frontRows: front,
+    backRows: makeFigure('panel.backRows', 'Rounds of the other disc', rounds, 'round', {
+      rule: 'Both discs are alike.',
+      inputs: [inputFrom(front)],
+      source: GEOMETRY,
+    }),
+    baseFold: null,
+    seamRows: null,
+    seamLength: null,
+    width,
+    widthOff: offFigure('size.widthOff', width, wanted.width),
+    height,
+    heightOff: offFigure('size.heightOff', height, wanted.height),
+    heightLoaded: size('size.heightLoaded', 'Height, loaded'),
+    ...depthFigures(inputs, band.seamedMm, band.across * (gauge.stitchWidth.plusMinus ?? 0)),
+    ...NOTHING_SPECIAL,
+    rimOpen: band.rimOpen,
+  };
+}
+
 interface Band {
   /** What is left open of the rim, along it; null where nothing can be joined. */
   rimOpen: Figure | null;
@@ -222,6 +233,59 @@ function bandOf({ body, cloth, gauge }: BodyInput<RoundPurse>, rounds: number, r
   const joined = rim - open;
   const lengthMm = (joined / rim) * rimMm;
   const rows = Math.max(1, Math.round(lengthMm / rowHeight.value));
+  const rims = rimFigures(body, gauge, { rounds, rim, rimMm, open, joined, lengthMm });
+  return {
+    across,
+    rows,
+    rowMm: rowHeight.value,
+    seamedMm,
+    joined,
+    lengthMm,
+    rimOpen: rims.openLength,
+    figures: [
+      rims.rim,
+      rims.open,
+      rims.openLength,
+      rims.joined,
+      acrossFigure(body, gauge, across),
+      rims.length,
+      rowHeight,
+      makeFigure(
+        'gusset.rows',
+        'Rows along the band',
+        rows,
+        'row',
+        {
+          rule: 'Length along the seam, divided by the row height in the strip, to the nearest.',
+          inputs: [inputFrom(rims.length), inputFrom(rowHeight)],
+          source: GEOMETRY,
+        },
+        rows * ((rowHeight.plusMinus ?? 0) / rowHeight.value) || null,
+      ),
+    ],
+    problems: [...problems, ...overRim(body, rimMm)],
+  };
+}
+
+const acrossFigure = (body: RoundPurse, gauge: GaugeStage, across: number): Figure =>
+  makeFigure('gusset.stitches', 'Stitches across the band', across, 'stitch', {
+    rule: 'Depth less one thickness of fabric, plus what both seams take, divided by the width of one stitch.',
+    inputs: [
+      input('Depth you want, outside', body.depthMm, 'mm'),
+      inputFrom(gauge.fabricThickness),
+      takesInput(body.seam.takeUpStitches),
+      inputFrom(gauge.stitchWidth),
+    ],
+    source: GEOMETRY,
+  });
+
+/** Tells the rim: how long it is, what of it is left open, what is joined to the band. */
+function rimFigures(
+  body: RoundPurse,
+  gauge: GaugeStage,
+  counted: { rounds: number; rim: number; rimMm: number; open: number; joined: number; lengthMm: number },
+): Record<'rim' | 'open' | 'openLength' | 'joined' | 'length', Figure> {
+  const { rounds, rim, rimMm, open, joined, lengthMm } = counted;
   const rimFigure = makeFigure(
     'rim.length',
     'Rim, along the seam',
@@ -272,67 +336,25 @@ function bandOf({ body, cloth, gauge }: BodyInput<RoundPurse>, rounds: number, r
     { rule: 'What is joined of the rim.', inputs: [inputFrom(rimFigure), inputFrom(joinedFigure)], source: GEOMETRY },
     rimFigure.plusMinus === null ? null : (rimFigure.plusMinus * joined) / rim,
   );
-  const overRim: Problem[] =
-    body.openMm >= rimMm
-      ? [
-          {
-            code: 'opening-over-rim',
-            severity: 'decide',
-            place: 'body',
-            path: ['body', 'openMm'],
-            asks: ['rim.length'],
-            values: { openMm: body.openMm, rimMm },
-            repairs:
-              rimMm / 3 < 10
-                ? []
-                : [
-                    {
-                      code: 'open-to',
-                      values: { openMm: Math.floor(rimMm / 3) },
-                      edits: [{ path: ['body', 'openMm'], value: Math.floor(rimMm / 3) }],
-                    },
-                  ],
-          },
-        ]
-      : [];
-  return {
-    across,
-    rows,
-    rowMm: rowHeight.value,
-    seamedMm,
-    joined,
-    lengthMm,
-    rimOpen: openLength,
-    figures: [
-      rimFigure,
-      openFigure,
-      openLength,
-      joinedFigure,
-      makeFigure('gusset.stitches', 'Stitches across the band', across, 'stitch', {
-        rule: 'Depth less one thickness of fabric, plus what both seams take, divided by the width of one stitch.',
-        inputs: [
-          input('Depth you want, outside', body.depthMm, 'mm'),
-          inputFrom(gauge.fabricThickness),
-          takesInput(body.seam.takeUpStitches),
-          inputFrom(gauge.stitchWidth),
-        ],
-        source: GEOMETRY,
-      }),
-      length,
-      rowHeight,
-      makeFigure(
-        'gusset.rows',
-        'Rows along the band',
-        rows,
-        'row',
-        {
-          rule: 'Length along the seam, divided by the row height in the strip, to the nearest.',
-          inputs: [inputFrom(length), inputFrom(rowHeight)],
-          source: GEOMETRY,
-        },
-        rows * ((rowHeight.plusMinus ?? 0) / rowHeight.value) || null,
-      ),
-    ],
-    problems: [...problems, ...overRim],
-  };
+  return { rim: rimFigure, open: openFigure, openLength, joined: joinedFigure, length };
+}
+
+/** An opening that is wished for longer than the rim. */
+function overRim({ openMm }: RoundPurse, rimMm: number): Problem[] {
+  if (openMm < rimMm) return [];
+  const thirdMm = Math.floor(rimMm / 3);
+  return [
+    {
+      code: 'opening-over-rim',
+      severity: 'decide',
+      place: 'body',
+      path: ['body', 'openMm'],
+      asks: ['rim.length'],
+      values: { openMm, rimMm },
+      repairs:
+        rimMm / 3 < 10
+          ? []
+          : [{ code: 'open-to', values: { openMm: thirdMm }, edits: [{ path: ['body', 'openMm'], value: thirdMm }] }],
+    },
+  ];
 }
