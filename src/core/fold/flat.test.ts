@@ -109,9 +109,14 @@ describe('a bag laid flat', () => {
       expect(left.at(-share, left.toMm).z).toBeCloseTo(-corner.z, 9);
     }
     const seam = right.along.map((mm) => right.at(1, mm));
-    const behind = back.flatMap((sheet) => sheet.along.map((mm) => sheet.at(1, mm))).filter(({ z }) => z > 0);
-    // The outer faces of both corners lie on each other.
-    for (const place of behind.slice(0, 1)) expect(distanceToWay(place, seam)).toBeCloseTo(FABRIC_MM, 6);
+    const behind = back
+      .flatMap((sheet) =>
+        Array.from({ length: 21 }, (_, k) => sheet.at(1, sheet.fromMm + ((sheet.toMm - sheet.fromMm) * k) / 20)),
+      )
+      .filter(({ z }) => z > 0);
+    // The outer faces of both corners lie on each other, all along the seam.
+    expect(behind.length).toBeGreaterThan(20);
+    for (const place of behind) expect(distanceToWay(place, seam)).toBeCloseTo(FABRIC_MM, 6);
   });
 
   it('has a gusset’s edges stay on those of front and back, whatever is folded between', () => {

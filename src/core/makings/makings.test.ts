@@ -174,12 +174,17 @@ test('where tension loosens, early rows are lower and late ones higher than the 
   const plan = planOf(bagOf('fold-over-strip'));
   const drifted = madeSizes(plan, { ...asPlanned(0.25), drift: 0.1 });
   const planned = madeSizes(plan, asPlanned(0.25));
-  // Worked out by hand: the middle of each part lies so far from the middle of the strip, as a share of all its rows.
+  // Worked row by row, from the first to the last: each is as much higher than planned as it lies beyond the middle of the strip.
   const { frontRows, backRows, rowMm } = plan.pouch;
   const tailRows = plan.flap.bridgeRows + plan.flap.flapRows;
   const all = frontRows + backRows + tailRows;
-  const more = (before: number, rows: number) => rows * rowMm * 0.1 * ((before + rows / 2) / all - 0.5);
-  const [front, back, tail] = [more(0, frontRows), more(frontRows, backRows), more(frontRows + backRows, tailRows)];
+  const parts = { front: 0, back: 0, tail: 0 };
+  for (let row = 1; row <= all; row += 1) {
+    const throughStrip = (row - 0.5) / all;
+    const part = row <= frontRows ? 'front' : row <= frontRows + backRows ? 'back' : 'tail';
+    parts[part] += rowMm * 0.1 * (throughStrip - 0.5);
+  }
+  const { front, back, tail } = parts;
   expect(front).toBeLessThan(0);
   expect(front + back + tail).toBeCloseTo(0, 9);
   expect(drifted.heightMm - planned.heightMm).toBeCloseTo(front, 9);

@@ -51,6 +51,7 @@ export interface PouchFigures {
   depth: Figure | null;
   depthOff: Figure | null;
   /** What only some constructions have, and others go by. */
+  backLength: Figure | null;
   cornerRadius: Figure | null;
   mouthBefore: Figure | null;
   mouthNarrowed: Figure | null;
@@ -62,6 +63,7 @@ export interface PouchFigures {
 
 /** A construction that has none of what only some have. */
 export const NOTHING_SPECIAL = {
+  backLength: null,
   cornerRadius: null,
   mouthBefore: null,
   mouthNarrowed: null,

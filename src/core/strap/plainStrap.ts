@@ -11,7 +11,7 @@ import { flatSize, type RowsPiece } from '@/core/pieces';
 import { plainStitchOf } from '@/core/stitches';
 import { grownFigures, grownStrap, type GrownStrap } from './grownStrap';
 import { strapFigures, type StrapFigures } from './strapFigures';
-import { footDepthMm, strapFoot, type RowSpan, type StrapFoot } from './strapFoot';
+import { strapFoot, type RowSpan, type StrapFoot } from './strapFoot';
 import { strapProblems } from './strapProblems';
 import { strapSizes } from './strapSizes';
 import { stripGauge, strapWidthOfStitch } from './stripGauge';
@@ -40,7 +40,7 @@ export const plainStrap: FittingKind<PlainStrap, PlainStrapStage> = {
     const foot = strapFoot(sizes.stitchCount, strap.overlapMm, pouch, set);
     const figures = strapFigures({ strap, sizes, across, gauge: strip }, plain, foot, bag);
     const grown = grownStrap(figures.stitches, bag);
-    const deepMm = footDepthMm(foot, pouch);
+    const deepMm = figures.footDepth.value;
     return {
       ok: true,
       stage: {

@@ -1,8 +1,8 @@
 import type { PlainStrap } from '@/core/design';
-import { COMMON_PRACTICE, GEOMETRY, input, inputFrom, makeFigure, type Figure } from '@/core/figures';
+import { COMMON_PRACTICE, GEOMETRY, input, inputFrom, makeFigure, restsOn, type Figure } from '@/core/figures';
 import { nameAt, type FittingInput } from '@/core/fittings';
 import { startingChain, type StitchPattern } from '@/core/stitches';
-import { footCount, type StrapFoot } from './strapFoot';
+import { footCount, footDepthMm, type StrapFoot } from './strapFoot';
 import type { StrapSizes } from './strapSizes';
 import type { StripGauge } from './stripGauge';
 
@@ -21,6 +21,7 @@ export interface StrapFigures {
   slackPlanned: Figure;
   pulledPlanned: Figure;
   footRows: Figure;
+  footDepth: Figure;
 }
 
 /** What a strap is told from, besides the bag. */
@@ -45,6 +46,20 @@ export function strapFigures(told: Told, plain: StitchPattern, foot: StrapFoot, 
   });
   const { turningChain, foundation } = bag.design.settings;
   const covers = footCount(foot);
+  const footRows = makeFigure(
+    named('strap.footRows'),
+    `${FOOT_UNITS[covers.unit]} each foot covers`,
+    covers.count,
+    covers.unit,
+    {
+      rule:
+        foot.on === 'sides'
+          ? 'Overlap divided by the panel’s row height, to the nearest row, down from the upper end of the side, inside the bag.'
+          : 'Overlap divided by what a row (or a stitch, where it is worked lengthwise) of the strip takes along it, from its end, inside the bag.',
+      inputs: [input('Overlap at each foot', strap.overlapMm, 'mm'), inputFrom(bag.gauge.rowHeight)],
+      source: GEOMETRY,
+    },
+  );
   return {
     ...(across.id === bag.gauge.stitchWidth.id ? {} : { stitchWidth: across }),
     stitches,
@@ -70,20 +85,13 @@ export function strapFigures(told: Told, plain: StitchPattern, foot: StrapFoot, 
     growth: gauge.growth,
     rowHeight: gauge.rowHeight,
     ...lengthFigures(told, named),
-    footRows: makeFigure(
-      named('strap.footRows'),
-      `${FOOT_UNITS[covers.unit]} each foot covers`,
-      covers.count,
-      covers.unit,
-      {
-        rule:
-          foot.on === 'sides'
-            ? 'Overlap divided by the panel’s row height, to the nearest row, down from the upper end of the side, inside the bag.'
-            : 'Overlap divided by what a row (or a stitch, where it is worked lengthwise) of the strip takes along it, from its end, inside the bag.',
-        inputs: [input('Overlap at each foot', strap.overlapMm, 'mm'), inputFrom(bag.gauge.rowHeight)],
-        source: GEOMETRY,
-      },
-    ),
+    footRows,
+    footDepth: makeFigure(named('strap.footDepth'), 'Each foot reaches down', footDepthMm(foot, bag.pouch), 'mm', {
+      rule: 'What each foot covers, times what one of them takes along it.',
+      inputs: [inputFrom(footRows)],
+      source: GEOMETRY,
+      ...restsOn(bag.gauge.rowHeight),
+    }),
   };
 }
 

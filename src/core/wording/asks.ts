@@ -18,7 +18,7 @@ const STEPS: Record<BodyStepId, readonly FigureName[]> = {
   start: ['panel.startingChain', 'panel.stitches', 'round.chain', 'base.chain'],
   'work-front': ['panel.frontRows', 'panel.stitches', 'fold.base'],
   'mark-base': ['fold.base'],
-  'work-back': ['panel.backRows'],
+  'work-back': ['panel.backRows', 'panel.backLength'],
   'mark-top': ['fold.top.rows', 'fold.top'],
   'work-flap': [
     'panel.bridgeRows',

@@ -63,6 +63,7 @@ export const strapWords: FittingWords<PlainStrapStage, StrapProblems, StrapRepai
         { figure: figures.pulledPlanned, mark: 'strap.pulled' },
         { figure: figures.width },
         { figure: figures.footRows, mark: `strap.feet${suffix}` },
+        { figure: figures.footDepth, mark: `strap.feet${suffix}` },
       ],
     ];
   },
@@ -70,7 +71,7 @@ export const strapWords: FittingWords<PlainStrapStage, StrapProblems, StrapRepai
     steps: {
       'work-strap': [...WORKED, 'strap.slackPlanned'],
       'check-strap': ['strap.pulledPlanned'],
-      'attach-strap': ['strap.footRows', 'strap.stitches'],
+      'attach-strap': ['strap.footRows', 'strap.footDepth', 'strap.stitches'],
     },
     materials: [],
     worked: WORKED,
