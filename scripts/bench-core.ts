@@ -3,7 +3,7 @@ import fc from 'fast-check';
 import { alternatives } from '../src/core/alternatives';
 import { BODY_KINDS, usualBody } from '../src/core/body';
 import { pieceOfBody } from '../src/core/gauge';
-import { KNOWN_THINGS, packQuickly, packStepwise, piecesOf, type Box } from '../src/core/contents';
+import { KNOWN_THINGS, packQuickly, packStepwise, carriedThings, type Box } from '../src/core/contents';
 import { seededRandom } from '../src/core/random';
 import { starterDesign, swatchIdSchema, type BodyKind, type Design, type Swatch } from '../src/core/design';
 import { foldBag, gridsOf } from '../src/core/fold';
@@ -118,7 +118,7 @@ const runOut = (steps: Generator<unknown>) => {
 const plans = timesOf(
   designs.map((design) => ({
     design,
-    packings: packQuickly(piecesOf(design.contents.items).map(({ box }) => box)),
+    packings: packQuickly(carriedThings(design.contents.items).map(({ box }) => box)),
   })),
   ({ design, packings }) => planBag(design, packings),
   0,
@@ -194,7 +194,7 @@ process.stdout.write(
             demoSwatches(),
             WEIGHTS,
             FREE,
-            packQuickly(piecesOf(design.contents.items).map(({ box }) => box)),
+            packQuickly(carriedThings(design.contents.items).map(({ box }) => box)),
           ),
         ),
     ),

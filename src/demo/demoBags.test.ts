@@ -24,7 +24,7 @@ describe('the demo', () => {
     expect(design.body.sizesFrom).toBe('contents');
     const result = planBag(design);
     if (!result.ok) throw new Error('no plan');
-    expect(result.plan.contents.pieces.length).toBeGreaterThan(0);
+    expect(result.plan.contents.things.length).toBeGreaterThan(0);
     expect(result.plan.contents.packed).not.toBeNull();
   });
 

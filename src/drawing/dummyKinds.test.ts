@@ -94,6 +94,7 @@ function toyStage(choice: Toy, { at, pouch, set }: FittingInput): FittingStage<T
     steps: [{ name: `set-${at.group}-toy`, after: ['blocked'], before: ['joined'], mark: 'toy.mark' }],
     differs: [{ id: name('size'), name: 'Toy', empty: wide, full: long }],
     sizes: [long],
+    compared: [wide],
     asked: [wide, long, count, rows],
     problems: [
       ours.problem({

@@ -37,7 +37,7 @@ const SPAN_MM = 12;
  */
 export function packedDrawing(plan: Plan): PackedDrawing {
   const { figures, layers } = plan.pouch;
-  const { placed, packed, pieces } = plan.contents;
+  const { placed, packed, things: carried } = plan.contents;
   const outsideWide = figures.width.value;
   const outsideHigh = figures.heightLoaded.value;
   const sheet = layers.fabricMm + layers.liningMm;
@@ -74,7 +74,7 @@ export function packedDrawing(plan: Plan): PackedDrawing {
     labels: things.map(({ index, ...face }, at) => {
       const { x, y, widthMm, heightMm } = seenPart(face, things.slice(at + 1));
       return {
-        name: pieces[index]?.name ?? '',
+        name: carried[index]?.name ?? '',
         at: { x: x + widthMm / 2, y: y + heightMm / 2 },
         widthMm,
         heightMm,

@@ -1,4 +1,4 @@
-import { packQuickly, packStepwise, piecesOf, type Packings } from '@/core/contents';
+import { packQuickly, packStepwise, carriedThings, type Packings } from '@/core/contents';
 import { readDesign, type Design, type FieldFault } from '@/core/design';
 import { planBag } from '@/core/plan';
 import { problemSentence } from '@/core/wording';
@@ -67,4 +67,4 @@ export const shelfWork = {
 };
 export type ShelfWork = typeof shelfWork;
 
-const boxesOf = ({ contents }: Design) => piecesOf(contents.items).map(({ box }) => box);
+const boxesOf = ({ contents }: Design) => carriedThings(contents.items).map(({ box }) => box);

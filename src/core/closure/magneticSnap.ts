@@ -65,6 +65,7 @@ export const magneticSnap: FittingKind<MagneticSnap, SnapStage> = {
           },
         ],
         sizes: [],
+        compared: [],
         asked: Object.values(figures).filter((figure) => figure !== null),
         problems: snapProblems(snap, bag, places),
         halves: places.halves,

@@ -115,7 +115,7 @@ describe('what fits a bag whose sizes she wishes for', () => {
     const plan = planOf(fullWith([thing('ladder', 2000, 300, 60), thing('key', 20, 50, 4)]));
     const problem = plan.problems.find(withCode('thing-larger-than-any-bag'));
     expect(problem?.path).toEqual(['contents', 'items', 0, 'thing', 'widthMm']);
-    expect(plan.contents.pieces.map(({ name }) => name)).toEqual(['key']);
+    expect(plan.contents.things.map(({ name }) => name)).toEqual(['key']);
   });
 
   it('warns when the room left is less than the bag’s own ±', () => {

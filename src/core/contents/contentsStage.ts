@@ -10,23 +10,24 @@ import {
   type Figure,
   type ReasonInput,
 } from '@/core/figures';
+import type { Layers } from '@/core/section';
 import { nearestPacking, packingForInside, packingOfLeastFabric, type Inside } from './choosePacking';
-import { insideNeeded, ovalWidthMm, sheetsAcrossMm, sheetsAlongMm, wrapOf, type Sheets } from './inside';
+import { insideNeeded, ovalWidthMm, sheetsAcrossMm, sheetsAlongMm, wrapOf } from './inside';
 import type { SettledDesign } from './load';
 import { packThings, type Packings } from './packThings';
 import { placeThings, thingsThatSet, type Lot, type PlacedThing } from './packTree';
 import { NEEDED_WORDS } from './packingFigures';
-import { piecesOf, type Piece } from './pieces';
+import { carriedThings, type CarriedThing } from './carriedThings';
 
 /** What goes in, packed, and the sizes and the load that follow from it. */
 export interface ContentsStage {
   /** Every thing as often as it goes in, those that fit no bag left out. */
-  pieces: Piece[];
+  things: CarriedThing[];
   packings: Packings;
   /** The packing that is planned with; null when nothing goes in. */
   packed: Lot | null;
   placed: PlacedThing[];
-  /** Indexes into `pieces`: those without which the lot would be narrower, lower or thinner. */
+  /** Indexes into `things`: those without which the lot would be narrower, lower or thinner. */
   sets: { width: number[]; height: number[]; thickness: number[] };
   /** The outside sizes that the bag is planned for, whatever they follow from. */
   wanted: { width: Figure; height: Figure; depth: Figure | null };
@@ -52,11 +53,11 @@ export interface ContentsStage {
  *
  * @param packings ways to pack the things, where they were found already; else they are looked for now
  */
-export function contentsStage(design: Design, sheets: Sheets, packings?: Packings): ContentsStage {
+export function contentsStage(design: Design, sheets: Layers, packings?: Packings): ContentsStage {
   const { contents, body } = design;
   const wrap = wrapOf(body.kind);
-  const pieces = piecesOf(contents.items);
-  const found = packings ?? packThings(pieces.map(({ box }) => box));
+  const things = carriedThings(contents.items);
+  const found = packings ?? packThings(things.map(({ box }) => box));
   const packed = choose(design, sheets, found);
   const sets = {
     width: packed ? thingsThatSet(packed, 'beside') : [],
@@ -67,7 +68,7 @@ export function contentsStage(design: Design, sheets: Sheets, packings?: Packing
     const placed = packed ? placeThings(packed) : [];
     return indexes.map((index) => {
       const place = placed.find((candidate) => candidate.index === index);
-      return input(pieces[index]?.name ?? '', place?.[size] ?? 0, 'mm');
+      return input(things[index]?.name ?? '', place?.[size] ?? 0, 'mm');
     });
   };
   const packedFigure = (what: 'Width' | 'Height' | 'Thickness', label: string, mm: number, inputs: ReasonInput[]) =>
@@ -93,7 +94,7 @@ export function contentsStage(design: Design, sheets: Sheets, packings?: Packing
 
   const placed = packed ? placeThings(packed) : [];
   return {
-    pieces,
+    things,
     packings: found,
     packed,
     placed,
@@ -130,7 +131,7 @@ export function contentsStage(design: Design, sheets: Sheets, packings?: Packing
 }
 
 /** The inside of a bag whose sizes she wishes for, mm. */
-function wishedInside(design: Design, sheets: Sheets): Inside {
+function wishedInside(design: Design, sheets: Layers): Inside {
   const { body } = design;
   const { widthMm, sizesFrom } = body;
   const wrap = wrapOf(body.kind);
@@ -142,7 +143,7 @@ function wishedInside(design: Design, sheets: Sheets): Inside {
     : { widthMm: widthMm - sheetsAcrossMm(sheets), heightMm: heightMm - sheetsAlongMm(sheets, wrap), depthMm };
 }
 
-function choose(design: Design, sheets: Sheets, { lots }: Packings): Lot | null {
+function choose(design: Design, sheets: Layers, { lots }: Packings): Lot | null {
   const { chosenPacking, easeMm } = design.contents;
   const wrap = wrapOf(design.body.kind);
   if (chosenPacking) return nearestPacking(lots, chosenPacking);
@@ -243,7 +244,7 @@ const WANTED = {
 } as const;
 
 /** The outside size that is planned for. Where it is an inside one, or follows from what goes in, the sheets come on top. */
-function wantedFigure(size: keyof typeof WANTED, design: Design, sheets: Sheets, needed: Figure | null): Figure {
+function wantedFigure(size: keyof typeof WANTED, design: Design, sheets: Layers, needed: Figure | null): Figure {
   const { sizesFrom } = design.body;
   const { id, label, field } = WANTED[size];
   const wishedMm = design.body[field];
@@ -267,7 +268,7 @@ function wantedFigure(size: keyof typeof WANTED, design: Design, sheets: Sheets,
 }
 
 /** The depth outside that is planned for: wished, or what goes in and the sheets of front and back. */
-function wantedDepth({ body }: Design, sheets: Sheets, needed: Figure | null): Figure | null {
+function wantedDepth({ body }: Design, sheets: Layers, needed: Figure | null): Figure | null {
   if (!('depthMm' in body)) return null;
   const label = 'Depth you want';
   if (body.sizesFrom === 'contents' && needed)
@@ -283,7 +284,7 @@ function wantedDepth({ body }: Design, sheets: Sheets, needed: Figure | null): F
   });
 }
 
-const sheetInputs = ({ fabricMm, liningMm }: Sheets): ReasonInput[] => [
+const sheetInputs = ({ fabricMm, liningMm }: Layers): ReasonInput[] => [
   input('Thickness of the fabric', fabricMm, 'mm'),
   input('Thickness of the lining', liningMm, 'mm'),
 ];

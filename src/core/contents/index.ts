@@ -9,7 +9,6 @@ export {
   sheetsUpMm,
   wrapOf,
   type InsideNeeded,
-  type Sheets,
   type Wrap,
 } from './inside';
 export { KNOWN_THINGS, knownThing, type KnownThing } from './knownThings';
@@ -18,4 +17,4 @@ export { depthSizeEdits, keepPacking, outsideSizeEdits, outsideSizeRepairs, size
 export { packingFigures, type PackingFigures } from './packingFigures';
 export { packQuickly, packStepwise, packThings, fitsLargestBag, type Packings } from './packThings';
 export { placeThings, thingsThatSet, type Box, type Lot, type PlacedThing, type Size, type Turns } from './packTree';
-export { packingKey, piecesOf, type Piece } from './pieces';
+export { packingKey, carriedThings, type CarriedThing } from './carriedThings';

@@ -1,14 +1,9 @@
 import { factsOf, type BodyFacts, type BodyKind } from '@/core/design';
-
-/** The sheets that a bag's side is made of, mm thick. A bag without lining has a lining of 0. */
-export interface Sheets {
-  fabricMm: number;
-  liningMm: number;
-}
+import type { Layers } from '@/core/section';
 
 /** What lies between the outside and the inside of a bag, mm: two sides across, and the base up; the mouth is open. */
-export const sheetsAcrossMm = ({ fabricMm, liningMm }: Sheets): number => 2 * (fabricMm + liningMm);
-export const sheetsUpMm = ({ fabricMm, liningMm }: Sheets): number => fabricMm + liningMm;
+export const sheetsAcrossMm = ({ fabricMm, liningMm }: Layers): number => 2 * (fabricMm + liningMm);
+export const sheetsUpMm = ({ fabricMm, liningMm }: Layers): number => fabricMm + liningMm;
 
 /** How a body goes round what it holds: flat, so that it wraps it; with a depth of its own; or as a round one with a depth. */
 export type Wrap = BodyFacts['wrap'];
@@ -22,7 +17,7 @@ export type Wrap = BodyFacts['wrap'];
 export const wrapOf = (kind: BodyKind): Wrap => factsOf(kind).wrap;
 
 /** What lies between the outside and the inside across the height: the base, and for a round bag the top as well. */
-export const sheetsAlongMm = (sheets: Sheets, wrap: Wrap): number =>
+export const sheetsAlongMm = (sheets: Layers, wrap: Wrap): number =>
   wrap === 'round' ? sheetsAcrossMm(sheets) : sheetsUpMm(sheets);
 
 /**

@@ -13,7 +13,7 @@ export interface OnlyFor {
 }
 
 /** What a member of a front is made of: a thing of a sort, or two members of the fronts of lesser lots. */
-type Made = { sort: number } | { way: Way; lesser: number; first: number; rest: number; second: number };
+type HowMade = { sort: number } | { way: Way; lesser: number; first: number; rest: number; second: number };
 
 /** How a member was made, as a number: a thing, or a way by its place in `WAYS`, plus one. */
 const THING = 0;
@@ -140,7 +140,7 @@ export class Front {
   }
 
   /** A member by its place in the lists. */
-  member(index: number): { size: Size; made: Made } {
+  member(index: number): { size: Size; made: HowMade } {
     const [wide, high, thicknessMm] = this.sizes.subarray(3 * index, 3 * index + 3) as unknown as Three;
     const size = {
       widthMm: wide - this.skew * thicknessMm,

@@ -1,6 +1,7 @@
 import { COMMON_PRACTICE, GEOMETRY, input, inputFrom, makeFigure, type Figure } from '@/core/figures';
+import type { Layers } from '@/core/section';
 import { fabricRoundMm2 } from './choosePacking';
-import { insideNeeded, sheetsAcrossMm, sheetsAlongMm, type Sheets, type Wrap } from './inside';
+import { insideNeeded, sheetsAcrossMm, sheetsAlongMm, type Wrap } from './inside';
 import type { Lot } from './packTree';
 
 /** What a way of packing comes to, as figures that can be asked. */
@@ -37,7 +38,7 @@ const FABRIC_WORDS: Record<Wrap, string> = {
  *
  * @param name tells it from the other ways shown
  */
-export function packingFigures(lot: Lot, easeMm: number, sheets: Sheets, wrap: Wrap, name: string): PackingFigures {
+export function packingFigures(lot: Lot, easeMm: number, sheets: Layers, wrap: Wrap, name: string): PackingFigures {
   const size = (what: string, label: string, mm: number) =>
     makeFigure(`packing.${name}.${what}`, label, mm, 'mm', {
       rule: 'The things as they lie in this packing, added up this way.',

@@ -1,6 +1,7 @@
-import { sheetsAcrossMm, sheetsAlongMm, type Sheets, type Wrap } from '@/core/contents';
+import { sheetsAcrossMm, sheetsAlongMm, type Wrap } from '@/core/contents';
 import { GEOMETRY, input, inputFrom, makeFigure, restsOn, type Figure } from '@/core/figures';
 import type { PouchStage } from '@/core/stages';
+import type { Layers } from '@/core/section';
 
 /** A bag's inside, and what lies between it and the outside. */
 export interface InsideFigures {
@@ -19,7 +20,7 @@ export interface InsideFigures {
  */
 export function insideFigures(
   { width, height, depth }: Pick<PouchStage['figures'], 'width' | 'height' | 'depth'>,
-  sheets: Sheets,
+  sheets: Layers,
   wrap: Wrap,
 ): InsideFigures {
   const between = (id: string, label: string, mm: number, rule: string) =>

@@ -67,6 +67,8 @@ export interface FittingStage<Choice extends { kind: string } = { kind: string }
   differs: Differing[];
   /** Finished sizes that belong among the bag's own. */
   sizes: Figure[];
+  /** Figures that two plans are compared by. */
+  compared: Figure[];
   /** All its figures, each to be asked by its id. */
   asked: Figure[];
   problems: Problem[];

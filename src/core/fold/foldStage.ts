@@ -164,7 +164,7 @@ function pressing(
       mark: `thing.${index}`,
       asks: ['fold.sideRoom'],
       values: { pressesMm: -roomMm },
-      names: { thing: plan.contents.pieces[index]?.name ?? '' },
+      names: { thing: plan.contents.things[index]?.name ?? '' },
       repairs: [...smallerCorners(plan, design), ...longerSides(plan, design)],
     },
   ];

@@ -66,6 +66,7 @@ export const flatLining: FittingKind<FlatLining, FlatLiningStage> = {
         steps: liningSteps(liningGoesIn(set) === 'last'),
         differs: [],
         sizes: [],
+        compared: [],
         asked: [
           turnUnder,
           ...covered.flatMap(({ width, length }) => [width, length]),

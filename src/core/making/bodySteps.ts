@@ -3,7 +3,7 @@ import type { Join, Piece, WorkedFrom } from '@/core/pieces';
 import { step, type BodyStepId, type Step } from './step';
 
 /** What of a plan the order of making depends on. */
-export interface Made {
+export interface ToMake {
   pieces: readonly Piece[];
   joins: readonly Join[];
   workedFrom: WorkedFrom;
@@ -20,7 +20,7 @@ interface BodySteps {
 }
 
 /** A strip is worked in one, from either end; its folds are marked as they are passed. */
-function stripSteps({ hasFlap, pieces, workedFrom }: Made, boxed: boolean): BodySteps {
+function stripSteps({ hasFlap, pieces, workedFrom }: ToMake, boxed: boolean): BodySteps {
   const flapOn = hasFlap && !pieces.some(({ id }) => id === 'half-disc');
   const fromFlap = workedFrom === 'flap-edge';
   const forward: BodyStepId[] = [
@@ -50,7 +50,7 @@ const isNarrowed = (pieces: readonly Piece[]): boolean =>
       (piece.rows[piece.roundCount - 1]?.stitches ?? piece.startStitches) < piece.startStitches,
   );
 
-const roundSteps = (_: Design, { hasFlap, pieces, joins }: Made): BodySteps => {
+const roundSteps = (_: Design, { hasFlap, pieces, joins }: ToMake): BodySteps => {
   const flapOn = hasFlap && !pieces.some(({ id }) => id === 'half-disc');
   const order: BodyStepId[] = [
     'start',
@@ -67,7 +67,7 @@ const roundSteps = (_: Design, { hasFlap, pieces, joins }: Made): BodySteps => {
 };
 
 /** The steps of every construction. */
-const BODY_STEPS: Record<BodyKind, (design: Design, made: Made) => BodySteps> = {
+const BODY_STEPS: Record<BodyKind, (design: Design, made: ToMake) => BodySteps> = {
   'fold-over-strip': (_, made) => stripSteps(made, false),
   'boxed-corners': (_, made) => stripSteps(made, true),
   gusset: () => ({
@@ -89,4 +89,4 @@ const BODY_STEPS: Record<BodyKind, (design: Design, made: Made) => BodySteps> = 
 };
 
 /** How a bag's body is made. */
-export const bodySteps = (design: Design, made: Made): BodySteps => BODY_STEPS[design.body.kind](design, made);
+export const bodySteps = (design: Design, made: ToMake): BodySteps => BODY_STEPS[design.body.kind](design, made);

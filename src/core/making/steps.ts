@@ -1,6 +1,6 @@
 import type { Design } from '@/core/design';
 import { nameAt, type FittingStage, type Moment, type StepRule } from '@/core/fittings';
-import { bodySteps, type Made } from './bodySteps';
+import { bodySteps, type ToMake } from './bodySteps';
 import { orderSteps } from './order';
 import { step, type Step, type StepId } from './step';
 
@@ -14,7 +14,7 @@ import { step, type Step, type StepId } from './step';
  * @param fittings what is put on, each with its own steps
  * @throws Error naming the steps when the constraints contradict each other, which is a mistake in this folder, or of a fitting
  */
-export function makingSteps(design: Design, made: Made, fittings: readonly FittingStage[]): Step[] {
+export function makingSteps(design: Design, made: ToMake, fittings: readonly FittingStage[]): Step[] {
   const halfDisc = made.pieces.some(({ id }) => id === 'half-disc');
   const hemmed =
     made.hasFlap && made.pieces.some((piece) => piece.kind === 'rows' && piece.zones.some(({ id }) => id === 'hem'));

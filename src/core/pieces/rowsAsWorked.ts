@@ -28,7 +28,7 @@ export interface RowAsWorked {
 type Kind = Cell['made'];
 
 /** A row that was worked: the columns from `from` up to, not including, `to`, and what stands in each. */
-interface Made {
+interface MadeRow {
   from: number;
   to: number;
   kinds: Map<number, Kind>;
@@ -61,8 +61,8 @@ export function rowsAsWorked({ pattern, firstRow, startStitches, rows, afterOthe
   const ideal = new IdealRows(pattern, width);
   const plain = { work: pattern.base };
   const start = Math.floor((width - startStitches) / 2);
-  let below: Made = evenRow(start, start + startStitches);
-  let twoBelow: Made | null = null;
+  let below: MadeRow = evenRow(start, start + startStitches);
+  let twoBelow: MadeRow | null = null;
   return rows.map((shape, index) => {
     const row = firstRow + index;
     // Where two stitches become one, or one two, the columns stay whole.
@@ -83,7 +83,7 @@ export function rowsAsWorked({ pattern, firstRow, startStitches, rows, afterOthe
     // A first row that is not the pattern's own, to the stitch, is a plain one.
     const middle = fill(isFirst && firstRow === 1 && !whole ? null : known, inner, fits, plain.work);
     const steps = [...before, ...middle.steps, ...after];
-    const made: Made = { from, to, kinds: new Map() };
+    const made: MadeRow = { from, to, kinds: new Map() };
     for (let column = from; column < to; column += 1)
       made.kinds.set(column, middle.chains.has(position(column)) ? 'chain' : 'stitch');
     twoBelow = below;
@@ -99,7 +99,7 @@ function gridWidth(pattern: StitchPattern, widest: number): number {
   return near >= widest ? near : near + pattern.repeatStitches;
 }
 
-const evenRow = (from: number, to: number): Made => ({
+const evenRow = (from: number, to: number): MadeRow => ({
   from,
   to,
   kinds: new Map(Array.from({ length: to - from }, (_, index) => [from + index, 'stitch' as const])),

@@ -22,7 +22,6 @@ const COMPARED: readonly FigureName[] = [
   'panel.area',
   'yarn.mass',
   'yarn.balls',
-  'strap.slackToWork',
 ];
 
 /** One figure of two plans, and what is between them. */
@@ -49,7 +48,7 @@ export const namedFigures = (plan: Plan, name: string): Figure[] =>
  * @param name tells the other plan from more of them
  */
 export const comparedFigures = (now: Plan, then: Plan, name: string): ComparedFigure[] =>
-  COMPARED.flatMap((id) => {
+  [...COMPARED, ...now.fittings.flatMap(({ compared }) => compared.map(({ id }) => id))].flatMap((id) => {
     const [mine, other] = [now.figures[figureId(id)], then.figures[figureId(id)]];
     if (!mine || !other || mine.unit !== other.unit) return [];
     const shown = named(other, name);

@@ -74,6 +74,7 @@ export const plainStrap: FittingKind<PlainStrap, PlainStrapStage> = {
         ],
         differs: [],
         sizes: [figures.pulledPlanned],
+        compared: [figures.slackToWork],
         asked: [...(Object.values(figures) as StrapFigures[keyof StrapFigures][]), ...grownFigures(grown)].filter(
           (figure) => figure !== undefined,
         ),

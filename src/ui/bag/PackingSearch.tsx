@@ -2,7 +2,7 @@
 
 import { createContext, useContext, useEffect, useState, type ReactNode } from 'react';
 import { useStore } from 'zustand';
-import { piecesOf } from '@/core/contents';
+import { carriedThings } from '@/core/contents';
 import { inWorker } from '@/ui/workers/planningWorker';
 import type { BagStore } from './bagStore';
 import { rememberPackings, wantsSearch } from './knownPackings';
@@ -27,7 +27,7 @@ export function PackingSearchProvider({ store, children }: { store: BagStore; ch
       const running = inWorker(
         (worker, onShare) =>
           worker.pack(
-            piecesOf(items).map(({ box }) => box),
+            carriedThings(items).map(({ box }) => box),
             onShare,
           ),
         (share) => setSearch({ state: 'searching', share, stop: () => running.stop() }),

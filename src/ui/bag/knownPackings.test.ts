@@ -1,5 +1,5 @@
 import { expect, test } from 'vitest';
-import { packThings, piecesOf } from '@/core/contents';
+import { packThings, carriedThings } from '@/core/contents';
 import { thingIdSchema, type Contents } from '@/core/design';
 import { knownPackings, rememberPackings, wantsSearch } from './knownPackings';
 
@@ -25,7 +25,7 @@ test('a few things are packed exactly at once; for more a search is wanted, unti
   const many = items(6);
   const quick = knownPackings(many);
   expect([quick.proven, wantsSearch(many)]).toEqual([false, true]);
-  const found = packThings(piecesOf(many).map(({ box }) => box));
+  const found = packThings(carriedThings(many).map(({ box }) => box));
   rememberPackings(many, found);
   expect(knownPackings(many)).toBe(found);
   expect(wantsSearch(many)).toBe(false);

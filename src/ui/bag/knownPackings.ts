@@ -1,4 +1,4 @@
-import { packQuickly, packingKey, piecesOf, type Packings } from '@/core/contents';
+import { packQuickly, packingKey, carriedThings, type Packings } from '@/core/contents';
 import type { Contents } from '@/core/design';
 
 /** How many lists of things are remembered with the ways to pack them. */
@@ -18,7 +18,7 @@ export function knownPackings(items: Contents['items']): Packings {
   const key = packingKey(items);
   const found = thorough.get(key);
   if (found) return found;
-  if (quick?.key !== key) quick = { key, packings: packQuickly(piecesOf(items).map(({ box }) => box)) };
+  if (quick?.key !== key) quick = { key, packings: packQuickly(carriedThings(items).map(({ box }) => box)) };
   return quick.packings;
 }
 

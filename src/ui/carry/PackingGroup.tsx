@@ -63,7 +63,7 @@ export function PackingGroup() {
 function SearchNote() {
   const search = usePackingSearch();
   const { proven, lots } = useBag((state) => state.plan.contents.packings);
-  const hasThings = useBag((state) => state.plan.contents.pieces.length > 0);
+  const hasThings = useBag((state) => state.plan.contents.things.length > 0);
   if (search.state === 'searching')
     return (
       <Flex gap="3" align="center" role="status" fontSize="14px">

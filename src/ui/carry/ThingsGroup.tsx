@@ -149,7 +149,7 @@ function ThingLine({ index, hers, open, arrives, onToggle, onTold }: ThingLinePr
   const item = useBag((state) => state.design.contents.items[index]);
   const unit = useBag((state) => state.design.settings.lengthUnit);
   const sets = useBag((state) => state.plan.contents.sets);
-  const pieces = useBag((state) => state.plan.contents.pieces);
+  const pieces = useBag((state) => state.plan.contents.things);
   const selection = useBag((state) => state.selection);
   const store = useBagStore();
   const head = useRef<HTMLButtonElement>(null);

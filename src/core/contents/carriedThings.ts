@@ -3,14 +3,14 @@ import { fitsLargestBag } from './packThings';
 import type { Box } from './packTree';
 
 /** One single thing that goes in. */
-export interface Piece {
+export interface CarriedThing {
   thing: ThingId;
   name: string;
   box: Box;
 }
 
 /** Every thing as often as it goes in, without those that no bag is large enough for. */
-export const piecesOf = (items: Contents['items']): Piece[] =>
+export const carriedThings = (items: Contents['items']): CarriedThing[] =>
   items.flatMap(({ thing, count }) => {
     const { widthMm, heightMm, thicknessMm, turns } = thing;
     const box: Box = { widthMm, heightMm, thicknessMm, turns };
@@ -24,4 +24,4 @@ export const piecesOf = (items: Contents['items']): Piece[] =>
 
 /** What of the contents a packing depends on, as a text: the same text, the same packings. */
 export const packingKey = (items: Contents['items']): string =>
-  JSON.stringify(piecesOf(items).map(({ box }) => [box.widthMm, box.heightMm, box.thicknessMm, box.turns]));
+  JSON.stringify(carriedThings(items).map(({ box }) => [box.widthMm, box.heightMm, box.thicknessMm, box.turns]));
