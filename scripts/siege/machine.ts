@@ -19,7 +19,7 @@ export interface Stretch {
 }
 
 /** What a beat of the machine cost: the time of the processor that a fixed sum took, which does not grow with what else is at work. */
-export interface Beat {
+interface Beat {
   atMs: number;
   costMs: number;
 }

@@ -49,7 +49,7 @@ export const WORDS: readonly string[] = [
 ];
 
 /** Numbers at the edges of what a number can be. */
-export const NUMBERS: readonly number[] = [
+const NUMBERS: readonly number[] = [
   ...[0, -0, -1, 0.1, 1e-300, 1e300, -1e300, 2 ** 31, 2 ** 53, 2 ** 53 + 2, -(2 ** 63), 1e21],
 ];
 

@@ -7,7 +7,7 @@ import type { Tally } from './tally';
 import type { Workplace } from './work';
 
 /** A server under siege, someone who asks it, and bags to work on through it. */
-export interface Scene {
+interface Scene {
   server: Besieged;
   client: Client;
   place: Workplace;

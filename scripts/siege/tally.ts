@@ -4,7 +4,7 @@ import type { Stretch } from './machine';
 const NOTED_MS = 300;
 
 /** An answer that took its time. */
-export interface SlowAnswer extends Stretch {
+interface SlowAnswer extends Stretch {
   what: string;
 }
 

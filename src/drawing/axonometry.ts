@@ -11,7 +11,7 @@ export interface View {
 }
 
 /** A point as it is seen, mm: x to the right and y up from the middle of the picture, depth towards the eye. */
-export interface Seen {
+interface Seen {
   x: number;
   y: number;
   depth: number;

@@ -17,7 +17,7 @@ import { CHART_CELL_MM, SYMBOL_CELLS, chainSymbol, stitchSymbol, uprightChainSym
 import type { Drawing, Point, Shape } from './shape';
 
 /** Where a row's number stands: on the side from which it is worked. */
-export interface ChartRow {
+interface ChartRow {
   row: number;
   /** The row that is worked last of all, however many there are before it. */
   isLast: boolean;
@@ -25,7 +25,7 @@ export interface ChartRow {
   side: 'left' | 'right';
 }
 
-export interface ChartDrawing extends Drawing {
+interface ChartDrawing extends Drawing {
   rows: ChartRow[];
   /** The repeat across, as a bracket below the foundation: where it begins and ends, mm. */
   repeat: { fromX: number; toX: number; y: number; stitches: number };

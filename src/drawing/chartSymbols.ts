@@ -18,7 +18,7 @@ export const SYMBOL_CELLS: Record<StitchKind, number> = {
 };
 
 /** A symbol as lines; a filled one is drawn solid. */
-export interface SymbolLines {
+interface SymbolLines {
   segments: Segment[];
   filled: boolean;
 }

@@ -1,6 +1,5 @@
 import {
   cross,
-  distanceOf,
   gridOutward,
   gridPoint,
   sheetGrid,
@@ -184,7 +183,3 @@ export function solidVolumeMm3({ positions, indices }: Pick<Solid, 'positions' |
   }
   return sum;
 }
-
-/** The length of a line of points, mm. */
-export const lineLengthMm = ({ points }: Pick<SolidLine, 'points'>): number =>
-  points.slice(1).reduce((sum, point, index) => sum + distanceOf(points[index] as Vec, point), 0);

@@ -4,7 +4,7 @@ import type { FoldedMesh, Solid, SolidLine, Stuff } from './foldedMesh';
 import { backToFront, paintersTree, type FlatShape } from './paintersTree';
 
 /** A facet of the bag as it is seen: a flat shape, and how much light falls on it, from 0 to 1. */
-export interface Facet {
+interface Facet {
   mark: string;
   stuff: Stuff;
   light: number;
@@ -13,14 +13,14 @@ export interface Facet {
 }
 
 /** A line on the bag as it is seen. */
-export interface SeenLine {
+interface SeenLine {
   mark: string;
   kind: SolidLine['kind'];
   points: { x: number; y: number }[];
 }
 
 /** A still picture of the bag, drawn from the back to the front. */
-export interface FoldedPicture {
+interface FoldedPicture {
   facets: Facet[];
   lines: SeenLine[];
 }

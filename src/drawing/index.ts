@@ -1,12 +1,12 @@
 export { designCard, type BagCard, type DesignCard } from './bagCard';
-export { chartDrawing, type ChartDrawing, type ChartRow, type ChartWay } from './chartDrawing';
+export { chartDrawing, type ChartWay } from './chartDrawing';
 export { flapIcon } from './flapIcon';
 export { foldedDrawing } from './foldedDrawing';
 export { liningDrawing } from './liningDrawing';
 export { pieceDrawing } from './pieceDrawing';
 export { rowsPerLine } from './rowsPiece';
 export { bodyIcon } from './bodyIcon';
-export { onSheet, sheetDrawing, type JoinMark, type PlacedPiece, type SheetDrawing } from './sheetDrawing';
+export { onSheet, sheetDrawing, type JoinMark, type PlacedPiece } from './sheetDrawing';
 export { heldLayout, sheetLayout, type SheetLayout, type SheetRoom } from './sheetLayout';
 export { countScale, lengthScale, type RulerScale, type Ticks } from './rulerScale';
 export { sectionDrawing } from './sectionDrawing';
@@ -22,9 +22,9 @@ export {
   type Shape,
 } from './shape';
 export { strapDrawing } from './strapDrawing';
-export { swatchDrawing, type SwatchDrawing, type TapeReading } from './swatchDrawing';
-export { packedDrawing, thingMark, type PackedDrawing, type Span, type ThingLabel } from './packedDrawing';
-export { USUAL_VIEW, middleOf, seen, type Seen, type View } from './axonometry';
+export { swatchDrawing } from './swatchDrawing';
+export { packedDrawing, thingMark, type Span } from './packedDrawing';
+export { USUAL_VIEW, middleOf, seen, type View } from './axonometry';
 export { foldedMesh, type FoldedMesh, type Solid, type SolidLine, type Stuff } from './foldedMesh';
-export { foldedPicture, type Facet, type FoldedPicture } from './foldedPicture';
+export { foldedPicture } from './foldedPicture';
 export { bumpsOf, rowLines } from './foldedTexture';

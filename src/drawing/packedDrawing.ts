@@ -3,7 +3,7 @@ import type { Plan } from '@/core/plan';
 import type { Drawing, Point, Shape } from './shape';
 
 /** A thing's name where it can be seen on the drawing, with the room that there is to write it; none where others cover it. */
-export interface ThingLabel {
+interface ThingLabel {
   name: string;
   at: Point;
   widthMm: number;
@@ -18,7 +18,7 @@ export interface Span {
   mm: number;
 }
 
-export interface PackedDrawing extends Drawing {
+interface PackedDrawing extends Drawing {
   labels: ThingLabel[];
   /** Across and up, of all that is packed. */
   across: Span | null;

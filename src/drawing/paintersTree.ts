@@ -47,7 +47,7 @@ export function paintersTree<T>(shapes: readonly FlatShape<T>[]): Node<T> | null
   return root;
 }
 
-export type PaintersTree<T> = Node<T> | null;
+type PaintersTree<T> = Node<T> | null;
 
 /**
  * The shapes of a tree, the farthest from the eye first.

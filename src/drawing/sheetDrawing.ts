@@ -24,7 +24,7 @@ export interface JoinMark {
 }
 
 /** All pieces of a bag on one sheet, to one scale, with the letters of what is joined to what. */
-export interface SheetDrawing {
+interface SheetDrawing {
   box: { widthMm: number; heightMm: number };
   pieces: PlacedPiece[];
   marks: JoinMark[];

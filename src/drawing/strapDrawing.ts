@@ -4,7 +4,7 @@ import type { Drawing } from './shape';
 const GAP_MM = 26;
 
 /** A strap as it is worked, slack, and as it is worn between its feet, with what of it is sewn down at each end, mm. */
-export interface LaidStrap {
+interface LaidStrap {
   slackMm: number;
   wornMm: number;
   widthMm: number;

@@ -2,7 +2,7 @@ import type { Swatch } from '@/core/design';
 import { lineSegments, type Drawing, type Segment, type Shape } from './shape';
 
 /** A reading drawn on the swatch: a tape laid from one end to the other, mm. */
-export interface TapeReading {
+interface TapeReading {
   kind: 'stitches' | 'rows';
   index: number;
   count: number;
@@ -10,7 +10,7 @@ export interface TapeReading {
   to: { x: number; y: number };
 }
 
-export interface SwatchDrawing extends Drawing {
+interface SwatchDrawing extends Drawing {
   tapes: TapeReading[];
 }
 

@@ -2,7 +2,7 @@ import type { IncomingMessage } from 'node:http';
 import { isOwnAddress } from './ownAddress';
 
 /** Why a request is not let in: the status and a sentence of the answer. */
-export interface TurnedAway {
+interface TurnedAway {
   status: number;
   sentence: string;
 }

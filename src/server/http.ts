@@ -10,7 +10,7 @@ const MOST_BYTES_A_CHARACTER = 3;
 export const MOST_BODY_BYTES = MOST_BYTES_A_CHARACTER * (MOST_DESIGN_CHARACTERS + MOST_HISTORY_CHARACTERS + 1000);
 
 /** A refusal: a sentence for the maker, and where there are fields, what is wrong with each. */
-export interface Refusal {
+interface Refusal {
   sentence: string;
   faults?: FieldFault[];
 }

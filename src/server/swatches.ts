@@ -2,7 +2,7 @@ import type { Swatch } from '@/core/design';
 import type { Listed, Part, Store } from '@/store';
 
 /** A part of the library of swatches, with the names of the bags that are planned from each of them. */
-export interface SwatchesWithBags extends Listed<Swatch> {
+interface SwatchesWithBags extends Listed<Swatch> {
   usedBy: [id: string, bags: string[]][];
 }
 

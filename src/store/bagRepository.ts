@@ -14,7 +14,7 @@ export const bagIdSchema = z
 export type BagId = z.infer<typeof bagIdSchema>;
 
 /** What can be undone and redone, and the version of the design it is of. The store keeps it and does not look inside. */
-export interface StoredHistory {
+interface StoredHistory {
   version?: number | undefined;
   undo: unknown[];
   redo: unknown[];
@@ -55,7 +55,7 @@ export interface Save {
   settles?: readonly string[] | undefined;
 }
 
-export type SaveResult =
+type SaveResult =
   | { ok: true; revision: number }
   | { ok: false; reason: 'missing' }
   | { ok: false; reason: 'moved-on'; current: StoredBag; refusedId: string };

@@ -1,13 +1,4 @@
-export {
-  bagIdSchema,
-  type BagId,
-  type OpenedBag,
-  type RefusedSave,
-  type Save,
-  type SaveResult,
-  type StoredBag,
-  type StoredHistory,
-} from './bagRepository';
+export { bagIdSchema, type BagId, type OpenedBag, type RefusedSave, type Save, type StoredBag } from './bagRepository';
 export { freeName, type KeepResult, type Listed } from './library';
 export { holdFile } from './holdFile';
 export type { KeptCard } from './reckonedRepository';

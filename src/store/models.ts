@@ -11,7 +11,7 @@ import {
 } from 'sequelize';
 
 /** A row of one of the libraries: what is kept, as JSON, and its name to list it by. */
-export interface LibraryRow extends Model<InferAttributes<LibraryRow>, InferCreationAttributes<LibraryRow>> {
+interface LibraryRow extends Model<InferAttributes<LibraryRow>, InferCreationAttributes<LibraryRow>> {
   id: string;
   name: string;
   document: string;
@@ -39,17 +39,14 @@ export interface BagRow extends Model<
 }
 
 /** What can be undone and redone on a bag, as JSON. One row a bag. */
-export interface HistoryRow extends Model<InferAttributes<HistoryRow>, InferCreationAttributes<HistoryRow>> {
+interface HistoryRow extends Model<InferAttributes<HistoryRow>, InferCreationAttributes<HistoryRow>> {
   bagId: ForeignKey<string>;
   document: string;
   updatedAt: CreationOptional<Date>;
 }
 
 /** A save that was refused because the bag had moved on, kept so that nothing is lost. */
-export interface RefusedSaveRow extends Model<
-  InferAttributes<RefusedSaveRow>,
-  InferCreationAttributes<RefusedSaveRow>
-> {
+interface RefusedSaveRow extends Model<InferAttributes<RefusedSaveRow>, InferCreationAttributes<RefusedSaveRow>> {
   id: string;
   bagId: ForeignKey<string>;
   baseRevision: number;
@@ -58,7 +55,7 @@ export interface RefusedSaveRow extends Model<
 }
 
 /** A card of a bag as it was made before, for a revision of it and by a version of Ruelle. */
-export interface CardRow extends Model<InferAttributes<CardRow>, InferCreationAttributes<CardRow>> {
+interface CardRow extends Model<InferAttributes<CardRow>, InferCreationAttributes<CardRow>> {
   bagId: ForeignKey<string>;
   revision: number;
   madeBy: string;
@@ -66,7 +63,7 @@ export interface CardRow extends Model<InferAttributes<CardRow>, InferCreationAt
 }
 
 /** The best packings of things, by a hash of them; the document is `null` where the search would take too long. */
-export interface PackingsRow extends Model<InferAttributes<PackingsRow>, InferCreationAttributes<PackingsRow>> {
+interface PackingsRow extends Model<InferAttributes<PackingsRow>, InferCreationAttributes<PackingsRow>> {
   things: string;
   madeBy: string;
   document: string;

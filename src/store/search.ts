@@ -18,7 +18,7 @@ const plain = (text: string): string => text.normalize('NFKD').replace(/\p{M}/gu
  * isFound('Étui for a tin whistle', 'WHIS etui') // => true
  * isFound('Tin whistle', 'tin mute') // => false
  */
-export function isFound(name: string, search: string): boolean {
+function isFound(name: string, search: string): boolean {
   const within = plain(name);
   return plain(search)
     .split(/\s+/)

@@ -11,7 +11,7 @@ import { seededRandom } from '@/core/random';
 const TURN_MS = 40;
 
 /** Told how much is done, from 0 to 1. */
-export type OnShare = (share: number) => void | Promise<void>;
+type OnShare = (share: number) => void | Promise<void>;
 
 /** The heavy work that is done away from the screen. */
 export const planningWork = {

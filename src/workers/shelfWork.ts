@@ -5,7 +5,7 @@ import { problemSentence } from '@/core/wording';
 import { designCard, type DesignCard } from '@/drawing';
 
 /** The card of a design. */
-export interface MadeCard {
+interface MadeCard {
   card: DesignCard;
   /** Whether a longer search could pack its things better. */
   wantsSearch: boolean;

@@ -3,7 +3,7 @@ import type { Measure } from '@/core/gauge';
 import type { Alternative } from './alternatives';
 
 /** The numbers of an alternative that can be asked why. */
-export interface AlternativeFigures {
+interface AlternativeFigures {
   width: Figure;
   height: Figure;
   /** The most by which both together may be off. */

@@ -5,7 +5,7 @@ import type { HookLine, HookPoint } from '@/core/gauge';
 import { nearestCount } from '@/core/stitches';
 
 /** What a hook that was not tried would give: its gauge, and of the bag the count and the width. */
-export interface HookFigures {
+interface HookFigures {
   stitchWidth: Figure;
   /** Null where even one repeat would be far too wide. */
   stitches: Figure | null;

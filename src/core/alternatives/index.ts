@@ -1,4 +1,4 @@
-export { alternativeFigures, type AlternativeFigures } from './alternativeFigures';
+export { alternativeFigures } from './alternativeFigures';
 export { alternatives, type Alternative } from './alternatives';
-export { hookFigures, type HookFigures } from './hookFigures';
+export { hookFigures } from './hookFigures';
 export { gaugesOfYarn, isSameFabric, type HookGauge } from './gaugesOfYarn';

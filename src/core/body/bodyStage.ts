@@ -8,7 +8,7 @@ import { clothOf } from './clothOf';
 import { shallowerRepairs } from './shallowerRepairs';
 import { constructionOf, withOwn, type BodyInput } from './constructions';
 
-export type BodyResult =
+type BodyResult =
   | {
       ok: true;
       pouch: PouchStage;

@@ -1,6 +1,6 @@
 export { areJoined, roundWayOf, type RoundWay } from './constructions/areJoined';
 export { heightDoubtMm, rowsDoubtMm, widthDoubtMm } from './madeDoubt';
-export { bodyStage, type BodyResult } from './bodyStage';
+export { bodyStage } from './bodyStage';
 export { centreOf, offsetOf, placeAt, type StitchPlace } from './centre';
 export {
   BODY_KINDS,
@@ -16,7 +16,7 @@ export { rowOffers, type RowOffer } from './rowOffers';
 export { lotBehindFrontMm } from './lotInBag';
 export { MOST_COUNT, MOST_RIM } from './limits';
 export { textureProblems } from './texture';
-export { isSeamTurned, SEAMS, type SeamRule } from './seams';
+export { isSeamTurned, SEAMS } from './seams';
 export { standingOut } from './standingOut';
 export { rowAt, rowMiddleMm } from './rowAt';
 export {

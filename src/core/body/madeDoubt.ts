@@ -3,7 +3,7 @@ import { factsOf, type Body, type BodyKind, type SeamKind } from '@/core/design'
 import { SEAMS } from './seams';
 
 /** A part that is worked one after another with others: its rows, and by how many mm a size grows where they grow by one. */
-export interface WorkedPart {
+interface WorkedPart {
   rows: number;
   /** 1 where the size grows with the part, −1 where it shrinks. */
   way: 1 | -1;

@@ -3,7 +3,7 @@ import { COMMON_PRACTICE, MEMORY, type Source } from '@/core/figures';
 import type { SeamKind } from '@/core/design';
 
 /** A way of joining two edges: what it takes of each, and the yarn that it uses. */
-export interface SeamRule {
+interface SeamRule {
   /** Stitches taken from each edge: the least, the usual, the most. Makers differ; logged results count for more. */
   takeUp: { least: number; usual: number; most: number; source: Source };
   /** Yarn as a multiple of the seam's length. */

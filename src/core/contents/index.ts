@@ -1,17 +1,8 @@
 export { WORN_LENGTHS, strapForCarrying } from './carrying';
 export { fabricRoundMm2, packingOfLeastFabric } from './choosePacking';
 export { contentsStage, type ContentsStage } from './contentsStage';
-export {
-  insideNeeded,
-  ovalWidthMm,
-  sheetsAcrossMm,
-  sheetsAlongMm,
-  sheetsUpMm,
-  wrapOf,
-  type InsideNeeded,
-  type Wrap,
-} from './inside';
-export { KNOWN_THINGS, knownThing, type KnownThing } from './knownThings';
+export { insideNeeded, ovalWidthMm, sheetsAcrossMm, sheetsAlongMm, sheetsUpMm, wrapOf, type Wrap } from './inside';
+export { KNOWN_THINGS, knownThing } from './knownThings';
 export { LOAD_STATES, loadThicknessMm, type LoadState, type SettledDesign } from './load';
 export { depthSizeEdits, keepPacking, outsideSizeEdits, outsideSizeRepairs, sizesFromEdits } from './outsideSizeEdits';
 export { packingFigures, type PackingFigures } from './packingFigures';

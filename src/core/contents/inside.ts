@@ -37,7 +37,7 @@ export const ovalWidthMm = (box: { widthMm: number; thicknessMm: number }, depth
 };
 
 /** The inside that a lot needs, mm. */
-export interface InsideNeeded {
+interface InsideNeeded {
   widthMm: number;
   heightMm: number;
   /** Null for a flat bag, which has no depth of its own. */

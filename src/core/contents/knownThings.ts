@@ -2,7 +2,7 @@ import { MEMORY, type Source } from '@/core/figures';
 import type { Turns } from './packTree';
 
 /** A thing of known size, to start a list from. What is null is for the maker to measure. */
-export interface KnownThing {
+interface KnownThing {
   id: string;
   name: string;
   widthMm: number;

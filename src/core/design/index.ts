@@ -13,7 +13,7 @@ export { applyEdits } from './applyEdits';
 export { isEmptyChange, makeChange, reverseChange, squashChanges, type Change } from './change';
 export { MOST_HISTORY_CHARACTERS, emptyHistory, readHistory, trimmedHistory, type History } from './history';
 export { MOST_FILE_CHARACTERS, readDesign, readDesignText, type FieldFault, type ReadDesign } from './readDesign';
-export { isOwnStitchId, ownStitchIdSchema, ownStitchSchema, type OwnStitch, type OwnStitchId } from './ownStitchSchema';
+export { isOwnStitchId, ownStitchIdSchema, ownStitchSchema, type OwnStitch } from './ownStitchSchema';
 export { nameCut } from './names';
 export { ownStitchProblems } from './ownStitchProblems';
 export { patternNamed, patternOf, repeatOfOwn, swatchPatternOf } from './patternOf';

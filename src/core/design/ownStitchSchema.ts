@@ -11,7 +11,7 @@ export const ownStitchIdSchema = z
   .string()
   .regex(/^own:[\w-]{1,30}$/)
   .brand<'OwnStitchId'>();
-export type OwnStitchId = z.infer<typeof ownStitchIdSchema>;
+type OwnStitchId = z.infer<typeof ownStitchIdSchema>;
 
 export const isOwnStitchId = (id: string): id is OwnStitchId => id.startsWith('own:');
 

@@ -24,7 +24,7 @@ export const DESIGN_FORMAT = 'ruelle-design';
 export const DESIGN_VERSION = 7;
 
 /** A stitch pattern: one of the catalogue, or one of her own. */
-export const stitchSchema = z.union([z.enum(PANEL_STITCH_IDS), ownStitchIdSchema], { error: 'Choose a stitch.' });
+const stitchSchema = z.union([z.enum(PANEL_STITCH_IDS), ownStitchIdSchema], { error: 'Choose a stitch.' });
 export type StitchChoice = z.infer<typeof stitchSchema>;
 
 /** The largest design, in characters of its JSON without spaces: what is taken in is no larger, and all of it can be read again. */
@@ -34,7 +34,7 @@ export const MOST_DESIGN_CHARACTERS = 1_000_000;
 export const swatchIdSchema = idSchema.brand<'SwatchId'>();
 export type SwatchId = z.infer<typeof swatchIdSchema>;
 
-export const readingSchema = z.strictObject({
+const readingSchema = z.strictObject({
   count: z
     .number({ error: 'Write how many you counted.' })
     .min(2, { error: 'Count at least 2.' })
@@ -57,7 +57,7 @@ const ball = {
     .nullable(),
 };
 
-export const yarnSchema = z.strictObject({
+const yarnSchema = z.strictObject({
   name: shortText(80),
   colour: z.enum(YARN_COLOURS),
   /** The weight class on the label, or null where it names none. */
@@ -66,7 +66,7 @@ export const yarnSchema = z.strictObject({
 });
 
 /** Another yarn held together with the first. */
-export const heldYarnSchema = z.strictObject({ name: shortText(80), strands: count(1, 8), ...ball });
+const heldYarnSchema = z.strictObject({ name: shortText(80), strands: count(1, 8), ...ball });
 export type HeldYarn = z.infer<typeof heldYarnSchema>;
 
 /** US letters that hooks are marked with. */
@@ -88,7 +88,7 @@ export const HOOK_LETTER_NAMES = [
 ] as const;
 export type HookLetter = (typeof HOOK_LETTER_NAMES)[number];
 
-export const SWATCH_PIECES = ['panel', 'strip', 'rounds', 'border'] as const;
+const SWATCH_PIECES = ['panel', 'strip', 'rounds', 'border'] as const;
 
 export const swatchSchema = z.strictObject({
   id: swatchIdSchema,
@@ -169,7 +169,7 @@ export const CARRYINGS = [
 ] as const;
 export type Carrying = (typeof CARRYINGS)[number];
 
-export const contentsSchema = z.strictObject({
+const contentsSchema = z.strictObject({
   /** What goes in, and how many of each. */
   items: z
     .array(z.strictObject({ thing: thingSchema, count: count(1, 30) }))
@@ -190,7 +190,7 @@ export const contentsSchema = z.strictObject({
 export type Contents = z.infer<typeof contentsSchema>;
 
 /** Bodies: a new construction is a new member here, and a file of its own in `bodies`, and one in core/body/constructions. */
-export const bodySchema = z.discriminatedUnion('kind', [
+const bodySchema = z.discriminatedUnion('kind', [
   foldOverStripSchema,
   boxedCornersSchema,
   gussetSchema,
@@ -228,7 +228,7 @@ const flapFields = {
 };
 
 /** Flaps: a new shape is a new member here, and a file in core/flap/shapes. */
-export const flapSchema = z.discriminatedUnion('kind', [
+const flapSchema = z.discriminatedUnion('kind', [
   /** Open at the top: the strip ends with the back. What was wished for a flap is kept for when there is one again. */
   z.strictObject({ kind: z.literal('none'), ...flapFields }),
   z.strictObject({ kind: z.literal('straight'), ...flapFields }),
@@ -252,11 +252,11 @@ export type Flap = z.infer<typeof flapSchema>;
 export type FlapKind = Flap['kind'];
 
 /** Closures, straps, linings: a new kind is a new member here, and a file of its own in `fittings`. */
-export const closureSchema = z.discriminatedUnion('kind', [magneticSnapSchema]);
+const closureSchema = z.discriminatedUnion('kind', [magneticSnapSchema]);
 export type Closure = z.infer<typeof closureSchema>;
-export const strapSchema = z.discriminatedUnion('kind', [plainStrapSchema]);
+const strapSchema = z.discriminatedUnion('kind', [plainStrapSchema]);
 export type Strap = z.infer<typeof strapSchema>;
-export const liningSchema = z.discriminatedUnion('kind', [flatLiningSchema]);
+const liningSchema = z.discriminatedUnion('kind', [flatLiningSchema]);
 export type Lining = z.infer<typeof liningSchema>;
 
 /** Room in the file for what is not planned yet. */

@@ -1,7 +1,7 @@
 export { liningGoesIn, type FittingInput, type FittingKind, type FittingKinds, type StageOf } from './input';
 export { moveMarkEdits, type FabricMark, type MarkForm, type MarkMove } from './mark';
-export { FITTING_GROUPS, bareName, nameAt, pathOf, type FittingGroup, type FittingPlace } from './place';
-export { planFittings, type FittingCatalogues, type Fittings } from './planFittings';
+export { FITTING_GROUPS, nameAt, pathOf, type FittingGroup, type FittingPlace } from './place';
+export { planFittings, type FittingCatalogues } from './planFittings';
 export type {
   CutCloth,
   Differing,
@@ -12,4 +12,4 @@ export type {
   Planned,
   WorkedStrip,
 } from './stage';
-export { MOMENTS, type Moment, type StepRule } from './step';
+export { type Moment, type StepRule } from './step';

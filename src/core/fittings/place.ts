@@ -20,7 +20,3 @@ export const pathOf = ({ group, index }: FittingPlace): (string | number)[] =>
  * nameAt({ group: 'straps', index: 1 }, 'strap.rows') // => 'strap.rows.2'
  */
 export const nameAt = ({ index }: FittingPlace, name: string): string => (index === 0 ? name : `${name}.${index + 1}`);
-
-/** The bare name of what `nameAt` has named. */
-export const bareName = ({ index }: FittingPlace, name: string): string =>
-  index === 0 ? name : name.slice(0, -`.${index + 1}`.length);

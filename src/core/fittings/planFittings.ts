@@ -8,7 +8,7 @@ import type { FittingStage } from './stage';
 export type FittingCatalogues = Readonly<Record<FittingGroup, FittingKinds>>;
 
 /** Everything that is put on a bag, planned. What could not be is left out, with its problems. */
-export interface Fittings {
+interface Fittings {
   /** Closures, then straps, then the lining. */
   all: FittingStage[];
   marks: FabricMark[];

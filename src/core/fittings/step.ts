@@ -8,8 +8,7 @@
  * - `covered`: the lining is sewn in, and the inner face can't be reached.
  * - `joined`: the pieces are sewn together.
  */
-export const MOMENTS = ['begun', 'blocked', 'cloth-ready', 'hem-turned', 'covered', 'joined'] as const;
-export type Moment = (typeof MOMENTS)[number];
+export type Moment = 'begun' | 'blocked' | 'cloth-ready' | 'hem-turned' | 'covered' | 'joined';
 
 /** One step of making a fitting: after what it comes, and what shuts it off. Moments that a bag does not have are left out of account. */
 export interface StepRule {

@@ -14,7 +14,7 @@ export interface FlapRows extends OutlineRows {
 }
 
 /** What a flap goes on from: all stitches of the back's upper edge, and of those the ones that a flap as wide as the back takes. */
-export interface BackEdge {
+interface BackEdge {
   topStitches: number;
   backStitches: number;
   stitchMm: number;

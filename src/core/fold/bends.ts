@@ -17,7 +17,7 @@ export interface Turn {
 }
 
 /** How long one sheet of a bend is, empty and loaded. */
-export interface BendLength {
+interface BendLength {
   bend: BendId;
   face: BendFace;
   /** What is lit on the drawings when it is asked about. */

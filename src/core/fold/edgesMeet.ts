@@ -8,7 +8,7 @@ import { stops, type FoldedSheet } from './sheet';
 import { between, distanceOf, dot, plus, type Vec } from './space';
 
 /** Two edges that are joined, as they run in the folded bag. */
-export interface MeetingEdges {
+interface MeetingEdges {
   join: JoinId;
   /** Places on the one, and the way of the other from corner to corner. */
   places: Vec[];
@@ -18,7 +18,7 @@ export interface MeetingEdges {
 }
 
 /** How far apart the edges of a join lie in the folded bag. */
-export interface EdgesMeet {
+interface EdgesMeet {
   join: JoinId;
   empty: Figure;
   loaded: Figure;

@@ -3,7 +3,7 @@ import { stops, type FoldedSheet, type SheetByRows } from './sheet';
 import type { Vec } from './space';
 
 /** A place in the plane of a flat piece of rounds: along its chain, and across it, mm from its middle. */
-export interface FlatPlace {
+interface FlatPlace {
   a: number;
   b: number;
 }
@@ -12,7 +12,7 @@ export interface FlatPlace {
  * The rim of a piece of rounds: a circle, or two half circles and two straight sides. Asked by share of the way round, from −1 to 1, and
  * by how far out from the middle or the chain.
  */
-export interface Stadium {
+interface Stadium {
   shares: number[];
   at(share: number, outMm: number): FlatPlace;
   /** Half of the way round, so far out. */

@@ -18,11 +18,11 @@ export {
   type SheetGrid,
   type SheetPoint,
 } from './sheet';
-export { standsAtMm, thingsInBag, type ThingBox } from './thingsInBag';
+export { thingsInBag, type ThingBox } from './thingsInBag';
 export { turnedTail } from './turnedTail';
 export { between, cross, distanceOf, dot, lengthOf, plus, unit, vec, type Vec } from './space';
-export { lineStation, type LineStation } from './lineStation';
+export { lineStation } from './lineStation';
 export { foldStage, type FoldStage } from './foldStage';
 export { sideRoom } from './sideRoom';
-export { bendLengths, bendLengthsMm, type BendFace, type BendId, type BendLength, type Turn } from './bends';
-export { apartMm, distanceToWay, edgesMeet, meetingEdges, type EdgesMeet, type MeetingEdges } from './edgesMeet';
+export { bendLengths, bendLengthsMm, type BendFace, type BendId, type Turn } from './bends';
+export { apartMm, distanceToWay, edgesMeet, meetingEdges } from './edgesMeet';

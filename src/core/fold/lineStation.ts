@@ -4,7 +4,7 @@ import type { FlapStage, PouchStage } from '@/core/stages';
 import { stations } from './foldInput';
 
 /** Where a line that can be moved lies along the fabric, from the front's mouth, and how its rows are counted there. */
-export interface LineStation {
+interface LineStation {
   stationMm: number;
   /** Rows of its piece for a row further along the fabric: one more, or one less. */
   rowStep: 1 | -1;

@@ -8,13 +8,13 @@ import { vec } from './space';
 export type RibbonStretch = { kind: 'line'; lengthMm: number } | { kind: 'arc'; lengthMm: number; radiusMm: number };
 
 /** A place in the plane of front and back, mm: across from the bag's middle, and up. */
-export interface RibbonPlace {
+interface RibbonPlace {
   zMm: number;
   yMm: number;
 }
 
 /** How a strip lies from front to back: by share, from −1 at the front to 1 at the back, how far behind the front and how far in, mm. */
-export interface RibbonAcross {
+interface RibbonAcross {
   shares: readonly number[];
   /** Fabric from front to back, mm. */
   wideMm: number;

@@ -20,7 +20,7 @@ const DUST_MM = 1e-6;
  * The height at which things stand: where a round base stops to bend, on the floor of a deep bag, or in the middle of a round one, where
  * they reach from rim to rim.
  */
-export function standsAtMm({ pouch, contents }: Pick<FoldedPlan, 'pouch' | 'contents'>, loadMm: number): number {
+function standsAtMm({ pouch, contents }: Pick<FoldedPlan, 'pouch' | 'contents'>, loadMm: number): number {
   const { layers, depthMm } = pouch;
   const sheetMm = layers.fabricMm / 2 + layers.liningMm;
   if (factsOf(pouch.kind).wrap === 'round')

@@ -7,7 +7,7 @@ import { vec, type Vec } from './space';
 import { tailSheets } from './tailSheets';
 
 /** What front and back of a bag are whose sides bend towards each other. */
-export interface WrappedFaces {
+interface WrappedFaces {
   piece: PieceId;
   /** Half of a row, from its middle to where front and back meet. */
   halfMm: number;

@@ -8,7 +8,7 @@ export interface HookPoint {
   plusMinusMm: number;
 }
 
-export interface HookPrediction {
+interface HookPrediction {
   mm: number;
   /** Half-width of the 95 % interval for a new swatch on that hook. */
   plusMinusMm: number;

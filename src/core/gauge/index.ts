@@ -1,6 +1,6 @@
-export { carriedOver, openOf, openShare, type Measure } from './carriedOver';
+export { carriedOver, openOf, type Measure } from './carriedOver';
 export { estimateGauge, type GaugeEstimate, type Reading } from './estimateGauge';
-export { gaugeOnHook, type HookLine, type HookPoint, type HookPrediction } from './gaugeOnHook';
+export { gaugeOnHook, type HookLine, type HookPoint } from './gaugeOnHook';
 export { gaugeStage, type GaugeStage } from './gaugeFigures';
 export { pieceOfBody } from './pieceOfBody';
 export { roughStitchMm } from './roughStitch';

@@ -7,7 +7,7 @@ export interface Ordered<Id extends string> {
   shutsOff: readonly Id[];
 }
 
-export type OrderResult<Step> = { ok: true; steps: Step[] } | { ok: false; cycle: string[] };
+type OrderResult<Step> = { ok: true; steps: Step[] } | { ok: false; cycle: string[] };
 
 /**
  * Puts steps in an order in which nothing is set too late: each after what it needs, and before what shuts it off.

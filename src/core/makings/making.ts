@@ -8,7 +8,7 @@ export const UNCERTAINTIES = ['stitch-width', 'row-height', 'drift', 'row-slips'
 export type Uncertainty = (typeof UNCERTAINTIES)[number];
 
 /** Parts whose rows are counted, each by itself. */
-export interface Slips {
+interface Slips {
   front: number;
   back: number;
   /** Beyond the back: over the top, and the flap. */

@@ -5,7 +5,7 @@ import type { Plan } from '@/core/plan';
 import { leftWithout, type Makings, type Measure } from './makings';
 
 /** What many makings came to, as figures that can be asked why. */
-export interface MakingsFigures {
+interface MakingsFigures {
   spreads: { measure: Measure; low: Figure; high: Figure; left: Figure }[];
   fit: Figure | null;
 }

@@ -1,7 +1,6 @@
 export {
   joinLengthMm,
   joinedCount,
-  type EdgeId,
   type Join,
   type JoinId,
   type JoinedEdge,
@@ -28,6 +27,6 @@ export {
 export type { PieceSet, WorkedFrom } from './pieceSet';
 export { shapedPatternRow } from './shapedPatternRow';
 export { piecesFigures, type PiecesFigures } from './piecesFigures';
-export { increaseGroups, roundRow, type IncreaseGroup } from './roundRow';
+export { increaseGroups, roundRow } from './roundRow';
 export { roundsAsWorked } from './roundsAsWorked';
-export { joinedSteps, rowsAsWorked, type PatternStretch, type RowAsWorked } from './rowsAsWorked';
+export { joinedSteps, rowsAsWorked, type RowAsWorked } from './rowsAsWorked';

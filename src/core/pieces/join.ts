@@ -14,7 +14,7 @@ export interface JoinedStretch {
 export type StretchName = 'side' | 'corner' | 'base' | 'rim' | 'back-edge';
 
 /** What an edge of a piece is, for finding it on the drawing. Sides are named as the drawing shows them. */
-export type EdgeId = 'left' | 'right' | 'start' | 'end' | 'outline' | 'rim' | 'corners' | 'both-sides';
+type EdgeId = 'left' | 'right' | 'start' | 'end' | 'outline' | 'rim' | 'corners' | 'both-sides';
 
 export interface JoinedEdge {
   piece: PieceId;

@@ -34,7 +34,7 @@ function sectorsRow(below: number, more: number, round: number, school: Increase
 }
 
 /** Stitches up to an increase and beyond it to the next, over which it stands. */
-export interface IncreaseGroup {
+interface IncreaseGroup {
   before: number;
   after: number;
 }

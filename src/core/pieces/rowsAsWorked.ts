@@ -35,7 +35,7 @@ interface MadeRow {
 }
 
 /** Rows of a piece that are worked from a row of the pattern on. */
-export interface PatternStretch {
+interface PatternStretch {
   pattern: StitchPattern;
   /** The row of the pattern that the first of them is. */
   firstRow: number;

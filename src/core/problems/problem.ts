@@ -125,18 +125,18 @@ export interface RepairValues {
   'work-plain': Nothing;
   'load-to': { loadMm: number };
 }
-export type RepairCode = keyof RepairValues;
+type RepairCode = keyof RepairValues;
 
 declare const ownBrand: unique symbol;
 /** A code that one kind of what is put on a bag has for itself; its words are beside that kind's. Made by `ownCodes` alone. */
-export type OwnCode = string & { readonly [ownBrand]: true };
+type OwnCode = string & { readonly [ownBrand]: true };
 
 /** A way out that can be applied with one action. Its sentence is made from the code and values. */
 interface RepairBase {
   edits: DesignEdit[];
 }
-export type KnownRepair = { [C in RepairCode]: RepairBase & { code: C; values: RepairValues[C] } }[RepairCode];
-export interface OwnRepair extends RepairBase {
+type KnownRepair = { [C in RepairCode]: RepairBase & { code: C; values: RepairValues[C] } }[RepairCode];
+interface OwnRepair extends RepairBase {
   code: OwnCode;
   values: object;
 }
@@ -159,8 +159,8 @@ interface ProblemBase {
   names?: Record<string, string>;
   repairs: Repair[];
 }
-export type KnownProblem = { [C in ProblemCode]: ProblemBase & { code: C; values: ProblemValues[C] } }[ProblemCode];
-export interface OwnProblem extends ProblemBase {
+type KnownProblem = { [C in ProblemCode]: ProblemBase & { code: C; values: ProblemValues[C] } }[ProblemCode];
+interface OwnProblem extends ProblemBase {
   code: OwnCode;
   values: object;
 }

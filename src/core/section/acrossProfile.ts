@@ -2,7 +2,7 @@
  * Half of one face of a loaded bag, seen from above: flat from its middle out, then a bend towards the other face, then straight on to
  * where it meets it. Lengths in mm along the middle of the fabric.
  */
-export interface AcrossProfile {
+interface AcrossProfile {
   flatMm: number;
   /** Of the bend, a quarter circle; nought where the fabric turns a corner. */
   radiusMm: number;

@@ -1,4 +1,4 @@
-export { acrossAt, acrossProfile, halfWidthOfProfileMm, type AcrossProfile } from './acrossProfile';
+export { acrossAt, acrossProfile, halfWidthOfProfileMm } from './acrossProfile';
 export {
   baseDepthMm,
   bridgeLengthMm,

@@ -9,5 +9,5 @@ export {
   type Flatness,
   type IncreaseSchool,
 } from './rounds';
-export { MOST_SHAPED_A_SIDE, reversedCounts, shapedRows, shapingFor, type ShapedRow, type Shaping } from './shapedRows';
+export { reversedCounts, shapedRows, shapingFor, type ShapedRow } from './shapedRows';
 export { spread } from './spread';

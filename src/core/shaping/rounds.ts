@@ -4,8 +4,8 @@ import { spread } from './spread';
 export type Flatness = 'cups' | 'flat' | 'ruffles';
 
 /** Under the first it cups, over the second it ruffles. Source: from memory. */
-export const FLAT_FROM = 0.93;
-export const FLAT_TO = 1.07;
+const FLAT_FROM = 0.93;
+const FLAT_TO = 1.07;
 
 /**
  * Stitches that a flat disc grows by with every round: the circumference grows by 2π times the height of a round.

@@ -1,5 +1,5 @@
 /** What is done at both sides of a row, so that it has more or fewer stitches than the row before. */
-export type Shaping =
+type Shaping =
   | 'nothing'
   /** Stitches joined at both sides. */
   | 'decreasing'
@@ -19,7 +19,7 @@ export interface ShapedRow {
 }
 
 /** The most stitches that are joined, or worked on top of each other, at one side of one row. More would pucker. Common practice. */
-export const MOST_SHAPED_A_SIDE = 2;
+const MOST_SHAPED_A_SIDE = 2;
 
 /** The most stitches that are worked together into the last one of a point. From memory. */
 export const MOST_INTO_ONE = 4;

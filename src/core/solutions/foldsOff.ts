@@ -1,7 +1,7 @@
 import { isPlainAt, type StitchPattern } from '@/core/stitches';
 
 /** Where folds and edges of a bag lie, in rows. */
-export interface FoldRows {
+interface FoldRows {
   /** One strip from the front's edge to the flap's; else the back is worked from its base up. */
   isStrip: boolean;
   fromFront: boolean;

@@ -8,4 +8,4 @@ export {
   type SolutionFigures,
 } from './solutionFigures';
 export { solutions, tradeOffs, type Difference, type Solution, type Solutions } from './solutions';
-export { WISH_IDS, type WishId, type Wishes } from './wishes';
+export { type WishId, type Wishes } from './wishes';

@@ -109,7 +109,7 @@ function* sharesOf<T>(steps: Generator<number, T>, from: number, to: number): Ge
 }
 
 /** What counts as one of each criterion for this bag. From memory. */
-export const unitsFor = ({ yarn, work }: Pick<Costs, 'yarn' | 'work'>): Units => ({
+const unitsFor = ({ yarn, work }: Pick<Costs, 'yarn' | 'work'>): Units => ({
   sizeMm: 5,
   doubtMm: 5,
   flapMm: 10,

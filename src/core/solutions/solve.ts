@@ -22,7 +22,7 @@ export interface Solved {
   conflict: Conflict | null;
 }
 
-export interface SolveOptions {
+interface SolveOptions {
   weights: Weights;
   units: Units;
   wishes: Wishes;

@@ -16,7 +16,7 @@ export interface Wishes {
   sameStitch: boolean;
 }
 
-export const WISH_IDS = ['fits', 'yarnG', 'offMm', 'plainFolds', 'triedHooks', 'sameStitch'] as const;
+const WISH_IDS = ['fits', 'yarnG', 'offMm', 'plainFolds', 'triedHooks', 'sameStitch'] as const;
 export type WishId = (typeof WISH_IDS)[number];
 
 /** The wishes that are made. */

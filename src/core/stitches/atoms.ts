@@ -44,7 +44,7 @@ export function atomsOf(row: PatternRow, below: readonly Cell[] | null, count: n
 }
 
 /** A row step by step, each stitch its own step. */
-export const unitsOf = ({ before, repeat, after }: PatternRow, repeats: number): Step[] =>
+const unitsOf = ({ before, repeat, after }: PatternRow, repeats: number): Step[] =>
   [...before, ...Array.from({ length: repeats }, () => repeat).flat(), ...after].flatMap((step) =>
     'work' in step && step.times > 1 ? Array.from({ length: step.times }, () => ({ ...step, times: 1 })) : [step],
   );

@@ -1,9 +1,9 @@
 export { PANEL_STITCH_IDS, STITCHES, STITCH_IDS, type StitchId } from './catalogue';
-export { atomsOf, unitsOf, type Atom } from './atoms';
+export { atomsOf, type Atom } from './atoms';
 export { plainStitchOf } from './plainStitchOf';
 export { nearestCount } from './nearestCount';
 export { withPlainEdge } from './plainEdge';
-export { foundation, workRow, type Cell, type RowFault, type RowResult } from './replay';
+export { foundation, workRow, type Cell, type RowFault } from './replay';
 export { beginsPlain, begunPlain, foundationOf } from './begunPlain';
 export { startingChain } from './startingChain';
 export {
@@ -22,22 +22,6 @@ export {
   type StitchKind,
   type Worked,
 } from './step';
-export type {
-  Foundation,
-  StitchNature,
-  StitchPattern,
-  StitchUse,
-  TurningChainRule,
-  TurningChainSchool,
-} from './stitch';
+export type { Foundation, StitchNature, StitchPattern, TurningChainRule, TurningChainSchool } from './stitch';
 export { turningChainOf } from './turning';
-export {
-  findRepeat,
-  isPlainAt,
-  patternRowCount,
-  rowLike,
-  rowOf,
-  workPattern,
-  type FoundRepeat,
-  type PatternResult,
-} from './workPattern';
+export { findRepeat, isPlainAt, patternRowCount, rowLike, rowOf, workPattern, type FoundRepeat } from './workPattern';

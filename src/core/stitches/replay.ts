@@ -25,9 +25,9 @@ export interface Effort {
   left: number;
 }
 
-export type RowResult = { ok: true; cells: Cell[]; repeats: number } | { ok: false; fault: RowFault };
+type RowResult = { ok: true; cells: Cell[]; repeats: number } | { ok: false; fault: RowFault };
 
-export interface WorkRowOptions {
+interface WorkRowOptions {
   /** Whether the work was turned since the row below, so that it is met from its end. Default true. */
   turned?: boolean;
   /** The most places it may make. A row that makes more is a fault, found without making them. Default: any number. */

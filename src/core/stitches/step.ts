@@ -38,11 +38,11 @@ export interface Worked {
   each: number;
 }
 /** Chains over nothing below. */
-export interface Chained {
+interface Chained {
   chain: number;
 }
 /** Stitches of the row below that are passed over. */
-export interface Skipped {
+interface Skipped {
   skip: number;
 }
 export type Step = Worked | Chained | Skipped;

@@ -15,7 +15,7 @@ export interface TurningChainRule {
 }
 
 /** What a stitch pattern is for: the fabric of a panel, a strap, or a cord. */
-export type StitchUse = 'fabric' | 'strap' | 'cord';
+type StitchUse = 'fabric' | 'strap' | 'cord';
 
 /** What of a fabric can be told from its pattern alone, against single crochet in the same yarn and hook. From memory. */
 export interface StitchNature {

@@ -33,7 +33,7 @@ export function rowLike({ setupRows, rows }: Rows, row: number): number {
  */
 export const isPlainAt = (pattern: Rows, row: number): boolean => isPlainRow(rowOf(pattern, row));
 
-export type PatternResult = { ok: true; rows: Cell[][] } | { ok: false; row: number; fault: RowFault };
+type PatternResult = { ok: true; rows: Cell[][] } | { ok: false; row: number; fault: RowFault };
 
 /**
  * Works a pattern from row 1 on, every row over the one before. A pattern is a straight fabric: a row that gives more or fewer places

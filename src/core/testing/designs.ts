@@ -34,7 +34,7 @@ export const measuredSwatch = (swatch: Design['swatch']): Design['swatch'] => ({
 });
 
 /** A bag of the starters that was measured, and is told what it carries. */
-export function measuredBag(starter: StarterId, id = 'test'): Design {
+function measuredBag(starter: StarterId, id = 'test'): Design {
   const bag = starterDesign(starter, swatchIdSchema.parse(id));
   return {
     ...bag,

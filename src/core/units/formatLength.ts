@@ -4,7 +4,7 @@ import type { LengthUnit } from './parseLength';
 const EIGHTH_GLYPHS = ['', '⅛', '¼', '⅜', '½', '⅝', '¾', '⅞'] as const;
 const EIGHTH_PLAIN = ['', '1/8', '1/4', '3/8', '1/2', '5/8', '3/4', '7/8'] as const;
 
-export interface FormatLengthOptions {
+interface FormatLengthOptions {
   /** Leave the unit off, for a field or a ruler that already shows it. Default false. */
   bare?: boolean;
   /** Write fractions as typed characters ("8 1/2"), for plain text and fields. Default false. */

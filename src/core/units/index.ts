@@ -1,3 +1,3 @@
 export { G_PER_OUNCE, M_PER_YARD, MM_PER_INCH } from './conversion';
-export { formatLength, formatTolerance, type FormatLengthOptions } from './formatLength';
-export { parseLength, type LengthUnit, type ParsedLength } from './parseLength';
+export { formatLength, formatTolerance } from './formatLength';
+export { parseLength, type LengthUnit } from './parseLength';

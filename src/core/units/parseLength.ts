@@ -3,8 +3,7 @@ import { MM_PER_INCH } from './conversion';
 /** The two systems a maker can read and write lengths in. Inside the program everything is mm. */
 export type LengthUnit = 'cm' | 'in';
 
-export type ParsedLength =
-  { ok: true; mm: number } | { ok: false; code: 'empty' | 'not-a-length' | 'zero-denominator' };
+type ParsedLength = { ok: true; mm: number } | { ok: false; code: 'empty' | 'not-a-length' | 'zero-denominator' };
 
 const VULGAR_FRACTIONS: Record<string, string> = {
   '½': '1/2',

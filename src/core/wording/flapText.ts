@@ -2,7 +2,7 @@ import type { Plan } from '@/core/plan';
 import type { FlapStage } from '@/core/stages';
 
 /** Whether a flap is as wide as the back all the way, so that its rows go on as those before it. */
-export const isPlainFlap = ({ leftEachSide, rows }: Pick<FlapStage, 'leftEachSide' | 'rows'>): boolean =>
+const isPlainFlap = ({ leftEachSide, rows }: Pick<FlapStage, 'leftEachSide' | 'rows'>): boolean =>
   leftEachSide === 0 && rows.every(({ by }) => by === 'nothing');
 
 /** How the flap is shaped, in a few words, for a step: from where it starts, or from its edge where it is worked the other way. */

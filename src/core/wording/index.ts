@@ -1,18 +1,11 @@
 export { figuresNamed, sectionFigures, stepFigures } from './asks';
 export { BASIS_SENTENCES, BASIS_SIGN, BASIS_WORDS } from './basisText';
 export { faultSentence } from './faultSentence';
-export {
-  patternAsMarkdown,
-  patternAsText,
-  writePattern,
-  type Pattern,
-  type PatternSection,
-  type PatternSectionId,
-} from './patternText';
+export { patternAsMarkdown, patternAsText, writePattern, type Pattern, type PatternSectionId } from './patternText';
 export { problemSentence, repairLabel } from './problemText';
 export { formatDifference, formatPlusMinus, formatQuantity, formatSource } from './quantity';
 export { bareRowText, patternRowText, patternText } from './rowText';
-export { readRow, rowFaultSentence, type ReadRow, type RowWordsFault } from './readRow';
+export { readRow, rowFaultSentence, type ReadRow } from './readRow';
 export { abbreviation, stitchLegend, stitchName } from './stitchText';
 export { grownStrapText } from './grownStrapText';
 export { influenceText } from './makingsText';

@@ -21,7 +21,7 @@ import { term } from './terms';
 export type PatternSectionId =
   'sizes' | 'materials' | 'gauge' | 'conventions' | PieceId | 'joins' | 'order' | 'notes' | (string & {});
 
-export interface PatternSection {
+interface PatternSection {
   id: PatternSectionId;
   heading: string;
   lines: string[];

@@ -4,7 +4,7 @@ import { stitchAbbreviations } from './stitchText';
 import { term, type TermSet } from './terms';
 
 /** What of a row's words can't be read. */
-export type RowWordsFault =
+type RowWordsFault =
   | { code: 'nothing-written' }
   | { code: 'not-understood'; words: string }
   | { code: 'not-in-these-terms'; words: string }

@@ -9,7 +9,7 @@ import { stepsWords } from './rowWords';
 import { abbreviation, singleStitch } from './stitchText';
 
 /** Rows that are turned, from one of them on. */
-export interface TurnedRows {
+interface TurnedRows {
   /** The number of the first of them. */
   from: number;
   rows: readonly ShapedRow[];

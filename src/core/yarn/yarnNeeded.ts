@@ -17,7 +17,7 @@ import type { Problem } from '@/core/problems';
 import { heldTogether, yarnClassProblems } from './yarnClass';
 
 /** What to have of one of the yarns. */
-export interface YarnLot {
+interface YarnLot {
   name: string;
   ballMassG: number;
   mass: Figure;

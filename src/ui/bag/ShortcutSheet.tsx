@@ -4,7 +4,7 @@ import { Kbd, Table } from '@chakra-ui/react';
 import { Sheet, type SheetProps } from './Sheet';
 
 /** Every key of a bag, for the sheet and the README alike. */
-export const SHORTCUTS: readonly { keys: string; does: string }[] = [
+const SHORTCUTS: readonly { keys: string; does: string }[] = [
   {
     keys: 'Alt + 1 … 9',
     does: 'Go to a place: Carry, Swatch, Stitch, Body, Strap, Lining, Stores, Order of making, Write-up',

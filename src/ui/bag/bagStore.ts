@@ -21,7 +21,7 @@ import { knownPackings } from './knownPackings';
 import { shareUnchanged } from './shareUnchanged';
 
 /** How the bag stands with the store. */
-export type SaveState =
+type SaveState =
   /** Shown, and being compared with what the store has. */
   | { kind: 'opening' }
   | { kind: 'saved' }

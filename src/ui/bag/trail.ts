@@ -1,7 +1,7 @@
 import { createStore, type StoreApi } from 'zustand/vanilla';
 
 /** How often the numbers follow a drag at most, ms: five times a second, faster than anyone reads. */
-export const FOLLOW_MS = 200;
+const FOLLOW_MS = 200;
 
 /** Asks to be called when what has just changed has been painted, and at the earliest after so many ms. */
 export type AfterPaint = (call: () => void, ms: number) => void;

@@ -1,5 +1,5 @@
 /** Something that keeps texts under names. */
-export interface BrowserMemory {
+interface BrowserMemory {
   get(key: string): string | null;
   /** Tells whether it was kept: a browser may have no room, or not be allowed to. */
   set(key: string, text: string): boolean;
@@ -12,7 +12,7 @@ export interface BrowserMemory {
  *
  * @param storage asks for the browser's own; it may throw, and may answer otherwise another time
  */
-export function memoryOf(storage: () => Storage): BrowserMemory {
+function memoryOf(storage: () => Storage): BrowserMemory {
   const page = new Map<string, string>();
   const attempt = <T>(work: (own: Storage) => T, without: () => T): T => {
     try {

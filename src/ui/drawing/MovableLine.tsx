@@ -9,7 +9,7 @@ import { RULER_PX } from './Ruler';
 
 /** Room on the right for the tags of the lines, px. */
 export const TAGS_PX = 148;
-export const TAG_HEIGHT_PX = 34;
+const TAG_HEIGHT_PX = 34;
 
 interface MovableLineProps {
   line: PanelLine;

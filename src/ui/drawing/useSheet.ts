@@ -17,13 +17,13 @@ import { useBag, useBagSection } from '@/ui/bag/BagProvider';
 import { useShared, useSharedDrawings } from './useShared';
 
 /** A piece as the sheet shows it. */
-export interface ShownPiece {
+interface ShownPiece {
   piece: Piece;
   placed: PlacedPiece;
   lines: PanelLine[];
 }
 
-export interface ShownSheet {
+interface ShownSheet {
   box: SheetLayout['box'];
   pieces: ShownPiece[];
   /** The piece that the rules lie along, as they show it: while a hand is down they follow it a little later. */

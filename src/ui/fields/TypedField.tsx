@@ -4,7 +4,7 @@ import { Flex, Input } from '@chakra-ui/react';
 import { useState, type KeyboardEvent } from 'react';
 import { FieldFrame } from './FieldFrame';
 
-export interface TypedFieldProps {
+interface TypedFieldProps {
   label: string;
   help?: string;
   hideLabel?: boolean;

@@ -6,7 +6,7 @@ import { useBagStore } from '@/ui/bag/BagProvider';
 import { Scrolled } from './Scrolled';
 
 /** One row of a table of offers: what it says, and what taking it does. */
-export interface TakeRow {
+interface TakeRow {
   key: string;
   cells: ReactNode[];
   isPlanned: boolean;

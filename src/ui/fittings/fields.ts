@@ -17,7 +17,7 @@ export type FieldSpec<Choice> = {
 );
 
 /** The row of fields of one kind. Limits, and the sentence that is said where one is passed, are its schema's. */
-export type FieldSpecs<Choice> = readonly FieldSpec<Choice>[];
+type FieldSpecs<Choice> = readonly FieldSpec<Choice>[];
 
 const SNAP: FieldSpecs<MagneticSnap> = [
   { kind: 'length', path: 'diameterMm', label: 'Across', change: 'Snap size', width: '4.5em', fine: true },

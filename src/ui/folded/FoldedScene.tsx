@@ -26,7 +26,7 @@ import type { CLOTHS } from '@/ui/theme/system';
 import { INK_COLOUR, LIT_COLOUR, STUFF_COLOURS } from './colours';
 import type { Folded } from './useFolded';
 
-export interface SceneProps {
+interface SceneProps {
   folded: Folded;
   view: View;
   pxPerMm: number;

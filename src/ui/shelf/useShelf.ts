@@ -9,7 +9,7 @@ interface InSight extends ShelfPart {
 }
 
 /** What of the shelf is in sight, and how more of it, another part, or what is searched for comes there. */
-export interface ShelfInSight extends InSight {
+interface ShelfInSight extends InSight {
   search: string;
   find: (search: string) => void;
   /** Reads it anew; false where it can't be reached. */

@@ -35,7 +35,7 @@ export const draftOf = (own: OwnStitch, terms: Terms): OwnStitchDraft => ({
   nature: { ...own.nature },
 });
 
-export type WrittenStitch = { ok: true; own: OwnStitch } | Unreadable;
+type WrittenStitch = { ok: true; own: OwnStitch } | Unreadable;
 
 type Unreadable = { ok: false; row: number; sentence: string };
 

@@ -1,7 +1,7 @@
 import { vi } from 'vitest';
 
 /** A browser's storage, in memory. `full` makes every write fail, as a full disk does. */
-export class FakeStorage {
+class FakeStorage {
   private readonly items = new Map<string, string>();
   full = false;
 

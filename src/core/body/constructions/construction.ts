@@ -21,7 +21,7 @@ export interface AllowedCounts {
 }
 
 /** A rule in words, with what goes into it besides the gauge and the count. */
-export interface SizeRule {
+interface SizeRule {
   rule: string;
   inputs: ReasonInput[];
 }

@@ -5,7 +5,7 @@ import { discIncrease, flatness, flatnessNamed, type IncreaseSchool } from '@/co
 import type { ClothMm } from './construction';
 
 /** What a disc or an oval grows by, and how flat it lies with it. */
-export interface Growth {
+interface Growth {
   /** Stitches more in each round; not whole where they are spread as needed. */
   increase: number;
   /** All stitches of the rounds one to `rounds`, about a middle of `straight` stitches on each side. */

@@ -4,7 +4,7 @@ import type { GaugeStage } from '@/core/gauge';
 import type { Problem } from '@/core/problems';
 
 /** Up to so many stitches a strip works up differently from a wide panel. Source: common practice. */
-export const NARROW_STITCHES = 10;
+const NARROW_STITCHES = 10;
 
 /** 95 % of a tape reading that is equally likely anywhere within its limits, mm (JCGM 100:2008, 4.3.7). */
 const READING_PLUS_MINUS_MM = (1.96 * TAPE_ERROR_MM) / Math.sqrt(3);

@@ -11,7 +11,7 @@ import type { BodyInput } from './construction';
 import { tailLines } from './strip';
 
 /** Bodies whose sides are worked in rounds. */
-export type InRounds = AroundChain | OvalBase;
+type InRounds = AroundChain | OvalBase;
 
 /**
  * Stitches of one face after a last round that narrows the mouth: in each face, of every so many pairs one is worked together.

@@ -3,7 +3,7 @@ import type { Op, Target } from './rowGrammar';
 /** What lies below and can be worked into: a stitch, a chain over nothing, a turning chain that counts, a chain to begin with. */
 export type Place = 'st' | 'ch' | 'tch' | 'begin';
 
-export interface WorkedOps {
+interface WorkedOps {
   /** What was made, in the order of making. */
   made: Place[];
   turned: boolean;

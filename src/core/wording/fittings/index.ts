@@ -38,4 +38,4 @@ export function ownSentence(what: 'problems' | 'repairs', code: string, all = FI
   return undefined;
 }
 
-export type { FittingWords, Quoted, Ticket, WordedBag } from './words';
+export type { FittingWords, Quoted, Ticket } from './words';
