@@ -16,14 +16,16 @@ interface LibraryFinderProps {
   label: string;
   /** Where those that were found stand, if not below: “in the list”. */
   where?: string;
+  /** It stands beside the list that it is for, not above it. */
+  isBeside?: boolean;
 }
 
 /** Finds one among many by its name, and shows more of them. Nothing stands here where all of a small library is in sight. */
-export function LibraryFinder({ part, label, where = 'shown' }: LibraryFinderProps) {
+export function LibraryFinder({ part, label, where = 'shown', isBeside = false }: LibraryFinderProps) {
   const shown = part.kept.length + part.unreadable.length;
   if (part.search === '' && part.total <= SEEN_AT_A_GLANCE) return null;
   return (
-    <Flex gap="3" wrap="wrap" align="end" mb="3" gridColumn="1 / -1">
+    <Flex gap="3" wrap="wrap" align="end" mb={isBeside ? 0 : 3} gridColumn="1 / -1">
       <FieldFrame label={label}>
         {({ id }) => (
           <Input

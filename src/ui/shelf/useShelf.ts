@@ -41,10 +41,12 @@ export function useShelf(first: ShelfPart): ShelfInSight {
     const { archived, cards, unreadable } = shown;
     const part = await loadCards({ offset: cards.length + unreadable.length, archived, search });
     if (!part || mine !== asked.current) return;
+    // A bag that was saved meanwhile has moved to the front, and one that was shown comes again.
+    const known = new Set(cards.map(({ id }) => id));
     setShown({
       archived,
       total: part.total,
-      cards: [...cards, ...part.cards],
+      cards: [...cards, ...part.cards.filter(({ id }) => !known.has(id))],
       unreadable: [...unreadable, ...part.unreadable],
     });
   };

@@ -31,7 +31,7 @@ export function TakeOverSwatch() {
         ]}
         onChange={takeOver}
       />
-      <LibraryFinder part={part} label="Find among your swatches" where="in the list" />
+      <LibraryFinder part={part} label="Find among your swatches" where="in the list" isBeside />
     </Flex>
   );
 }
