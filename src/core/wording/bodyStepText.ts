@@ -17,8 +17,9 @@ import { shapedFlapNote } from './flapText';
 import { joinLines } from './joinText';
 import { inPlainStitch, stitchCountWord } from './rowText';
 import { ordinal } from './counting';
-import { stepWords as words, type LengthWriter, type StepWriter } from './stepWords';
+import { stepWords as words, type LengthWriter } from './stepWords';
 import { term } from './terms';
+import type { StepWriter } from './stepWriter';
 
 const SEAM_VERBS: Record<SeamKind, string> = {
   // The stitch is named in the maker's own terms where it is said.

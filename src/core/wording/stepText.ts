@@ -4,7 +4,8 @@ import { isInRows } from '@/core/pieces';
 import type { Plan } from '@/core/plan';
 import { BODY_STEP_WORDS } from './bodyStepText';
 import { FITTING_WORDS, wordsOf } from './fittings';
-import { lengthWriterFor, stepWords as words, type StepText, type StepWords, type StepWriter } from './stepWords';
+import { lengthWriterFor, stepWords as words, type StepText, type StepWords } from './stepWords';
+import type { StepWriter } from './stepWriter';
 
 /**
  * Words a plan's steps, in the maker's terms and units.

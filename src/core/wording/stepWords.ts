@@ -1,7 +1,5 @@
 import type { Design } from '@/core/design';
 import type { StepId } from '@/core/making';
-import type { Plan } from '@/core/plan';
-import type { FittingWordsByKind } from './fittings';
 import { formatQuantity } from './quantity';
 
 /** A step in words: what to do, why not later where that matters, and what to check. */
@@ -15,12 +13,6 @@ export interface StepText {
 
 export type LengthWriter = (mm: number) => string;
 export type StepWords = Omit<StepText, 'id'>;
-export type StepWriter = (
-  design: Design,
-  plan: Plan,
-  length: LengthWriter,
-  fittingWords: FittingWordsByKind,
-) => StepWords;
 
 export const lengthWriterFor =
   (design: Design): LengthWriter =>
