@@ -14,7 +14,8 @@ import { solutionModel } from '../src/core/solutions/fabricOptions';
 import { search } from '../src/core/solutions/search';
 import { planBag } from '../src/core/plan';
 import { anyDesign } from '../src/core/testing/anyDesign';
-import { demoBags, demoSwatches } from '../src/demo/demoBags';
+import { demoBags } from '../src/demo/demoBags';
+import { demoSwatches } from '../src/demo/demoSwatches';
 import { shelfWork } from '../src/workers/shelfWork';
 
 const WARM_UP_SHARE = 0.1;

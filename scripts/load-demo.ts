@@ -3,7 +3,9 @@
  * them, numbered and each of another size: a full shelf for measuring.
  */
 import type { Design } from '../src/core/design';
-import { demoBags, demoSwatches, demoThings } from '../src/demo/demoBags';
+import { demoBags } from '../src/demo/demoBags';
+import { demoSwatches } from '../src/demo/demoSwatches';
+import { demoThings } from '../src/demo/demoThings';
 import { openStore } from '../src/store';
 
 async function main(path: string | undefined, countText: string | undefined): Promise<void> {

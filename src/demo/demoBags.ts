@@ -1,8 +1,6 @@
 import {
   closureIdSchema,
   starterDesign,
-  swatchIdSchema,
-  thingIdSchema,
   type AroundChain,
   type Body,
   type Contents,
@@ -11,192 +9,15 @@ import {
   type Gusset,
   type OvalBase,
   type RoundPurse,
-  type Swatch,
   type Thing,
 } from '@/core/design';
+import { bandstandLinen, harbourCotton, meadowCotton, meadowRounds } from './demoSwatches';
+import { THINGS } from './demoThings';
 
 /**
  * The demo: the brass band of a small village prepares its tour, and a maker supplies it with bags. Everything in it is
  * invented.
  */
-
-const swatch = (id: string, parts: Omit<Swatch, 'id' | 'standsFor' | 'heldWith'>): Swatch => ({
-  heldWith: [],
-  ...parts,
-  id: swatchIdSchema.parse(id),
-  standsFor: 'panel',
-});
-
-const harbourCotton = swatch('demo-harbour', {
-  name: 'Harbour cotton, 3.25',
-  yarn: { name: 'Harbour cotton', colour: 'harbour', weightClass: null, ballMassG: 50, ballLengthM: 92 },
-  hookMm: 3.25,
-  hookLetter: null,
-  strands: 1,
-  stitch: 'sc',
-  state: 'blocked',
-  stitchReadings: [
-    { count: 21, lengthMm: 103 },
-    { count: 27, lengthMm: 131 },
-    { count: 24, lengthMm: 118 },
-    { count: 18, lengthMm: 88 },
-  ],
-  rowReadings: [
-    { count: 19, lengthMm: 84 },
-    { count: 28, lengthMm: 123 },
-    { count: 23, lengthMm: 102 },
-    { count: 16, lengthMm: 71 },
-  ],
-  thicknessMm: 2.3,
-  weighed: { massG: 13, widthMm: 154, heightMm: 138 },
-});
-
-/** The same yarn on two more hooks: what the maker tried before she settled on 3.25. */
-const harbourTrials: Swatch[] = [
-  swatch('demo-harbour-275', {
-    ...harbourCotton,
-    name: 'Harbour cotton, 2.75',
-    hookMm: 2.75,
-    stitchReadings: [
-      { count: 22, lengthMm: 98 },
-      { count: 25, lengthMm: 113 },
-      { count: 19, lengthMm: 85 },
-    ],
-    rowReadings: [
-      { count: 24, lengthMm: 97 },
-      { count: 20, lengthMm: 80 },
-      { count: 27, lengthMm: 110 },
-    ],
-    thicknessMm: 2.2,
-  }),
-  swatch('demo-harbour-400', {
-    ...harbourCotton,
-    name: 'Harbour cotton, 4',
-    hookMm: 4,
-    stitchReadings: [
-      { count: 18, lengthMm: 100 },
-      { count: 23, lengthMm: 127 },
-      { count: 15, lengthMm: 84 },
-    ],
-    rowReadings: [
-      { count: 21, lengthMm: 107 },
-      { count: 17, lengthMm: 86 },
-      { count: 14, lengthMm: 72 },
-    ],
-    thicknessMm: 2.5,
-  }),
-];
-
-const bandstandLinen = swatch('demo-bandstand', {
-  name: 'Bandstand linen mix, 4',
-  yarn: { name: 'Bandstand linen mix', colour: 'madder', weightClass: null, ballMassG: 100, ballLengthM: 208 },
-  hookMm: 4,
-  hookLetter: null,
-  strands: 1,
-  stitch: 'hdc',
-  state: 'as-worked',
-  stitchReadings: [
-    { count: 17, lengthMm: 91 },
-    { count: 22, lengthMm: 119 },
-    { count: 26, lengthMm: 139 },
-  ],
-  rowReadings: [
-    { count: 12, lengthMm: 88 },
-    { count: 17, lengthMm: 124 },
-    { count: 15, lengthMm: 111 },
-  ],
-  thicknessMm: 2.7,
-  weighed: { massG: 17, widthMm: 162, heightMm: 149 },
-});
-
-const meadowCotton = swatch('demo-meadow', {
-  name: 'Meadow cotton, double',
-  yarn: { name: 'Meadow cotton', colour: 'moss', weightClass: null, ballMassG: 50, ballLengthM: 61 },
-  hookMm: 4.5,
-  hookLetter: null,
-  strands: 2,
-  stitch: 'sc',
-  state: 'as-worked',
-  stitchReadings: [
-    { count: 14, lengthMm: 87 },
-    { count: 19, lengthMm: 119 },
-    { count: 16, lengthMm: 99 },
-  ],
-  rowReadings: [
-    { count: 15, lengthMm: 84 },
-    { count: 20, lengthMm: 113 },
-    { count: 18, lengthMm: 101 },
-  ],
-  thicknessMm: 3.1,
-  weighed: { massG: 21, widthMm: 148, heightMm: 151 },
-});
-
-/** The same yarn and hook in rounds, which work up a little differently. */
-const meadowRounds: Swatch = {
-  ...meadowCotton,
-  id: swatchIdSchema.parse('demo-meadow-rounds'),
-  name: 'Meadow cotton, double, in rounds',
-  standsFor: 'rounds',
-  stitchReadings: [
-    { count: 15, lengthMm: 92 },
-    { count: 21, lengthMm: 130 },
-    { count: 18, lengthMm: 111 },
-  ],
-  rowReadings: [
-    { count: 16, lengthMm: 91 },
-    { count: 13, lengthMm: 75 },
-    { count: 20, lengthMm: 114 },
-  ],
-};
-
-const thing = (id: string, parts: Omit<Thing, 'id' | 'known' | 'turns'> & Partial<Thing>): Thing => ({
-  turns: 'in-the-plane',
-  known: null,
-  ...parts,
-  id: thingIdSchema.parse(id),
-});
-
-/** What the band carries, measured by its maker. */
-const THINGS = {
-  marchCards: thing('march-cards', {
-    name: 'March cards in their band',
-    widthMm: 174,
-    heightMm: 121,
-    thicknessMm: 9,
-    massG: 128,
-  }),
-  pencil: thing('pencil', { name: 'Pencil', widthMm: 7, heightMm: 172, thicknessMm: 7, massG: 6 }),
-  glasses: thing('glasses', {
-    name: 'Reading glasses, folded',
-    widthMm: 139,
-    heightMm: 41,
-    thicknessMm: 22,
-    massG: 31,
-  }),
-  mouthpiece: thing('mouthpiece', { name: 'Cornet mouthpiece', widthMm: 28, heightMm: 67, thicknessMm: 28, massG: 94 }),
-  pastilles: thing('pastilles', { name: 'Tin of pastilles', widthMm: 74, heightMm: 51, thicknessMm: 19, massG: 58 }),
-  cashBook: thing('cash-book', { name: 'Cash book', widthMm: 147, heightMm: 187, thicknessMm: 13, massG: 264 }),
-  coinBag: thing('coin-bag', { name: 'Bag of coins', widthMm: 92, heightMm: 71, thicknessMm: 26, massG: 318 }),
-  soloParts: thing('solo-parts', {
-    name: 'Solo parts, folded',
-    widthMm: 141,
-    heightMm: 104,
-    thicknessMm: 6,
-    massG: 52,
-  }),
-  tuner: thing('tuner', { name: 'Tuner in its box', widthMm: 88, heightMm: 97, thicknessMm: 21, massG: 73 }),
-  hallKeys: thing('hall-keys', {
-    name: 'Keys of the hall',
-    widthMm: 61,
-    heightMm: 97,
-    thicknessMm: 17,
-    massG: 112,
-    turns: 'any-way',
-  }),
-};
-
-/** Things of hers that come up when she lists what goes into the next bag. */
-export const demoThings = (): Thing[] => Object.values(THINGS);
 
 const carrying = (
   items: [Thing, number][],
@@ -496,6 +317,3 @@ export function demoBags(): Design[] {
     },
   ];
 }
-
-/** Swatches of the library that no bag is made from. */
-export const demoSwatches = (): Swatch[] => harbourTrials;
