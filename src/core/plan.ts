@@ -21,7 +21,7 @@ import { ownStitchProblems, type Design } from './design';
 import { edgingStage, type EdgingStage } from './edging';
 import { emptyAndFullProblems, emptyAndFullStage, type EmptyAndFull } from './emptyAndFull';
 import type { Figure, FigureId } from './figures';
-import { contentsFit, type FitStage } from './fit';
+import { carryProblems, contentsFit, type FitStage } from './fit';
 import { flapSplits, flapStage, withHalfDisc, type Split } from './flap';
 import { FITTING_KINDS } from './fittingKinds';
 import {
@@ -124,7 +124,8 @@ export function planBag(wished: Design, packings?: Packings, kinds: FittingCatal
   const emptyAndFull = emptyAndFullStage(gauge, pouch, flap, fittings, fold);
   const yarn = yarnStage(design, gauge, whole, fittings);
   const offers = countOffers(design, gauge, pouch, contents.wanted.width);
-  const splits = flap.onPiece ? flapSplits(design, pouch, flap) : [];
+  const closesAtMm = fittings.find(({ fromEdgeMm }) => fromEdgeMm !== null)?.fromEdgeMm ?? null;
+  const splits = flap.onPiece ? flapSplits(design, pouch, flap, closesAtMm) : [];
   const rowsOffered = rowOffers(design, gauge, pouch, contents.wanted.height);
   const stages = {
     gauge,
@@ -155,7 +156,9 @@ export function planBag(wished: Design, packings?: Packings, kinds: FittingCatal
       steps: makingSteps(design, { ...set, hasFlap: flap.hasFlap }, fittings),
       figures: figuresOf({ ...stages, whole }, set),
       problems: [
-        ...[gauge, fit, pouch, flap, set].flatMap(({ problems }) => problems),
+        ...[gauge, fit].flatMap(({ problems }) => problems),
+        ...carryProblems(wished, fittings),
+        ...[pouch, flap, set].flatMap(({ problems }) => problems),
         ...unheededProblems(wished, design, pouch, set.pieces),
         ...textureProblems(design, { pouch, flap, workedFrom: set.workedFrom }),
         ...fittingProblems,

@@ -94,6 +94,8 @@ function toyStage(choice: Toy, { at, pouch, set }: FittingInput): FittingStage<T
     steps: [{ name: `set-${at.group}-toy`, after: ['blocked'], before: ['joined'], mark: 'toy.mark' }],
     differs: [{ id: name('size'), name: 'Toy', empty: wide, full: long }],
     sizes: [long],
+    worn: { mm: 500, path: [...pathOf(at), 'downMm'] },
+    fromEdgeMm: 20,
     compared: [wide],
     asked: [wide, long, count, rows],
     problems: [
@@ -115,6 +117,7 @@ function toyStage(choice: Toy, { at, pouch, set }: FittingInput): FittingStage<T
 }
 
 const kind = {
+  usual: () => toy(25),
   plan: (choice: Toy, bag: FittingInput) => ({ ok: true as const, stage: toyStage(choice, bag) }),
   made: (stage: FittingStage<Toy>, { frontRowMm }: { frontRowMm: number }) => [
     { id: `${stage.at.group}-toy`, label: 'Toy as made', mm: stage.choice.downMm * frontRowMm },
@@ -208,6 +211,13 @@ describe.each([
     const { solids } = foldedMesh(foldBag(plan, { state: 'loaded', flap: 1 }), 0);
     expect(solids.filter(({ mark, stuff }) => mark === markOf && stuff === 'metal')).toHaveLength(1);
     expect(() => foldedDrawing(plan)).not.toThrow();
+  });
+
+  it('is what the bag is carried by, if it is worn, and what the flap closes at', () => {
+    const onShoulder = planned({ ...change, contents: { ...bare.contents, carried: 'on-the-shoulder' } }).plan;
+    expect(onShoulder.problems.map(({ code }) => code)).not.toContain('carried-without-strap');
+    const { drop } = plan.splits.find(({ id }) => id === 'to-the-closure') ?? {};
+    expect(drop?.reason.inputs.map(({ value }) => value)).toContain(20);
   });
 
   it('is moved by hand', () => {

@@ -1,6 +1,6 @@
 import { constructionOf } from '@/core/body';
 import type { LoadState } from '@/core/contents';
-import { SNAP_LIMITS, type MagneticSnap } from '@/core/design';
+import { SNAP_LIMITS, usualSnap, type MagneticSnap } from '@/core/design';
 import {
   liningGoesIn,
   nameAt,
@@ -36,6 +36,7 @@ export interface SnapStage extends FittingStage<MagneticSnap> {
 
 /** A magnetic snap: its halves on the flap's inner face, its mates on the front where the folded flap brings them. */
 export const magneticSnap: FittingKind<MagneticSnap, SnapStage> = {
+  usual: usualSnap,
   plan(snap, bag) {
     const { design, pouch, flap, at } = bag;
     if (!flap.hasFlap)
@@ -65,6 +66,8 @@ export const magneticSnap: FittingKind<MagneticSnap, SnapStage> = {
           },
         ],
         sizes: [],
+        worn: null,
+        fromEdgeMm: snap.insetMm,
         compared: [],
         asked: Object.values(figures).filter((figure) => figure !== null),
         problems: snapProblems(snap, bag, places),

@@ -4,7 +4,7 @@ import { GEOMETRY, input, inputFrom, makeFigure, type Figure } from '@/core/figu
 import type { Problem } from '@/core/problems';
 import type { PouchStage } from '@/core/stages';
 import { easeFigures, type Eases } from './eases';
-import { carryProblems, fitProblems, itemProblems } from './fitProblems';
+import { fitProblems, itemProblems } from './fitProblems';
 import { insideFigures, type InsideFigures } from './insideFigures';
 
 /** How what goes in sits in the bag as it is planned. */
@@ -42,11 +42,7 @@ export function contentsFit(
       volume,
       ...ease,
     },
-    problems: [
-      ...itemProblems(design),
-      ...fitProblems(design, contents, ease, pouch, clampedLoadMm),
-      ...carryProblems(design),
-    ],
+    problems: [...itemProblems(design), ...fitProblems(design, contents, ease, pouch, clampedLoadMm)],
   };
 }
 

@@ -1,13 +1,6 @@
-import {
-  WORN_LENGTHS,
-  fitsLargestBag,
-  keepPacking,
-  outsideSizeRepairs,
-  wrapOf,
-  type ContentsStage,
-} from '@/core/contents';
+import { fitsLargestBag, keepPacking, outsideSizeRepairs, wrapOf, type ContentsStage } from '@/core/contents';
 import { LARGEST_BAG_MM, MOST_DEPTH_MM } from '@/core/defaults';
-import { usualStrap, type Design } from '@/core/design';
+import type { Design } from '@/core/design';
 import type { Figure } from '@/core/figures';
 import type { Problem, Repair } from '@/core/problems';
 import type { PouchStage } from '@/core/stages';
@@ -172,45 +165,4 @@ function tooDeepProblem(
       fromContents,
     ],
   };
-}
-
-/** How it is carried, and a strap that is not there or not of such a length. */
-export function carryProblems(design: Design): Problem[] {
-  const usual = WORN_LENGTHS[design.contents.carried];
-  if (!usual) return [];
-  const { leastMm, usualMm, mostMm } = usual;
-  const at = { place: 'carry', path: ['contents', 'carried'], severity: 'mind' } as const;
-  const [strap] = design.straps;
-  if (!strap)
-    return [
-      {
-        ...at,
-        severity: 'decide',
-        code: 'carried-without-strap',
-        values: { usualMm },
-        repairs: [
-          {
-            code: 'add-strap',
-            values: { wornMm: usualMm },
-            edits: [{ path: ['straps'], value: [{ ...usualStrap(), wornLengthMm: usualMm }] }],
-          },
-        ],
-      },
-    ];
-  const { wornLengthMm } = strap;
-  if (wornLengthMm >= leastMm && wornLengthMm <= mostMm) return [];
-  return [
-    {
-      ...at,
-      code: 'strap-unlike-carrying',
-      values: { wornMm: wornLengthMm, leastMm, mostMm },
-      repairs: [
-        {
-          code: 'strap-worn-to',
-          values: { wornMm: usualMm },
-          edits: [{ path: ['straps', 0, 'wornLengthMm'], value: usualMm }],
-        },
-      ],
-    },
-  ];
 }

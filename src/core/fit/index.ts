@@ -1,1 +1,2 @@
+export { carryProblems } from './carryProblems';
 export { contentsFit, type FitStage } from './contentsFit';

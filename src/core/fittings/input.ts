@@ -1,4 +1,5 @@
 import type { SettledDesign } from '@/core/contents';
+import type { Design } from '@/core/design';
 import type { GaugeStage } from '@/core/gauge';
 import { isInRounds, type PieceSet } from '@/core/pieces';
 import type { FlapStage, PouchStage, SectionByState } from '@/core/stages';
@@ -18,6 +19,8 @@ export interface FittingInput {
 
 /** One kind of what is put on a bag. A new one is a file with one of these, and a line in its group's catalogue. */
 export interface FittingKind<Choice extends { kind: string }, Stage extends FittingStage<Choice>> {
+  /** As it is first put on a bag. */
+  usual(design: Design): Choice;
   plan(choice: Choice, input: FittingInput): Planned<Stage>;
   /** What differs of it from making to making. */
   made?(stage: Stage, parts: MadeParts): MadeSize[];
@@ -25,6 +28,7 @@ export interface FittingKind<Choice extends { kind: string }, Stage extends Fitt
 
 /** A kind whose choices are not known: inside a catalogue each is handed its own. */
 interface AnyFittingKind {
+  usual(design: Design): { kind: string };
   plan(choice: never, input: FittingInput): Planned<FittingStage>;
   made?(stage: never, parts: MadeParts): MadeSize[];
 }

@@ -67,6 +67,10 @@ export interface FittingStage<Choice extends { kind: string } = { kind: string }
   differs: Differing[];
   /** Finished sizes that belong among the bag's own. */
   sizes: Figure[];
+  /** How long it is wished to be when it is worn, and where that is chosen, mm; null for what nobody wears. */
+  worn: { mm: number; path: readonly (string | number)[] } | null;
+  /** How far in from the flap's edge it is wished to close, mm; null for what does not close a flap. */
+  fromEdgeMm: number | null;
   /** Figures that two plans are compared by. */
   compared: Figure[];
   /** All its figures, each to be asked by its id. */

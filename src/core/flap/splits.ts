@@ -21,11 +21,18 @@ const FOLDED_SHARE = { 'two-thirds': 0.7, 'nearly-half': 0.9 } as const;
 /**
  * The splits that makers use, worked out for this bag: thirds; a little more than two thirds folded up, the rest flap; nearly halves
  * and a short flap; or a flap measured to a closure halfway down the front. Those that the front has no room for are left out.
+ *
+ * @param closesAtMm how far in from the flap's edge its closure is wished, mm; null where it has none
  */
-export function flapSplits(design: SettledDesign, pouch: PouchStage, flap: FlapStage): Split[] {
+export function flapSplits(
+  design: SettledDesign,
+  pouch: PouchStage,
+  flap: FlapStage,
+  closesAtMm: number | null,
+): Split[] {
   const frontMm = pouch.sectionMm.front;
   const bridgeMm = flap.bridgeMm.loaded;
-  const insetMm = design.closures[0]?.insetMm ?? SNAP_INSET_MM;
+  const insetMm = closesAtMm ?? SNAP_INSET_MM;
   const beyond: Record<SplitId, number> = {
     thirds: frontMm,
     'two-thirds': ((1 - FOLDED_SHARE['two-thirds']) / FOLDED_SHARE['two-thirds']) * 2 * frontMm,

@@ -1,4 +1,4 @@
-import type { FlatLining } from '@/core/design';
+import { usualLining, type FlatLining } from '@/core/design';
 import { COMMON_PRACTICE, GEOMETRY, input, inputFrom, makeFigure, type Figure } from '@/core/figures';
 import {
   liningGoesIn,
@@ -34,6 +34,7 @@ interface Covered {
  * and whipped round before the pieces are joined. Sides that are worked in rounds are lined by a piece as long as a round.
  */
 export const flatLining: FittingKind<FlatLining, FlatLiningStage> = {
+  usual: usualLining,
   plan(lining, { set, gauge, at }) {
     const every = set.pieces.flatMap((piece) => coveredBy(piece, gauge));
     // A piece that its pressed edges would cover from side to side takes no cloth.
@@ -66,6 +67,8 @@ export const flatLining: FittingKind<FlatLining, FlatLiningStage> = {
         steps: liningSteps(liningGoesIn(set) === 'last'),
         differs: [],
         sizes: [],
+        worn: null,
+        fromEdgeMm: null,
         compared: [],
         asked: [
           turnUnder,

@@ -63,6 +63,9 @@ export interface PouchFigures {
 
 /** A construction that has none of what only some have. */
 export const NOTHING_SPECIAL = {
+  baseFold: null,
+  seamRows: null,
+  seamLength: null,
   backLength: null,
   cornerRadius: null,
   mouthBefore: null,

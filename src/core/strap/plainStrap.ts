@@ -1,7 +1,9 @@
+import { strapForCarrying } from '@/core/contents';
 import { patternOf, type PlainStrap } from '@/core/design';
 import {
   liningGoesIn,
   nameAt,
+  pathOf,
   type FabricMark,
   type FittingInput,
   type FittingKind,
@@ -29,6 +31,7 @@ export interface PlainStrapStage extends FittingStage<PlainStrap> {
 
 /** A plain strap worked in short rows: stitches across, rows along, and where its feet are sewn. */
 export const plainStrap: FittingKind<PlainStrap, PlainStrapStage> = {
+  usual: ({ contents }) => strapForCarrying(contents.carried),
   plan(strap, bag) {
     const { design, gauge, pouch, set, at } = bag;
     const panel = patternOf(design);
@@ -74,6 +77,8 @@ export const plainStrap: FittingKind<PlainStrap, PlainStrapStage> = {
         ],
         differs: [],
         sizes: [figures.pulledPlanned],
+        worn: { mm: strap.wornLengthMm, path: [...pathOf(at), 'wornLengthMm'] },
+        fromEdgeMm: null,
         compared: [figures.slackToWork],
         asked: [...(Object.values(figures) as StrapFigures[keyof StrapFigures][]), ...grownFigures(grown)].filter(
           (figure) => figure !== undefined,

@@ -86,13 +86,27 @@ export function strapFigures(told: Told, plain: StitchPattern, foot: StrapFoot, 
     rowHeight: gauge.rowHeight,
     ...lengthFigures(told, named),
     footRows,
-    footDepth: makeFigure(named('strap.footDepth'), 'Each foot reaches down', footDepthMm(foot, bag.pouch), 'mm', {
-      rule: 'What each foot covers, times what one of them takes along it.',
-      inputs: [inputFrom(footRows)],
-      source: GEOMETRY,
-      ...restsOn(bag.gauge.rowHeight),
-    }),
+    footDepth: footDepthFigure(footRows, foot, bag),
   };
+}
+
+/** How far down a foot reaches: so many rows, or stitches, of what it lies on. */
+function footDepthFigure(footRows: Figure, foot: StrapFoot, { gauge, pouch, at }: FittingInput): Figure {
+  const depthMm = footDepthMm(foot, pouch);
+  const each = foot.on === 'sides' ? inputFrom(gauge.rowHeight) : input('Each takes', depthMm / footRows.value, 'mm');
+  return makeFigure(
+    nameAt(at, 'strap.footDepth'),
+    'Each foot reaches down',
+    depthMm,
+    'mm',
+    {
+      rule: 'What each foot covers, times what one of them takes along it.',
+      inputs: [inputFrom(footRows), each],
+      source: GEOMETRY,
+      ...restsOn(gauge.rowHeight),
+    },
+    foot.on === 'sides' ? footRows.value * (gauge.rowHeight.plusMinus ?? 0) : null,
+  );
 }
 
 type LengthFigures = Pick<StrapFigures, 'between' | 'slackToWork' | 'rows' | 'slackPlanned' | 'pulledPlanned'>;

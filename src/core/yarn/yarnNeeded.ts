@@ -152,7 +152,7 @@ function fabricFigure({ area }: PiecesFigures, fittings: readonly FittingStage[]
     fabricG,
     'g',
     {
-      rule: 'Area of all pieces and the strap, times the mass of the fabric.',
+      rule: 'Area of all pieces, and of what is worked apart, times the mass of the fabric.',
       inputs: [
         inputFrom(area),
         ...strips.flatMap(({ width, length }) => [inputFrom(width), inputFrom(length)]),
@@ -178,7 +178,7 @@ function sewingFigure(
   const sewnMm = sewn.reduce((sum, { mm }) => sum + mm, 0);
   const sewingG = (seam.yarnRatio * seams.value + SEAM_YARN_RATIO * sewnMm + tailCount * TAIL_MM) * gPerMm;
   return makeFigure('yarn.sewing', 'Yarn to sew with, and tails', sewingG, 'g', {
-    rule: `Length of the seams times ${seam.yarnRatio}, what strap feet are whipped with times ${SEAM_YARN_RATIO} (usual for whipping: 3.6 to 3.9), plus a tail of ${TAIL_MM} mm at each end of a yarn.`,
+    rule: `Length of the seams times ${seam.yarnRatio}, what is whipped on, all round, times ${SEAM_YARN_RATIO} (usual for whipping: 3.6 to 3.9), plus a tail of ${TAIL_MM} mm at each end of a yarn.`,
     inputs: [
       inputFrom(seams),
       ...sewn.map(({ label, mm }) => input(label, mm, 'mm')),

@@ -2,15 +2,14 @@
 
 import { Box } from '@chakra-ui/react';
 import { useMemo } from 'react';
-import { usualLining, type Lining } from '@/core/design';
+import type { Lining } from '@/core/design';
 import { wordsOf } from '@/core/wording';
 import { liningDrawing } from '@/drawing';
-import { useBag, useBagStore } from '@/ui/bag/BagProvider';
+import { useBag } from '@/ui/bag/BagProvider';
 import { Group, PlaceLayout } from '@/ui/bag/PlaceLayout';
 import { SheetView } from '@/ui/drawing/SheetView';
 import { StillView } from '@/ui/drawing/StillView';
-import { AddOrTake } from '@/ui/fields';
-import { FittingGroup, TicketRow } from '@/ui/fittings/FittingGroup';
+import { AddFitting, FittingGroup, TicketRow } from '@/ui/fittings/FittingGroup';
 
 /** The lining: its cut piece with the pressing line and the panel it covers. */
 export function LiningPlace() {
@@ -40,17 +39,8 @@ export function LiningPlace() {
 }
 
 function NoLining() {
-  const store = useBagStore();
   return (
-    <Group
-      title="No lining"
-      action={
-        <AddOrTake
-          label="Add a flat lining"
-          onClick={() => store.getState().edit('Lining added', [{ path: ['lining'], value: usualLining() }])}
-        />
-      }
-    >
+    <Group title="No lining" action={<AddFitting group="lining" />}>
       <Box>
         The crochet shows inside. A lining keeps small things from slipping through and hides the back of a snap.
       </Box>

@@ -24,7 +24,7 @@ export function stripFigures(
 ): Pick<PouchStage['figures'], 'baseFold' | 'backLength' | 'seamRows' | 'seamLength'> {
   const seamRows = Math.min(frontRows, backRows);
   return {
-    backLength: productFigure('panel.backLength', 'Back, base to top fold', figures.backRows, gauge.rowHeight),
+    backLength: productFigure('panel.backLength', 'Back, from the base up', figures.backRows, gauge.rowHeight),
     baseFold: productFigure('fold.base', 'Base fold, from the front’s top edge', figures.frontRows, gauge.rowHeight),
     seamRows: makeFigure('seam.rows', 'Rows each side seam joins', seamRows, 'row', {
       rule: 'The side seam starts at the base fold and joins front rows to back rows one to one, up to the nearer upper edge.',
