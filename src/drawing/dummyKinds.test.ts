@@ -120,7 +120,13 @@ const kind = {
   usual: () => toy(25),
   plan: (choice: Toy, bag: FittingInput) => ({ ok: true as const, stage: toyStage(choice, bag) }),
   made: (stage: FittingStage<Toy>, { frontRowMm }: { frontRowMm: number }) => [
-    { id: `${stage.at.group}-toy`, label: 'Toy as made', mm: stage.choice.downMm * frontRowMm },
+    {
+      id: `${stage.at.group}-toy`,
+      name: 'Toy',
+      label: 'Toy as made',
+      isDifference: false,
+      mm: stage.choice.downMm * frontRowMm,
+    },
   ],
 };
 
@@ -250,7 +256,9 @@ describe.each([
   it('differs from making to making', () => {
     const { takeUpStitches } = design.body.seam;
     const made = madeSizes(plan, { ...asPlanned(takeUpStitches), rowShare: 2 }, KINDS);
-    expect(made.fitted).toEqual([{ id: `${group}-toy`, label: 'Toy as made', mm: 25 * 2 * plan.pouch.rowMm }]);
+    expect(made.fitted).toEqual([
+      { id: `${group}-toy`, name: 'Toy', label: 'Toy as made', isDifference: false, mm: 25 * 2 * plan.pouch.rowMm },
+    ]);
     const steps = makings(plan, 20, seededRandom(1), KINDS);
     let step = steps.next();
     while (!step.done) step = steps.next();

@@ -176,7 +176,9 @@ function snapMade({ at, figures }: SnapStage, { coverMm, rowMm, tailRowMm, front
   return [
     {
       id: nameAt(at, 'snap'),
+      name: 'Snap below its mate, loaded',
       label: 'Snap below its mate as made, loaded',
+      isDifference: true,
       mm:
         mateMm === undefined || coverMm === null
           ? null

@@ -94,6 +94,10 @@ export interface MadeParts {
 /** A size of a making that a fitting adds, mm; null where this bag has none of it. */
 export interface MadeSize {
   id: string;
+  /** Among the sizes of many makings, and where it stands alone. */
+  name: string;
   label: string;
+  /** How far one thing lies from another, to either side, instead of a size. */
+  isDifference: boolean;
   mm: number | null;
 }

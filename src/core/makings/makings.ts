@@ -1,4 +1,4 @@
-import type { FittingCatalogues } from '@/core/fittings';
+import type { FittingCatalogues, MadeSize } from '@/core/fittings';
 import type { Plan } from '@/core/plan';
 import type { Random } from '@/core/random';
 import { madeSizes, type MadeSizes } from './madeSizes';
@@ -7,19 +7,26 @@ import { asPlanned, drawMaking, UNCERTAINTIES, type Making, type Uncertainty } f
 /** A size that is looked at in every making: of the bag, or of what is put on it. */
 export type Measure = 'width' | 'height' | 'cover' | (string & {});
 
-/** Sizes of one making by what they are, each with its name; those that this bag has none of left out. */
-const measured = ({ widthMm, heightMm, coverMm, fitted }: MadeSizes): { id: Measure; label: string; mm: number }[] =>
+/** Sizes of one making; those that this bag has none of left out. */
+const measured = ({ widthMm, heightMm, coverMm, fitted }: MadeSizes): (MadeSize & { id: Measure; mm: number })[] =>
   [
-    { id: 'width', label: 'Width as made', mm: widthMm },
-    { id: 'height', label: 'Height as made, empty', mm: heightMm },
-    { id: 'cover', label: 'Flap down the front as made, loaded', mm: coverMm },
+    ofBag('width', 'Width', 'Width as made', widthMm),
+    ofBag('height', 'Height, empty', 'Height as made, empty', heightMm),
+    ofBag('cover', 'Flap down the front, loaded', 'Flap down the front as made, loaded', coverMm),
     ...fitted,
   ].flatMap(({ mm, ...rest }) => (mm === null ? [] : [{ ...rest, mm }]));
+
+const ofBag = (id: Measure, name: string, label: string, mm: number | null): MadeSize => ({
+  ...{ id, name, label, mm },
+  isDifference: false,
+});
 
 /** How one size differs from making to making, mm. */
 export interface Spread {
   measure: Measure;
+  name: string;
   label: string;
+  isDifference: boolean;
   /** What comes of a making that goes just as planned. */
   plannedMm: number;
   /** In the order the makings were drawn. */
@@ -70,14 +77,14 @@ export function* makings(
     if (run % WORD_EVERY === WORD_EVERY - 1) yield (run + 1) / runs;
   }
   const all = drawn.map(({ sizes }) => new Map(measured(sizes).map(({ id, mm }) => [id, mm])));
-  const spreads = measured(planned).flatMap(({ id: measure, label, mm: plannedMm }): Spread[] => {
+  const spreads = measured(planned).flatMap(({ id: measure, mm: plannedMm, ...called }): Spread[] => {
     const valuesMm = all.flatMap((sizes) => sizes.get(measure) ?? []);
     if (valuesMm.length < 2) return [];
     const sorted = [...valuesMm].sort((a, b) => a - b);
     return [
       {
         measure,
-        label,
+        ...called,
         plannedMm,
         valuesMm,
         lowMm: quantile(sorted, 0.025),

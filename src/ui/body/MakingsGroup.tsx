@@ -67,17 +67,17 @@ export function MakingsGroup() {
               return (
                 <Box key={spread.measure} bg="paper" border="1px solid" borderColor="paperEdge" p="3">
                   <Box as="h3" fontSize="15px">
-                    {spread.label}
+                    {spread.name}
                   </Box>
                   <SpreadChart
-                    label={spread.label}
+                    label={spread.name}
                     valuesMm={spread.valuesMm}
                     plannedMm={spread.plannedMm}
                     unit={unit}
                   />
                   <Box fontSize="14px">
-                    19 in 20 between <AskableNumber figure={low} signed={spread.measure === 'snap'} /> and{' '}
-                    <AskableNumber figure={high} signed={spread.measure === 'snap'} />
+                    19 in 20 between <AskableNumber figure={low} signed={spread.isDifference} /> and{' '}
+                    <AskableNumber figure={high} signed={spread.isDifference} />
                   </Box>
                   {first && (
                     <Box fontSize="13px" color="inkSoft">
