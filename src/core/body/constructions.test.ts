@@ -3,7 +3,6 @@ import { describe, expect, it, test } from 'vitest';
 import { applyEdits, type Body, type BodyKind, type Design } from '@/core/design';
 import { figureId } from '@/core/figures';
 import {
-  areaMm2,
   joinLengthMm,
   joinedCount,
   rowCountOf,

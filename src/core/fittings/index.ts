@@ -2,14 +2,15 @@ export { liningGoesIn, type FittingInput, type FittingKind, type FittingKinds, t
 export { moveMarkEdits, type FabricMark, type MarkForm, type MarkMove } from './mark';
 export { FITTING_GROUPS, nameAt, pathOf, type FittingGroup, type FittingPlace } from './place';
 export { planFittings, type FittingCatalogues } from './planFittings';
-export type {
-  CutCloth,
-  Differing,
-  FittingStage,
-  MadeParts,
-  MadeSize,
-  OutlinePoint,
-  Planned,
-  WorkedStrip,
+export {
+  fittingAt,
+  type CutCloth,
+  type Differing,
+  type FittingStage,
+  type MadeParts,
+  type MadeSize,
+  type OutlinePoint,
+  type Planned,
+  type WorkedStrip,
 } from './stage';
 export { type Moment, type StepRule } from './step';

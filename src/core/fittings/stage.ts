@@ -78,6 +78,12 @@ export interface FittingStage<Choice extends { kind: string } = { kind: string }
   problems: Problem[];
 }
 
+/** The fitting at a place, as it was planned; nothing where it was left out. */
+export const fittingAt = <Stage extends Pick<FittingStage, 'at'>>(
+  fittings: readonly Stage[],
+  { group, index }: FittingPlace,
+): Stage | undefined => fittings.find(({ at }) => at.group === group && at.index === index);
+
 /** What is put on is planned, or left out with what keeps it from being planned. */
 export type Planned<Stage> = { ok: true; stage: Stage } | { ok: false; problems: Problem[] };
 

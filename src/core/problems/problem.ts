@@ -125,22 +125,21 @@ export interface RepairValues {
   'work-plain': Nothing;
   'load-to': { loadMm: number };
 }
-type RepairCode = keyof RepairValues;
-
 declare const ownBrand: unique symbol;
 /** A code that one kind of what is put on a bag has for itself; its words are beside that kind's. Made by `ownCodes` alone. */
 type OwnCode = string & { readonly [ownBrand]: true };
+
+/** With the values that each of some codes has. */
+type WithCode<Base, ByCode> = { [C in keyof ByCode]: Base & { code: C; values: ByCode[C] } }[keyof ByCode];
+/** With a code of one kind's own, whose values only that kind and its words know. */
+type WithOwnCode<Base> = Base & { code: OwnCode; values: object };
 
 /** A way out that can be applied with one action. Its sentence is made from the code and values. */
 interface RepairBase {
   edits: DesignEdit[];
 }
-type KnownRepair = { [C in RepairCode]: RepairBase & { code: C; values: RepairValues[C] } }[RepairCode];
-interface OwnRepair extends RepairBase {
-  code: OwnCode;
-  values: object;
-}
-export type Repair = KnownRepair | OwnRepair;
+type OwnRepair = WithOwnCode<RepairBase>;
+export type Repair = WithCode<RepairBase, RepairValues> | OwnRepair;
 
 /**
  * Something the maker should know before the hook does. Data only: the sentence is made where it is
@@ -159,11 +158,8 @@ interface ProblemBase {
   names?: Record<string, string>;
   repairs: Repair[];
 }
-type KnownProblem = { [C in ProblemCode]: ProblemBase & { code: C; values: ProblemValues[C] } }[ProblemCode];
-interface OwnProblem extends ProblemBase {
-  code: OwnCode;
-  values: object;
-}
+type KnownProblem = WithCode<ProblemBase, ProblemValues>;
+type OwnProblem = WithOwnCode<ProblemBase>;
 export type Problem = KnownProblem | OwnProblem;
 
 /** Makes problems and repairs of one kind's own, each with the values that its code asks for. */

@@ -1,6 +1,6 @@
 import type { Figure, FigureName } from '@/core/figures';
 import type { BodyStepId, StepId } from '@/core/making';
-import { nameAt, type FittingStage } from '@/core/fittings';
+import { fittingAt, nameAt, type FittingStage } from '@/core/fittings';
 import type { Plan } from '@/core/plan';
 import { FITTING_WORDS, wordsOf, type Quoted } from './fittings';
 import type { PatternSectionId } from './patternText';
@@ -88,9 +88,8 @@ const SECTIONS: Readonly<Record<string, readonly FigureName[]>> = {
 export function stepFigures(plan: Plan, step: StepId, words = FITTING_WORDS): Figure[] {
   const of = plan.steps.find(({ id }) => id === step)?.of;
   if (!of) return figuresNamed(plan, STEPS[step as BodyStepId]);
-  return plan.fittings
-    .filter(({ at }) => at.group === of.at.group && at.index === of.at.index)
-    .flatMap((stage) => quoted(plan, stage, wordsOf(stage, words).quotes.steps[of.name] ?? []));
+  const stage = fittingAt(plan.fittings, of.at);
+  return stage ? quoted(plan, stage, wordsOf(stage, words).quotes.steps[of.name] ?? []) : [];
 }
 
 /** The figures of a plan that a part of the pattern quotes. The order of making quotes what its steps do. */

@@ -1,4 +1,5 @@
 import type { Design } from '@/core/design';
+import { fittingAt } from '@/core/fittings';
 import type { BodyStepId, Step } from '@/core/making';
 import { isInRows } from '@/core/pieces';
 import type { Plan } from '@/core/plan';
@@ -19,7 +20,7 @@ export function stepTexts(design: Design, plan: Plan, fittingWords = FITTING_WOR
 function textOf({ id, of }: Step, design: Design, plan: Plan, fittingWords: typeof FITTING_WORDS): StepWords {
   const length = lengthWriterFor(design);
   if (of === null) return WORDS[id as BodyStepId](design, plan, length, fittingWords);
-  const stage = plan.fittings.find(({ at }) => at.group === of.at.group && at.index === of.at.index);
+  const stage = fittingAt(plan.fittings, of.at);
   const write = stage && wordsOf(stage, fittingWords).steps[of.name];
   if (!write) throw new RangeError(`no words for the step ${id}`);
   return write(stage, { design, plan, length });

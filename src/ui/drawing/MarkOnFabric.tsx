@@ -18,15 +18,16 @@ interface MarkOnFabricProps {
 export function MarkOnFabric({ mark, at, radiusPx, wayPx, onHold }: MarkOnFabricProps) {
   const store = useBagStore();
   const words = gripWords(store.getState().plan.fittings, mark);
+  /** The drawing that it lies on may be a frame behind the bag. */
+  const moveNow = () => store.getState().plan.marks.find((one) => one.mark === mark.mark)?.move ?? null;
   const bindDrag = useDragOnFabric({
     wayPx,
     onHold,
     mark: mark.mark,
-    begin: () => mark.move,
+    begin: moveNow,
     move: (from, movedMm) => {
-      const now = store.getState().plan.marks.find((one) => one.mark === mark.mark)?.move;
       // What it can be moved to follows the bag as it is now; where it was taken hold of stays.
-      const edits = moveMarkEdits({ ...(now ?? from), valueMm: from.valueMm }, movedMm);
+      const edits = moveMarkEdits({ ...(moveNow() ?? from), valueMm: from.valueMm }, movedMm);
       store.getState().edit(words?.moved ?? '', edits, `move ${mark.mark}`);
     },
   });

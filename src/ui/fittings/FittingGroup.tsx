@@ -3,7 +3,7 @@
 import { memo, type ReactNode } from 'react';
 import type { DesignEdit } from '@/core/problems';
 import { FITTING_KINDS } from '@/core/fittingKinds';
-import { pathOf, type FittingPlace } from '@/core/fittings';
+import { fittingAt, pathOf, type FittingPlace } from '@/core/fittings';
 import { wordsOf, type Ticket } from '@/core/wording';
 import { useBagNumbers, useBagStore } from '@/ui/bag/BagProvider';
 import { Group, Row } from '@/ui/bag/PlaceLayout';
@@ -86,9 +86,7 @@ const FittingFields = memo(function FittingFields({ choice, group, index }: { ch
 
 /** What follows from a fitting's choices, in rows of tickets; nothing where it could not be planned. */
 export function FittingTickets({ group, index }: FittingPlace) {
-  const stage = useBagNumbers((state) =>
-    state.plan.fittings.find(({ at }) => at.group === group && at.index === index),
-  );
+  const stage = useBagNumbers((state) => fittingAt(state.plan.fittings, { group, index }));
   if (!stage) return null;
   return wordsOf(stage)
     .tickets(stage)

@@ -1,4 +1,5 @@
 import type { SnapProblems, SnapRepairs, SnapSpot, SnapStage } from '@/core/closure';
+import { nameAt } from '@/core/fittings';
 import { formatQuantity } from '../quantity';
 import { placeText, rowWord } from '../placeText';
 import { stepWords, type LengthWriter } from '../stepWords';
@@ -55,9 +56,8 @@ export const snapWords: FittingWords<SnapStage, SnapProblems, SnapRepairs> = {
   inspect: 'snap meets',
   overHem: ({ inHem }) => (inHem ? ', over the prongs of the snap' : ''),
   tickets: ({ figures, halves: [half], at }) => {
-    const suffix = at.index === 0 ? '' : `.${at.index + 1}`;
     const marked = (mark: string, ...shown: (typeof figures.mateRow)[]) =>
-      shown.flatMap((figure) => (figure ? [{ figure, mark: `${mark}${suffix}` }] : []));
+      shown.flatMap((figure) => (figure ? [{ figure, mark: nameAt(at, mark) }] : []));
     return [
       [
         ...marked('snap.half', figures.halfRow, figures.halfInset),

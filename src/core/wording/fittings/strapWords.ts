@@ -3,6 +3,7 @@ import { isInRounds } from '@/core/pieces';
 import { formatQuantity } from '../quantity';
 import { rowWord } from '../placeText';
 import type { StitchChoice } from '@/core/design';
+import { nameAt } from '@/core/fittings';
 import { percent } from '../counting';
 import { stitchName } from '../stitchText';
 import { inPlainStitch, stitchCountWord } from '../rowText';
@@ -52,7 +53,6 @@ export const strapWords: FittingWords<PlainStrapStage, StrapProblems, StrapRepai
   },
   inspect: null,
   tickets: ({ figures, at }) => {
-    const suffix = at.index === 0 ? '' : `.${at.index + 1}`;
     return [
       [
         { figure: figures.slackToWork, mark: 'strap.slack' },
@@ -62,8 +62,8 @@ export const strapWords: FittingWords<PlainStrapStage, StrapProblems, StrapRepai
         { figure: figures.slackPlanned, mark: 'strap.slack' },
         { figure: figures.pulledPlanned, mark: 'strap.pulled' },
         { figure: figures.width },
-        { figure: figures.footRows, mark: `strap.feet${suffix}` },
-        { figure: figures.footDepth, mark: `strap.feet${suffix}` },
+        { figure: figures.footRows, mark: nameAt(at, 'strap.feet') },
+        { figure: figures.footDepth, mark: nameAt(at, 'strap.feet') },
       ],
     ];
   },
