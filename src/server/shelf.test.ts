@@ -5,8 +5,9 @@ import { afterAll, afterEach, beforeEach, describe, expect, it, vi } from 'vites
 import { thingIdSchema, type Design } from '@/core/design';
 import { fullDesign } from '@/core/testing/designs';
 import { shelfWork } from '@/workers/shelfWork';
-import { cardsOf } from './shelf';
+import { shelfPart } from './shelf';
 import { closeStore, getStore } from './store';
+import { bagIdSchema, type BagId } from '@/store';
 
 const folder = mkdtempSync(join(tmpdir(), 'ruelle-shelf-'));
 process.env.RUELLE_DATABASE = join(folder, 'bags.sqlite');
@@ -23,7 +24,8 @@ beforeEach(() => {
 });
 afterEach(() => vi.clearAllMocks());
 
-const shelf = async () => (await (await getStore()).bags.list({ archived: false, offset: 0, limit: 50 })).bags;
+const PART = { archived: false, offset: 0, limit: 50 };
+const cards = async () => (await shelfPart(PART)).cards;
 
 /** A bag of so many different things. */
 const carrying = (things: number, count = 1): Design => ({
@@ -51,27 +53,37 @@ describe('the cards of the shelf', () => {
   it('are made once for each revision of a bag, and kept', async () => {
     const { bags } = await getStore();
     const id = await bags.create({ ...fullDesign(), name: 'First' });
-    const [card] = await cardsOf(await shelf());
+    const [card] = await cards();
     expect(card).toMatchObject({ id, name: 'First', drawing: expect.anything() });
     expect(made).toHaveBeenCalledTimes(1);
-    expect(await cardsOf(await shelf())).toEqual([card]);
+    expect(await cards()).toEqual([card]);
     expect(made).toHaveBeenCalledTimes(1);
     await bags.save(id, {
       baseRevision: 1,
       design: { ...fullDesign(), name: 'Second' },
       history: { undo: [], redo: [] },
     });
-    expect(await cardsOf(await shelf())).toMatchObject([{ name: 'Second' }]);
+    expect(await cards()).toMatchObject([{ name: 'Second' }]);
     expect(made).toHaveBeenCalledTimes(2);
+  });
+
+  it('leave out a bag whose document can’t be read, and it is named', async () => {
+    const { bags } = await getStore();
+    await bags.create({ ...fullDesign(), name: 'From later', contents: null as unknown as Design['contents'] });
+    const shown = await shelfPart(PART);
+    expect(shown.unreadable).toEqual(['From later']);
+    expect(shown.cards.map(({ name }) => name)).toEqual(['Second']);
+    expect(shown.total).toBe(2);
+    await bags.setArchived((await bags.list(PART)).bags.find(({ name }) => name === 'From later')?.id as BagId, true);
   });
 
   it('of many things are packed at a first try, searched for beside, once for all that carry the same, and made anew then', async () => {
     const { bags } = await getStore();
     for (let bag = 0; bag < 3; bag += 1) await bags.create(carrying(6));
-    await cardsOf(await shelf());
+    await cards();
     await vi.waitFor(async () => {
       expect(search).toHaveBeenCalledTimes(1);
-      await cardsOf(await shelf());
+      await cards();
       expect(made.mock.calls.filter(([, known]) => known?.proven)).toHaveLength(3);
     });
   });
@@ -82,27 +94,27 @@ describe('the cards of the shelf', () => {
     made.mockImplementationOnce(() => {
       throw new Error('took too long');
     });
-    const cards = await cardsOf(await shelf());
-    expect(cards.filter(({ drawing }) => drawing === null).map(({ name }) => name)).toEqual(['Too much']);
-    expect(cards.length).toBeGreaterThan(1);
+    const shown = await cards();
+    expect(shown.filter(({ drawing }) => drawing === null).map(({ name }) => name)).toEqual(['Too much']);
+    expect(shown.length).toBeGreaterThan(1);
     // It is tried again.
-    expect((await cardsOf(await shelf())).every(({ drawing }) => drawing !== null)).toBe(true);
+    expect((await cards()).every(({ drawing }) => drawing !== null)).toBe(true);
   });
 
   it('go on without a search that takes too long, and it is not begun again', async () => {
     search.mockReturnValueOnce(null);
     const { bags } = await getStore();
     await bags.create(carrying(7));
-    await cardsOf(await shelf());
+    await cards();
     await vi.waitFor(() => expect(search).toHaveBeenCalledTimes(1));
     await new Promise((resolve) => setTimeout(resolve, 100));
-    const [again] = await shelf();
-    await bags.save(again?.id as NonNullable<typeof again>['id'], {
+    const [again] = await cards();
+    await bags.save(bagIdSchema.parse(again?.id), {
       baseRevision: 1,
       design: { ...carrying(7), name: 'Renamed' },
       history: { undo: [], redo: [] },
     });
-    await cardsOf(await shelf());
+    await cards();
     await new Promise((resolve) => setTimeout(resolve, 100));
     expect(search).toHaveBeenCalledTimes(1);
   });

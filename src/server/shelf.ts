@@ -2,7 +2,7 @@ import { createHash } from 'node:crypto';
 import { packingKey, type Packings } from '@/core/contents';
 import type { Design } from '@/core/design';
 import type { BagCard, DesignCard } from '@/drawing';
-import type { KeptCard, StoredBag } from '@/store';
+import type { KeptCard, ListedBag, WhichBags } from '@/store';
 import type { Checked } from '@/workers/shelfWork';
 import { once } from './once';
 import { getStore } from './store';
@@ -39,33 +39,67 @@ const thingsOf = ({ contents }: Design): string =>
 export const checkDesign = (document: unknown): Promise<Checked> =>
   threads.checks.ask('check', JSON.stringify(document ?? null));
 
-/** The cards of bags, in their order: those that were made before, and the others made now, packed as well as is known. */
-export async function cardsOf(bags: readonly StoredBag[]): Promise<BagCard[]> {
-  const { reckoned } = await getStore();
+/** What of the shelf is shown. */
+interface ShownShelf {
+  /** The bags, the last changed first. */
+  cards: BagCard[];
+  /** Names of those among them that this version can't read. */
+  unreadable: string[];
+  /** How many there are, shown or not. */
+  total: number;
+}
+
+/** A part of the shelf: its cards are those that were made before, and the others made now, packed as well as is known. */
+export async function shelfPart(part: WhichBags): Promise<ShownShelf> {
+  const { bags: store, reckoned } = await getStore();
+  const { bags, total } = await store.list(part);
   const kept = await reckoned.cards(bags.map(({ id }) => id));
-  const isMade = ({ id, revision }: StoredBag) => kept.get(id)?.revision === revision;
-  const unmade = bags.filter((bag) => !isMade(bag));
-  const packings = await reckoned.packings(unmade.map(({ design }) => thingsOf(design)));
+  const isMade = ({ id, revision }: ListedBag) => kept.get(id)?.revision === revision;
+  const unmade = bags.filter((bag) => !isMade(bag)).map((bag): Unmade => ({ bag, design: bag.read() }));
+  const readable = unmade.filter(isReadable);
+  const made = new Map<string, DesignCard>(await makeCards(readable));
+  const cardOf = (bag: ListedBag): DesignCard | undefined =>
+    isMade(bag) ? (kept.get(bag.id)?.card as DesignCard) : made.get(bag.id);
+  return {
+    cards: bags.flatMap((bag) => {
+      const card = cardOf(bag);
+      return card ? [{ ...card, id: bag.id, archived: bag.archived, updatedAt: bag.updatedAt }] : [];
+    }),
+    unreadable: unmade.filter(({ design }) => design === null).map(({ bag }) => bag.name),
+    total,
+  };
+}
+
+interface Unmade {
+  bag: ListedBag;
+  design: Design | null;
+}
+type Readable = Unmade & { design: Design };
+const isReadable = (unmade: Unmade): unmade is Readable => unmade.design !== null;
+
+/** Makes the cards of bags that have none yet, and keeps them. */
+async function makeCards(bags: readonly Readable[]): Promise<[id: string, DesignCard][]> {
+  const { reckoned } = await getStore();
+  const packings = await reckoned.packings(bags.map(({ design }) => thingsOf(design)));
   const fresh: KeptCard[] = [];
-  const wanting: StoredBag[] = [];
-  const cardOf = async (bag: StoredBag): Promise<DesignCard> => {
-    const { id, revision, design } = bag;
-    if (isMade(bag)) return kept.get(id)?.card as DesignCard;
+  const wanting: Readable[] = [];
+  const make = async (unmade: Readable): Promise<DesignCard> => {
+    const { bag, design } = unmade;
     const known = packings.get(thingsOf(design)) as Packings | null | undefined;
     const made = await threads.cards.ask('card', design, known ?? null).catch(() => null);
     // One bag that is too much for the thread leaves the others their cards, and is opened from its own.
     if (made === null) return bareCard(design);
-    fresh.push({ bagId: id, revision, card: made.card });
+    fresh.push({ bagId: bag.id, revision: bag.revision, card: made.card });
     // Where a search was given up before, null is known.
-    if (made.wantsSearch && known === undefined) wanting.push(bag);
+    if (made.wantsSearch && known === undefined) wanting.push(unmade);
     return made.card;
   };
   const cards = await Promise.all(
-    bags.map(async (bag) => ({ ...(await cardOf(bag)), id: bag.id, archived: bag.archived, updatedAt: bag.updatedAt })),
+    bags.map(async (one) => [one.bag.id, await make(one)] satisfies [string, DesignCard]),
   );
   await reckoned.keepCards(fresh);
   // Only now: what a search finds takes the place of cards that are kept already.
-  for (const { id, design } of wanting) void search(id, design);
+  for (const { bag, design } of wanting) void search(bag.id, design);
   return cards;
 }
 

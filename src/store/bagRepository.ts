@@ -28,6 +28,14 @@ export interface StoredBag {
   updatedAt: string;
 }
 
+/** A bag as the shelf lists it. Its document is read only where it is asked for: most were read before, and what was made of them is kept. */
+export interface ListedBag extends Omit<StoredBag, 'id' | 'design'> {
+  id: string;
+  name: string;
+  /** Its design; null where this version can't read it. It stays as it is. */
+  read: () => Design | null;
+}
+
 export interface OpenedBag extends StoredBag {
   history: StoredHistory;
   refused: RefusedSave[];
@@ -55,6 +63,9 @@ export interface Save {
   settles?: readonly string[] | undefined;
 }
 
+/** Which part of the shelf, or of what was put away, is asked for. */
+export type WhichBags = Part & { archived: boolean };
+
 type SaveResult =
   | { ok: true; revision: number }
   | { ok: false; reason: 'missing' }
@@ -72,23 +83,12 @@ const NO_HISTORY: StoredHistory = { undo: [], redo: [] };
 export class BagRepository {
   constructor(private readonly access: Access) {}
 
-  /**
-   * A part of the bags of the shelf (or put away) that are searched for, the last changed first; `unreadable` names those of this part whose document this
-   * version can't read. They stay as they are.
-   */
-  async list({
-    archived,
-    ...part
-  }: Part & { archived: boolean }): Promise<{ bags: StoredBag[]; total: number; unreadable: string[] }> {
+  /** A part of the bags of the shelf (or put away) that are searched for, the last changed first. */
+  async list({ archived, ...part }: WhichBags): Promise<{ bags: ListedBag[]; total: number }> {
     const { rows, total } = await readPart(this.access.read.Bag, part, {
       archivedAt: archived ? { [Op.not]: null } : null,
     });
-    const bags = rows.map((row) => ({ name: row.name, bag: storedBag(row) }));
-    return {
-      bags: bags.flatMap(({ bag }) => bag ?? []),
-      total,
-      unreadable: bags.flatMap(({ name, bag }) => (bag === null ? [name] : [])),
-    };
+    return { bags: rows.map(listedBag), total };
   }
 
   /**
@@ -207,6 +207,15 @@ export class BagRepository {
 const isOwn = ({ lastSaveId, design }: BagRow, save: Save): boolean =>
   (lastSaveId !== null && [save.saveId, ...(save.unanswered ?? [])].includes(lastSaveId)) ||
   design === JSON.stringify(save.design);
+
+const listedBag = (row: BagRow): ListedBag => ({
+  id: row.id,
+  name: row.name,
+  revision: row.revision,
+  archived: row.archivedAt !== null,
+  updatedAt: Number.isNaN(row.updatedAt.getTime()) ? '' : row.updatedAt.toISOString(),
+  read: () => storedBag(row)?.design ?? null,
+});
 
 /** A row as a bag; null when it can no longer be read. */
 function storedBag(row: BagRow): StoredBag | null {

@@ -1,4 +1,13 @@
-export { bagIdSchema, type BagId, type OpenedBag, type RefusedSave, type Save, type StoredBag } from './bagRepository';
+export {
+  bagIdSchema,
+  type BagId,
+  type ListedBag,
+  type OpenedBag,
+  type RefusedSave,
+  type Save,
+  type WhichBags,
+  type StoredBag,
+} from './bagRepository';
 export { freeName, type KeepResult, type Listed } from './library';
 export { holdFile } from './holdFile';
 export type { KeptCard } from './reckonedRepository';

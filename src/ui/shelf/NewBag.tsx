@@ -2,27 +2,37 @@
 
 import { Box, Flex, Heading, NativeSelect, chakra } from '@chakra-ui/react';
 import { useState } from 'react';
-import { USUAL_YARN, type StarterId, type Swatch, type YarnAndHook } from '@/core/design';
+import {
+  STARTERS,
+  USUAL_YARN,
+  starterDesign,
+  swatchIdSchema,
+  type StarterId,
+  type Swatch,
+  type YarnAndHook,
+} from '@/core/design';
+import { planBag } from '@/core/plan';
 import { YARN_CLASS_LABELS } from '@/core/wording';
 import { TypedField } from '@/ui/fields/TypedField';
 import { FieldFrame } from '@/ui/fields/FieldFrame';
 import { LibraryFinder } from '@/ui/library/LibraryFinder';
 import { useSwatchPart } from '@/ui/swatch/swatchLibrary';
 import { clothStyle } from '@/ui/theme/system';
-import type { BagCard } from '@/drawing';
+import { designCard, type DesignCard } from '@/drawing';
 import { DrawnBag } from './DrawnBag';
 import type { BegunFrom } from './shelfActions';
 
-export type StarterCard = BagCard & { starter: StarterId };
+interface StarterCard extends DesignCard {
+  id: StarterId;
+}
+
+const STARTER_CARDS: readonly StarterCard[] = STARTERS.map(({ id }) => {
+  const design = starterDesign(id, swatchIdSchema.parse('starter'));
+  return { ...designCard(design, planBag(design)), id };
+});
 
 /** What a bag is begun from: which of her swatches, or none yet, and then the small working bag that comes nearest. */
-export function NewBag({
-  starters,
-  onBegin,
-}: {
-  starters: readonly StarterCard[];
-  onBegin: (starter: StarterId, from: BegunFrom) => void;
-}) {
+export function NewBag({ onBegin }: { onBegin: (starter: StarterId, from: BegunFrom) => void }) {
   const part = useSwatchPart();
   const { kept: swatches, loaded, search } = part;
   const [chosen, setChosen] = useState<Swatch['id'] | 'none' | null>(null);
@@ -59,9 +69,9 @@ export function NewBag({
             Which is nearest to what you have in mind?
           </Heading>
           <Flex gap="5" wrap="wrap">
-            {starters.map((starter) => (
+            {STARTER_CARDS.map((starter) => (
               <chakra.button
-                key={starter.starter}
+                key={starter.id}
                 type="button"
                 bg="paper"
                 border="1px solid"
@@ -70,7 +80,7 @@ export function NewBag({
                 maxW="100%"
                 cursor="pointer"
                 _hover={{ borderColor: 'ink' }}
-                onClick={() => onBegin(starter.starter, from === 'none' ? { yarn } : { swatchId: from })}
+                onClick={() => onBegin(starter.id, from === 'none' ? { yarn } : { swatchId: from })}
               >
                 <DrawnBag card={starter} />
                 <Box fontFamily="heading" fontWeight={600}>

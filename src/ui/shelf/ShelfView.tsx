@@ -11,19 +11,19 @@ import { BASIS_WORDS } from '@/core/wording';
 import { LibraryFinder } from '@/ui/library/LibraryFinder';
 import { SetAside } from '@/ui/library/SetAside';
 import { DrawnBag } from './DrawnBag';
-import { NewBag, type StarterCard } from './NewBag';
 import { archiveBag, copyBag, importBag, newBag, type ShelfPart } from './shelfActions';
 import { useShelf } from './useShelf';
 
-interface ShelfViewProps extends ShelfPart {
-  starters: StarterCard[];
-}
+const UNREACHED = 'The shelf can’t be reached just now.';
+
+type NewBagPart = typeof import('./NewBag').NewBag;
 
 /** The shelf: every bag as a small true drawing, all to one scale. New bags begin from a small working one. */
-export function ShelfView({ starters, ...first }: ShelfViewProps) {
+export function ShelfView(first: ShelfPart) {
   const router = useRouter();
   const shown = useShelf(first);
-  const [choosing, setChoosing] = useState(false);
+  /** Where a bag is begun, while it is: with the starters and the rules that plan them, so it is fetched only then. */
+  const [NewBag, setNewBag] = useState<NewBagPart | null>(null);
   const [sentence, setSentence] = useState<string | null>(null);
   const [putAway, setPutAway] = useState<BagCard | null>(null);
   const fileInput = useRef<HTMLInputElement>(null);
@@ -42,8 +42,14 @@ export function ShelfView({ starters, ...first }: ShelfViewProps) {
   const bringIn = (file: File | undefined) => {
     if (file) void tell(async () => openNew(await importBag(file)));
   };
+  const begin = async () => {
+    const part = await import('./NewBag').catch(() => null);
+    if (part === null) return UNREACHED;
+    setNewBag(() => part.NewBag);
+    return null;
+  };
   const reload = async (archived: boolean) => {
-    if (!(await shown.show(archived))) setSentence('The shelf can’t be reached just now.');
+    if (!(await shown.show(archived))) setSentence(UNREACHED);
   };
   const openNew = (answer: { id: string } | { sentence: string }): string | null => {
     if ('sentence' in answer) return answer.sentence;
@@ -84,8 +90,8 @@ export function ShelfView({ starters, ...first }: ShelfViewProps) {
           bg="brass"
           color="ink"
           _hover={{ bg: 'brassPale' }}
-          onClick={() => setChoosing(!choosing)}
-          aria-expanded={choosing}
+          onClick={() => (NewBag ? setNewBag(null) : void tell(begin))}
+          aria-expanded={NewBag !== null}
         >
           <Plus size={16} /> New bag
         </Button>
@@ -164,12 +170,7 @@ export function ShelfView({ starters, ...first }: ShelfViewProps) {
         </Flex>
       )}
 
-      {choosing && (
-        <NewBag
-          starters={starters}
-          onBegin={(starter, from) => void tell(async () => openNew(await newBag(starter, from)))}
-        />
-      )}
+      {NewBag && <NewBag onBegin={(starter, from) => void tell(async () => openNew(await newBag(starter, from)))} />}
 
       <Box as="main" px="6" py="6" flex="1">
         <SetAside names={shown.unreadable} />

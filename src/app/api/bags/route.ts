@@ -4,15 +4,14 @@ import { isOwnStitchId, starterDesign, swatchIdSchema, type Design } from '@/cor
 import { checkedDesign } from '@/server/checkedDesign';
 import { Refused, answer, readBody, readQuery } from '@/server/http';
 import { newBagSchema, shelfPartSchema } from '@/server/requests';
-import { cardsOf } from '@/server/shelf';
+import { shelfPart } from '@/server/shelf';
 import { getStore } from '@/server/store';
 
 /** A part of the shelf: bags as cards with their drawings. */
 export const GET = (request: Request): Promise<Response> =>
   answer(async () => {
     const { archived, ...part } = readQuery(request, shelfPartSchema);
-    const { bags, ...rest } = await (await getStore()).bags.list({ ...part, archived: archived === 'yes' });
-    return { cards: await cardsOf(bags), ...rest };
+    return shelfPart({ ...part, archived: archived === 'yes' });
   });
 
 /** A new bag, from a starter or from a design file that was read in. */
