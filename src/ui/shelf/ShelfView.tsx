@@ -1,6 +1,6 @@
 'use client';
 
-import { Box, Button, Flex, Grid, chakra } from '@chakra-ui/react';
+import { Box, Button, Flex, Grid } from '@chakra-ui/react';
 import { Archive, Copy, Download, FileInput, Plus } from 'lucide-react';
 import Link from 'next/link';
 import { useRouter } from 'next/navigation';
@@ -226,61 +226,36 @@ export function ShelfView(first: ShelfPart) {
   );
 }
 
-const CardLink = chakra(Link);
-
 function ShelfBag({ card, onCopy, onArchive }: { card: BagCard; onCopy: () => void; onArchive: () => void }) {
+  const archive = card.archived ? 'Bring back' : 'Put away';
   return (
-    <Box as="li" data-bag={card.id}>
-      <CardLink
-        href={`/bags/${card.id}/body`}
-        prefetch={false}
-        display="block"
-        _hover={{ textDecoration: 'underline' }}
-      >
-        <Flex
-          justify="center"
-          borderBottom="9px solid"
-          borderColor="brassDeep"
-          boxShadow="0 5px 5px -3px rgba(20,30,30,.45)"
-        >
+    <li className="shelf-bag" data-bag={card.id}>
+      <Link href={`/bags/${card.id}/body`} prefetch={false}>
+        <div className="shelf-board">
           <DrawnBag card={card} />
-        </Flex>
-        <Box mt="2" px="4" fontFamily="heading" fontWeight={600} fontSize="17px">
-          {card.name}
-        </Box>
-      </CardLink>
-      <Flex px="4" columnGap="3" wrap="wrap" fontSize="14px" color="inkSoft">
-        <CardLink
+        </div>
+        <div className="shelf-name">{card.name}</div>
+      </Link>
+      <div className="shelf-facts">
+        <Link
           href={`/bags/${card.id}/body?why=size.width`}
           prefetch={false}
-          cursor="help"
-          textDecoration="underline dotted"
-          textUnderlineOffset="3px"
           aria-label={`${card.name}: ${card.sizes}. Why?`}
         >
           {card.sizes}
-        </CardLink>
-        {card.basis !== null && <Box fontStyle="italic">{BASIS_WORDS[card.basis]}</Box>}
-        {card.decisions > 0 && (
-          <Box color="decide" fontWeight={700}>
-            ⚠ {card.decisions} to decide
-          </Box>
-        )}
-      </Flex>
-      <Flex px="1.5">
-        <Button size="xs" variant="ghost" onClick={onCopy} aria-label={`Copy ${card.name}`}>
+        </Link>
+        {card.basis !== null && <em>{BASIS_WORDS[card.basis]}</em>}
+        {card.decisions > 0 && <strong>⚠ {card.decisions} to decide</strong>}
+      </div>
+      <div className="shelf-actions">
+        <button type="button" onClick={onCopy} aria-label={`Copy ${card.name}`}>
           <Copy size={14} /> Copy
-        </Button>
-        <Button
-          size="xs"
-          variant="ghost"
-          onClick={onArchive}
-          aria-label={`${card.archived ? 'Bring back' : 'Put away'} ${card.name}`}
-        >
-          <Archive size={14} /> {card.archived ? 'Bring back' : 'Put away'}
-        </Button>
-      </Flex>
-    </Box>
+        </button>
+        <button type="button" onClick={onArchive} aria-label={`${archive} ${card.name}`}>
+          <Archive size={14} /> {archive}
+        </button>
+      </div>
+    </li>
   );
 }
 

@@ -1,6 +1,7 @@
 /**
- * The parts that a drag redraws many of at every step: tickets, numbers that can be asked, slips, the ledger. They are plain
- * elements with these classes, because a styled component each would cost more than the plan itself. Values are the
+ * The parts of which there are many: those that a drag redraws at every step (tickets, numbers that can be asked, slips, the ledger), and the
+ * bags of the shelf, drawn for every visit. They are plain elements with these classes, because a styled component each would cost more than
+ * the plan itself. Values are the
  * theme's tokens.
  */
 export const PARTS = {
@@ -81,6 +82,36 @@ export const PARTS = {
   '.asked-basis': { color: 'inkSoft', marginRight: '1' },
   '.asked-value': { fontFamily: 'heading', fontSize: '16px', fontWeight: 600 },
   '.asked-doubt': { fontSize: '13px', color: 'inkSoft', marginLeft: '1.5' },
+  '.shelf-bag > a': { display: 'block' },
+  '.shelf-bag > a:hover': { textDecoration: 'underline' },
+  // The board that it stands on.
+  '.shelf-board': {
+    display: 'flex',
+    justifyContent: 'center',
+    borderBottom: '9px solid',
+    borderColor: 'brassDeep',
+    boxShadow: '0 5px 5px -3px rgba(20,30,30,.45)',
+    // The boards of one shelf touch: a shadow only below.
+    clipPath: 'inset(0 0 -10px)',
+  },
+  '.shelf-name': { marginTop: '2', px: '4', fontFamily: 'heading', fontWeight: 600, fontSize: '17px' },
+  '.shelf-facts': { display: 'flex', flexWrap: 'wrap', columnGap: '3', px: '4', fontSize: '14px', color: 'inkSoft' },
+  '.shelf-facts a': { cursor: 'help', textDecoration: 'underline dotted', textUnderlineOffset: '3px' },
+  '.shelf-facts em': { fontStyle: 'italic' },
+  '.shelf-facts strong': { color: 'decide', fontWeight: 700 },
+  '.shelf-actions': { display: 'flex', px: '1.5' },
+  '.shelf-actions button': {
+    display: 'inline-flex',
+    alignItems: 'center',
+    gap: '1',
+    minHeight: '32px',
+    px: '2.5',
+    fontSize: '12px',
+    fontWeight: 500,
+    borderRadius: '4px',
+    cursor: 'pointer',
+  },
+  '.shelf-actions button:hover': { bg: 'counterEdge' },
   '.slip': {
     display: 'flex',
     gap: '2',
