@@ -179,7 +179,7 @@ function sectionsOf(design: SettledDesign, pouch: PouchStage, flap: FlapStage): 
     backMm: sectionMm.back,
     baseMm: sectionMm.base,
     depthMm,
-    tailMm: (flap.bridgeRows + flap.flapRows) * pouch.rowMm,
+    tailMm: (flap.bridgeRows + flap.flapRows) * pouch.rowMm + (flap.hasFlap ? pouch.borders.flapMm : 0),
     layers,
     loadMm: loadThicknessMm(design.contents, state),
     firmness: design.contents.firmness,

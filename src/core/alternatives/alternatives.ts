@@ -1,3 +1,4 @@
+import { bordersOf } from '@/core/borders';
 import { MOST_COUNT, constructionOf, heightDoubtMm, widthDoubtMm, type ClothMm, type Sizing } from '@/core/body';
 import { patternNamed, swatchPatternOf, type Design, type StitchChoice, type Swatch } from '@/core/design';
 import type { SettledDesign } from '@/core/contents';
@@ -66,6 +67,7 @@ function onHook(design: SettledDesign, stitch: StitchChoice, gauge: HookGauge): 
     rowMm: rowMm.mm,
     fabricMm: gauge.thicknessMm * (otherStitch ? to.thicknessToSc / from.thicknessToSc : 1),
     liningMm: design.lining?.thicknessMm ?? 0,
+    borders: bordersOf(design, { stitchMm: stitchMm.mm, rowMm: rowMm.mm, pattern: bare }),
   };
   const construction = constructionOf(design.body.kind);
   const edges = bare.repeatStitches === 1 ? [0] : EDGES;

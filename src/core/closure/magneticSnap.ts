@@ -118,7 +118,7 @@ function snapMarks(snap: MagneticSnap, places: SnapPlaces, bag: FittingInput): F
         ...on(mate),
         mark: nameAt(at, 'snap.meets'),
         face: 'outer',
-        alongMm: trackAlongMm(set.tracks.front, meetsMm, pouch.rowMm),
+        alongMm: trackAlongMm(set.tracks.front, meetsMm - pouch.borders.frontMm, pouch.rowMm),
         stationMm: meetsMm,
         count: null,
         standsMm: 0,
@@ -162,7 +162,10 @@ function snapMove(
     valueMm: insetMm,
     perMm: -1,
     leastMm,
-    mostMm: Math.max(leastMm, Math.min(mostMm, (flap.bridgeRows + flap.flapRows - 0.5) * pouch.rowMm)),
+    mostMm: Math.max(
+      leastMm,
+      Math.min(mostMm, (flap.bridgeRows + flap.flapRows - 0.5) * pouch.rowMm + pouch.borders.flapMm),
+    ),
     stepMm: pouch.rowMm,
     alongPiece: set.tracks.flap?.step ?? 1,
     setMm: places.insetMm,
@@ -170,9 +173,14 @@ function snapMove(
 }
 
 /** By how much the half lies below its mate on the loaded bag as it came out; the half is counted from the flap's edge, its mate from the front's mouth. */
-function snapMade({ at, figures }: SnapStage, { coverMm, rowMm, tailRowMm, frontRowMm }: MadeParts): MadeSize[] {
+function snapMade(
+  { at, figures }: SnapStage,
+  { coverMm, rowMm, tailRowMm, frontRowMm, borders, planned }: MadeParts,
+): MadeSize[] {
   const mateMm = figures.mateDistance?.value;
-  const rowsOf = (mm: number) => mm / rowMm;
+  /** A distance from an edge as it came out: its rows, and the border beyond them. */
+  const asMade = (mm: number, madeRowMm: number, border: 'flapMm' | 'frontMm') =>
+    ((mm - planned[border]) / rowMm) * madeRowMm + borders[border];
   return [
     {
       id: nameAt(at, 'snap'),
@@ -182,7 +190,7 @@ function snapMade({ at, figures }: SnapStage, { coverMm, rowMm, tailRowMm, front
       mm:
         mateMm === undefined || coverMm === null
           ? null
-          : coverMm - rowsOf(figures.halfInset.value) * tailRowMm - rowsOf(mateMm) * frontRowMm,
+          : coverMm - asMade(figures.halfInset.value, tailRowMm, 'flapMm') - asMade(mateMm, frontRowMm, 'frontMm'),
     },
   ];
 }

@@ -48,12 +48,16 @@ export interface SnapPlaces {
 
 /** Places a magnetic snap by row and stitch on the flap, and its mate where the flap of the folded bag brings it. */
 export function placeSnap(snap: MagneticSnap, { design, pouch, flap, set, section }: FittingInput): SnapPlaces {
-  const { rowMm, stitchMm, stitchCount, sectionMm } = pouch;
+  const { rowMm, stitchMm, stitchCount, sectionMm, borders } = pouch;
   const tailRows = flap.bridgeRows + flap.flapRows;
   const beyondMm = tailRows * rowMm;
+  const edgeMm = beyondMm + borders.flapMm;
   // Counted from the back's upper end: over the top, then down the flap.
   const hemRow = design.lining === null ? hemRowFor(snap, flap, rowMm) : null;
-  const tailRow = Math.max(1, rowAt(beyondMm - (hemRow === null ? snap.insetMm : rowMiddleMm(hemRow, rowMm)), rowMm));
+  const tailRow = Math.max(
+    1,
+    Math.min(tailRows, rowAt(hemRow === null ? edgeMm - snap.insetMm : beyondMm - rowMiddleMm(hemRow, rowMm), rowMm)),
+  );
   const tailMm = rowMiddleMm(tailRow, rowMm);
   const backEndMm = sectionMm.front + sectionMm.base + sectionMm.back;
   const stationMm = backEndMm + tailMm;
@@ -70,7 +74,7 @@ export function placeSnap(snap: MagneticSnap, { design, pouch, flap, set, sectio
   const acrossMm = halfPlaces.map((place) => besideMm + offsetOf(place, stitchMm));
   const mateTargetsMm = mateTargets(snap, meetsMm);
   // A mate that would lie above the front, or below it, has no row there.
-  const mateKs = [...new Set(mateTargetsMm.map((target) => rowAt(target, rowMm)))].filter(
+  const mateKs = [...new Set(mateTargetsMm.map((target) => rowAt(target - borders.frontMm, rowMm)))].filter(
     (k) => k >= 1 && k <= pouch.frontRows,
   );
   const workedRow = (k: number) => (hemRow === null ? k : tailRows + hemRow);
@@ -82,7 +86,7 @@ export function placeSnap(snap: MagneticSnap, { design, pouch, flap, set, sectio
     halves,
     mates: mateKs.flatMap((k) => mateSpots(k, acrossMm, { pouch, set })),
     ...{ mateKs, meetsMm, mateTargetsMm, tailRow, tailRows, hemRow, halfStitches, acrossMm },
-    insetMm: beyondMm - tailMm,
+    insetMm: edgeMm - tailMm,
   };
 }
 
@@ -123,14 +127,14 @@ function spotsOf(
 
 /** Mates in the k-th row of the front from its mouth, across from the halves. */
 function mateSpots(k: number, acrossMm: readonly number[], { pouch, set }: Pick<FittingInput, 'pouch' | 'set'>) {
-  const { stitchMm, stitchCount, rowMm } = pouch;
+  const { stitchMm, stitchCount, rowMm, borders } = pouch;
   const { front } = set.tracks;
   const piece = set.pieces.find(({ id }) => id === front.piece);
   const row = piece?.kind === 'rows' ? piece.rows[trackRow(front, k) - 1] : undefined;
   const ofStitches = row?.stitches ?? stitchCount;
   const beforeMm = ((stitchCount - ofStitches) / 2) * stitchMm;
   const places = acrossMm.map((mm) => placeAt(mm - beforeMm, stitchMm));
-  return spotsOf(front, k, places, ofStitches, acrossMm, rowMiddleMm(k, rowMm), pouch);
+  return spotsOf(front, k, places, ofStitches, acrossMm, borders.frontMm + rowMiddleMm(k, rowMm), pouch);
 }
 
 /**

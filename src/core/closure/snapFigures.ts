@@ -36,7 +36,12 @@ export function snapFigures(snap: MagneticSnap, places: SnapPlaces, bag: Fitting
       'mm',
       {
         rule: 'From the flap’s edge to the middle of the snap’s row.',
-        inputs: [inputFrom(flap.figures.totalRows), inputFrom(halfRow), inputFrom(gauge.rowHeight)],
+        inputs: [
+          inputFrom(flap.figures.totalRows),
+          inputFrom(halfRow),
+          inputFrom(gauge.rowHeight),
+          ...borderInput('Border at the flap’s edge', bag.pouch.borders.flapMm),
+        ],
         source: GEOMETRY,
       },
       (places.tailRows - places.tailRow + 0.5) * rowPlusMinus,
@@ -107,11 +112,14 @@ function mateFigures(
         : makeFigure(
             nameAt(at, 'snap.mateDistance'),
             'Mate from the front’s top edge',
-            rowMiddleMm(first, pouch.rowMm),
+            pouch.borders.frontMm + rowMiddleMm(first, pouch.rowMm),
             'mm',
             {
               rule: 'From the front’s top edge to the middle of the mate’s row.',
-              inputs: [inputFrom(gauge.rowHeight)],
+              inputs: [
+                inputFrom(gauge.rowHeight),
+                ...borderInput('Border above the front’s rows', pouch.borders.frontMm),
+              ],
               source: GEOMETRY,
             },
             Math.abs(first - 0.5) * (gauge.rowHeight.plusMinus ?? 0),
@@ -119,6 +127,8 @@ function mateFigures(
     secondMateRow: second === undefined ? null : row('snap.secondMateRow', 'Second mate on the front', second),
   };
 }
+
+const borderInput = (label: string, mm: number) => (mm > 0 ? [input(label, mm, 'mm')] : []);
 
 function acrossFigure({ acrossMm, halfStitches }: SnapPlaces, { pouch, gauge, at }: FittingInput): Figure {
   const places = acrossMm.map((mm) => placeAt(mm, pouch.stitchMm));

@@ -6,6 +6,15 @@ export type { Gusset } from './bodies/gusset';
 export type { RoundPurse } from './bodies/roundPurse';
 export type { AroundChain } from './bodies/aroundChain';
 export type { OvalBase } from './bodies/ovalBase';
+export {
+  EDGING_CORNERS,
+  EDGING_EDGES,
+  usualEdging,
+  type Edging,
+  type EdgingCorner,
+  type EdgingEdge,
+  type EdgingKind,
+} from './fittings/edgings';
 export { usualLining, type FlatLining } from './fittings/flatLining';
 export { SNAP_LIMITS, closureIdSchema, usualSnap, type ClosureId, type MagneticSnap } from './fittings/magneticSnap';
 export { usualStrap, type PlainStrap } from './fittings/plainStrap';

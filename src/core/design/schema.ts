@@ -8,6 +8,7 @@ import { roundPurseFacts, roundPurseSchema } from './bodies/roundPurse';
 import { aroundChainFacts, aroundChainSchema } from './bodies/aroundChain';
 import { ovalBaseFacts, ovalBaseSchema } from './bodies/ovalBase';
 import { count, idSchema, lengthMm, massG, shortText } from './fields';
+import { edgingSchema } from './fittings/edgings';
 import { flatLiningSchema } from './fittings/flatLining';
 import { magneticSnapSchema } from './fittings/magneticSnap';
 import { plainStrapSchema } from './fittings/plainStrap';
@@ -285,7 +286,7 @@ export const designSchema = z
     pockets: noneYet,
     stiffener: z.null(),
     trims: noneYet,
-    edgings: noneYet,
+    edgings: z.array(edgingSchema).max(4, { error: 'Four edgings are enough for one bag.' }),
     /** Rows that are worked in another colour. */
     colourRows: noneYet,
   })
@@ -327,6 +328,14 @@ export const designSchema = z
         path: ['ownStitches'],
         message: 'Your patterns are too long together. Take one out, or write fewer or shorter rows.',
       });
+    design.edgings.forEach((edging, index) => {
+      if (edging.kind === 'own' && !design.ownStitches.some(({ id }) => id === edging.stitch))
+        context.addIssue({
+          code: 'custom',
+          path: ['edgings', index, 'stitch'],
+          message: 'The rows of this pattern are not in the bag.',
+        });
+    });
     if (isOwnStitchId(design.stitch) && !design.ownStitches.some(({ id }) => id === design.stitch))
       context.addIssue({ code: 'custom', path: ['stitch'], message: 'The rows of this pattern are not in the bag.' });
   });

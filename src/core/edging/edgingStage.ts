@@ -1,7 +1,7 @@
 import { COMMON_PRACTICE, GEOMETRY, input, inputFrom, makeFigure, type Figure } from '@/core/figures';
 import type { GaugeStage } from '@/core/gauge';
 import type { RowsPiece, PieceSet } from '@/core/pieces';
-import { edgeFlatness, pickUpRatio, type PickUp } from './pickUp';
+import { edgeFlatness, pickUpRatio, type PickUp } from '@/core/borders';
 
 /** What a round of edging would take round the piece that the back is on. Sizes of the bag are without it. */
 export interface EdgingStage {

@@ -1,2 +1,2 @@
 export { edgingStage, type EdgingStage } from './edgingStage';
-export { FLAT_EDGE, edgeFlatness, pickUpRatio, type PickUp } from './pickUp';
+export { FLAT_EDGE, edgeFlatness, pickUpRatio, type PickUp } from '@/core/borders';

@@ -1,3 +1,4 @@
+import type { Borders } from '@/core/borders';
 import type { Figure } from '@/core/figures';
 import type { PieceId } from '@/core/pieces';
 import type { Problem } from '@/core/problems';
@@ -95,6 +96,9 @@ export interface MadeParts {
   tailRowMm: number;
   /** How far the flap comes down the front of the loaded bag; null without one. */
   coverMm: number | null;
+  /** What is worked round the free edges, as it came out and as it was planned. */
+  borders: Borders;
+  planned: Borders;
 }
 
 /** A size of a making that a fitting adds, mm; null where this bag has none of it. */

@@ -34,6 +34,10 @@ export function flapFigures(
   };
 }
 
+/** The border at the flap's edge, as an input of a reason; none where there is none. */
+const borderInputs = ({ borders }: PouchStage) =>
+  borders.flapMm > 0 ? [input('Border at the flap’s edge', borders.flapMm, 'mm')] : [];
+
 function bridgeRowsFigure(
   { bridgeRows }: FlapReach,
   { body }: SettledDesign,
@@ -72,11 +76,12 @@ function flapRowsFigure(
     if (body.chosenRows.flap !== null)
       return { rule: 'You set this on the drawing.', inputs: [inputFrom(gauge.rowHeight)], source: CHOSEN };
     return {
-      rule: 'Bridge and wanted drop together, divided by the row height, to the nearest row, less the rows of the bridge.',
+      rule: `Bridge and wanted drop together${pouch.borders.flapMm > 0 ? ', less the border at the edge' : ''}, divided by the row height, to the nearest row, less the rows of the bridge.`,
       inputs: [
         inputFrom(bridgeLoaded),
         inputFrom(wantedDrop),
         input('Back stands above the front', backAboveFrontMm(pouch), 'mm'),
+        ...borderInputs(pouch),
         inputFrom(gauge.rowHeight),
         inputFrom(bridgeRows),
       ],
@@ -100,11 +105,12 @@ function dropFigure(
     reach.dropMm[state],
     'mm',
     {
-      rule: 'Strip beyond the back, less the bridge it needs over the top, less what the back stands above the front: measured down from the front’s top edge.',
+      rule: `Strip beyond the back${pouch.borders.flapMm > 0 ? ', with the border at its edge' : ''}, less the bridge it needs over the top, less what the back stands above the front: measured down from the front’s top edge.`,
       inputs: [
         inputFrom(bridgeRows),
         inputFrom(flapRows),
         inputFrom(gauge.rowHeight),
+        ...borderInputs(pouch),
         inputFrom(bridge),
         input('Back stands above the front', backAboveFrontMm(pouch), 'mm'),
       ],

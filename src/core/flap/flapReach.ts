@@ -28,7 +28,8 @@ export function flapReach(design: SettledDesign, gauge: GaugeStage, pouch: Pouch
     ),
   );
   const halfDisc = hasFlap && design.flap.kind === 'half-disc' ? halfDiscOf(design.flap, gauge, pouch) : null;
-  const wishedTailMm = bridgeMm.loaded + backAboveFrontMm(pouch) + design.flap.dropMm;
+  const { flapMm } = pouch.borders;
+  const wishedTailMm = bridgeMm.loaded + backAboveFrontMm(pouch) + design.flap.dropMm - flapMm;
   const wishedBridge = hasFlap ? (chosenRows.bridge ?? Math.max(0, Math.round(bridgeMm.loaded / rowMm))) : 0;
   // A half disc has as many rows as its width asks for; the bridge takes some of them.
   const bridgeRows = halfDisc ? Math.min(wishedBridge, halfDisc.counts.length - 1) : wishedBridge;
@@ -37,7 +38,7 @@ export function flapReach(design: SettledDesign, gauge: GaugeStage, pouch: Pouch
     : hasFlap
       ? (chosenRows.flap ?? Math.max(1, Math.round(wishedTailMm / rowMm) - bridgeRows))
       : 0;
-  const tailMm = (bridgeRows + flapRows) * rowMm;
+  const tailMm = (bridgeRows + flapRows) * rowMm + flapMm;
   return {
     ...{ hasFlap, halfDisc, bridgeRows, flapRows, corners, bridgeMm },
     hemRows: hasFlap ? hemRowCount(design.flap, rowMm, flapRows) : 0,

@@ -177,8 +177,8 @@ const takeUp = ({ plan }: FoldInput): number => plan.contents.settled.body.seam.
 
 /** Half of a row between two side seams. */
 function seamedHalf(input: FoldInput): { halfMm: number } {
-  const { stitchCount, stitchMm } = input.plan.pouch;
-  return { halfMm: (stitchCount / 2 - takeUp(input)) * stitchMm };
+  const { stitchCount, stitchMm, borders } = input.plan.pouch;
+  return { halfMm: (stitchCount / 2 - takeUp(input)) * stitchMm + borders.sidesMm };
 }
 
 /** Faces of one tube. */

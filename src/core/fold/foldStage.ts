@@ -88,6 +88,7 @@ function flatFigures(
       layers,
       sectionMm,
       rowMm,
+      borders,
       figures: { height },
     },
     flap,
@@ -95,7 +96,8 @@ function flatFigures(
   sheets: ReasonInput[],
 ): Pick<FoldStage['figures'], 'flatThickness' | 'flatDrop'> {
   if (!flat) return { flatThickness: null, flatDrop: null };
-  const edgeMm = sectionMm.front + sectionMm.base + sectionMm.back + (flap.bridgeRows + flap.flapRows) * rowMm;
+  const edgeMm =
+    sectionMm.front + sectionMm.base + sectionMm.back + (flap.bridgeRows + flap.flapRows) * rowMm + borders.flapMm;
   const dropMm = flap.hasFlap ? landsAtMm(flat, edgeMm) : null;
   const underFlap = flap.hasFlap ? ', and the flap with its lining' : '';
   const folded = 4 * layers.fabricMm + 4 * layers.liningMm;

@@ -26,12 +26,12 @@ export function lineStation(
     flapStep && { stationMm: backEndMm + rows * pouch.rowMm, rowStep: flapStep };
   switch (id) {
     case 'edge.front':
-      return { stationMm: 0, rowStep: tracks.front.step };
+      return { stationMm: pouch.borders.frontMm, rowStep: tracks.front.step };
     case 'fold.base':
       return { stationMm: baseMm, rowStep: tracks.front.step };
     case 'fold.top':
     case 'edge.back':
-      return { stationMm: backEndMm, rowStep: backStep };
+      return { stationMm: backEndMm - pouch.borders.backMm, rowStep: backStep };
     case 'fold.flap':
       return beyond(flap.bridgeRows);
     case 'edge.flap':

@@ -1,3 +1,4 @@
+import { bordersTimes, type Borders } from '@/core/borders';
 import { constructionOf, type ClothMm } from '@/core/body';
 import { insideNeeded, sheetsAcrossMm, sheetsAlongMm, wrapOf } from '@/core/contents';
 import { factsOf, patternOf, type Body } from '@/core/design';
@@ -26,11 +27,17 @@ export interface MadeSizes {
 export function madeSizes(plan: Plan, making: Making, kinds: FittingCatalogues = FITTING_KINDS): MadeSizes {
   const { pouch, flap, contents } = plan;
   const { settled } = contents;
-  const planned: ClothMm = { ...pouch.layers, stitchMm: pouch.stitchMm, rowMm: pouch.rowMm };
+  const planned: ClothMm = {
+    ...pouch.layers,
+    stitchMm: pouch.stitchMm,
+    rowMm: pouch.rowMm,
+    borders: pouch.borders,
+  };
   const cloth: ClothMm = {
     ...planned,
     stitchMm: planned.stitchMm * making.stitchShare,
     rowMm: planned.rowMm * making.rowShare,
+    borders: bordersTimes(pouch.borders, making.rowShare),
   };
   const drift = driftsOf(plan, making);
   const front = lengthsOf(pouch.frontRows, making.slips.front, drift.front, planned, cloth);
@@ -49,8 +56,15 @@ export function madeSizes(plan: Plan, making: Making, kinds: FittingCatalogues =
     sizing.across?.widthMm(pouch.stitchCount) ??
     heightMm;
   const depthMm = pouch.depthMm * depthShare(plan, making);
-  const coverMm = coverOf(plan, front, back, tail, depthMm);
-  const parts = { rowMm: planned.rowMm, frontRowMm: front.rowMm, tailRowMm: tail.rowMm, coverMm };
+  const coverMm = coverOf(plan, front, back, tail, depthMm, cloth.borders);
+  const parts = {
+    rowMm: planned.rowMm,
+    frontRowMm: front.rowMm,
+    tailRowMm: tail.rowMm,
+    coverMm,
+    borders: cloth.borders,
+    planned: pouch.borders,
+  };
   return {
     widthMm,
     heightMm,
@@ -65,15 +79,27 @@ export function madeSizes(plan: Plan, making: Making, kinds: FittingCatalogues =
 type MadePart = ReturnType<typeof lengthsOf>;
 
 /** How far the flap of the loaded bag comes down its front; null without one. */
-function coverOf(plan: Plan, front: MadePart, back: MadePart, tail: MadePart, depthMm: number): number | null {
+function coverOf(
+  plan: Plan,
+  front: MadePart,
+  back: MadePart,
+  tail: MadePart,
+  depthMm: number,
+  borders: Borders,
+): number | null {
   const { pouch, flap, contents } = plan;
   if (!flap.hasFlap) return null;
   // What stands out of the bag does so less where its back came out higher.
   const corners = flap.corners.flatMap(({ x, y }) => (y > back.moreMm ? [{ x, y: y - back.moreMm }] : []));
   const bridgeMm = bridgeOverMm(pouch.layers, pouch.loadMm, contents.settled.contents.firmness, depthMm, corners);
-  const backAboveFrontMm = pouch.sectionMm.back + back.moreMm - (pouch.sectionMm.front + front.moreMm);
-  return tail.lengthMm - bridgeMm - backAboveFrontMm;
+  const backAboveFrontMm =
+    backAbove(pouch.sectionMm, pouch.borders) + back.moreMm - front.moreMm - (borders.frontMm - borders.backMm);
+  return tail.lengthMm + borders.flapMm - bridgeMm - backAboveFrontMm;
 }
+
+/** By how much the back's rows reach above the front's, mm: without what is worked on either. */
+const backAbove = ({ front, back }: Plan['pouch']['sectionMm'], { frontMm, backMm }: Borders): number =>
+  back - backMm - (front - frontMm);
 
 /** Rows of a part as they were made: how many, how high on the average, and by how much they are longer than planned, mm. */
 function lengthsOf(plannedRows: number, slip: number, drift: number, planned: ClothMm, made: ClothMm) {

@@ -96,7 +96,7 @@ export interface RepairValues {
   'flap-shape-to': { mostMm: number };
   'give-flap': { halfway: boolean; second: boolean };
   'bag-taller': { heightMm: number };
-  'even-front-and-back': { rows: number };
+  'even-front-and-back': { rows: number; backRows: number };
   'work-in-swatch-stitch': Nothing;
   'swatch-was-in-this': Nothing;
   'fold-on-plain-row': { row: number };

@@ -94,7 +94,12 @@ function optionsOf(
   const { settled } = plan.contents;
   const sizing = constructionOf(settled.body.kind).sizing(
     settled.body,
-    { ...plan.pouch.layers, stitchMm: plan.pouch.stitchMm, rowMm: plan.pouch.rowMm },
+    {
+      ...plan.pouch.layers,
+      stitchMm: plan.pouch.stitchMm,
+      rowMm: plan.pouch.rowMm,
+      borders: plan.pouch.borders,
+    },
     pattern,
   );
   const across = acrossOptions(plan, sizing, doubt.stitchMm);
@@ -164,11 +169,13 @@ function sideOptions(plan: Plan, sizing: Sizing, pattern: StitchPattern, doubtMm
   const isStrip = pouch.figures.baseFold !== null;
   const fromFront = workedFrom === 'front-edge';
   const off = foldsOff(pattern);
+  /** Rows of a strip's back that stand beside the border above the front's, mm. */
+  const besideMm = isStrip ? pouch.borders.frontMm - pouch.borders.backMm : 0;
   const bendMm = pouch.sectionMm.front - Math.min(pouch.flatFrontMm.empty, pouch.flatFrontMm.loaded);
   const options: SideOption[] = [];
   for (const front of beside(pouch.frontRows, ROWS_BESIDE, 1)) {
     if (front < 1 || front > MOST_COUNT || front * pouch.rowMm <= Math.max(sizing.bendMm, bendMm)) continue;
-    for (const back of isStrip ? beside(front, BACK_BESIDE, 1) : [front]) {
+    for (const back of isStrip ? beside(front + Math.round(besideMm / pouch.rowMm), BACK_BESIDE, 1) : [front]) {
       if (back < 1 || back * pouch.rowMm <= Math.max(sizing.bendMm, bendMm)) continue;
       const heightMm = sizing.heightMm(front);
       const tails = tailOptions(plan, front, back, (rows, total) =>
@@ -178,7 +185,7 @@ function sideOptions(plan: Plan, sizing: Sizing, pattern: StitchPattern, doubtMm
         front,
         back,
         // A disc is as wide as it is high.
-        offMm: Math.abs(heightMm - wantedMm) * (isDisc ? 2 : 1) + Math.abs(back - front) * pouch.rowMm,
+        offMm: Math.abs(heightMm - wantedMm) * (isDisc ? 2 : 1) + Math.abs((back - front) * pouch.rowMm - besideMm),
         doubtMm: isDisc ? 4 * front * doubtMm : heightDoubtMm(pouch.kind, { front, back }, doubtMm, pouch.rowMm),
         shortMm: Math.max(0, neededMm - (heightMm - sheetsAlongMm(pouch.layers, wrap))),
         rows: isDisc ? pouch.stitchCount * (front / pouch.frontRows) * (front + 1) : front + back,
@@ -196,7 +203,7 @@ function tailOptions(
   back: number,
   foldsOffAt: (bridge: number, total: number) => number,
 ): TailOption[] {
-  const { rowMm } = pouch;
+  const { rowMm, borders } = pouch;
   const bare = (bridge: number, rows: number): TailOption => ({
     bridge,
     flap: rows,
@@ -222,11 +229,11 @@ function tailOptions(
     .flatMap((bridge) => {
       const middleFlap = isFixed
         ? flap.flapRows
-        : Math.max(1, Math.round((bridgeMm + aboveMm + wantedMm) / rowMm) - bridge);
+        : Math.max(1, Math.round((bridgeMm + aboveMm + wantedMm - borders.flapMm) / rowMm) - bridge);
       return beside(middleFlap, isFixed ? 0 : FLAP_BESIDE, 1)
         .filter((rows) => rows >= 1)
         .map((rows) => {
-          const dropMm = (bridge + rows) * rowMm - bridgeMm - aboveMm;
+          const dropMm = (bridge + rows) * rowMm + borders.flapMm - bridgeMm - aboveMm;
           return {
             ...bare(bridge, rows),
             offMm: Math.abs(dropMm - wantedMm) + Math.abs(bridge * rowMm - bridgeMm),

@@ -1,3 +1,4 @@
+import type { Borders } from '@/core/borders';
 import type { LoadState } from '@/core/contents';
 import type { BodyKind } from '@/core/design';
 import type { Figure } from '@/core/figures';
@@ -21,9 +22,11 @@ export interface PouchStage {
   loadMm: number;
   stitchMm: number;
   rowMm: number;
+  /** What is worked round its free edges, mm. */
+  borders: Borders;
   /** From the middle of the front to the middle of the back, where the construction makes it so, mm; nought where it lies flat. */
   depthMm: number;
-  /** Fabric from the mouth to the base, in front and behind, and under the base of a bag that stands, mm. */
+  /** Fabric from the mouth to the base, in front and behind, with the border there, and under the base of a bag that stands, mm. */
   sectionMm: { front: number; back: number; base: number };
   /** How far down from the mouth the front is flat, mm. */
   flatFrontMm: Record<LoadState, number>;

@@ -151,7 +151,10 @@ const REPAIRS: Sentences<RepairValues> = {
   'load-as-packed': () => 'Take the thickness as packed',
   'add-strap': (v, length) => `Add a strap, ${length(v.wornMm)} worn`,
   'strap-worn-to': (v, length) => `Make the strap ${length(v.wornMm)} worn`,
-  'even-front-and-back': (v) => `Give front and back ${v.rows} rows each`,
+  'even-front-and-back': (v) =>
+    v.rows === v.backRows
+      ? `Give front and back ${v.rows} rows each`
+      : `Give the front ${v.rows} rows and the back ${v.backRows}`,
 };
 
 const lengthWriter =

@@ -3,6 +3,7 @@ import type { AroundChain } from '@/core/design';
 import { GEOMETRY, input, inputFrom, makeFigure } from '@/core/figures';
 import { baseDepthMm, heightFromSideMm, sideForHeightMm, straightSideMm } from '@/core/section';
 import { allowedInRounds } from './allowed';
+import { bordered } from './bordered';
 import type { ClothMm, Construction, Sizing } from './construction';
 import { planFaces, withOwn } from './planFaces';
 import { narrowedFace, roundFigures, roundProblems, sidesPiece } from './rounds';
@@ -24,7 +25,7 @@ export const aroundChain: Construction<AroundChain> = {
     const depthMm = baseDepthMm(cloth, 0);
     const takesMm = bottomTakesMm(body, cloth);
     const takes = takesMm > 0 ? [input('The bottom seam takes', takesMm, 'mm')] : [];
-    return {
+    return bordered(cloth, {
       across: {
         stitchesFor: (widthMm) => widthMm / stitchMm,
         widthMm: (stitches) => stitches * stitchMm,
@@ -49,7 +50,7 @@ export const aroundChain: Construction<AroundChain> = {
         rule: 'Rounds times the height of one, less the quarter circle that goes round the base, plus what that bend stands below: outside, from the bottom to the mouth.',
         inputs: [input('Depth of the base, between the middles of the fabric', depthMm, 'mm'), ...takes],
       },
-    };
+    });
   },
   pouch: (inputs) => {
     const { body, cloth, pattern, design } = inputs;
@@ -62,7 +63,7 @@ export const aroundChain: Construction<AroundChain> = {
       sideMm,
       baseMm: 0,
       backFollows: true,
-      heightLoadedMm: (rows) => heightFromSideMm(sideMm(rows), loadedDepthMm, cloth.fabricMm),
+      heightLoadedMm: (rows) => heightFromSideMm(sideMm(rows), loadedDepthMm, cloth.fabricMm) + cloth.borders.frontMm,
       flatFrontMm: (rows, state) =>
         straightSideMm(sideMm(rows), baseDepthMm(cloth, loadThicknessMm(design.contents, state))),
       mostLoadMm: (rows) => (4 / Math.PI) * sideMm(rows) - baseDepthMm(cloth, 0),

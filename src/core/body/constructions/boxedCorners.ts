@@ -2,6 +2,7 @@ import type { BoxedCorners } from '@/core/design';
 import { GEOMETRY, input, inputFrom, makeFigure, restsOn } from '@/core/figures';
 import type { Join } from '@/core/pieces';
 import { allowedInRows } from './allowed';
+import { bordered } from './bordered';
 import type { ClothMm, Construction, Sizing } from './construction';
 import { depthFigures, planFaces, withOwn } from './planFaces';
 import { seamedSides } from './seamedSides';
@@ -23,7 +24,7 @@ export const boxedCorners: Construction<BoxedCorners> = {
     const depthMm = middleDepthMm(body, cloth);
     const depthInput = input('Depth, between the middles of the fabric', depthMm, 'mm');
     const inputs = [takesInput(takeUpStitches), depthInput];
-    return {
+    return bordered(cloth, {
       across: {
         stitchesFor: (widthMm) => (widthMm - fabricMm + depthMm) / stitchMm + 2 * takeUpStitches,
         widthMm: (stitches) => (stitches - 2 * takeUpStitches) * stitchMm - depthMm + fabricMm,
@@ -50,7 +51,7 @@ export const boxedCorners: Construction<BoxedCorners> = {
         rule: 'Front rows times the row height, less half the depth, which turns under the base, plus half the fabric: outside, from the bottom to the mouth.',
         inputs: [depthInput],
       },
-    };
+    });
   },
   pouch: (inputs) => {
     const { body, cloth, pattern } = inputs;

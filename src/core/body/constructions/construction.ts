@@ -1,3 +1,4 @@
+import type { Borders } from '@/core/borders';
 import type { SettledDesign } from '@/core/contents';
 import type { Body } from '@/core/design';
 import type { Figure, ReasonInput } from '@/core/figures';
@@ -8,10 +9,11 @@ import type { Layers } from '@/core/section';
 import type { FlapStage, PouchStage } from '@/core/stages';
 import type { StitchPattern } from '@/core/stitches';
 
-/** The fabric that a body is made of, mm: a stitch, a row, and its sheets. */
+/** The fabric that a body is made of, mm: a stitch, a row, its sheets, and what is worked round its free edges. */
 export interface ClothMm extends Layers {
   stitchMm: number;
   rowMm: number;
+  borders: Borders;
 }
 
 /** What can be counted across a face: so many, and so many more. */

@@ -3,6 +3,7 @@ import type { FoldOverStrip } from '@/core/design';
 import { input } from '@/core/figures';
 import { baseDepthMm, heightFromSideMm, sideForHeightMm, straightSideMm } from '@/core/section';
 import { allowedInRows } from './allowed';
+import { bordered } from './bordered';
 import type { Construction, Sizing } from './construction';
 import { planFaces, withOwn } from './planFaces';
 import { STRIP_NAMES, stripFigures, stripPiece, takesInput, unevenProblems } from './strip';
@@ -16,7 +17,7 @@ export const foldOver: Construction<FoldOverStrip> = {
     const { stitchMm, rowMm, fabricMm, liningMm } = cloth;
     const depthMm = baseDepthMm(cloth, 0);
     const bendInput = input('Depth of the base fold, between the middles of the fabric', depthMm, 'mm');
-    return {
+    return bordered(cloth, {
       across: {
         stitchesFor: (widthMm) => widthMm / stitchMm + 2 * takeUpStitches,
         widthMm: (stitches) => (stitches - 2 * takeUpStitches) * stitchMm,
@@ -43,7 +44,7 @@ export const foldOver: Construction<FoldOverStrip> = {
         rule: 'Front rows times the row height, less the quarter circle that goes round the base, plus what that bend stands below: outside, from the bottom to the mouth.',
         inputs: [bendInput],
       },
-    };
+    });
   },
   pouch: (inputs) => {
     const { body, cloth, pattern, design } = inputs;
@@ -55,7 +56,8 @@ export const foldOver: Construction<FoldOverStrip> = {
       sideMm: (rows) => rows * cloth.rowMm,
       baseMm: 0,
       backFollows: false,
-      heightLoadedMm: (rows) => heightFromSideMm(rows * cloth.rowMm, loadedDepthMm, cloth.fabricMm),
+      heightLoadedMm: (rows) =>
+        heightFromSideMm(rows * cloth.rowMm, loadedDepthMm, cloth.fabricMm) + cloth.borders.frontMm,
       flatFrontMm: (rows, state) =>
         straightSideMm(rows * cloth.rowMm, baseDepthMm(cloth, loadThicknessMm(design.contents, state))),
       mostLoadMm: (rows) => (4 / Math.PI) * rows * cloth.rowMm - emptyDepthMm,

@@ -6,6 +6,7 @@ import type { Problem } from '@/core/problems';
 import { outlineRows, reversedCounts, shapedRows, type ShapedRow } from '@/core/shaping';
 import type { FlapStage, PouchStage } from '@/core/stages';
 import { allowedInRows } from './allowed';
+import { bandBorder, bordered } from './bordered';
 import type { BodyInput, ClothMm, Construction, Sizing } from './construction';
 import { stripRowHeight } from './narrowStrip';
 import { MOST_COUNT, MOST_STRIP } from '../limits';
@@ -42,7 +43,7 @@ export const gusset: Construction<Gusset> = {
     const takeUpMm = takeUpStitches * stitchMm;
     const takes = [takesInput(takeUpStitches)];
     const fabric = input('Thickness of the fabric', fabricMm, 'mm');
-    return {
+    return bordered(cloth, {
       across: {
         stitchesFor: (widthMm) => (widthMm - fabricMm) / stitchMm + 2 * takeUpStitches,
         widthMm: (stitches) => (stitches - 2 * takeUpStitches) * stitchMm + fabricMm,
@@ -69,7 +70,7 @@ export const gusset: Construction<Gusset> = {
         rule: 'Rows times the row height, less what the base seam takes, plus half the gusset’s fabric under the base.',
         inputs: [...takes, fabric],
       },
-    };
+    });
   },
   pouch: (inputs) => {
     const { body, cloth, pattern, gauge } = inputs;
@@ -199,9 +200,10 @@ function stripOf({ body, cloth, gauge }: BodyInput<Gusset>, pouch: PouchStage): 
   const takeUp = body.seam.takeUpStitches;
   const takeUpMm = takeUp * cloth.stitchMm;
   const wishedMm = seamedDepthMm(body, cloth);
+  const { bandMm } = cloth.borders;
   const unitMm = crosswise ? cloth.stitchMm : cloth.rowMm;
-  const across = Math.max(crosswise ? 2 : 1, Math.round((wishedMm + 2 * takeUpMm) / unitMm));
-  const seamedMm = Math.max(unitMm / 2, across * unitMm - 2 * takeUpMm);
+  const across = Math.max(crosswise ? 2 : 1, Math.round((wishedMm + 2 * takeUpMm - 2 * bandMm) / unitMm));
+  const seamedMm = Math.max(unitMm / 2, across * unitMm - 2 * takeUpMm + 2 * bandMm);
   const trial = crosswise ? stripRowHeight(gauge, across, body.stripTrial) : null;
   const alongFigure = trial?.rowHeight ?? gauge.stitchWidth;
   const alongMm = alongFigure.value;
@@ -263,6 +265,7 @@ function stripFigures(
 ): GussetStrip['figures'] {
   const crosswise = body.gussetWorked === 'crosswise';
   const { across, along } = sizes;
+  const border = bandBorder(pouch.borders);
   const length = makeFigure(
     'gusset.length',
     'Gusset, along the seam',
@@ -287,11 +290,12 @@ function stripFigures(
       across,
       crosswise ? 'stitch' : 'row',
       {
-        rule: `Depth less one thickness of fabric, plus what both seams take, divided by the ${crosswise ? 'width of one stitch' : 'row height'}.`,
+        rule: `Depth less one thickness of fabric${border.words}, plus what both seams take, divided by the ${crosswise ? 'width of one stitch' : 'row height'}.`,
         inputs: [
           input('Depth you want, outside', body.depthMm, 'mm'),
           inputFrom(gauge.fabricThickness),
           takesInput(body.seam.takeUpStitches),
+          ...border.inputs,
           inputFrom(crosswise ? gauge.stitchWidth : gauge.rowHeight),
         ],
         source: GEOMETRY,

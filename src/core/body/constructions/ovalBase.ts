@@ -3,6 +3,7 @@ import { GEOMETRY, input, inputFrom, makeFigure, restsOn } from '@/core/figures'
 import type { Problem } from '@/core/problems';
 import type { PouchStage } from '@/core/stages';
 import { allowedInRounds } from './allowed';
+import { bordered } from './bordered';
 import type { BodyInput, ClothMm, Construction, Sizing } from './construction';
 import { growthOf } from './increases';
 import { MOST_COUNT } from '../limits';
@@ -52,7 +53,7 @@ export const ovalBase: Construction<OvalBase> = {
     const acrossEndsMm = 2 * rounds * rowMm;
     const ends = endsOf(body, cloth);
     const baseInputs = [input('Rounds of the base', rounds, 'round'), input('Thickness of the fabric', fabricMm, 'mm')];
-    return {
+    return bordered(cloth, {
       across: {
         stitchesFor: (widthMm) => (widthMm - fabricMm - acrossEndsMm) / stitchMm + ends,
         widthMm: (stitches) => (stitches - ends) * stitchMm + acrossEndsMm + fabricMm,
@@ -79,7 +80,7 @@ export const ovalBase: Construction<OvalBase> = {
         rule: 'Rounds of the sides, times the height of one, plus half the fabric of the base.',
         inputs: [input('Thickness of the fabric', fabricMm, 'mm')],
       },
-    };
+    });
   },
   widthAsCountedMm: (body, { stitchCount }, planned, { stitchMm, rowMm, fabricMm }) =>
     (stitchCount - endsOf(body, planned)) * stitchMm + 2 * baseRounds(body, planned) * rowMm + fabricMm,

@@ -18,6 +18,7 @@ interface FacesOwn {
   depthMm: number;
   /** A strip's front and back can differ; other backs have as many rows as the front. */
   backFollows: boolean;
+  /** With the border above its rows. */
   heightLoadedMm(rows: number): number;
   /** Fabric of a face from the mouth to the base, and under the base, mm. */
   sideMm(rows: number): number;
@@ -54,10 +55,15 @@ export function planFaces(inputs: BodyInput, own: FacesOwn): PouchResult {
       stitchMm: cloth.stitchMm,
       rowMm: cloth.rowMm,
       depthMm: own.depthMm,
-      sectionMm: { front: own.sideMm(frontRows), back: own.sideMm(backRows), base: own.baseMm },
+      borders: cloth.borders,
+      sectionMm: {
+        front: own.sideMm(frontRows) + cloth.borders.frontMm,
+        back: own.sideMm(backRows) + cloth.borders.backMm,
+        base: own.baseMm,
+      },
       flatFrontMm: {
-        empty: own.flatFrontMm(frontRows, 'empty'),
-        loaded: own.flatFrontMm(frontRows, 'loaded'),
+        empty: own.flatFrontMm(frontRows, 'empty') + cloth.borders.frontMm,
+        loaded: own.flatFrontMm(frontRows, 'loaded') + cloth.borders.frontMm,
       },
       figures: faceFigures(inputs, own, counts),
       own: [],
@@ -98,7 +104,9 @@ function countFaces({ design, body, cloth }: BodyInput, own: FacesOwn): Counted 
 
   const nearestRows = Math.max(1, Math.round(sizing.rowsFor(body.heightMm)));
   const frontRows = body.chosenRows.front ?? nearestRows;
-  const backRows = own.backFollows ? frontRows : (body.chosenRows.back ?? frontRows);
+  // Where a flap goes on, only the front has a border above its rows: the back is worked on to its height.
+  const evens = Math.round((cloth.borders.frontMm - cloth.borders.backMm) / cloth.rowMm);
+  const backRows = own.backFollows ? frontRows : (body.chosenRows.back ?? frontRows + evens);
   const fewerRows = Math.min(frontRows, backRows);
   if (body.chosenRows.front === null && nearestRows > MOST_COUNT)
     return stop('too-many-stitches', ['body', 'heightMm'], { rows: nearestRows, mostStitches: MOST_COUNT });
@@ -172,6 +180,11 @@ function stitchesFigure({ body, gauge, wanted }: BodyInput, own: FacesOwn, count
 
 function rowFigures({ body, gauge, wanted }: BodyInput, own: FacesOwn, { frontRows, backRows }: FaceCounts) {
   const { sizing, names } = own;
+  const more = backRows - frontRows;
+  const backRule =
+    more > 0 && !own.backFollows && body.chosenRows.back === null
+      ? `As many as the front, and ${more} more for the border above it, so that both upper edges meet.`
+      : names.backRule;
   const rows = (id: string, label: string, value: number, chosen: boolean, rule: string) =>
     makeFigure(
       id,
@@ -191,7 +204,7 @@ function rowFigures({ body, gauge, wanted }: BodyInput, own: FacesOwn, { frontRo
   const isBackChosen = !own.backFollows && chosenRows.back !== null;
   return {
     front: rows('panel.frontRows', names.frontRows, frontRows, chosenRows.front !== null, rule),
-    back: rows('panel.backRows', names.backRows, backRows, isBackChosen, names.backRule),
+    back: rows('panel.backRows', names.backRows, backRows, isBackChosen, backRule),
   };
 }
 

@@ -21,6 +21,7 @@ import { stripRowHeight } from './narrowStrip';
 import { depthFigures, stop, tooMany } from './planFaces';
 import { tallInSpiral } from './rounds';
 import { takesInput } from './strip';
+import { bandBorder } from './bordered';
 
 const takeUpMm = ({ seam }: RoundPurse, { stitchMm }: ClothMm): number => seam.takeUpStitches * stitchMm;
 
@@ -77,6 +78,7 @@ export const roundPurse: Construction<RoundPurse> = {
         loadMm: design.contents.thicknessMm,
         stitchMm: cloth.stitchMm,
         rowMm: cloth.rowMm,
+        borders: cloth.borders,
         depthMm: band.seamedMm,
         sectionMm: { front: diameterMm - cloth.fabricMm, back: diameterMm - cloth.fabricMm, base: band.seamedMm },
         flatFrontMm: { empty: diameterMm, loaded: diameterMm },
@@ -221,8 +223,9 @@ interface Band {
 function bandOf({ body, cloth, gauge }: BodyInput<RoundPurse>, rounds: number, rim: number): Band {
   const takesMm = takeUpMm(body, cloth);
   const wishedMm = Math.max(1, body.depthMm - cloth.fabricMm);
-  const across = Math.max(2, Math.round((wishedMm + 2 * takesMm) / cloth.stitchMm));
-  const seamedMm = Math.max(cloth.stitchMm / 2, across * cloth.stitchMm - 2 * takesMm);
+  const { bandMm } = cloth.borders;
+  const across = Math.max(2, Math.round((wishedMm + 2 * takesMm - 2 * bandMm) / cloth.stitchMm));
+  const seamedMm = Math.max(cloth.stitchMm / 2, across * cloth.stitchMm - 2 * takesMm + 2 * bandMm);
   const { rowHeight, problems } = stripRowHeight(gauge, across, body.stripTrial);
   const rimMm = 2 * Math.PI * (rounds * cloth.rowMm - takesMm);
   const mostOpen = rim - 1;
@@ -244,7 +247,7 @@ function bandOf({ body, cloth, gauge }: BodyInput<RoundPurse>, rounds: number, r
       rims.open,
       rims.openLength,
       rims.joined,
-      acrossFigure(body, gauge, across),
+      acrossFigure(body, gauge, cloth, across),
       rims.length,
       rowHeight,
       makeFigure(
@@ -264,17 +267,20 @@ function bandOf({ body, cloth, gauge }: BodyInput<RoundPurse>, rounds: number, r
   };
 }
 
-const acrossFigure = (body: RoundPurse, gauge: GaugeStage, across: number): Figure =>
-  makeFigure('gusset.stitches', 'Stitches across the band', across, 'stitch', {
-    rule: 'Depth less one thickness of fabric, plus what both seams take, divided by the width of one stitch.',
+function acrossFigure(body: RoundPurse, gauge: GaugeStage, { borders }: ClothMm, across: number): Figure {
+  const border = bandBorder(borders);
+  return makeFigure('gusset.stitches', 'Stitches across the band', across, 'stitch', {
+    rule: `Depth less one thickness of fabric${border.words}, plus what both seams take, divided by the width of one stitch.`,
     inputs: [
       input('Depth you want, outside', body.depthMm, 'mm'),
       inputFrom(gauge.fabricThickness),
       takesInput(body.seam.takeUpStitches),
+      ...border.inputs,
       inputFrom(gauge.stitchWidth),
     ],
     source: GEOMETRY,
   });
+}
 
 /** Tells the rim: how long it is, what of it is left open, what is joined to the band. */
 function rimFigures(

@@ -47,9 +47,11 @@ export function stripFigures(
 }
 
 /** A front and a back of different heights, with the way to even them out. */
-export function unevenProblems({ frontRows, backRows, rowMm }: PouchStage): Problem[] {
-  if (frontRows === backRows) return [];
-  const evenFront = Math.floor((frontRows + backRows) / 2);
+export function unevenProblems({ frontRows, backRows, rowMm, borders }: PouchStage): Problem[] {
+  // Rows of the back that stand beside the border above the front's.
+  const beside = Math.round((borders.frontMm - borders.backMm) / rowMm);
+  if (frontRows + beside === backRows) return [];
+  const evenFront = Math.max(1, Math.floor((frontRows + backRows - beside) / 2));
   return [
     {
       code: 'front-back-differ',
@@ -57,14 +59,14 @@ export function unevenProblems({ frontRows, backRows, rowMm }: PouchStage): Prob
       place: 'body',
       mark: 'fold.base',
       asks: ['panel.frontRows', 'panel.backRows', 'gauge.rowHeight'],
-      values: { frontRows, backRows, differenceMm: Math.abs(frontRows - backRows) * rowMm },
+      values: { frontRows, backRows, differenceMm: Math.abs(frontRows + beside - backRows) * rowMm },
       repairs: [
         {
           code: 'even-front-and-back',
-          values: { rows: evenFront },
+          values: { rows: evenFront, backRows: evenFront + beside },
           edits: [
             { path: ['body', 'chosenRows', 'front'], value: evenFront },
-            { path: ['body', 'chosenRows', 'back'], value: evenFront },
+            { path: ['body', 'chosenRows', 'back'], value: evenFront + beside },
           ],
         },
       ],

@@ -25,4 +25,5 @@ export const aroundChainFacts: BodyFacts = {
   sidesLieFlat: false,
   deeperAs: null,
   depthFrom: 'stitches',
+  freeEdges: ['mouth', 'flap'],
 };

@@ -20,4 +20,5 @@ export const boxedCornersFacts: BodyFacts = {
   sidesLieFlat: false,
   deeperAs: null,
   depthFrom: 'measure',
+  freeEdges: ['strip', 'mouth', 'flap'],
 };

@@ -1,3 +1,5 @@
+import type { EdgingEdge } from '../fittings/edgings';
+
 /**
  * What is so of every bag of a construction, whatever its sizes: what other parts of the plan go by, instead of asking which construction
  * it is.
@@ -22,4 +24,6 @@ export interface BodyFacts {
   deeperAs: 'boxed-corners' | null;
   /** How its depth comes out when fabric comes out otherwise than planned: by measure, with its stitches, with its rows. */
   depthFrom: 'measure' | 'stitches' | 'rows' | 'its-strip';
+  /** Edges that an edging can be worked on. The flap's only where there is one. */
+  freeEdges: readonly EdgingEdge[];
 }

@@ -15,4 +15,5 @@ export const foldOverStripFacts: BodyFacts = {
   sidesLieFlat: true,
   deeperAs: 'boxed-corners',
   depthFrom: 'stitches',
+  freeEdges: ['strip', 'mouth', 'flap'],
 };

@@ -25,4 +25,5 @@ export const gussetFacts: BodyFacts = {
   sidesLieFlat: false,
   deeperAs: null,
   depthFrom: 'its-strip',
+  freeEdges: ['mouth', 'flap', 'band'],
 };

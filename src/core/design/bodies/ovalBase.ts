@@ -23,4 +23,5 @@ export const ovalBaseFacts: BodyFacts = {
   sidesLieFlat: false,
   deeperAs: null,
   depthFrom: 'rows',
+  freeEdges: ['mouth', 'flap'],
 };

@@ -26,4 +26,5 @@ export const roundPurseFacts: BodyFacts = {
   sidesLieFlat: false,
   deeperAs: null,
   depthFrom: 'stitches',
+  freeEdges: ['band'],
 };

@@ -1,0 +1,76 @@
+import type { Design, Edging, EdgingEdge } from '@/core/design';
+import { edgingSizes, type Fabric } from './edgingSizes';
+import { pickUpRatio, type PickUp } from './pickUp';
+import { edgingFaults, hasFlap } from './whichEdges';
+
+/** How far what is worked round its free edges reaches beyond them, mm: what the sizes of a bag have besides its stitches and rows. */
+export interface Borders {
+  /** Beyond each side of front and back, and the stitches in its row ends; nought and nothing where the sides have no border. */
+  sidesMm: number;
+  sidesPickUp: PickUp | null;
+  /** Above the upper edge of the front, and of a back that no flap goes on from. */
+  frontMm: number;
+  backMm: number;
+  /** Beyond the flap's edge, and beyond each of its sides. */
+  flapMm: number;
+  flapSidesMm: number;
+  /** Beyond each long edge of a gusset or a band. */
+  bandMm: number;
+  /** Of what is round a strip, its plain rounds: a lining reaches over them, and no further. */
+  linedMm: number;
+}
+
+export const NO_BORDERS: Borders = {
+  sidesMm: 0,
+  sidesPickUp: null,
+  frontMm: 0,
+  backMm: 0,
+  flapMm: 0,
+  flapSidesMm: 0,
+  bandMm: 0,
+  linedMm: 0,
+};
+
+/**
+ * The same borders in fabric that came out otherwise.
+ *
+ * @param share its rows against those that were planned
+ */
+export const bordersTimes = (borders: Borders, share: number): Borders => ({
+  ...borders,
+  sidesMm: borders.sidesMm * share,
+  frontMm: borders.frontMm * share,
+  backMm: borders.backMm * share,
+  flapMm: borders.flapMm * share,
+  flapSidesMm: borders.flapSidesMm * share,
+  bandMm: borders.bandMm * share,
+  linedMm: borders.linedMm * share,
+});
+
+type Edged = Pick<Design, 'edgings' | 'flap' | 'body' | 'swatch' | 'ownStitches'>;
+
+/** What the edgings of a bag add to it in a fabric. Those that can't be worked add nothing. */
+export function bordersOf(design: Edged, fabric: Fabric): Borders {
+  if (design.edgings.length === 0) return NO_BORDERS;
+  const faults = edgingFaults(design);
+  const on = (edge: EdgingEdge): Edging | undefined =>
+    design.edgings.find((edging, index) => edging.edge === edge && faults[index] === null);
+  const sizesOn = (edge: EdgingEdge) => {
+    const edging = on(edge);
+    return edging ? edgingSizes(edging, design, fabric) : null;
+  };
+  const strip = sizesOn('strip');
+  const round = strip?.depthMm ?? 0;
+  const mouthMm = round + (sizesOn('mouth')?.depthMm ?? 0);
+  const flapMm = hasFlap(design) ? round + (sizesOn('flap')?.depthMm ?? 0) : 0;
+  return {
+    sidesMm: round,
+    sidesPickUp: strip && (on('strip')?.pickUp ?? pickUpRatio(fabric.rowMm, strip.stitchMm)),
+    frontMm: mouthMm,
+    backMm: hasFlap(design) ? 0 : mouthMm,
+    flapMm,
+    flapSidesMm: flapMm,
+    bandMm: sizesOn('band')?.depthMm ?? 0,
+    linedMm: strip?.plainMm ?? 0,
+  };
+}
