@@ -5,7 +5,14 @@ import { BODY_KINDS, usualBody } from '../src/core/body';
 import { pieceOfBody } from '../src/core/gauge';
 import { KNOWN_THINGS, packQuickly, packStepwise, carriedThings, type Box } from '../src/core/contents';
 import { seededRandom } from '../src/core/random';
-import { starterDesign, swatchIdSchema, type BodyKind, type Design, type Swatch } from '../src/core/design';
+import {
+  starterDesign,
+  swatchIdSchema,
+  usualEdging,
+  type BodyKind,
+  type Design,
+  type Swatch,
+} from '../src/core/design';
 import { foldBag, gridsOf } from '../src/core/fold';
 import { makings } from '../src/core/makings';
 import { solutions } from '../src/core/solutions';
@@ -125,6 +132,13 @@ const plans = timesOf(
   0,
 );
 
+/** The clutch, which has a snap, a strap and a lining, with a border round it besides. */
+const edgedClutch: Design = {
+  ...clutch,
+  edgings: [{ ...usualEdging('shell', 'strip'), hookMm: 2.5, rounds: 2 }],
+};
+const clutchPacking = packQuickly(carriedThings(clutch.contents.items).map(({ box }) => box));
+
 /** All that a fold is read by: the sheets, and every point that they are told at. */
 const foldable = designs.slice(0, 900).flatMap((design) => {
   const result = planBag(design);
@@ -180,6 +194,15 @@ process.stdout.write(
           },
         ),
       ]),
+    ),
+    planEdged: timesOf(
+      Array.from({ length: 3000 }, (_, index) => ({
+        ...edgedClutch,
+        body: { ...edgedClutch.body, widthMm: 150 + (index % 97) },
+      })),
+      (design) => {
+        if (!planBag(design, clutchPacking).ok) throw new Error('no plan of an edged clutch');
+      },
     ),
     planAndPack: timesOf(designs, (design) => planBag(design)),
     cards: timesOf(fc.sample(anyDesign, { numRuns: 400, seed: 7 }), (design) => shelfWork.card(design, null)),

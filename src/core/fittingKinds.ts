@@ -1,7 +1,13 @@
 import { CLOSURES } from './closure';
+import { EDGINGS } from './edging';
 import type { FittingCatalogues } from './fittings';
 import { LININGS } from './lining';
 import { STRAPS } from './strap';
 
 /** Every kind of what is put on a bag, by its group. */
-export const FITTING_KINDS: FittingCatalogues = { closures: CLOSURES, straps: STRAPS, lining: LININGS };
+export const FITTING_KINDS: FittingCatalogues = {
+  closures: CLOSURES,
+  straps: STRAPS,
+  lining: LININGS,
+  edgings: EDGINGS,
+};

@@ -18,7 +18,7 @@ import {
   type SettledDesign,
 } from './contents';
 import { ownStitchProblems, type Design } from './design';
-import { edgingStage, type EdgingStage } from './edging';
+import { withoutBorderProblems, type EdgingStage } from './edging';
 import { emptyAndFullProblems, emptyAndFullStage, type EmptyAndFull } from './emptyAndFull';
 import type { Figure, FigureId } from './figures';
 import { carryProblems, contentsFit, type FitStage } from './fit';
@@ -67,11 +67,10 @@ export interface Plan {
   closures: ClosureStage[];
   straps: StrapStage[];
   lining: LiningStage | null;
+  edgings: EdgingStage[];
   fittings: FittingStage[];
   /** Whatever is put on, as it lies on the pieces. */
   marks: FabricMark[];
-  /** What a round of edging would take; null where no piece has row ends to pick up from. */
-  edging: EdgingStage | null;
   /** What only the folded bag tells: how wide it is when loaded, and whether what goes in has room beside it. */
   fold: FoldStage;
   /** What differs between the empty and the full bag; nothing where no load is known. */
@@ -119,7 +118,6 @@ export function planBag(wished: Design, packings?: Packings, kinds: FittingCatal
     marks,
     problems: fittingProblems,
   } = planFittings({ design, gauge, pouch, flap, set, section }, kinds);
-  const edging = edgingStage(set, gauge);
   const fold = foldStage({ pouch, flap, marks, contents, section, pieces: set.pieces, joins: set.joins }, design, fit);
   const emptyAndFull = emptyAndFullStage(gauge, pouch, flap, fittings, fold);
   const yarn = yarnStage(design, gauge, whole, fittings);
@@ -137,7 +135,6 @@ export function planBag(wished: Design, packings?: Packings, kinds: FittingCatal
     rowOffers: rowsOffered,
     splits,
     fittings,
-    edging,
     fold,
     emptyAndFull,
     yarn,
@@ -149,6 +146,7 @@ export function planBag(wished: Design, packings?: Packings, kinds: FittingCatal
       ...stages,
       closures: ofGroup('closures', fittings) as ClosureStage[],
       straps: ofGroup('straps', fittings) as StrapStage[],
+      edgings: ofGroup('edgings', fittings) as EdgingStage[],
       lining: (ofGroup('lining', fittings)[0] as LiningStage | undefined) ?? null,
       marks,
       ...{ pieces: set.pieces, joins: set.joins, tracks: set.tracks, whole, workedFrom: set.workedFrom },
@@ -161,6 +159,7 @@ export function planBag(wished: Design, packings?: Packings, kinds: FittingCatal
         ...[pouch, flap, set].flatMap(({ problems }) => problems),
         ...unheededProblems(wished, design, pouch, set.pieces),
         ...textureProblems(design, { pouch, flap, workedFrom: set.workedFrom }),
+        ...withoutBorderProblems(wished, pouch, set.joins),
         ...fittingProblems,
         ...[fold, yarn].flatMap(({ problems }) => problems),
         ...emptyAndFullProblems(design, pouch, flap, fold, emptyAndFull),
@@ -202,7 +201,7 @@ function figuresOf(
   const put = (figure: Figure | null | undefined) => {
     if (figure) byId[figure.id] = figure;
   };
-  const { gauge, contents, fit, pouch, flap, edging, fold, yarn } = stages;
+  const { gauge, contents, fit, pouch, flap, fold, yarn } = stages;
   put(gauge.onSwatch.stitchWidth);
   put(gauge.onSwatch.rowHeight);
   put(gauge.stitchWidth);
@@ -210,8 +209,8 @@ function figuresOf(
   put(gauge.fabricThickness);
   put(gauge.widerForHalf);
   put(gauge.tallerForHalf);
-  for (const stage of [contents, fit, pouch, flap, edging, fold, yarn])
-    if (stage?.figures) for (const figure of Object.values(stage.figures)) put(figure);
+  for (const stage of [contents, fit, pouch, flap, fold, yarn])
+    if (stage.figures) for (const figure of Object.values(stage.figures)) put(figure);
   pouch.own.forEach(put);
   for (const { asked } of stages.fittings) asked.forEach(put);
   set.figures.forEach(put);

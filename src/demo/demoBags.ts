@@ -1,6 +1,7 @@
 import {
   closureIdSchema,
   starterDesign,
+  usualEdging,
   type AroundChain,
   type Body,
   type Contents,
@@ -61,7 +62,7 @@ export function demoBags(): Design[] {
       ...base,
       ...plain,
       name: 'Wallet for the solo parts',
-      notes: 'In drops, so that it grips. Every soloist wants one.',
+      notes: 'In drops, so that it grips. Its border shows all round: it is joined through the outer loops.',
       contents: carrying(
         [
           [THINGS.soloParts, 1],
@@ -71,8 +72,9 @@ export function demoBags(): Design[] {
       ),
       swatch: harbourCotton,
       stitch: 'raised-drops',
-      body: body(196, 118),
+      body: { ...body(196, 118), seam: { kind: 'outer-loops', finish: 'showing', takeUpStitches: 0 } },
       flap: { kind: 'straight', dropMm: 69, widthMm: null, hemMm: null },
+      edgings: [usualEdging('slip-stitch', 'strip')],
     },
     {
       ...base,
@@ -228,6 +230,7 @@ export function demoBags(): Design[] {
       stitch: 'hdc',
       body: body(212, 148),
       flap: { kind: 'pointed', dropMm: 84, widthMm: null, hemMm: null, pointMm: 44 },
+      edgings: [usualEdging('shell', 'flap')],
       closures: [],
       straps: [],
       lining: null,

@@ -88,6 +88,7 @@ function toyStage(choice: Toy, { at, pouch, set }: FittingInput): FittingStage<T
     at,
     marks: [mark],
     worked: [{ name: name('strip'), stitches: count, startingChain: count, rows, width: wide, length: long }],
+    workedOn: [],
     cloth: [],
     sewn: [{ label: 'Round the toy', mm: 100 }],
     tails: 3,
@@ -167,11 +168,13 @@ const KINDS: FittingCatalogues = {
   closures: { ...FITTING_KINDS.closures, toy: kind },
   straps: { ...FITTING_KINDS.straps, toy: kind },
   lining: { ...FITTING_KINDS.lining, toy: kind },
+  edgings: { ...FITTING_KINDS.edgings, toy: kind },
 };
 const WORDS: typeof FITTING_WORDS = {
   closures: { ...FITTING_WORDS.closures, toy: words },
   straps: { ...FITTING_WORDS.straps, toy: words },
   lining: { ...FITTING_WORDS.lining, toy: words },
+  edgings: { ...FITTING_WORDS.edgings, toy: words },
 };
 
 const bare: Design = { ...fullDesign(), closures: [], straps: [], lining: null };

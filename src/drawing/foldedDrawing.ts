@@ -1,4 +1,6 @@
 import { factsOf } from '@/core/design';
+import { outerEdge, type EdgeOutline, type FlatPoint } from '@/core/edging';
+import { nameAt } from '@/core/fittings';
 import { rowStitches } from '@/core/flap';
 import { stations } from '@/core/fold';
 import type { Plan } from '@/core/plan';
@@ -49,8 +51,24 @@ function frontShapes(plan: Plan, widthMm: number, riseMm: number, heightMm: numb
   }
   const radius = Math.min(cornerRadiusMm(plan), widthMm / 2, heightMm);
   const bottom = riseMm + heightMm;
-  const rows = rowsShape(pouch.rowMm, widthMm, riseMm + dropMm, bottom - radius);
-  if (radius === 0) return [{ kind: 'rect', role: 'cloth', layer: 'cloth', x: 0, y: riseMm, widthMm, heightMm }, rows];
+  const { sidesMm, frontMm } = pouch.borders;
+  const topMm = riseMm + frontMm;
+  const rows = rowsShape(pouch.rowMm, widthMm, Math.max(topMm, riseMm + dropMm), bottom - radius);
+  const borders = frontBorders(plan, widthMm, topMm, bottom);
+  if (radius === 0)
+    return [
+      {
+        kind: 'rect',
+        role: 'cloth',
+        layer: 'cloth',
+        x: sidesMm,
+        y: topMm,
+        widthMm: widthMm - 2 * sidesMm,
+        heightMm: bottom - topMm,
+      },
+      rows,
+      ...borders,
+    ];
   const arc = (x: number, y: number): Segment => ({ to: 'arc', radiusMm: radius, sweep: true, large: false, x, y });
   return [
     {
@@ -59,8 +77,8 @@ function frontShapes(plan: Plan, widthMm: number, riseMm: number, heightMm: numb
       layer: 'cloth',
       closed: true,
       segments: [
-        { to: 'move', x: 0, y: riseMm },
-        { to: 'line', x: widthMm, y: riseMm },
+        { to: 'move', x: 0, y: topMm },
+        { to: 'line', x: widthMm, y: topMm },
         { to: 'line', x: widthMm, y: bottom - radius },
         arc(widthMm - radius, bottom),
         { to: 'line', x: radius, y: bottom },
@@ -68,7 +86,63 @@ function frontShapes(plan: Plan, widthMm: number, riseMm: number, heightMm: numb
       ],
     },
     rows,
+    ...borders,
   ];
+}
+
+/** What is worked along the mouth and the sides of the front. */
+function frontBorders({ edgings, pouch }: Plan, widthMm: number, topMm: number, bottomMm: number): Shape[] {
+  const { sidesMm } = pouch.borders;
+  return edgings.flatMap(({ choice, outline, at }) => {
+    const along = (line: FlatPoint[]) => borderShape(line, outline, nameAt(at, 'edging'));
+    // Seen from the front, y grows downwards: what is outside lies to the left of the way.
+    const upper = along([
+      [sidesMm, topMm],
+      [widthMm - sidesMm, topMm],
+    ]);
+    if (choice.edge === 'mouth') return [upper];
+    if (choice.edge !== 'strip') return [];
+    return [
+      upper,
+      along([
+        [sidesMm, bottomMm],
+        [sidesMm, topMm],
+      ]),
+      along([
+        [widthMm - sidesMm, topMm],
+        [widthMm - sidesMm, bottomMm],
+      ]),
+    ];
+  });
+}
+
+/** A border along a line on paper, outside to the left of its way. */
+function borderShape(line: readonly FlatPoint[], outline: EdgeOutline, mark: string): Shape {
+  // On paper y runs down: what is to the right where it runs up is to the left here.
+  const flipped = line.map(([x, y]): FlatPoint => [x, -y]).reverse();
+  const outer = outerEdge(flipped, outline).map(([x, y]): FlatPoint => [x, -y]);
+  return {
+    kind: 'path',
+    role: 'border',
+    layer: 'cloth',
+    mark,
+    closed: true,
+    segments: polyline([...line, ...outer].map(([x, y]) => ({ x, y }))),
+  };
+}
+
+/** What is worked round the flap, along its outline from one end of the fold to the other. */
+function flapBorders({ edgings }: Plan, outline: readonly Point[]): Shape[] {
+  return edgings
+    .filter(({ choice }) => choice.edge === 'flap' || choice.edge === 'strip')
+    .map((stage) =>
+      // Down one side, along the edge, up the other: outside is to the right there.
+      borderShape(
+        [...outline].reverse().map(({ x, y }): FlatPoint => [x, y]),
+        stage.outline,
+        nameAt(stage.at, 'edging'),
+      ),
+    );
 }
 
 /** The flap over the front, as its rows make it; where it is as wide as the bag, with its rows drawn. */
@@ -76,25 +150,34 @@ function flapShapes(plan: Plan, widthMm: number, riseMm: number, dropMm: number)
   const { pouch, flap } = plan;
   const base = { role: 'flap', layer: 'cloth' } as const;
   if (!flap.hasFlap) return [];
+  const { sidesMm, flapMm } = pouch.borders;
+  /** Its last row ends where the border begins. */
+  const edgeMm = Math.max(0, dropMm - flapMm);
   if (flap.leftEachSide === 0 && flap.rows.every(({ by, changeEachSide }) => by === 'nothing' && changeEachSide === 0))
     return [
-      { kind: 'rect', ...base, x: 0, y: riseMm, widthMm, heightMm: dropMm },
-      rowsShape(pouch.rowMm, widthMm, riseMm, riseMm + dropMm),
+      { kind: 'rect', ...base, x: sidesMm, y: riseMm, widthMm: widthMm - 2 * sidesMm, heightMm: edgeMm },
+      rowsShape(pouch.rowMm, widthMm, riseMm, riseMm + edgeMm),
+      ...flapBorders(plan, [
+        { x: sidesMm, y: riseMm },
+        { x: sidesMm, y: riseMm + edgeMm },
+        { x: widthMm - sidesMm, y: riseMm + edgeMm },
+        { x: widthMm - sidesMm, y: riseMm },
+      ]),
     ];
   // The seams take a little of the width of what they join, and nothing of a flap that hangs free; drawn to the bag's width.
-  const mmPerStitch = widthMm / pouch.backStitches;
+  const mmPerStitch = (widthMm - 2 * sidesMm) / pouch.backStitches;
   const tailRows = flap.bridgeRows + flap.flapRows;
   const half = (k: number) => (rowStitches(flap, Math.max(1, k)) / 2) * mmPerStitch;
   const side: [number, number][] = [[half(flap.bridgeRows), riseMm]];
   const rowLines: Segment[] = [];
   for (let k = flap.bridgeRows + 1; k <= tailRows; k += 1) {
-    const y = riseMm + Math.max(0, dropMm - (tailRows - k) * pouch.rowMm);
+    const y = riseMm + Math.max(0, edgeMm - (tailRows - k) * pouch.rowMm);
     side.push([half(k), y]);
     if (y > riseMm && k < tailRows)
       rowLines.push(...lineSegments({ x: widthMm / 2 - half(k), y }, { x: widthMm / 2 + half(k), y }));
   }
   const points = flap.scallops
-    ? scallopedPoints(flap.scallops, half(flap.bridgeRows), widthMm / 2, riseMm, dropMm, pouch.rowMm, mmPerStitch)
+    ? scallopedPoints(flap.scallops, half(flap.bridgeRows), widthMm / 2, riseMm, edgeMm, pouch.rowMm, mmPerStitch)
     : [
         ...side.map(([mm, y]) => ({ x: widthMm / 2 - mm, y })),
         ...side.map(([mm, y]) => ({ x: widthMm / 2 + mm, y })).reverse(),
@@ -103,6 +186,7 @@ function flapShapes(plan: Plan, widthMm: number, riseMm: number, dropMm: number)
   return [
     { kind: 'path', ...base, closed: true, segments: polyline(points) },
     { kind: 'path', role: 'row', layer: 'rows', closed: false, segments: rowLines },
+    ...flapBorders(plan, points),
   ];
 }
 

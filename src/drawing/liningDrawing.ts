@@ -1,5 +1,5 @@
-import type { CutCloth, OutlinePoint } from '@/core/fittings';
-import { offsetOutline } from '@/core/lining';
+import type { CutCloth } from '@/core/fittings';
+import { offsetOutline, type OutlinePoint } from '@/core/pieces';
 import type { Plan } from '@/core/plan';
 import { polyline, type Drawing, type Segment, type Shape } from './shape';
 

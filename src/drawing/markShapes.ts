@@ -6,13 +6,19 @@ import { polyline, type Layer, type Point, type Role, type Shape } from './shape
 export type Spot = readonly [across: number, along: number];
 
 /** The layer that a group's marks are drawn on, so that a place can leave out what it has no use for. */
-const LAYERS: Record<FittingGroup, Layer> = { closures: 'hardware', straps: 'feet', lining: 'lining' };
+const LAYERS: Record<FittingGroup, Layer> = {
+  closures: 'hardware',
+  straps: 'feet',
+  lining: 'lining',
+  edgings: 'cloth',
+};
 
 /** What a mark is drawn as. */
 function roleOf({ presence, stuff, face }: FabricMark): Role {
   if (presence === 'lands') return 'ghost';
   if (stuff === 'stitches') return 'foot';
   if (stuff === 'cloth') return 'lining';
+  if (stuff === 'edging') return 'border';
   if (stuff === 'cord') return 'cord';
   return face === 'outer' ? 'metal' : 'metalBehind';
 }

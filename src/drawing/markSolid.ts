@@ -12,6 +12,7 @@ const STUFFS: Record<FabricMark['stuff'], Solid['stuff']> = {
   cord: 'cloth',
   cloth: 'lining',
   stitches: 'cloth',
+  edging: 'cloth',
 };
 
 /** Something that lies on a sheet, as thick as it stands out of it. Nothing of what does not stand out. */

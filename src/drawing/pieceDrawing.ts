@@ -38,7 +38,7 @@ export function pieceDrawing(design: Design, plan: Plan, piece: Piece, finestMm 
       clothShape(place, scallops),
       ...rowLineShapes(place, scallops, rowsPerLine(piece.rowMm, finestMm)),
       ...(piece.plain ? [] : textureShapes(design, piece, place.y)),
-      ...marksOn(design, plan, piece, on, ['lining']),
+      ...marksOn(design, plan, piece, on, ['edgings', 'lining']),
       ...lineShapes(place),
       ...wishShapes(design, plan, place),
       ...seamShapes(plan, piece),

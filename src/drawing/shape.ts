@@ -24,6 +24,7 @@ export type Role =
   | 'metalBehind'
   | 'ghost'
   | 'foot'
+  | 'border'
   | 'lining'
   | 'liningSheet'
   | 'load'

@@ -53,6 +53,7 @@ export const magneticSnap: FittingKind<MagneticSnap, SnapStage> = {
         at,
         marks: snapMarks(snap, places, bag),
         worked: [],
+        workedOn: [],
         cloth: [],
         sewn: [],
         tails: 0,

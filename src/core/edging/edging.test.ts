@@ -1,77 +1,363 @@
+import Flatten from '@flatten-js/core';
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { bagOf } from '@/core/testing/bodies';
+import { EDGING_CORNERS, applyEdits, usualEdging, type Design, type Edging } from '@/core/design';
+import type { Plan } from '@/core/plan';
+import { bagOf, withBody } from '@/core/testing/bodies';
 import { planOf } from '@/core/testing/designs';
-import { FLAT_EDGE, edgeFlatness, pickUpRatio } from '.';
+import { someBag } from '@/core/testing/someBag';
+import { stepTexts } from '@/core/wording';
+import { outerEdge, type EdgingStage } from '.';
 
-describe('picking up along row ends', () => {
-  it.each([
-    // Common practice, no source: by how tall the rows are against the edging's stitches.
-    ['single crochet', 5, 5, [1, 1]],
-    ['half double', 7.4, 5, [3, 2]],
-    ['double', 10, 5, [2, 1]],
-  ])('%s takes the usual ratio', (_, rowMm, stitchMm, [stitches, rows]) => {
-    expect(pickUpRatio(rowMm, stitchMm)).toEqual({ stitches, rows });
+const NO_FLAP: Design['flap'] = { kind: 'none', dropMm: 80, widthMm: null, hemMm: null };
+
+const edgedWith = (design: Design, edging: Partial<Edging> & Pick<Edging, 'kind' | 'edge'>): Design => ({
+  ...design,
+  edgings: [{ ...usualEdging('single', edging.edge), ...edging } as Edging],
+});
+const stageOf = (plan: Plan): EdgingStage => {
+  const [stage] = plan.edgings;
+  if (!stage) throw new Error('no edging was planned');
+  return stage;
+};
+const anyPlain = fc.record({
+  kind: fc.constantFrom('slip-stitch' as const, 'single' as const),
+  rounds: fc.integer({ min: 1, max: 6 }),
+  corner: fc.constantFrom(...EDGING_CORNERS),
+});
+const anyOver = fc.record({
+  kind: fc.constantFrom('crab' as const, 'picot' as const, 'shell' as const, 'spikes' as const),
+  rounds: fc.integer({ min: 1, max: 3 }),
+  corner: fc.constantFrom(...EDGING_CORNERS),
+});
+
+/** One place of a round: a stitch, or a chain that stands for one; `turns` where the next round turns its corner in it. */
+interface Place {
+  turns: boolean;
+}
+const plain: Place = { turns: false };
+
+/** A border worked place by place, the way its words say: nothing is counted that is not made. */
+function workedRound(round: readonly Place[], corner: Edging['corner'], isFirst: boolean): Place[] {
+  return round.flatMap((place): Place[] => {
+    if (!place.turns) return [plain];
+    if (corner === 'one-chain' && isFirst) return [plain, { turns: true }];
+    return [plain, { turns: true }, plain];
   });
+}
 
-  it('lies flat wherever a ratio over four rows at most can', () => {
-    fc.assert(
-      fc.property(fc.double({ min: 0.95, max: 3.15, noNaN: true }), (share) => {
-        const flatness = edgeFlatness(pickUpRatio(share, 1), share, 1);
-        const possible = [1, 2, 3, 4].some((rows) =>
-          [1, 2, 3, 4, 5, 6].some((stitches) => {
-            const one = stitches / (rows * share);
-            return one >= FLAT_EDGE.least && one <= FLAT_EDGE.most;
-          }),
-        );
-        if (possible) {
-          expect(flatness).toBeGreaterThanOrEqual(FLAT_EDGE.least);
-          expect(flatness).toBeLessThanOrEqual(FLAT_EDGE.most);
-        }
-      }),
-    );
-  });
-
-  it('is a small ratio: in its lowest terms, also where nothing lies flat', () => {
-    const shared = (a: number, b: number): number => (b === 0 ? a : shared(b, a % b));
+describe('a border round a strip', () => {
+  it('has the stitches that working it place by place makes, round after round, whichever way its corners are turned', () => {
     fc.assert(
       fc.property(
-        fc.double({ min: 1, max: 16, noNaN: true }),
-        fc.double({ min: 1, max: 16, noNaN: true }),
-        (row, stitch) => {
-          const { stitches, rows } = pickUpRatio(row, stitch);
-          expect(shared(stitches, rows)).toBe(1);
+        anyPlain,
+        fc.integer({ min: 8, max: 90 }),
+        fc.integer({ min: 10, max: 140 }),
+        (edging, stitches, rows) => {
+          const bag = {
+            ...withBody(bagOf('fold-over-strip'), {
+              chosenStitches: stitches,
+              chosenRows: { front: rows, back: rows, bridge: null, flap: null },
+            }),
+            flap: NO_FLAP,
+          };
+          const { counts } = stageOf(planOf(edgedWith(bag, { ...edging, edge: 'strip' })));
+          const { pickUp } = counts;
+          const side = Math.round((2 * rows * pickUp.stitches) / pickUp.rows);
+          // Corners lie in the end stitches of both edges; a single chain lies beside them.
+          const edge = [
+            ...Array.from({ length: stitches }, (_, index): Place => ({
+              turns: index === 0 || index === stitches - 1,
+            })),
+            ...Array.from({ length: side }, () => plain),
+          ];
+          let round: Place[] = [...edge, ...edge];
+          for (let index = 0; index < edging.rounds; index += 1) {
+            round = workedRound(round, edging.corner, index === 0);
+            expect(counts.rounds[index]).toBe(round.length);
+          }
+          // Every corner is turned alike: there are four, and each has grown by as much.
+          expect(round.filter(({ turns }) => turns)).toHaveLength(4);
         },
       ),
-      { numRuns: 2000 },
     );
-    // Rows of 4.73 mm against stitches of 5.25: nearest is one to one.
-    expect(pickUpRatio(4.73, 5.25)).toEqual({ stitches: 1, rows: 1 });
   });
 
-  it('comes nearest where nothing lies flat', () => {
-    const all = [1, 2, 3, 4].flatMap((rows) => [1, 2, 3, 4, 5, 6, 7, 8, 9].map((stitches) => ({ stitches, rows })));
-    const off = (one: { stitches: number; rows: number }) => Math.abs(edgeFlatness(one, 12, 1) - 1);
-    expect(off(pickUpRatio(12, 1))).toBeCloseTo(Math.min(...all.map(off)), 12);
+  it('makes the bag larger by its depth, at both sides and above the front', () => {
+    const bag: Design = { ...bagOf('fold-over-strip'), flap: NO_FLAP };
+    const counted = withBody(bag, {
+      chosenStitches: 40,
+      chosenRows: { front: 30, back: 30, bridge: null, flap: null },
+    });
+    const without = planOf(counted).pouch.figures;
+    // Single crochet on single crochet of 5 × 5 mm: one round reaches 5 mm beyond the edge.
+    const edged = planOf(edgedWith(counted, { kind: 'single', edge: 'strip' })).pouch.figures;
+    expect(edged.width.value).toBeCloseTo(without.width.value + 10, 9);
+    expect(edged.height.value).toBeCloseTo(without.height.value + 5, 9);
+    // Two rounds of slip stitch, each half as high (from memory).
+    const slipped = planOf(edgedWith(counted, { kind: 'slip-stitch', edge: 'strip', rounds: 2 })).pouch.figures;
+    expect(slipped.width.value).toBeCloseTo(without.width.value + 10, 9);
+  });
+
+  it('takes fewer stitches and rows for the same bag', () => {
+    const bag = bagOf('fold-over-strip');
+    const without = planOf({ ...bag, flap: NO_FLAP });
+    const edged = planOf({ ...edgedWith(bag, { kind: 'single', edge: 'strip', rounds: 2 }), flap: NO_FLAP });
+    expect(edged.pouch.stitchCount).toBe(without.pouch.stitchCount - 4);
+    expect(edged.pouch.frontRows).toBe(without.pouch.frontRows - 2);
+  });
+
+  it('lies beside the outline at its depth, and covers what an offset of the polygon does', () => {
+    fc.assert(
+      fc.property(
+        anyPlain,
+        fc.integer({ min: 10, max: 60 }),
+        fc.integer({ min: 10, max: 60 }),
+        (edging, stitches, rows) => {
+          const bag = {
+            ...withBody(bagOf('fold-over-strip'), {
+              chosenStitches: stitches,
+              chosenRows: { front: rows, back: rows, bridge: null, flap: null },
+            }),
+            flap: NO_FLAP,
+          };
+          const plan = planOf(edgedWith(bag, { ...edging, edge: 'strip' }));
+          const { marks, figures, outline } = stageOf(plan);
+          const [wide, long] = [stitches * 5, 2 * rows * 5];
+          const panel = new Flatten.Polygon(new Flatten.Box(-wide / 2, 0, wide / 2, long));
+          const depth = figures.depth.value;
+          const rings = marks.map(({ form }) => {
+            if (form.kind !== 'outline') throw new Error('a border is drawn as outlines');
+            return new Flatten.Polygon(form.points.map(({ acrossMm, alongMm }) => [acrossMm, alongMm]) as never);
+          });
+          for (const ring of rings)
+            for (const { x, y } of ring.vertices) {
+              const [away] = panel.distanceTo(new Flatten.Point(x, y));
+              expect(panel.contains(new Flatten.Point(x, y)) ? 0 : away).toBeLessThanOrEqual(Math.SQRT2 * depth + 1e-6);
+            }
+          const mitred = (wide + 2 * depth) * (long + 2 * depth) - wide * long;
+          expect(rings.reduce((sum, ring) => sum + ring.area(), 0)).toBeCloseTo(mitred, 5);
+          expect(figures.fabric.value / (figures.fabric.reason.inputs.at(-1)?.value ?? NaN)).toBeCloseTo(mitred, 5);
+          expect(outline.depthMm).toBe(depth);
+        },
+      ),
+      { numRuns: 60 },
+    );
+  });
+
+  it('is joined stitch to stitch where its sides are, and takes nothing of the width through its outer loops', () => {
+    const bag = edgedWith(bagOf('fold-over-strip', { rowMm: 7.5 }), { kind: 'single', edge: 'strip' });
+    const plan = planOf({ ...bag, flap: NO_FLAP });
+    const { seamStitches, problems } = stageOf(plan);
+    // Rows of 7.5 mm, stitches of 5 wide: two thirds of a row to a stitch.
+    expect(seamStitches?.value).toBe(Math.round((plan.pouch.frontRows * 3) / 2));
+    const through = problems.find(({ code }) => String(code) === 'seam-beside-border');
+    const mended = applyEdits({ ...bag, flap: NO_FLAP }, through?.repairs[0]?.edits ?? []);
+    if (!mended.ok) throw new Error('the repair can’t be made');
+    const joined = planOf(mended.design);
+    expect(stageOf(joined).problems).toEqual([]);
+    expect(joined.pouch.figures.width.value).toBeCloseTo(
+      joined.pouch.stitchCount * 5 + 2 * stageOf(joined).figures.depth.value,
+      9,
+    );
   });
 });
 
-describe('a round of edging', () => {
-  it('counts every stitch and row end once, and three in each corner', () => {
-    const plan = planOf({
-      ...bagOf('fold-over-strip'),
-      flap: { kind: 'none', dropMm: 80, widthMm: null, hemMm: null },
-    });
-    const { stitchCount, frontRows, backRows } = plan.pouch;
-    // Stitches as wide as rows are high: one in each, and two more in each corner.
-    expect(plan.edging?.figures.stitches.value).toBe(2 * stitchCount + 2 * (frontRows + backRows) + 8);
-    expect(plan.edging?.figures.corner.value).toBe(3);
-    expect(plan.edging?.figures.length.value).toBeCloseTo(2 * 5 * (stitchCount + frontRows + backRows), 9);
+describe('an edging of any bag', () => {
+  it('never makes a bag of the same counts smaller, nor its flap shorter', () => {
+    const kinds = fc.constantFrom(
+      'fold-over-strip' as const,
+      'boxed-corners' as const,
+      'gusset' as const,
+      'around-chain' as const,
+      'oval-base' as const,
+    );
+    fc.assert(
+      fc.property(
+        kinds.chain(someBag),
+        fc.oneof(anyPlain, anyOver),
+        fc.constantFrom('strip' as const, 'mouth' as const, 'flap' as const),
+        (bag, edging, edge) => {
+          const without = planOf(bag);
+          const { frontRows, backRows, stitchCount } = without.pouch;
+          const { bridgeRows, flapRows } = without.flap;
+          const counted = withBody(bag, {
+            chosenStitches: stitchCount,
+            chosenRows: {
+              front: frontRows,
+              back: backRows,
+              bridge: without.flap.hasFlap ? bridgeRows : null,
+              flap: without.flap.hasFlap ? flapRows : null,
+            },
+          });
+          const edged = planOf(edgedWith(counted, { ...edging, edge }));
+          expect(edged.pouch.figures.width.value).toBeGreaterThanOrEqual(without.pouch.figures.width.value - 1e-9);
+          expect(edged.pouch.figures.height.value).toBeGreaterThanOrEqual(without.pouch.figures.height.value - 1e-9);
+          if (without.flap.hasFlap)
+            expect(edged.flap.dropMm.empty).toBeGreaterThanOrEqual(without.flap.dropMm.empty - 1e-9);
+        },
+      ),
+      { numRuns: 60 },
+    );
   });
 
-  it('is not said of discs and rounds, which have no row ends', () => {
-    expect(planOf(bagOf('round-purse')).edging).toBeNull();
-    expect(planOf(bagOf('around-chain')).edging).toBeNull();
-    expect(planOf(bagOf('gusset')).edging).not.toBeNull();
+  it('lies flat by the lengths of its arcs, or says that it does not', () => {
+    fc.assert(
+      fc.property(
+        someBag('fold-over-strip'),
+        fc.oneof(anyPlain, anyOver),
+        fc.constantFrom('strip' as const, 'flap' as const),
+        (bag, edging, edge) => {
+          fc.pre(edge === 'strip' || bag.flap.kind !== 'none');
+          const plan = planOf(edgedWith(bag, { ...edging, edge }));
+          const { counts, figures, problems } = stageOf(plan);
+          const panel = plan.pieces[0];
+          if (panel?.kind !== 'rows') throw new Error('a strip is one panel');
+          // Each row end by itself, as the hand meets it: level up, and over what is left or drawn in.
+          const hem = panel.zones.find(({ id }) => id === 'hem');
+          const first = edge === 'strip' ? 1 : plan.pouch.frontRows + plan.pouch.backRows + 1;
+          const straight = plan.workedFrom === 'front-edge';
+          const ends = panel.rows.map((row, index) => ({
+            ...row,
+            row: straight ? index + 1 : panel.rows.length - index,
+          }));
+          const side = ends.filter(({ row }) => row >= first && !(hem && row >= hem.fromRow && row <= hem.toRow));
+          const lengthMm = side.reduce(
+            (sum, { by, changeEachSide }) =>
+              sum +
+              (by === 'decreasing' || by === 'increasing'
+                ? Math.hypot(panel.rowMm, changeEachSide * panel.stitchMm)
+                : panel.rowMm),
+            0,
+          );
+          const sides = counts.stretches.filter(({ name }) => name === 'side');
+          const picks = sides.reduce((sum, stretch) => sum + stretch.picks - stretch.stitches, 0) / 2;
+          const flatness = (picks * figures.stitchWidth.value) / lengthMm;
+          expect(figures.flatness?.value).toBeCloseTo(flatness, 6);
+          expect(problems.some(({ code }) => String(code) === 'edging-not-flat')).toBe(
+            flatness < 0.95 || flatness > 1.05,
+          );
+        },
+      ),
+      { numRuns: 100 },
+    );
+  });
+
+  it('comes out in full repeats: a closed round in nothing but repeats, a row with what stands beside them', () => {
+    // Common practice, no source: shells of six, picots after three, spikes in every third.
+    const MULTIPLES = { crab: [1, 0], picot: [3, 1], shell: [6, 1], spikes: [3, 2] } as const;
+    const onBag = fc
+      .constantFrom('fold-over-strip' as const, 'gusset' as const, 'around-chain' as const)
+      .chain(someBag);
+    fc.assert(
+      fc.property(
+        onBag,
+        anyOver,
+        fc.constantFrom('strip' as const, 'mouth' as const, 'flap' as const, 'band' as const),
+        (bag, edging, edge) => {
+          const plan = planOf(edgedWith(bag, { ...edging, edge }));
+          fc.pre(plan.edgings.length > 0);
+          const { counts, edge: free } = stageOf(plan);
+          const [multiple, beside] = MULTIPLES[edging.kind];
+          expect(counts.rounds.at(-1)).toBe((counts.repeats ?? 0) * multiple + (free.isRound ? 0 : beside));
+          expect(counts.repeats).toBeGreaterThanOrEqual(1);
+        },
+      ),
+    );
+  });
+
+  it('says in its words the counts that add up to its first round', () => {
+    const onBag = fc
+      .constantFrom('fold-over-strip' as const, 'gusset' as const, 'around-chain' as const)
+      .chain(someBag);
+    fc.assert(
+      fc.property(
+        onBag,
+        fc.oneof(anyPlain, anyOver),
+        fc.constantFrom('strip' as const, 'mouth' as const, 'flap' as const, 'band' as const),
+        (bag, edging, edge) => {
+          const design = edgedWith(bag, { ...edging, edge });
+          const plan = planOf(design);
+          fc.pre(plan.edgings.length > 0);
+          const { what } = stepTexts(design, plan).find(({ id }) => id === 'work-edging') ?? { what: '' };
+          const [, words = '', said = ''] = /(?:Row|Round) 1: (.*?)\. \((\d+) sts\)/.exec(what) ?? [];
+          const counted = words
+            .replace('; join with a sl st', '')
+            .split('; ')
+            .reduce((sum, stretch) => sum + countedIn(stretch), 0);
+          expect(counted).toBe(Number(said));
+        },
+      ),
+    );
+  });
+
+  it('is worked before what shuts its edge off, and after what has to be done for it', () => {
+    const orderOf = (design: Design) => planOf(design).steps.map(({ id }) => id);
+    const bag = bagOf('fold-over-strip');
+    const at = (ids: readonly string[], id: string) => ids.indexOf(id);
+    const before = orderOf(edgedWith(bag, { kind: 'single', edge: 'strip' }));
+    expect(at(before, 'work-edging')).toBeLessThan(at(before, 'block'));
+    expect(at(before, 'work-edging')).toBeLessThan(at(before, 'seam-sides'));
+    const after = orderOf(edgedWith(bag, { kind: 'single', edge: 'strip', blocking: 'after' }));
+    expect(at(after, 'work-edging')).toBeGreaterThan(at(after, 'block'));
+    expect(at(after, 'work-edging')).toBeLessThan(at(after, 'seam-sides'));
+    const mouth = orderOf({ ...edgedWith(bag, { kind: 'single', edge: 'mouth', seaming: 'after' }), flap: NO_FLAP });
+    expect(at(mouth, 'work-edging')).toBeGreaterThan(at(mouth, 'seam-sides'));
+  });
+
+  it('takes yarn: its area, by what its stitches usually take', () => {
+    const bag = { ...bagOf('fold-over-strip'), flap: NO_FLAP };
+    const counted = withBody(bag, {
+      chosenStitches: 40,
+      chosenRows: { front: 30, back: 30, bridge: null, flap: null },
+    });
+    const weighed = { ...counted, swatch: { ...counted.swatch, weighed: { massG: 20, widthMm: 200, heightMm: 200 } } };
+    const grams = (design: Design) => planOf(design).yarn.figures?.fabric.value ?? NaN;
+    // 20 g over 400 cm²; a border 5 mm deep round 200 by 300 mm, with its corners: 51 cm².
+    expect(grams(edgedWith(weighed, { kind: 'single', edge: 'strip' })) - grams(weighed)).toBeCloseTo(
+      (20 / 400) * 51,
+      6,
+    );
+  });
+
+  it('is left out, with a word, where the bag has no such edge or another edging is on it', () => {
+    const codes = (design: Design) => planOf(design).problems.map(({ code }) => String(code));
+    expect(codes(edgedWith(bagOf('round-purse'), { kind: 'single', edge: 'strip' }))).toContain('edging-without-edge');
+    const twice: Design = {
+      ...bagOf('fold-over-strip'),
+      edgings: [usualEdging('single', 'strip'), usualEdging('shell', 'flap')],
+    };
+    expect(planOf(twice).edgings).toHaveLength(1);
+    expect(codes(twice)).toContain('edging-on-edging');
+  });
+});
+
+/** The stitches that a stretch's words make, chains that stand for one counted. */
+function countedIn(words: string): number {
+  const picked = / (\d+) (?:sc|sl st)(?::| spread)/.exec(words);
+  if (picked) return Number(picked[1]);
+  const each = Number(
+    / 1 (?:sc|sl st) in each of (\d+) sts/.exec(words)?.[1] ?? (words.includes('in the one st') ? 1 : NaN),
+  );
+  const ends = / in the first and in the last of them/.test(words)
+    ? 2
+    : /in the (?:first of them|last of them|one st)/.test(words)
+      ? 1
+      : 0;
+  const chains = [...words.matchAll(/(?:^|, |edge )ch 1(?=, |$)/g)].length;
+  const turned = /3 (?:sc|sl st) in the/.test(words) || /\(1 (?:sc|sl st), ch 1, 1 (?:sc|sl st)\)/.test(words);
+  return each + (turned ? 2 * ends : chains);
+}
+
+describe('the outer edge of an edging', () => {
+  it('touches its depth in every lobe, and its plain rounds between them', () => {
+    const line: [number, number][] = [
+      [0, 0],
+      [0, 120],
+    ];
+    const reach = outerEdge(line, { plainMm: 4, depthMm: 12, form: 'lobes', perMm: 0.05 }).map(([x]) => x);
+    expect(Math.max(...reach)).toBeCloseTo(12, 6);
+    expect(Math.min(...reach)).toBeCloseTo(4, 6);
+    expect(reach.filter((x) => x > 12 - 1e-6)).toHaveLength(6);
   });
 });

@@ -9,7 +9,6 @@ export {
   type FittingStage,
   type MadeParts,
   type MadeSize,
-  type OutlinePoint,
   type Planned,
   type WorkedStrip,
 } from './stage';

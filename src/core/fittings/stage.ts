@@ -1,6 +1,6 @@
 import type { Borders } from '@/core/borders';
 import type { Figure } from '@/core/figures';
-import type { PieceId } from '@/core/pieces';
+import type { OutlinePoint, PieceId } from '@/core/pieces';
 import type { Problem } from '@/core/problems';
 import type { FabricMark } from './mark';
 import type { FittingPlace } from './place';
@@ -15,12 +15,6 @@ export interface WorkedStrip {
   width: Figure;
   /** As it is worked, slack. */
   length: Figure;
-}
-
-/** Half the width of a cut piece, so far from where it begins, mm. */
-export interface OutlinePoint {
-  alongMm: number;
-  halfMm: number;
 }
 
 /** A piece of cloth: for a piece of crochet, or for the flap of sides that are worked in rounds. */
@@ -59,6 +53,8 @@ export interface FittingStage<Choice extends { kind: string } = { kind: string }
   at: FittingPlace;
   marks: FabricMark[];
   worked: WorkedStrip[];
+  /** What is worked on to the pieces, as an area of the bag's own fabric that takes as much yarn, mm². */
+  workedOn: Figure[];
   cloth: CutCloth[];
   /** What it is sewn on with, and how many ends of yarn it leaves to weave in. */
   sewn: { label: string; mm: number }[];

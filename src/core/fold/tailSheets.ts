@@ -16,6 +16,7 @@ export function tailSheets(input: FoldInput, backReachMm: number): SheetByRows[]
   const { flap, pouch } = input.plan;
   if (!flap.hasFlap) return [];
   const { rowMm, stitchMm, layers } = pouch;
+  const { flapMm, flapSidesMm } = pouch.borders;
   const { backEndMm, section, loadHalfMm } = input;
   const piece = (flap.onPiece ? factsOf(pouch.kind).flapFrom : null) ?? 'half-disc';
   const rows = flap.bridgeRows + flap.flapRows;
@@ -25,7 +26,7 @@ export function tailSheets(input: FoldInput, backReachMm: number): SheetByRows[]
   /** Half the width at a place between the ends of two rows. */
   const halfMm = (alongMm: number): number => {
     const row = Math.max(0, Math.min(rows, (alongMm - backEndMm) / rowMm));
-    const atEnd = (k: number) => (rowStitches(flap, Math.max(1, k)) / 2) * stitchMm;
+    const atEnd = (k: number) => (rowStitches(flap, Math.max(1, k)) / 2) * stitchMm + flapSidesMm;
     const below = Math.floor(row);
     return atEnd(below) + (row - below) * (atEnd(Math.min(rows, below + 1)) - atEnd(below));
   };
@@ -55,7 +56,8 @@ export function tailSheets(input: FoldInput, backReachMm: number): SheetByRows[]
     halfMm,
   });
   const straightRows = flap.scallops ? flap.flapRows - flap.scallops.rows.length : flap.flapRows;
-  const straightEndMm = bridgeEndMm + straightRows * rowMm;
+  // A border at its edge is part of it; that of scallops is not folded.
+  const straightEndMm = bridgeEndMm + straightRows * rowMm + (flap.scallops ? 0 : flapMm);
   return [
     ...(bridgeMm > 0 ? [sheet('part.bridge', backEndMm, bridgeEndMm, [])] : []),
     ...(straightEndMm > bridgeEndMm ? [sheet('part.flap', bridgeEndMm, straightEndMm, rowEnds)] : []),

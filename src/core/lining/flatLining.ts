@@ -7,12 +7,18 @@ import {
   type FittingKind,
   type FittingPlace,
   type FittingStage,
-  type OutlinePoint,
   type StepRule,
 } from '@/core/fittings';
 import type { GaugeStage } from '@/core/gauge';
-import { flatSize, isStraight, type Piece, type PieceSet } from '@/core/pieces';
-import { pieceOutline } from './outline';
+import {
+  flatSize,
+  isStraight,
+  offsetOutline,
+  pieceOutline,
+  type OutlinePoint,
+  type Piece,
+  type PieceSet,
+} from '@/core/pieces';
 
 export interface FlatLiningStage extends FittingStage<FlatLining> {
   /** The largest piece first. */
@@ -35,8 +41,9 @@ interface Covered {
  */
 export const flatLining: FittingKind<FlatLining, FlatLiningStage> = {
   usual: usualLining,
-  plan(lining, { set, gauge, at }) {
-    const every = set.pieces.flatMap((piece) => coveredBy(piece, gauge));
+  plan(lining, { set, gauge, at, pouch }) {
+    const { linedMm } = pouch.borders;
+    const every = set.pieces.flatMap((piece) => coveredBy(piece, gauge)).map((one) => overBorder(one, linedMm));
     // A piece that its pressed edges would cover from side to side takes no cloth.
     const wide = every.filter(({ width, length }) => Math.min(width.value, length.value) > 2 * lining.insetMm);
     const covered = wide.length > 0 ? wide : every;
@@ -61,6 +68,7 @@ export const flatLining: FittingKind<FlatLining, FlatLiningStage> = {
         at,
         marks: cloth.flatMap((one) => pressedEdge(one, set, lining, at)),
         worked: [],
+        workedOn: [],
         cloth,
         sewn: [],
         tails: 0,
@@ -177,6 +185,30 @@ export const LINING_NAMES: Record<CutCloth['for'], string> = {
   'half-disc': 'half disc',
   flap: 'flap',
 };
+
+/** What covers a strip covers the plain rounds of a border round it as well; what is worked over them stays free. */
+function overBorder(covered: Covered, linedMm: number): Covered {
+  if (linedMm === 0 || covered.for !== 'panel') return covered;
+  const wider = (figure: Figure): Figure =>
+    makeFigure(
+      figure.id,
+      figure.label,
+      figure.value + 2 * linedMm,
+      'mm',
+      {
+        ...figure.reason,
+        rule: `${figure.reason.rule} With the plain rounds of the border on both sides.`,
+        inputs: [...figure.reason.inputs, input('Plain rounds of the border', linedMm, 'mm')],
+      },
+      figure.plusMinus,
+    );
+  return {
+    ...covered,
+    outline: offsetOutline(covered.outline, linedMm),
+    width: wider(covered.width),
+    length: wider(covered.length),
+  };
+}
 
 /** What a piece has to be covered with: a rectangle about it; for rounds one that goes all round, and one for what is worked on from them. */
 function coveredBy(piece: Piece, gauge: GaugeStage): Covered[] {

@@ -10,4 +10,3 @@ export const LININGS = { flat: flatLining } satisfies {
 export type LiningStage = StageOf<typeof LININGS>;
 
 export { LINING_NAMES, type FlatLiningStage } from './flatLining';
-export { offsetOutline, pieceOutline } from './outline';

@@ -22,6 +22,7 @@ export function makingSteps(design: Design, made: ToMake, fittings: readonly Fit
   const joined = join.map(({ id }) => id);
   const moments: Record<Moment, StepId[]> = {
     begun: worked.slice(0, 1),
+    worked: ['check-pieces'],
     blocked: ['block'],
     'cloth-ready': stepsThatAre('cloth-ready', fittings),
     'hem-turned': hemmed ? ['turn-hem'] : [],
@@ -45,7 +46,7 @@ export function makingSteps(design: Design, made: ToMake, fittings: readonly Fit
     step('weave-ends', ['check-pieces']),
     step('block', ['check-pieces']),
     ...(halfDisc ? [step('sew-flap', ['block'])] : []),
-    ...of('closures', 'lining'),
+    ...of('edgings', 'closures', 'lining'),
     ...(hemmed ? [step('turn-hem', ['block'])] : []),
     ...join.map((one) => ({ ...one, needs: [...one.needs, 'block', 'sew-flap'] })),
     ...of('straps'),

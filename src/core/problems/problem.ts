@@ -46,6 +46,7 @@ export interface ProblemValues {
   'flap-past-base': FlapCover & { pastMm: number; isEmpty: boolean };
   'flap-misses-front': FlapCover;
   'front-back-differ': { frontRows: number; backRows: number; differenceMm: number };
+  'outer-loops-without-border': Nothing;
   'swatch-not-weighed': Nothing;
   'mass-without-area': { massG: number; leastWidthMm: number; leastHeightMm: number };
   'thing-larger-than-any-bag': { widthMm: number; heightMm: number; thicknessMm: number; mostMm: number };
@@ -119,6 +120,7 @@ export interface RepairValues {
   'box-the-corners': { depthMm: number };
   'hem-to': { hemMm: number };
   'take-hem-off': Nothing;
+  'whip-the-seam': Nothing;
   'settle-on-count': { planned: number };
   'narrow-every': { every: number };
   'no-narrowing': Nothing;

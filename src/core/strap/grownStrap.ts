@@ -1,4 +1,4 @@
-import { edgeFlatness, pickUpRatio } from '@/core/edging';
+import { edgeFlatness, pickUpRatio } from '@/core/borders';
 import { COMMON_PRACTICE, GEOMETRY, input, inputFrom, makeFigure, restsOn, type Figure } from '@/core/figures';
 import { nameAt, type FittingInput } from '@/core/fittings';
 import type { RowsPiece } from '@/core/pieces';

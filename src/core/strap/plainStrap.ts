@@ -60,6 +60,7 @@ export const plainStrap: FittingKind<PlainStrap, PlainStrapStage> = {
             length: figures.slackPlanned,
           },
         ],
+        workedOn: [],
         cloth: [],
         // A foot is sewn round its four sides.
         sewn: [{ label: 'Round the strap’s feet', mm: 2 * (2 * (figures.width.value + deepMm)) }],

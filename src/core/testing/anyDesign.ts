@@ -1,5 +1,13 @@
 import fc from 'fast-check';
-import { SEAM_KINDS, readDesign, thingIdSchema, type BodyKind, type Design } from '@/core/design';
+import {
+  EDGING_CORNERS,
+  EDGING_EDGES,
+  SEAM_KINDS,
+  readDesign,
+  thingIdSchema,
+  type BodyKind,
+  type Design,
+} from '@/core/design';
 import { PANEL_STITCH_IDS } from '@/core/stitches';
 import { INCREASES, anySettings, orNull } from './arbitraries';
 import { fullDesign } from './designs';
@@ -87,6 +95,17 @@ const thing = fc.record({
   turns: fc.constantFrom('as-it-stands', 'in-the-plane', 'any-way'),
 });
 
+const edging = fc.record({
+  kind: fc.constantFrom('slip-stitch', 'single', 'crab', 'picot', 'shell', 'spikes'),
+  edge: fc.constantFrom(...EDGING_EDGES),
+  rounds: whole(1, 6),
+  hookMm: orNull(from(0.5, 30)),
+  pickUp: orNull(fc.record({ stitches: whole(1, 9), rows: whole(1, 9) })),
+  corner: fc.constantFrom(...EDGING_CORNERS),
+  blocking: fc.constantFrom('before', 'after'),
+  seaming: fc.constantFrom('before', 'after'),
+});
+
 /**
  * Any design that can be written down, up to the limits of the file: two stitches wide or a blanket, loads thicker than the bag, flaps
  * wider than the back. Many can't be planned; none may make a plan fail.
@@ -144,6 +163,10 @@ const designWith = (body: fc.Arbitrary<unknown>): fc.Arbitrary<Design> =>
           ),
         }),
       ),
+      edgings: fc.oneof(
+        { weight: 2, arbitrary: fc.constant([]) },
+        { weight: 1, arbitrary: fc.array(edging, { minLength: 1, maxLength: 4 }) },
+      ),
       lining: orNull(fc.record({ allowanceMm: from(5, 40), insetMm: from(0, 20), thicknessMm: from(0.05, 5) })),
     })
     .map((made): unknown => {
@@ -172,6 +195,7 @@ const designWith = (body: fc.Arbitrary<unknown>): fc.Arbitrary<Design> =>
         plainEdge: made.plainEdge,
         body: made.body,
         flap: made.flap,
+        edgings: made.edgings,
         closures: made.snap ? [{ ...base.closures[0], ...made.snap }] : [],
         straps: made.strap ? [{ ...base.straps[0], ...made.strap }] : [],
         lining: made.lining ? { ...base.lining, ...made.lining } : null,

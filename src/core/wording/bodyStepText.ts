@@ -40,6 +40,14 @@ function seamVerb({ body: { seam }, settings }: Design): string {
   return `${way} ${SEAM_VERBS[seam.kind].replace('{sc}', term('sc', settings.terms))}`;
 }
 
+/** Where the sides have a border, its stitches are joined, one to one. */
+function throughBorder({ edgings }: Plan): string {
+  const seamed = edgings.find(({ choice }) => choice.edge === 'strip');
+  if (!seamed) return '';
+  const count = seamed.seamStitches === null ? '' : `, ${seamed.seamStitches.value} of them`;
+  return `, stitch to stitch of the border${count}, and on to the corner of the front’s`;
+}
+
 const turnOut = ({ body: { seam } }: Design): string => (isSeamTurned(seam) ? ' Turn right side out.' : '');
 
 /** How each corner is folded for a seam across it, and what becomes of it: a seam from outside is boxed inside out all the same. */
@@ -301,7 +309,7 @@ export const BODY_STEP_WORDS: Pick<
     const base = lineRow(plan, 'fold.base');
     return words(
       'Seam the sides',
-      `${seamVerb(design)} row ${base} to row ${base + 1}, and on up to row ${base - seamRows + 1} with row ${base + seamRows}: ${length(pouch.figures.seamLength?.value ?? 0)} on each side. Stop there; sew the last rows twice.${boxed ? '' : turnOut(design)}`,
+      `${seamVerb(design)} row ${base} to row ${base + 1}, and on up to row ${base - seamRows + 1} with row ${base + seamRows}: ${length(pouch.figures.seamLength?.value ?? 0)} on each side${throughBorder(plan)}. Stop there; sew the last rows twice.${boxed ? '' : turnOut(design)}`,
       `Both seams equally long${design.lining ? ', the lining not caught' : ''}${isSeamTurned(design.body.seam) && !boxed ? '; corners pushed out' : ''}.`,
     );
   },

@@ -98,6 +98,8 @@ const PROBLEMS: Sentences<ProblemValues> = {
   'flap-past-base': (v, length) =>
     `${v.isEmpty ? 'On the empty bag the flap' : 'The flap'} comes down ${length(v.dropMm)}: ${length(v.pastMm)} past where the front bends under at the base. It would stand off there.`,
   'flap-misses-front': () => 'With the bag loaded, the flap does not reach the front at all. Give it more rows.',
+  'outer-loops-without-border': () =>
+    'The seam is to go through the outer loops of a border, and the edges that it joins have none. Work a border along them first, or whip them.',
   'front-back-differ': (v, length) =>
     `Front and back differ by ${Math.abs(v.frontRows - v.backRows)} rows (${length(v.differenceMm)}), so their upper edges don’t meet.`,
   'count-not-allowed': (v) =>
@@ -151,6 +153,7 @@ const REPAIRS: Sentences<RepairValues> = {
   'load-as-packed': () => 'Take the thickness as packed',
   'add-strap': (v, length) => `Add a strap, ${length(v.wornMm)} worn`,
   'strap-worn-to': (v, length) => `Make the strap ${length(v.wornMm)} worn`,
+  'whip-the-seam': () => 'Whip it instead',
   'even-front-and-back': (v) =>
     v.rows === v.backRows
       ? `Give front and back ${v.rows} rows each`

@@ -144,7 +144,11 @@ function massPerAreaFigure(design: Design, { massG, widthMm, heightMm }: Weighed
 
 function fabricFigure({ area }: PiecesFigures, fittings: readonly FittingStage[], massPerArea: Figure): Figure {
   const strips = fittings.flatMap(({ worked }) => worked);
-  const areaMm2 = strips.reduce((sum, { width, length }) => sum + width.value * length.value, area.value);
+  const workedOn = fittings.flatMap((fitting) => fitting.workedOn);
+  const areaMm2 =
+    area.value +
+    strips.reduce((sum, { width, length }) => sum + width.value * length.value, 0) +
+    workedOn.reduce((sum, { value }) => sum + value, 0);
   const fabricG = (areaMm2 * massPerArea.value) / 1e6;
   return makeFigure(
     'yarn.fabric',
@@ -152,10 +156,11 @@ function fabricFigure({ area }: PiecesFigures, fittings: readonly FittingStage[]
     fabricG,
     'g',
     {
-      rule: 'Area of all pieces, and of what is worked apart, times the mass of the fabric.',
+      rule: `Area of all pieces, and of what is worked apart${workedOn.length > 0 ? ' or worked on to them' : ''}, times the mass of the fabric.`,
       inputs: [
         inputFrom(area),
         ...strips.flatMap(({ width, length }) => [inputFrom(width), inputFrom(length)]),
+        ...workedOn.map(inputFrom),
         inputFrom(massPerArea),
       ],
       source: GEOMETRY,

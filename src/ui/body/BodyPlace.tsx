@@ -13,6 +13,7 @@ import { BendsGroup } from './BendsGroup';
 import { ClosureGroups } from './ClosureGroups';
 import { ConstructionGroup } from './ConstructionGroup';
 import { CountsGroup } from './CountsGroup';
+import { EdgingGroups } from './EdgingGroups';
 import { EmptyFullGroup } from './EmptyFullGroup';
 import { FlapGroup } from './FlapGroup';
 import { Ledger } from './Ledger';
@@ -38,6 +39,7 @@ export function BodyPlace() {
       <ProblemSlips place="body" only="mind" />
       <FlapGroup />
       <CountsGroup />
+      <EdgingGroups />
       <ClosureGroups />
       <EmptyFullGroup />
       <BendsGroup />

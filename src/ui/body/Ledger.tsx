@@ -26,7 +26,6 @@ export function Ledger() {
     'depthMm' in state.plan.contents.settled.body ? state.plan.contents.settled.body.depthMm : 0,
   );
   const hasFlap = useBag((state) => state.plan.flap.hasFlap);
-  const edging = useBagNumbers((state) => state.plan.edging?.figures);
   return (
     <table className="ledger">
       <LedgerHead heads={HEADS} />
@@ -51,10 +50,6 @@ export function Ledger() {
         <Line name="Area of the fabric" figure={area} />
         {seams.value > 0 && <Line name="Seams in all" figure={seams} />}
         {sewing && <Line name="Yarn to sew with" figure={sewing} />}
-        {edging &&
-          [edging.alongSides, edging.flatness, edging.corner].map((figure) => (
-            <Line key={figure.id} name={figure.label} figure={figure} />
-          ))}
       </tbody>
     </table>
   );

@@ -1,6 +1,5 @@
 'use client';
 
-import { Box } from '@chakra-ui/react';
 import { SEAMS } from '@/core/body';
 import { SEAM_KINDS, type SeamKind } from '@/core/design';
 import { formatSource } from '@/core/wording';
@@ -71,7 +70,6 @@ export function SeamGroup() {
         )}
         <OverTheTop hasFlap={hasFlap} />
       </Group>
-      <EdgingGroup />
     </>
   );
 }
@@ -90,24 +88,5 @@ function OverTheTop({ hasFlap }: { hasFlap: boolean }) {
         </>
       )}
     </Row>
-  );
-}
-
-/** What a round of edging would take, for those who neaten their panels so; how it is picked up stands in the ledger. */
-function EdgingGroup() {
-  const figures = useBagNumbers((state) => state.plan.edging?.figures);
-  if (!figures) return null;
-  return (
-    <Group title="A round of edging">
-      <Row>
-        <FigureTicket figure={figures.stitches} />
-        <FigureTicket figure={figures.length} />
-        <FigureTicket figure={figures.adds} />
-      </Row>
-      <Box fontSize="14px">
-        One stitch in each stitch of both ends; in the corners three in one, or one, chain 1, one, or a single chain.
-        The sizes above are without it.
-      </Box>
-    </Group>
   );
 }

@@ -1,23 +1,26 @@
 'use client';
 
 import { memo, type ReactNode } from 'react';
+import type { FieldFault } from '@/core/design';
 import type { DesignEdit } from '@/core/problems';
 import { FITTING_KINDS } from '@/core/fittingKinds';
 import { fittingAt, pathOf, type FittingPlace } from '@/core/fittings';
 import { wordsOf, type Ticket } from '@/core/wording';
-import { useBagNumbers, useBagStore } from '@/ui/bag/BagProvider';
+import { useBag, useBagNumbers, useBagStore } from '@/ui/bag/BagProvider';
 import { Group, Row } from '@/ui/bag/PlaceLayout';
-import { AddOrTake, ChoiceField, LengthField } from '@/ui/fields';
+import { AddOrTake, ChoiceField, LengthField, NumberField } from '@/ui/fields';
 import { FigureTicket } from '@/ui/figures/FigureTicket';
-import { CLOSURE_FIELDS, LINING_FIELDS, STRAP_FIELDS, type FieldSpec } from './fields';
+import { CLOSURE_FIELDS, EDGING_FIELDS, LINING_FIELDS, STRAP_FIELDS, type FieldSpec } from './fields';
 
 type AnyChoice = { kind: string } & Record<string, unknown>;
 
 /** The fields of every kind by group, whatever the choices are that they lead to. */
-const FIELDS = { closures: CLOSURE_FIELDS, straps: STRAP_FIELDS, lining: LINING_FIELDS } as unknown as Record<
-  FittingPlace['group'],
-  Record<string, readonly FieldSpec<AnyChoice>[]>
->;
+const FIELDS = {
+  closures: CLOSURE_FIELDS,
+  straps: STRAP_FIELDS,
+  lining: LINING_FIELDS,
+  edgings: EDGING_FIELDS,
+} as unknown as Record<FittingPlace['group'], Record<string, readonly FieldSpec<AnyChoice>[]>>;
 
 /** One thing that is put on the bag: its fields, what takes it off, and below them what follows. */
 export function FittingGroup({
@@ -60,29 +63,56 @@ const FittingFields = memo(function FittingFields({ choice, group, index }: { ch
     store.getState().edit(change, [{ path: [...pathOf({ group, index }), path], value }]);
   return (
     <Row>
-      {(FIELDS[group][choice.kind] ?? []).map((spec) => {
-        const frame = { label: spec.label, width: spec.width, help: spec.help };
-        return spec.kind === 'length' ? (
-          <LengthField
-            key={spec.path}
-            {...frame}
-            fine={spec.fine}
-            valueMm={choice[spec.path] as number}
-            onChange={(mm) => set(spec, mm)}
-          />
-        ) : (
-          <ChoiceField
-            key={spec.path}
-            {...frame}
-            value={choice[spec.path] as string}
-            choices={spec.choices}
-            onChange={(value) => set(spec, value)}
-          />
-        );
-      })}
+      {(FIELDS[group][choice.kind] ?? []).map((spec) => (
+        <FittingField key={spec.path} spec={spec} choice={choice} set={(value) => set(spec, value)} />
+      ))}
     </Row>
   );
 });
+
+interface FittingFieldProps {
+  spec: FieldSpec<AnyChoice>;
+  choice: AnyChoice;
+  set: (value: unknown) => FieldFault[];
+}
+
+/** One choice of a fitting. */
+function FittingField({ spec, choice, set }: FittingFieldProps) {
+  const { label, width, help } = spec;
+  const frame = { label, width, help };
+  const kept = choice[spec.path];
+  switch (spec.kind) {
+    case 'length':
+      return <LengthField {...frame} fine={spec.fine} valueMm={kept as number} onChange={set} />;
+    case 'count':
+      return (
+        <NumberField
+          {...frame}
+          suffix={spec.suffix}
+          empty={spec.empty}
+          value={kept as number | null}
+          onChange={set}
+          onClear={spec.empty === undefined ? undefined : () => set(null)}
+        />
+      );
+    case 'choice':
+      return <FittingChoice spec={spec} choice={choice} set={set} />;
+  }
+}
+
+function FittingChoice({ spec, choice, set }: FittingFieldProps & { spec: { kind: 'choice' } }) {
+  const design = useBag((state) => state.design);
+  const { label, width, help, choices, as } = spec;
+  const kept = choice[spec.path];
+  return (
+    <ChoiceField
+      {...{ label, width, help }}
+      value={as ? as.shown(kept) : (kept as string)}
+      choices={typeof choices === 'function' ? choices(design, choice) : choices}
+      onChange={(value) => set(as ? as.kept(value) : value)}
+    />
+  );
+}
 
 /** What follows from a fitting's choices, in rows of tickets; nothing where it could not be planned. */
 export function FittingTickets({ group, index }: FittingPlace) {

@@ -1,4 +1,15 @@
-import type { Closure, FlatLining, Lining, MagneticSnap, PlainStrap, Strap } from '@/core/design';
+import { edgesOf } from '@/core/borders';
+import type {
+  Closure,
+  Design,
+  Edging,
+  EdgingEdge,
+  FlatLining,
+  Lining,
+  MagneticSnap,
+  PlainStrap,
+  Strap,
+} from '@/core/design';
 
 /** One choice of a fitting, as a field: what it is called, where it stands in the fitting, and the name of its change. */
 export type FieldSpec<Choice> = {
@@ -13,8 +24,24 @@ export type FieldSpec<Choice> = {
       /** For thicknesses and small parts: millimetres, or hundredths of an inch. */
       fine?: boolean;
     }
-  | { kind: 'choice'; choices: readonly { value: string; label: string }[] }
+  | {
+      kind: 'count';
+      suffix?: string;
+      /** What stands in the field while nothing is chosen, where that may be. */
+      empty?: string;
+    }
+  | {
+      kind: 'choice';
+      choices: readonly OneChoice[] | ((design: Design, chosen: Choice) => readonly OneChoice[]);
+      /** How what the design keeps is told from the others, where it is no word. */
+      as?: { shown: (kept: unknown) => string; kept: (shown: string) => unknown };
+    }
 );
+
+interface OneChoice {
+  value: string;
+  label: string;
+}
 
 /** The row of fields of one kind. Limits, and the sentence that is said where one is passed, are its schema's. */
 type FieldSpecs<Choice> = readonly FieldSpec<Choice>[];
@@ -100,9 +127,130 @@ const FLAT_LINING: FieldSpecs<FlatLining> = [
   },
 ];
 
+const EDGES: Readonly<Record<EdgingEdge, string>> = {
+  strip: 'Round the strip',
+  mouth: 'The mouth',
+  flap: 'Round the flap',
+  band: 'Both long edges of the gusset',
+};
+
+/** Ratios that can be kept in mind while working. */
+const PICK_UPS = ['1:1', '2:1', '3:2', '4:3', '5:4', '3:4', '2:3', '1:2'];
+const FLAT = 'flat';
+
+const EDGING: FieldSpecs<Edging> = [
+  {
+    kind: 'choice',
+    path: 'edge',
+    label: 'Along',
+    change: 'Edging along',
+    width: '14em',
+    choices: (design, { edge }) =>
+      [...new Set([...edgesOf(design), edge])].map((value) => ({ value, label: EDGES[value] })),
+  },
+  { kind: 'count', path: 'rounds', label: 'Plain rounds', change: 'Rounds of the edging', width: '4em' },
+  {
+    kind: 'count',
+    path: 'hookMm',
+    label: 'Hook',
+    change: 'Hook of the edging',
+    suffix: 'mm',
+    empty: 'as the bag',
+    width: '6.5em',
+  },
+  {
+    kind: 'choice',
+    path: 'pickUp',
+    label: 'Along row ends',
+    change: 'Pick-up of the edging',
+    width: '12em',
+    choices: (_, { pickUp }) => [
+      { value: FLAT, label: 'As lies flat' },
+      ...[...new Set([...PICK_UPS, ...(pickUp ? [`${pickUp.stitches}:${pickUp.rows}`] : [])])].map((value) => ({
+        value,
+        label: ratioWords(value),
+      })),
+    ],
+    as: {
+      shown: (kept) => {
+        const ratio = kept as Edging['pickUp'];
+        return ratio ? `${ratio.stitches}:${ratio.rows}` : FLAT;
+      },
+      kept: (shown) => {
+        const [stitches, rows] = shown.split(':').map(Number);
+        return shown === FLAT ? null : { stitches, rows };
+      },
+    },
+  },
+  {
+    kind: 'choice',
+    path: 'corner',
+    label: 'Corners',
+    change: 'Corners of the edging',
+    width: '13em',
+    choices: [
+      { value: 'three-in-one', label: 'Three in one' },
+      { value: 'one-chain-one', label: 'One, chain 1, one' },
+      { value: 'one-chain', label: 'A single chain' },
+    ],
+  },
+  {
+    kind: 'choice',
+    path: 'blocking',
+    label: 'Blocked',
+    change: 'When the edging is worked',
+    width: '13em',
+    choices: [
+      { value: 'before', label: 'Worked before blocking' },
+      { value: 'after', label: 'Worked after blocking' },
+    ],
+  },
+  {
+    kind: 'choice',
+    path: 'seaming',
+    label: 'Joined',
+    change: 'When the edging is worked',
+    width: '13em',
+    choices: (_, { edge }) =>
+      edge === 'strip' || edge === 'band'
+        ? [{ value: 'before', label: 'Worked before joining' }]
+        : [
+            { value: 'before', label: 'Worked before joining' },
+            { value: 'after', label: 'Worked after joining' },
+          ],
+  },
+];
+
+type OwnEdging = Extract<Edging, { kind: 'own' }>;
+
+const OWN_EDGING: FieldSpecs<OwnEdging> = [
+  {
+    kind: 'choice',
+    path: 'stitch',
+    label: 'Pattern',
+    change: 'Pattern of the edging',
+    choices: ({ ownStitches }) => ownStitches.map(({ id, name }) => ({ value: id, label: name })),
+  },
+  ...EDGING,
+];
+
+function ratioWords(ratio: string): string {
+  const [stitches, rows] = ratio.split(':').map(Number);
+  return rows === 1 ? `${stitches} in each` : `${stitches} in every ${rows}`;
+}
+
 type SpecsOf<Union extends { kind: string }> = { [Kind in Union['kind']]: FieldSpecs<Extract<Union, { kind: Kind }>> };
 
 /** The fields of every kind, beside its catalogue. A new kind is a list and a line here. */
 export const CLOSURE_FIELDS: SpecsOf<Closure> = { 'magnetic-snap': SNAP };
 export const STRAP_FIELDS: SpecsOf<Strap> = { plain: PLAIN_STRAP };
 export const LINING_FIELDS: SpecsOf<Lining> = { flat: FLAT_LINING };
+export const EDGING_FIELDS: { [Kind in Edging['kind']]: FieldSpecs<Edging> | FieldSpecs<OwnEdging> } = {
+  'slip-stitch': EDGING,
+  single: EDGING,
+  crab: EDGING,
+  picot: EDGING,
+  shell: EDGING,
+  spikes: EDGING,
+  own: OWN_EDGING,
+};

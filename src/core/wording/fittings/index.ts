@@ -1,6 +1,7 @@
-import type { Closure, Lining, Strap } from '@/core/design';
+import type { Closure, EdgingKind, Lining, Strap } from '@/core/design';
 import type { FittingGroup, FittingStage } from '@/core/fittings';
 import type { Sentence } from '../sentence';
+import { edgingWords } from './edgingWords';
 import { liningWords } from './liningWords';
 import { snapWords } from './snapWords';
 import { strapWords } from './strapWords';
@@ -11,10 +12,25 @@ const CLOSURE_WORDS = { 'magnetic-snap': snapWords } satisfies Record<Closure['k
 const STRAP_WORDS = { plain: strapWords } satisfies Record<Strap['kind'], object>;
 const LINING_WORDS = { flat: liningWords } satisfies Record<Lining['kind'], object>;
 
+const EDGING_WORDS = {
+  'slip-stitch': edgingWords('slip-stitch'),
+  single: edgingWords('single'),
+  crab: edgingWords('crab'),
+  picot: edgingWords('picot'),
+  shell: edgingWords('shell'),
+  spikes: edgingWords('spikes'),
+  own: edgingWords('own'),
+} satisfies Record<EdgingKind, object>;
+
 /** Words by group and kind. Inside, a writer knows its own stage. */
 export type FittingWordsByKind = Readonly<Record<FittingGroup, Readonly<Record<string, FittingWords<never>>>>>;
 
-export const FITTING_WORDS: FittingWordsByKind = { closures: CLOSURE_WORDS, straps: STRAP_WORDS, lining: LINING_WORDS };
+export const FITTING_WORDS: FittingWordsByKind = {
+  closures: CLOSURE_WORDS,
+  straps: STRAP_WORDS,
+  lining: LINING_WORDS,
+  edgings: EDGING_WORDS,
+};
 
 /**
  * The words of a planned fitting.

@@ -1,5 +1,11 @@
-import type { OutlinePoint } from '@/core/fittings';
-import { radiusMm, type Piece } from '@/core/pieces';
+import { radiusMm } from './measures';
+import type { Piece } from './piece';
+
+/** Half the width of a piece, so far from where it begins, mm. */
+export interface OutlinePoint {
+  alongMm: number;
+  halfMm: number;
+}
 
 /** Points along a curve: enough that a millimetre is not missed on a bag. */
 const CURVE_STEPS = 48;

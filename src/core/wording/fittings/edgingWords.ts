@@ -1,0 +1,236 @@
+import { patternNamed, type Edging, type EdgingKind } from '@/core/design';
+import type { CountedStretch, EdgingProblems, EdgingRepairs, EdgingStage } from '@/core/edging';
+import type { StitchPattern } from '@/core/stitches';
+import { percent } from '../counting';
+import { patternText } from '../rowText';
+import { stepWords } from '../stepWords';
+import { term, type TermSet } from '../terms';
+import type { FittingWords } from './words';
+
+/** The names of the kinds: a heading, and as it stands within a sentence. */
+const NAMES: Readonly<Record<EdgingKind, { title: string; called: string }>> = {
+  'slip-stitch': { title: 'Slip-stitch edging', called: 'slip-stitch edging' },
+  single: { title: 'Plain edging', called: 'plain edging' },
+  crab: { title: 'Crab-stitch edging', called: 'crab-stitch edging' },
+  picot: { title: 'Picot edging', called: 'picot edging' },
+  shell: { title: 'Shell edging', called: 'shell edging' },
+  spikes: { title: 'Spike edging', called: 'spike edging' },
+  own: { title: 'Edging in your own pattern', called: 'edging in your own pattern' },
+};
+
+/** All words of a kind of edging: alike but for its name, and for what is worked over the plain rounds. */
+export const edgingWords = (kind: EdgingKind): FittingWords<EdgingStage, EdgingProblems, EdgingRepairs> => {
+  const { title, called } = NAMES[kind];
+  return {
+    title,
+    add: `Add a ${called}`.replace('a edging', 'an edging'),
+    takeOff: 'Take the edging off',
+    added: `${title} added`,
+    takenOff: 'Edging taken off',
+    grip: null,
+    worked: '',
+    materials: ({ choice: { hookMm } }) => (hookMm === null ? [] : [`A ${hookMm} mm hook for the edging.`]),
+    steps: { 'work-edging': (stage, bag) => workEdging(stage, bag) },
+    inspect: null,
+    tickets: ({ figures, seamStitches }) => [
+      [figures.stitches, figures.lastStitches, figures.repeats, figures.corner].flatMap(ticketOf),
+      [figures.pickUp, figures.flatness, seamStitches].flatMap(ticketOf),
+      [figures.depth, figures.length].flatMap(ticketOf),
+    ],
+    quotes: {
+      steps: {
+        'work-edging': [
+          'edging.stitches',
+          'edging.lastStitches',
+          'edging.repeats',
+          'edging.pickUp',
+          'edging.corner',
+          'edging.depth',
+        ],
+      },
+      materials: [],
+      worked: [],
+    },
+    problems: {
+      'edging-without-edge': () =>
+        'This bag has no such free edge, so the edging is left out. Choose another edge, or take it off.',
+      'edging-on-edging': () =>
+        'There is an edging on this edge already, so this one is left out. Choose another edge, or take it off.',
+      'edging-not-flat': ({ flatness }) =>
+        flatness < 1
+          ? `The edging will draw in: its stitches come to ${percent(flatness)} of the edge. Pick up more, or take a larger hook.`
+          : `The edging will ruffle: its stitches come to ${percent(flatness)} of the edge. Pick up fewer, or take a smaller hook.`,
+      'seam-beside-border': ({ takeUpStitches }) =>
+        `The seam takes ${takeUpStitches} ${takeUpStitches === 1 ? 'stitch' : 'stitches'} of each edge. Through the outer loops of the border it would take nothing, and the border shows.`,
+    },
+    repairs: {
+      'edging-off': () => 'Take this edging off',
+      'edging-picked-up-flat': () => 'Pick up so that it lies flat',
+      'seam-through-border': () => 'Seam through the outer loops of the border',
+    },
+  };
+};
+
+const ticketOf = (figure: EdgingStage['seamStitches']) => (figure ? [{ figure, mark: 'edging' }] : []);
+
+type Bag = Parameters<FittingWords<EdgingStage>['materials']>[1];
+
+function workEdging(stage: EdgingStage, { design, plan, length }: Bag) {
+  const { choice, counts, edge, figures } = stage;
+  const { terms } = design.settings;
+  const one = edge.isRound ? 'Round' : 'Row';
+  const stitch = choice.kind === 'slip-stitch' ? 'sl st' : term('sc', terms);
+  const sentences = [
+    `${capital(whereText(stage, plan))}${choice.hookMm === null ? '' : `, with the ${choice.hookMm} mm hook`}.`,
+    `${one} 1: ${stretchesText(stage, stitch)}${edge.isRound ? '; join with a sl st' : ''}. (${counts.rounds[0]} sts)`,
+    ...laterText(stage, one, stitch),
+    ...overText(stage, one, terms, design),
+    'Fasten off.',
+  ];
+  return stepWords(
+    `Work the ${NAMES[choice.kind].called}`,
+    sentences.join(' '),
+    `It lies flat; it reaches ${length(figures.depth.value)} beyond the edge${figures.corner ? '; every corner is turned alike' : ''}.`,
+    choice.edge === 'strip' || choice.edge === 'band' ? 'Once the pieces are joined this edge can’t be reached.' : null,
+  );
+}
+
+/** Where it is worked. */
+function whereText({ choice, edge }: EdgingStage, plan: Bag['plan']): string {
+  switch (choice.edge) {
+    case 'strip':
+      return 'from the right side, all round the strip, beginning at the front’s edge';
+    case 'mouth':
+      if (plan.flap.hasFlap) return 'from the right side, along the front’s upper edge';
+      return edge.isRound
+        ? 'from the right side, all round the mouth'
+        : 'from the right side, along both upper edges, each by itself';
+    case 'flap':
+      return 'from the right side, round the flap from one end of the top fold to the other';
+    case 'band':
+      return `from the right side, along both long edges of the ${plan.pieces.some(({ id }) => id === 'gusset') ? 'gusset' : 'band'}, each by itself`;
+  }
+}
+
+const ALONG: Readonly<Record<CountedStretch['name'], string>> = {
+  front: 'along the front’s edge',
+  back: 'along the back’s edge',
+  side: 'along the side',
+  flap: 'along the flap’s edge',
+  'gusset-end': 'along the end of the gusset',
+  'all-round': 'all round',
+  'long-edge': 'along the edge',
+  rim: 'round the rim',
+};
+
+/** The first round, stretch by stretch. A corner belongs to the edge of stitches beside it. */
+function stretchesText({ choice, counts, edge }: EdgingStage, stitch: string): string {
+  const { stretches, pickUp } = counts;
+  return stretches
+    .map((stretch, index) => {
+      const before = stretches[index - 1] ?? (edge.isRound ? stretches.at(-1) : undefined);
+      const isSide = stretch.rows > 0 || (stretch.name === 'side' && stretch.slopeMm > 0);
+      const corners = isSide
+        ? { first: false, last: false }
+        : { first: before?.cornerAfter === true, last: stretch.cornerAfter };
+      return `${ALONG[stretch.name]} ${isSide || stretch.slopeMm > 0 ? picked(stretch, pickUp, stitch) : inEach(stretch, corners, choice.corner, stitch)}`;
+    })
+    .join('; ');
+}
+
+function inEach(
+  { stitches, picks }: CountedStretch,
+  { first, last }: { first: boolean; last: boolean },
+  corner: Edging['corner'],
+  stitch: string,
+): string {
+  const each =
+    picks === stitches ? `1 ${stitch} in each of ${stitches} sts` : `${picks} ${stitch} spread over ${stitches} sts`;
+  if (!first && !last) return each;
+  const both = first && last;
+  if (corner === 'one-chain') return `${first ? 'ch 1, ' : ''}${each}${last ? ', ch 1' : ''}`;
+  const turned = corner === 'three-in-one' ? `3 ${stitch}` : `(1 ${stitch}, ch 1, 1 ${stitch})`;
+  if (stitches === 1) return `${turned} in the one st`;
+  return `${each}, but ${turned} in the ${both ? 'first and in the last of them' : first ? 'first of them' : 'last of them'}`;
+}
+
+/** Stitches that are picked up along row ends, slopes and what is left beside a narrower part. */
+function picked(
+  { rows, slopeMm, stitches, picks, adjusted }: CountedStretch,
+  pickUp: EdgingStage['counts']['pickUp'],
+  stitch: string,
+): string {
+  const ways = [
+    ...(rows > 0
+      ? [
+          pickUp.rows === 1
+            ? `${pickUp.stitches} in each row end`
+            : `${pickUp.stitches} in every ${pickUp.rows} row ends`,
+        ]
+      : []),
+    ...(stitches > 0 ? [`1 in each of the ${stitches} sts left beside the narrower part`] : []),
+    ...(slopeMm > 0 ? ['evenly along what slants or curves'] : []),
+  ];
+  const off = adjusted === 0 ? '' : `, ${Math.abs(adjusted)} ${adjusted > 0 ? 'more' : 'fewer'} than that, spread`;
+  return `${picks} ${stitch}: ${ways.join(', ')}${off}`;
+}
+
+/** Plain rounds after the first. */
+function laterText({ choice, counts, edge }: EdgingStage, one: string, stitch: string): string[] {
+  const { rounds, corners } = counts;
+  if (rounds.length === 1) return [];
+  const named = rounds.length === 2 ? `${one} 2` : `${one}s 2 to ${rounds.length}`;
+  const begin = edge.isRound ? '' : 'turn, ch 1, ';
+  if (corners === 0) return [`${named}: ${begin}1 ${stitch} in each st. (${rounds.at(-1)} sts)`];
+  const turned =
+    choice.corner === 'three-in-one'
+      ? `3 ${stitch} in the middle one of each corner`
+      : `(1 ${stitch}, ch 1, 1 ${stitch}) in the chain of each corner`;
+  return [`${named}: ${begin}1 ${stitch} in each st, ${turned}. (${rounds.slice(1).join(', then ')} sts)`];
+}
+
+/** What is worked over the plain rounds. */
+function overText(
+  { choice, counts, edge }: EdgingStage,
+  one: string,
+  terms: TermSet,
+  { settings, ownStitches }: Bag['design'],
+): string[] {
+  const { repeats, rounds } = counts;
+  if (repeats === null) return [];
+  const named = `${one} ${rounds.length + 1}`;
+  const sc = term('sc', terms);
+  const skip = term('skip', terms);
+  const begin = edge.isRound ? 'ch 1, ' : 'turn, ch 1, ';
+  const times = `${repeats} ${repeats === 1 ? 'time' : 'times'}`;
+  const closed = edge.isRound ? '; join with a sl st' : '';
+  switch (choice.kind) {
+    case 'crab':
+      return [
+        `${named}: do not turn; ch 1, work back the way you came, 1 ${sc} backwards in each st${closed}. (${repeats} sts)`,
+      ];
+    case 'picot':
+      return [
+        `${named}: ${begin}[1 ${sc} in each of next 3 sts, ch 3, sl st in the first of the 3 ch] ${times}${edge.isRound ? closed : `, 1 ${sc} in the last st`}.`,
+      ];
+    case 'shell':
+      return [
+        `${named}: ${begin}${edge.isRound ? '' : `1 ${sc} in the first st, `}[${skip} 2 sts, 5 ${term('dc', terms)} in next st, ${skip} 2 sts, 1 ${sc} in next st] ${times}${closed}.`,
+      ];
+    case 'spikes':
+      return [
+        `${named}: ${begin}[1 ${sc} in each of next 2 sts, 1 ${sc} over next st into the row two below it, the loop drawn up to the edge] ${times}${edge.isRound ? closed : `, 1 ${sc} in each of the last 2 sts`}.`,
+      ];
+    case 'own': {
+      const pattern: StitchPattern = patternNamed(choice.stitch, ownStitches);
+      const name = ownStitches.find(({ id }) => id === choice.stitch)?.name ?? '';
+      return [
+        `Over it, in rows, “${name}” once through${edge.isRound ? ', its two ends joined' : ''}: ${patternText(pattern, rounds.at(-1) as number, settings).join(' ')}`,
+      ];
+    }
+    default:
+      return [];
+  }
+}
+
+const capital = (text: string): string => text.charAt(0).toUpperCase() + text.slice(1);
