@@ -1,5 +1,5 @@
 import type { Design, Edging, EdgingEdge } from '@/core/design';
-import { edgingSizes, type Fabric } from './edgingSizes';
+import { edgingSizes, openOfEdging, type Fabric } from './edgingSizes';
 import { pickUpRatio, type PickUp } from './pickUp';
 import { edgingFaults, hasFlap } from './whichEdges';
 
@@ -18,6 +18,8 @@ export interface Borders {
   bandMm: number;
   /** Of what is round a strip, its plain rounds: a lining reaches over them, and no further. */
   linedMm: number;
+  /** What is not known of all these before a border was measured, as a share: 95 % of it. */
+  openShare: number;
 }
 
 export const NO_BORDERS: Borders = {
@@ -29,6 +31,7 @@ export const NO_BORDERS: Borders = {
   flapSidesMm: 0,
   bandMm: 0,
   linedMm: 0,
+  openShare: 0,
 };
 
 /**
@@ -72,5 +75,11 @@ export function bordersOf(design: Edged, fabric: Fabric): Borders {
     flapSidesMm: flapMm,
     bandMm: sizesOn('band')?.depthMm ?? 0,
     linedMm: strip?.plainMm ?? 0,
+    openShare: Math.max(
+      0,
+      ...design.edgings.flatMap((edging, index) =>
+        faults[index] === null ? [openOfEdging(edging, design, fabric)] : [],
+      ),
+    ),
   };
 }

@@ -1,3 +1,4 @@
+import { OTHER_PIECE_SHARE, OTHER_STITCH_SHARE } from '@/core/defaults';
 import { patternNamed, type Design, type Edging, type Swatch } from '@/core/design';
 import { roughStitchMm } from '@/core/gauge';
 import { STITCHES, patternRowCount, type StitchPattern } from '@/core/stitches';
@@ -48,6 +49,22 @@ export const hookShare = (
   },
   hookMm: number | null,
 ): number => (hookMm === null ? 1 : roughStitchMm({ ...swatch, hookMm }) / roughStitchMm(swatch));
+
+/**
+ * What is not known of an edging's sizes before it was measured, as a share: a border is another piece, and mostly of another stitch or on another
+ * hook than the bag.
+ */
+export const openOfEdging = (
+  edging: Edging,
+  design: Pick<Design, 'ownStitches'>,
+  { pattern }: Pick<Fabric, 'pattern'>,
+): number => (isAsTheBag(edging, design, pattern) ? OTHER_PIECE_SHARE : OTHER_STITCH_SHARE);
+
+/** Whether an edging is worked in the bag's own stitch, on its own hook: then its sizes are the bag's. */
+export function isAsTheBag(edging: Edging, design: Pick<Design, 'ownStitches'>, pattern: StitchPattern): boolean {
+  const { plain, over } = natureOf(edging, design);
+  return over === null && edging.hookMm === null && pattern.id === plain;
+}
 
 /**
  * How wide the stitches of an edging are and how deep it is, from the bag's fabric: by what is usual for its stitches against the bag's.

@@ -1,5 +1,13 @@
 export { NO_BORDERS, bordersOf, bordersTimes, type Borders } from './borders';
-export { edgingSizes, hookShare, natureOf, type EdgingSizes, type Fabric } from './edgingSizes';
+export {
+  edgingSizes,
+  hookShare,
+  isAsTheBag,
+  natureOf,
+  openOfEdging,
+  type EdgingSizes,
+  type Fabric,
+} from './edgingSizes';
 export { EDGING_NATURES, type EdgingNature } from './natures';
 export { FLAT_EDGE, edgeFlatness, pickUpRatio, type PickUp } from './pickUp';
 export { edgesOf, edgingFaults, hasFlap, type EdgingFault } from './whichEdges';

@@ -1,6 +1,5 @@
-import { OTHER_STITCH_SHARE } from '@/core/defaults';
 import { patternOf, type Edging } from '@/core/design';
-import { hookShare, natureOf, type EdgingSizes } from '@/core/borders';
+import { hookShare, isAsTheBag, natureOf, openOfEdging, type EdgingSizes } from '@/core/borders';
 import { COMMON_PRACTICE, GEOMETRY, MEMORY, input, inputFrom, makeFigure, type Figure } from '@/core/figures';
 import { nameAt, type FittingInput } from '@/core/fittings';
 import type { EdgingCounts } from './countEdging';
@@ -81,9 +80,14 @@ export function edgingFigures(
   };
 }
 
-/** What is left open of a size that is carried over to an edging: the gauge's own ±, and what another stitch leaves open. */
-const openMm = (mm: number, from: Figure): number =>
-  Math.hypot((mm * (from.plusMinus ?? 0)) / from.value, mm * OTHER_STITCH_SHARE);
+/** The ± of a size that is carried over to an edging, and what it rests on: the gauge's own ±, and what a border leaves open. */
+function carriedTo(edging: Edging, mm: number, from: Figure, { design }: FittingInput) {
+  const pattern = patternOf(design);
+  return {
+    plusMinus: Math.hypot((mm * (from.plusMinus ?? 0)) / from.value, mm * openOfEdging(edging, design, { pattern })),
+    basis: isAsTheBag(edging, design, pattern) ? {} : { basis: 'foretold' as const },
+  };
+}
 
 function hookInput({ hookMm }: Edging, { design }: FittingInput) {
   return hookMm === null ? [] : [input('Wider on its own hook', hookShare(design.swatch, hookMm), 'ratio')];
@@ -91,6 +95,7 @@ function hookInput({ hookMm }: Edging, { design }: FittingInput) {
 
 function stitchFigure(id: string, edging: Edging, { stitchMm }: EdgingSizes, bag: FittingInput): Figure {
   const { gauge, design } = bag;
+  const { plusMinus, basis } = carriedTo(edging, stitchMm, gauge.stitchWidth, bag);
   return makeFigure(
     id,
     'Width of one stitch of the edging',
@@ -104,15 +109,16 @@ function stitchFigure(id: string, edging: Edging, { stitchMm }: EdgingSizes, bag
         ...hookInput(edging, bag),
       ],
       source: MEMORY,
-      basis: 'foretold',
+      ...basis,
     },
-    openMm(stitchMm, gauge.stitchWidth),
+    plusMinus,
   );
 }
 
 function depthFigure(id: string, edging: Edging, sizes: EdgingSizes, bag: FittingInput): Figure {
   const { gauge, design } = bag;
   const over = natureOf(edging, design).over !== null;
+  const { plusMinus, basis } = carriedTo(edging, sizes.depthMm, gauge.rowHeight, bag);
   return makeFigure(
     id,
     'Edging: reaches beyond the edge',
@@ -136,9 +142,9 @@ function depthFigure(id: string, edging: Edging, sizes: EdgingSizes, bag: Fittin
         ...hookInput(edging, bag),
       ],
       source: MEMORY,
-      basis: 'foretold',
+      ...basis,
     },
-    openMm(sizes.depthMm, gauge.rowHeight),
+    plusMinus,
   );
 }
 

@@ -119,6 +119,7 @@ function dropFigure(
     Math.hypot(
       (tailRows + Math.abs(pouch.backRows - pouch.frontRows)) * (gauge.rowHeight.plusMinus ?? 0),
       reach.hasFlap ? rowsDoubtMm(dropParts(pouch, tailRows), pouch.rowMm) : 0,
+      reach.hasFlap ? pouch.borders.flapMm * pouch.borders.openShare : 0,
     ),
   );
 }

@@ -16,8 +16,12 @@ export function EdgingGroups() {
   return (
     <>
       {edgings.map((edging, index) => (
-        <FittingGroup key={index} choice={edging} at={{ group: 'edgings', index }}>
-          <KindRow edging={edging} index={index} />
+        <FittingGroup
+          key={index}
+          choice={edging}
+          at={{ group: 'edgings', index }}
+          lead={<KindRow edging={edging} index={index} />}
+        >
           <FittingTickets group="edgings" index={index} />
         </FittingGroup>
       ))}

@@ -26,10 +26,13 @@ const FIELDS = {
 export function FittingGroup({
   choice,
   at,
+  lead,
   children,
 }: {
   choice: { kind: string };
   at: FittingPlace;
+  /** What stands above its fields. */
+  lead?: ReactNode;
   children?: ReactNode;
 }) {
   const store = useBagStore();
@@ -44,6 +47,7 @@ export function FittingGroup({
         />
       }
     >
+      {lead}
       <FittingFields choice={choice as AnyChoice} group={at.group} index={at.index} />
       {children}
     </Group>

@@ -197,26 +197,26 @@ const EDGING: FieldSpecs<Edging> = [
   {
     kind: 'choice',
     path: 'blocking',
-    label: 'Blocked',
+    label: 'Blocking',
     change: 'When the edging is worked',
     width: '13em',
     choices: [
-      { value: 'before', label: 'Worked before blocking' },
-      { value: 'after', label: 'Worked after blocking' },
+      { value: 'before', label: 'Worked before it' },
+      { value: 'after', label: 'Worked after it' },
     ],
   },
   {
     kind: 'choice',
     path: 'seaming',
-    label: 'Joined',
+    label: 'Joining the pieces',
     change: 'When the edging is worked',
     width: '13em',
     choices: (_, { edge }) =>
       edge === 'strip' || edge === 'band'
-        ? [{ value: 'before', label: 'Worked before joining' }]
+        ? [{ value: 'before', label: 'Worked before it' }]
         : [
-            { value: 'before', label: 'Worked before joining' },
-            { value: 'after', label: 'Worked after joining' },
+            { value: 'before', label: 'Worked before it' },
+            { value: 'after', label: 'Worked after it' },
           ],
   },
 ];

@@ -28,7 +28,7 @@ const STROKES: Record<Role, Stroke> = {
   metalBehind: { stroke: '#e6eaec', strokeWidth: '2px', strokeDasharray: '4 3' },
   cord: { fill: 'var(--cloth)', stroke: CHALK, strokeWidth: '1.6px' },
   ghost: { stroke: CHALK, strokeWidth: '1px', strokeDasharray: '1 3' },
-  border: { fill: 'var(--cloth)', stroke: 'var(--thread)', strokeWidth: '1.6px' },
+  border: { fill: 'var(--cloth)', stroke: INK, strokeWidth: '1px' },
   foot: { fill: 'url(#hatch)', stroke: CHALK, strokeWidth: '1px' },
   lining: { stroke: '#f1e3c0', strokeWidth: '1.2px', strokeDasharray: '12 3 2 3' },
   liningSheet: { stroke: 'var(--chakra-colors-brass)' },

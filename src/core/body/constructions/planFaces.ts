@@ -138,7 +138,10 @@ function faceFigures(inputs: BodyInput, own: FacesOwn, counts: FaceCounts): Pouc
       inputs: [inputFrom(stitches), ...across.width.inputs, inputFrom(gauge.stitchWidth)],
       source: GEOMETRY,
     },
-    widthDoubtMm(body, across.seenStitches(stitchCount), gauge.stitchWidth.plusMinus ?? 0, cloth.stitchMm),
+    Math.hypot(
+      widthDoubtMm(body, across.seenStitches(stitchCount), gauge.stitchWidth.plusMinus ?? 0, cloth.stitchMm),
+      2 * cloth.borders.sidesMm * cloth.borders.openShare,
+    ),
   );
   const heightOf = (id: string, label: string, mm: number, loadMm: number) =>
     heightFigure(inputs, own, counts, front, { id, label, mm, loadMm });
@@ -230,7 +233,10 @@ function heightFigure(
       ],
       source: GEOMETRY,
     },
-    heightDoubtMm(body.kind, { front: frontRows, back: backRows }, gauge.rowHeight.plusMinus ?? 0, cloth.rowMm),
+    Math.hypot(
+      heightDoubtMm(body.kind, { front: frontRows, back: backRows }, gauge.rowHeight.plusMinus ?? 0, cloth.rowMm),
+      cloth.borders.frontMm * cloth.borders.openShare,
+    ),
   );
 }
 
