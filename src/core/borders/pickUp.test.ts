@@ -43,8 +43,17 @@ describe('picking up along row ends', () => {
       ),
       { numRuns: 2000 },
     );
-    // Rows of 4.73 mm against stitches of 5.25: nearest is one to one.
-    expect(pickUpRatio(4.73, 5.25)).toEqual({ stitches: 1, rows: 1 });
+    // Rows of 4.73 mm against stitches of 5.25: one in each would ruffle by a ninth, so every seventh row end is passed over.
+    expect(pickUpRatio(4.73, 5.25)).toEqual({ stitches: 6, rows: 7 });
+  });
+
+  it('lies flat wherever rows are within a fifth as high as stitches are wide', () => {
+    fc.assert(
+      fc.property(fc.double({ min: 0.8, max: 1.2, noNaN: true }), (share) => {
+        const flatness = edgeFlatness(pickUpRatio(share, 1), share, 1);
+        expect(Math.abs(flatness - 1)).toBeLessThanOrEqual(0.05);
+      }),
+    );
   });
 
   it('comes nearest where nothing lies flat', () => {

@@ -9,6 +9,8 @@ export const FLAT_EDGE = { least: 0.95, most: 1.05 } as const;
 
 /** A ratio over more rows than this is hard to keep in mind. Ours. */
 const MOST_ROWS = 4;
+/** But for one in each row end, with one fewer or more in every so many. Ours. */
+const MOST_ROWS_BUT_ONE = 12;
 const MOST_STITCHES = 9;
 /** Two in two are no nearer than one in one, whatever a computer’s rounding says. */
 const DUST = 1e-9;
@@ -26,8 +28,8 @@ export const edgeFlatness = ({ stitches, rows }: PickUp, rowMm: number, edgeStit
   (stitches * edgeStitchMm) / (rows * rowMm);
 
 /**
- * Stitches to pick up along row ends, as a small ratio: the one with the fewest rows that lies flat, or, where none does, the one
- * that comes nearest.
+ * Stitches to pick up along row ends, as a small ratio: the one with the fewest rows that lies flat; else one in each row end with one fewer or
+ * more in every so many, if that does; else the one that comes nearest.
  *
  * @param rowMm height of a row of the piece, mm
  * @param edgeStitchMm width of a stitch of the border, mm
@@ -37,6 +39,7 @@ export const edgeFlatness = ({ stitches, rows }: PickUp, rowMm: number, edgeStit
  * @example
  * pickUpRatio(5, 5) // => { stitches: 1, rows: 1 }
  * pickUpRatio(7.5, 5) // => { stitches: 3, rows: 2 }
+ * pickUpRatio(4.5, 5) // => { stitches: 6, rows: 7 }
  */
 export function pickUpRatio(rowMm: number, edgeStitchMm: number): PickUp {
   if (!(rowMm > 0 && edgeStitchMm > 0))
@@ -54,5 +57,15 @@ export function pickUpRatio(rowMm: number, edgeStitchMm: number): PickUp {
         leastOff = Math.abs(flatness - 1);
       }
     }
-  return best;
+  return leastOff > 0.05 ? (oneOffInEvery(rowMm, edgeStitchMm) ?? best) : best;
+}
+
+/** One in each row end, but in every so many one fewer, or one more: as easily kept in mind. Null where that does not lie flat either. */
+function oneOffInEvery(rowMm: number, edgeStitchMm: number): PickUp | null {
+  for (let rows = MOST_ROWS + 1; rows <= MOST_ROWS_BUT_ONE; rows += 1)
+    for (const stitches of [rows - 1, rows + 1]) {
+      const flatness = edgeFlatness({ stitches, rows }, rowMm, edgeStitchMm);
+      if (flatness >= FLAT_EDGE.least && flatness <= FLAT_EDGE.most) return { stitches, rows };
+    }
+  return null;
 }

@@ -1,7 +1,7 @@
 import { patternNamed, type Edging, type EdgingKind } from '@/core/design';
 import type { CountedStretch, EdgingProblems, EdgingRepairs, EdgingStage } from '@/core/edging';
 import type { StitchPattern } from '@/core/stitches';
-import { percent } from '../counting';
+import { ordinal, percent } from '../counting';
 import { patternText } from '../rowText';
 import { stepWords } from '../stepWords';
 import { term, type TermSet } from '../terms';
@@ -154,6 +154,14 @@ function inEach(
   return `${each}, but ${turned} in the ${both ? 'first and in the last of them' : first ? 'first of them' : 'last of them'}`;
 }
 
+/** How stitches are picked up along row ends. */
+function ratioWords({ stitches, rows }: EdgingStage['counts']['pickUp']): string {
+  if (rows === 1) return `${stitches} in each row end`;
+  if (rows > 4 && stitches === rows - 1) return `1 in each row end, passing over every ${ordinal(rows)}`;
+  if (rows > 4 && stitches === rows + 1) return `1 in each row end, 2 in every ${ordinal(rows)}`;
+  return `${stitches} in every ${rows} row ends`;
+}
+
 /** Stitches that are picked up along row ends, slopes and what is left beside a narrower part. */
 function picked(
   { rows, slopeMm, stitches, picks, adjusted }: CountedStretch,
@@ -161,14 +169,8 @@ function picked(
   stitch: string,
 ): string {
   const ways = [
-    ...(rows > 0
-      ? [
-          pickUp.rows === 1
-            ? `${pickUp.stitches} in each row end`
-            : `${pickUp.stitches} in every ${pickUp.rows} row ends`,
-        ]
-      : []),
-    ...(stitches > 0 ? [`1 in each of the ${stitches} sts left beside the narrower part`] : []),
+    ...(rows > 0 ? [ratioWords(pickUp)] : []),
+    ...(stitches > 0 ? [`1 in each of the ${stitches} sts left at the ends of rows`] : []),
     ...(slopeMm > 0 ? ['evenly along what slants or curves'] : []),
   ];
   const off = adjusted === 0 ? '' : `, ${Math.abs(adjusted)} ${adjusted > 0 ? 'more' : 'fewer'} than that, spread`;
