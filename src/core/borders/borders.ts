@@ -14,8 +14,10 @@ export interface Borders {
   /** Beyond the flap's edge, and beyond each of its sides. */
   flapMm: number;
   flapSidesMm: number;
-  /** Beyond each long edge of a gusset or a band. */
+  /** Beyond each long edge of a gusset or a band, with how wide its stitches are and how they are to be picked up: null where that follows. */
   bandMm: number;
+  bandStitchMm: number;
+  bandPickUp: PickUp | null;
   /** Of what is round a strip, its plain rounds: a lining reaches over them, and no further. */
   linedMm: number;
   /** What is not known of all these before a border was measured, as a share: 95 % of it. */
@@ -30,6 +32,8 @@ export const NO_BORDERS: Borders = {
   flapMm: 0,
   flapSidesMm: 0,
   bandMm: 0,
+  bandStitchMm: 0,
+  bandPickUp: null,
   linedMm: 0,
   openShare: 0,
 };
@@ -50,6 +54,25 @@ export const bordersTimes = (borders: Borders, share: number): Borders => ({
   linedMm: borders.linedMm * share,
 });
 
+/**
+ * What is joined along so many row ends of a gusset or a band: those, or the stitches that its border has there.
+ *
+ * @param rowMm the height of its rows, mm
+ *
+ * @example
+ * joinedAlongBand({ bandStitchMm: 0, bandPickUp: null }, 40, 5) // => 40
+ * joinedAlongBand({ bandStitchMm: 5, bandPickUp: null }, 40, 7.5) // => 60
+ */
+export function joinedAlongBand(
+  { bandStitchMm, bandPickUp }: Pick<Borders, 'bandStitchMm' | 'bandPickUp'>,
+  rows: number,
+  rowMm: number,
+): number {
+  if (bandStitchMm === 0) return rows;
+  const { stitches, rows: every } = bandPickUp ?? pickUpRatio(rowMm, bandStitchMm);
+  return Math.round((rows * stitches) / every);
+}
+
 type Edged = Pick<Design, 'edgings' | 'flap' | 'body' | 'swatch' | 'ownStitches'>;
 
 /** What the edgings of a bag add to it in a fabric. Those that can't be worked add nothing. */
@@ -63,6 +86,7 @@ export function bordersOf(design: Edged, fabric: Fabric): Borders {
     return edging ? edgingSizes(edging, design, fabric) : null;
   };
   const strip = sizesOn('strip');
+  const band = sizesOn('band');
   const round = strip?.depthMm ?? 0;
   const mouthMm = round + (sizesOn('mouth')?.depthMm ?? 0);
   const flapMm = hasFlap(design) ? round + (sizesOn('flap')?.depthMm ?? 0) : 0;
@@ -73,7 +97,9 @@ export function bordersOf(design: Edged, fabric: Fabric): Borders {
     backMm: hasFlap(design) ? 0 : mouthMm,
     flapMm,
     flapSidesMm: flapMm,
-    bandMm: sizesOn('band')?.depthMm ?? 0,
+    bandMm: band?.depthMm ?? 0,
+    bandStitchMm: band?.stitchMm ?? 0,
+    bandPickUp: on('band')?.pickUp ?? null,
     linedMm: strip?.plainMm ?? 0,
     openShare: Math.max(
       0,

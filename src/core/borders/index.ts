@@ -1,4 +1,4 @@
-export { NO_BORDERS, bordersOf, bordersTimes, type Borders } from './borders';
+export { NO_BORDERS, bordersOf, bordersTimes, joinedAlongBand, type Borders } from './borders';
 export {
   edgingSizes,
   hookShare,

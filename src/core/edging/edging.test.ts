@@ -1,7 +1,15 @@
 import Flatten from '@flatten-js/core';
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { EDGING_CORNERS, applyEdits, usualEdging, type Design, type Edging } from '@/core/design';
+import {
+  EDGING_CORNERS,
+  applyEdits,
+  ownStitchIdSchema,
+  readDesign,
+  usualEdging,
+  type Design,
+  type Edging,
+} from '@/core/design';
 import type { Plan } from '@/core/plan';
 import { bagOf, withBody } from '@/core/testing/bodies';
 import { planOf } from '@/core/testing/designs';
@@ -151,6 +159,9 @@ describe('a border round a strip', () => {
     const { seamStitches, problems } = stageOf(plan);
     // Rows of 7.5 mm, stitches of 5 wide: two thirds of a row to a stitch.
     expect(seamStitches?.value).toBe(Math.round((plan.pouch.frontRows * 3) / 2));
+    // Both edges of the seam have as many, and the stitch that turns the corner.
+    const [side] = plan.joins.find(({ id }) => id === 'sides')?.stretches ?? [];
+    expect([side?.first, side?.second]).toEqual([1, 1].map((one) => (seamStitches?.value ?? NaN) + one));
     const through = problems.find(({ code }) => String(code) === 'seam-beside-border');
     const mended = applyEdits({ ...bag, flap: NO_FLAP }, through?.repairs[0]?.edits ?? []);
     if (!mended.ok) throw new Error('the repair can’t be made');
@@ -318,6 +329,84 @@ describe('an edging of any bag', () => {
       (20 / 400) * 51,
       6,
     );
+  });
+
+  it('along a band is what the band is joined by: as many stitches as are picked up along its edge', () => {
+    fc.assert(
+      fc.property(
+        fc.constantFrom('gusset' as const, 'round-purse' as const).chain(someBag),
+        anyPlain,
+        (bag, edging) => {
+          const plan = planOf(edgedWith(bag, { ...edging, edge: 'band' }));
+          const { counts } = stageOf(plan);
+          for (const join of plan.joins.filter(({ edges }) => edges[1].hasBorder))
+            expect(join.stretches.reduce((sum, { second }) => sum + second, 0)).toBe(counts.rounds[0]);
+          expect(plan.joins.some(({ edges }) => edges[1].hasBorder)).toBe(true);
+        },
+      ),
+      { numRuns: 60 },
+    );
+  });
+
+  it('lies beside the rows that are not turned back, from whichever end the strip is worked', () => {
+    const bag: Design = {
+      ...bagOf('fold-over-strip'),
+      flap: { kind: 'straight', dropMm: 80, widthMm: null, hemMm: 20 },
+    };
+    for (const workedFrom of ['front-edge', 'flap-edge']) {
+      const plan = planOf(withBody(edgedWith(bag, { kind: 'single', edge: 'strip' }), { workedFrom }));
+      const panel = plan.pieces[0];
+      const hem = panel?.kind === 'rows' ? panel.zones.find(({ id }) => id === 'hem') : undefined;
+      if (panel?.kind !== 'rows' || !hem) throw new Error('no hem was planned');
+      const [low, high] = hem.fromRow === 1 ? [hem.toRow * 5, panel.rows.length * 5] : [0, (hem.fromRow - 1) * 5];
+      const along = stageOf(plan).marks.flatMap(({ form }) =>
+        form.kind === 'outline' ? form.points.map(({ alongMm }) => alongMm) : [],
+      );
+      expect([Math.min(...along), Math.max(...along)]).toEqual([low - 5, high + 5]);
+    }
+  });
+
+  it('in a pattern of her own goes on over the plain rounds, in rows that begin in stitches, not in a chain', () => {
+    const own: Design['ownStitches'][number] = {
+      id: ownStitchIdSchema.parse('own:net'),
+      name: 'Little net',
+      base: 'sc',
+      setupRows: [],
+      rows: [
+        {
+          before: [{ work: 'sc', into: 'stitch', times: 1, over: 1, each: 1 }],
+          repeat: [{ chain: 1 }, { skip: 1 }, { work: 'sc', into: 'stitch', times: 1, over: 1, each: 1 }],
+          after: [],
+        },
+      ],
+      firstRowPublic: true,
+      nature: {
+        widthToSc: 1,
+        heightToSc: 1,
+        yarnToSc: 1,
+        thicknessToSc: 1,
+        openness: 'medium',
+        hasUp: false,
+        sameOnBothFaces: true,
+      },
+    };
+    const design: Design = {
+      ...bagOf('fold-over-strip'),
+      ownStitches: [own],
+      edgings: [{ ...usualEdging('single', 'strip'), kind: 'own', stitch: own.id }],
+    };
+    const read = readDesign(JSON.parse(JSON.stringify(design)));
+    if (!read.ok) throw new Error(JSON.stringify(read.faults));
+    const plan = planOf(read.design);
+    const { counts, figures } = stageOf(plan);
+    // One stitch, and two to each repeat.
+    expect(counts.rounds.at(-1)).toBe(1 + 2 * (counts.repeats ?? 0));
+    // A plain round and one row of hers, both as high as a row of the bag.
+    expect(figures.depth.value).toBeCloseTo(10, 9);
+    const { what } = stepTexts(read.design, plan).find(({ id }) => id === 'work-edging') ?? { what: '' };
+    expect(what).toContain('“Little net”');
+    expect(what).toMatch(new RegExp(`Row 2: ch 1 .*, turn\\. \\(${counts.rounds.at(-1)} sts\\)`));
+    expect(what).not.toContain('from hook');
   });
 
   it('is left out, with a word, where the bag has no such edge or another edging is on it', () => {

@@ -55,11 +55,17 @@ function placesOf(edge: Edging['edge'], looks: EdgeOutline, { set, pouch, flap }
   }
 }
 
-const hemOf = (piece: RowsPiece) => piece.zones.find(({ id }) => id === 'hem') ?? null;
+/** The outline of a piece where it lies, without its hem. */
+function outlineOn(piece: RowsPiece): OutlinePoint[] {
+  const hem = piece.zones.find(({ id }) => id === 'hem') ?? null;
+  // A hem that is worked first lies before all that is left.
+  const beforeMm = hem?.fromRow === 1 ? hem.toRow * piece.rowMm : 0;
+  return pieceOutline(piece, hem).map(({ alongMm, halfMm }) => ({ alongMm: alongMm + beforeMm, halfMm }));
+}
 
 /** Both sides and both ends of a strip, without its hem. */
 function roundPiece(piece: RowsPiece, looks: EdgeOutline): Placed[] {
-  const outline = pieceOutline(piece, hemOf(piece));
+  const outline = outlineOn(piece);
   const [first, last] = [outline[0], outline.at(-1)];
   if (!first || !last) return [];
   return [
@@ -79,9 +85,7 @@ function roundFlap(
   const from = trackAlongMm(track, 0, piece.rowMm);
   const to = trackAlongMm(track, reachMm, piece.rowMm);
   const [low, high] = [Math.min(from, to), Math.max(from, to)];
-  const outline = pieceOutline(piece, hemOf(piece)).filter(
-    ({ alongMm }) => alongMm >= low - 1e-6 && alongMm <= high + 1e-6,
-  );
+  const outline = outlineOn(piece).filter(({ alongMm }) => alongMm >= low - 1e-6 && alongMm <= high + 1e-6);
   const end = track.step === 1 ? outline.at(-1) : outline[0];
   if (!end) return [];
   return [...sides(piece, outline, looks), level(piece.id, end.halfMm, looks.plainMm, end.alongMm, track.step, looks)];

@@ -22,6 +22,8 @@ export interface JoinedEdge {
   /** How much of it is joined: from a row or stitch to another, counted on the edge. Null: all of it. */
   from: number | null;
   to: number | null;
+  /** What is joined is counted on the border that is worked along it. */
+  hasBorder?: boolean;
 }
 
 /** Two edges that are joined, between anchors: the first with the first, the last with the last. */

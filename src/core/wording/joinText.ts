@@ -32,7 +32,7 @@ export function joinLines(design: Design, join: Join): string[] {
   const joined = join.stretches.filter(({ first, second }) => first > 0 || second > 0);
   return joined.map(
     (stretch) =>
-      `${capital(STRETCHES[stretch.name])}, ${length(stretch.lengthMm)}: ${meetWords(stretch, NAMES[one.piece], one.piece === other.piece ? 'the other edge' : NAMES[other.piece])}`,
+      `${capital(STRETCHES[stretch.name])}, ${length(stretch.lengthMm)}: ${meetWords(stretch, NAMES[one.piece], one.piece === other.piece ? 'the other edge' : `${NAMES[other.piece]}${other.hasBorder ? '’s border' : ''}`)}`,
   );
 }
 

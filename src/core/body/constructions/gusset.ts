@@ -6,6 +6,7 @@ import type { Problem } from '@/core/problems';
 import { outlineRows, reversedCounts, shapedRows, type ShapedRow } from '@/core/shaping';
 import type { FlapStage, PouchStage } from '@/core/stages';
 import { allowedInRows } from './allowed';
+import { joinedAlongBand } from '@/core/borders';
 import { bandBorder, bordered } from './bordered';
 import type { BodyInput, ClothMm, Construction, Sizing } from './construction';
 import { stripRowHeight } from './narrowStrip';
@@ -134,7 +135,7 @@ export const gusset: Construction<Gusset> = {
     const back = panelPiece('back', body, cloth, pouch, flap);
     return {
       pieces: [front, back, gussetPiece(body, cloth, strip)],
-      joins: (['front', 'back'] as const).map((side) => gussetJoin(side, body, strip)),
+      joins: (['front', 'back'] as const).map((side) => gussetJoin(side, body, strip, cloth.borders.bandMm > 0)),
       tracks: {
         front: { piece: 'front', beforeRow: pouch.frontRows + 1, step: -1 },
         back: { piece: 'back', beforeRow: pouch.backRows + 1, step: -1 },
@@ -226,12 +227,15 @@ function stripOf({ body, cloth, gauge }: BodyInput<Gusset>, pouch: PouchStage): 
   const along = Math.max(2 * upTo(sideMm + cornerMm) + (baseMm > 0 ? 1 : 0), upTo(lengthMm));
   const sideAlong = upTo(sideMm);
   const cornerAlong = upTo(sideMm + cornerMm) - sideAlong;
-  const side: JoinedStretch = { name: 'side', first: sideRows, second: sideAlong, lengthMm: sideMm };
-  const corner: JoinedStretch = { name: 'corner', first: cornerUnits, second: cornerAlong, lengthMm: cornerMm };
+  /** What is joined from its end on: its rows or stitches, or the stitches of its border. */
+  const joined = (units: number) => (crosswise ? joinedAlongBand(cloth.borders, units, alongMm) : units);
+  const [toSide, toCorner] = [joined(sideAlong), joined(sideAlong + cornerAlong)];
+  const side: JoinedStretch = { name: 'side', first: sideRows, second: toSide, lengthMm: sideMm };
+  const corner: JoinedStretch = { name: 'corner', first: cornerUnits, second: toCorner - toSide, lengthMm: cornerMm };
   const base: JoinedStretch = {
     name: 'base',
     first: baseStitches,
-    second: along - 2 * (sideAlong + cornerAlong),
+    second: joined(along) - 2 * toCorner,
     lengthMm: baseMm,
   };
   const corners = panel.cornerRows > 0 ? [corner] : [];
@@ -395,13 +399,18 @@ const LONG_EDGES = {
 } as const;
 
 /** One long edge of the gusset to side, base and side of a panel. */
-const gussetJoin = (side: 'front' | 'back', { gussetWorked }: Gusset, strip: GussetStrip): Join => ({
+const gussetJoin = (
+  side: 'front' | 'back',
+  { gussetWorked }: Gusset,
+  strip: GussetStrip,
+  hasBorder: boolean,
+): Join => ({
   id: `gusset-${side}`,
   times: 1,
   sewn: true,
   edges: [
     { piece: side, edge: 'outline', from: null, to: null },
-    { piece: 'gusset', edge: LONG_EDGES[gussetWorked][side], from: null, to: null },
+    { piece: 'gusset', edge: LONG_EDGES[gussetWorked][side], from: null, to: null, hasBorder },
   ],
   stretches: strip.stretches,
 });

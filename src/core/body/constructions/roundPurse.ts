@@ -21,6 +21,7 @@ import { stripRowHeight } from './narrowStrip';
 import { depthFigures, stop, tooMany } from './planFaces';
 import { tallInSpiral } from './rounds';
 import { takesInput } from './strip';
+import { joinedAlongBand } from '@/core/borders';
 import { bandBorder } from './bordered';
 
 const takeUpMm = ({ seam }: RoundPurse, { stitchMm }: ClothMm): number => seam.takeUpStitches * stitchMm;
@@ -129,9 +130,16 @@ export const roundPurse: Construction<RoundPurse> = {
           sewn: true,
           edges: [
             { piece: 'disc', edge: 'rim', from: 0, to: band.joined },
-            { piece: 'band', edge: 'both-sides', from: null, to: null },
+            { piece: 'band', edge: 'both-sides', from: null, to: null, hasBorder: cloth.borders.bandMm > 0 },
           ],
-          stretches: [{ name: 'rim', first: band.joined, second: band.rows, lengthMm: band.lengthMm }],
+          stretches: [
+            {
+              name: 'rim',
+              first: band.joined,
+              second: joinedAlongBand(cloth.borders, band.rows, band.rowMm),
+              lengthMm: band.lengthMm,
+            },
+          ],
         },
       ],
       tracks: {

@@ -3,18 +3,27 @@ import type { PouchStage } from '@/core/stages';
 
 /** The two side seams of a strip: front rows to back rows, one to one, from the base fold to the nearer upper edge. */
 export function seamedSides(
-  { frontRows, backRows, rowMm }: PouchStage,
+  { frontRows, backRows, rowMm, borders }: PouchStage,
   workedFrom: PieceSet['workedFrom'],
   panel: RowsPiece,
 ): Join {
   const rows = Math.min(frontRows, backRows);
   const base = workedFrom === 'front-edge' ? frontRows : panel.rows.length - frontRows;
-  const edge: JoinedEdge = { piece: 'panel', edge: 'both-sides', from: base - rows, to: base + rows };
+  // Where the sides have a border, its stitches are joined, and on to the corner that it turns at the front's edge.
+  const { sidesPickUp } = borders;
+  const joined = sidesPickUp ? Math.round((rows * sidesPickUp.stitches) / sidesPickUp.rows) + 1 : rows;
+  const edge: JoinedEdge = {
+    piece: 'panel',
+    edge: 'both-sides',
+    from: base - rows,
+    to: base + rows,
+    hasBorder: sidesPickUp !== null,
+  };
   return {
     id: 'sides',
     times: 2,
     sewn: true,
     edges: [edge, edge],
-    stretches: [{ name: 'side', first: rows, second: rows, lengthMm: rows * rowMm }],
+    stretches: [{ name: 'side', first: joined, second: joined, lengthMm: rows * rowMm + borders.sidesMm }],
   };
 }

@@ -20,7 +20,7 @@ export const STRIP_NAMES = {
 /** The figures that only a strip has: where its base folds, and what its side seams join. */
 export function stripFigures(
   { gauge }: BodyInput<Strip>,
-  { frontRows, backRows, rowMm, figures }: PouchStage,
+  { frontRows, backRows, rowMm, figures, borders }: PouchStage,
 ): Pick<PouchStage['figures'], 'baseFold' | 'backLength' | 'seamRows' | 'seamLength'> {
   const seamRows = Math.min(frontRows, backRows);
   return {
@@ -34,11 +34,14 @@ export function stripFigures(
     seamLength: makeFigure(
       'seam.length',
       'Length of each side seam',
-      seamRows * rowMm,
+      seamRows * rowMm + borders.sidesMm,
       'mm',
       {
-        rule: 'Rows that the seam joins, times the row height.',
-        inputs: [inputFrom(gauge.rowHeight)],
+        rule: `Rows that the seam joins, times the row height${borders.sidesMm > 0 ? ', and the border above the front’s rows' : ''}.`,
+        inputs: [
+          inputFrom(gauge.rowHeight),
+          ...(borders.sidesMm > 0 ? [input('Border above the front’s rows', borders.sidesMm, 'mm')] : []),
+        ],
         source: GEOMETRY,
       },
       seamRows * (gauge.rowHeight.plusMinus ?? 0),

@@ -1,8 +1,8 @@
 import { patternNamed, type Edging, type EdgingKind } from '@/core/design';
 import type { CountedStretch, EdgingProblems, EdgingRepairs, EdgingStage } from '@/core/edging';
-import type { StitchPattern } from '@/core/stitches';
+import { everywhere, patternRowCount, work, type StitchPattern } from '@/core/stitches';
 import { ordinal, percent } from '../counting';
-import { patternText } from '../rowText';
+import { patternRowText } from '../rowText';
 import { stepWords } from '../stepWords';
 import { term, type TermSet } from '../terms';
 import type { FittingWords } from './words';
@@ -224,15 +224,29 @@ function overText(
         `${named}: ${begin}[1 ${sc} in each of next 2 sts, 1 ${sc} over next st into the row two below it, the loop drawn up to the edge] ${times}${edge.isRound ? closed : `, 1 ${sc} in each of the last 2 sts`}.`,
       ];
     case 'own': {
-      const pattern: StitchPattern = patternNamed(choice.stitch, ownStitches);
       const name = ownStitches.find(({ id }) => id === choice.stitch)?.name ?? '';
-      return [
-        `Over it, in rows, “${name}” once through${edge.isRound ? ', its two ends joined' : ''}: ${patternText(pattern, rounds.at(-1) as number, settings).join(' ')}`,
-      ];
+      const pattern = overPlain(patternNamed(choice.stitch, ownStitches));
+      const rows = Array.from({ length: patternRowCount(pattern) - 1 }, (_, index) =>
+        patternRowText(
+          pattern,
+          index + 2,
+          rounds.at(-1) as number,
+          settings,
+          `Row ${rounds.length + 1 + index}`,
+          index > 0 && settings.turningChain === 'counts',
+        ),
+      );
+      return [`Then “${name}” once, in turned rows${edge.isRound ? ', its two ends joined at last' : ''}.`, ...rows];
     }
     default:
       return [];
   }
 }
+
+/** A pattern whose first row goes into stitches, not into a chain. */
+const overPlain = (pattern: StitchPattern): StitchPattern => ({
+  ...pattern,
+  setupRows: [everywhere(work('sc')), ...pattern.setupRows],
+});
 
 const capital = (text: string): string => text.charAt(0).toUpperCase() + text.slice(1);
