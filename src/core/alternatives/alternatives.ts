@@ -67,7 +67,7 @@ function onHook(design: SettledDesign, stitch: StitchChoice, gauge: HookGauge): 
     rowMm: rowMm.mm,
     fabricMm: gauge.thicknessMm * (otherStitch ? to.thicknessToSc / from.thicknessToSc : 1),
     liningMm: design.lining?.thicknessMm ?? 0,
-    borders: bordersOf(design, { stitchMm: stitchMm.mm, rowMm: rowMm.mm, pattern: bare }),
+    borders: bordersOf(design, () => ({ stitchMm: stitchMm.mm, rowMm: rowMm.mm, pattern: bare })),
   };
   const construction = constructionOf(design.body.kind);
   const edges = bare.repeatStitches === 1 ? [0] : EDGES;

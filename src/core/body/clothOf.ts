@@ -10,9 +10,9 @@ export const clothOf = (design: SettledDesign, gauge: GaugeStage): ClothMm => ({
   rowMm: gauge.rowHeight.value,
   fabricMm: gauge.fabricThickness.value,
   liningMm: design.lining?.thicknessMm ?? 0,
-  borders: bordersOf(design, {
+  borders: bordersOf(design, () => ({
     stitchMm: gauge.stitchWidth.value,
     rowMm: gauge.rowHeight.value,
     pattern: patternOf(design),
-  }),
+  })),
 });

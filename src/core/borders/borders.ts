@@ -75,9 +75,14 @@ export function joinedAlongBand(
 
 type Edged = Pick<Design, 'edgings' | 'flap' | 'body' | 'swatch' | 'ownStitches'>;
 
-/** What the edgings of a bag add to it in a fabric. Those that can't be worked add nothing. */
-export function bordersOf(design: Edged, fabric: Fabric): Borders {
+/**
+ * What the edgings of a bag add to it in a fabric. Those that can't be worked add nothing.
+ *
+ * @param fabricOf asked only where there is an edging: every plan comes by here
+ */
+export function bordersOf(design: Edged, fabricOf: () => Fabric): Borders {
   if (design.edgings.length === 0) return NO_BORDERS;
+  const fabric = fabricOf();
   const faults = edgingFaults(design);
   const on = (edge: EdgingEdge): Edging | undefined =>
     design.edgings.find((edging, index) => edging.edge === edge && faults[index] === null);
