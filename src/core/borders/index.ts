@@ -10,4 +10,4 @@ export {
 } from './edgingSizes';
 export { EDGING_NATURES, type EdgingNature } from './natures';
 export { FLAT_EDGE, edgeFlatness, pickUpRatio, type PickUp } from './pickUp';
-export { edgesOf, edgingFaults, hasFlap, type EdgingFault } from './whichEdges';
+export { edgesOf, edgingFaults, hasFlap, nextFreeEdge, type EdgingFault } from './whichEdges';

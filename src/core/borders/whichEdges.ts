@@ -1,4 +1,4 @@
-import { factsOf, type Design, type EdgingEdge } from '@/core/design';
+import { factsOf, usualEdging, type Design, type EdgingEdge } from '@/core/design';
 
 /** Edges that are the same for a part of their way: an edging on the one leaves none of the other. */
 const SHARED: Readonly<Record<EdgingEdge, readonly EdgingEdge[]>> = {
@@ -38,3 +38,9 @@ export function edgingFaults(design: Pick<Design, 'edgings' | 'flap' | 'body'>):
     return null;
   });
 }
+
+/** The first free edge of a bag that an edging can be worked on still; null where each has one. */
+export const nextFreeEdge = (design: Pick<Design, 'edgings' | 'flap' | 'body'>): EdgingEdge | null =>
+  edgesOf(design).find(
+    (edge) => edgingFaults({ ...design, edgings: [...design.edgings, usualEdging('single', edge)] }).at(-1) === null,
+  ) ?? null;

@@ -1,4 +1,12 @@
-import { FLAT_EDGE, edgesOf, edgingFaults, edgingSizes, type EdgingFault, type EdgingSizes } from '@/core/borders';
+import {
+  FLAT_EDGE,
+  edgesOf,
+  edgingFaults,
+  edgingSizes,
+  nextFreeEdge,
+  type EdgingFault,
+  type EdgingSizes,
+} from '@/core/borders';
 import { patternOf, usualEdging, type Design, type Edging, type EdgingKind } from '@/core/design';
 import { GEOMETRY, input, inputFrom, makeFigure, type Figure } from '@/core/figures';
 import { nameAt, pathOf, type FittingInput, type FittingKind, type FittingStage, type StepRule } from '@/core/fittings';
@@ -71,11 +79,7 @@ export const edgingKind = <Kind extends EdgingKind>(
 export const usualOf =
   <Kind extends Exclude<EdgingKind, 'own'>>(kind: Kind) =>
   (design: Design) => {
-    const edges = edgesOf(design);
-    const at = (edge: Edging['edge']) =>
-      edgingFaults({ ...design, edgings: [...design.edgings, usualEdging('single', edge)] });
-    const free = edges.find((edge) => at(edge).at(-1) === null);
-    return usualEdging(kind, free ?? edges[0] ?? 'mouth');
+    return usualEdging(kind, nextFreeEdge(design) ?? edgesOf(design)[0] ?? 'mouth');
   };
 
 /** The height of a row where its ends are picked up, mm: of a band, in the band. */
@@ -174,7 +178,7 @@ function flatProblems(edging: Edging, { flatness, pickUp }: EdgingFigures, { at 
       place: 'body',
       path: [...pathOf(at), 'pickUp'],
       asks: [flatness.id, ...(pickUp ? [pickUp.id] : [])],
-      mark: 'edging',
+      mark: nameAt(at, 'edging'),
       values: { flatness: flatness.value },
       repairs:
         edging.pickUp === null
@@ -201,7 +205,7 @@ function seamProblems({ edge }: Edging, { design, set, at }: FittingInput): Prob
       severity: 'mind',
       place: 'body',
       path: pathOf(at),
-      asks: ['edging.depth'],
+      asks: [nameAt(at, 'edging.depth')],
       values: { takeUpStitches },
       repairs: [
         ours.repair({

@@ -24,7 +24,7 @@ export interface EdgingFigures {
 }
 
 /** What a corner counts in its first round, whichever school. */
-export const CORNER_STITCHES = { 'three-in-one': 3, 'one-chain-one': 3, 'one-chain': 1 } as const;
+const CORNER_STITCHES = { 'three-in-one': 3, 'one-chain-one': 3, 'one-chain': 1 } as const;
 
 const CORNER_RULES = {
   'three-in-one':

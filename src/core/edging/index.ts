@@ -24,8 +24,7 @@ function ownOf({ ownStitches }: Design) {
   return own.id;
 }
 
-export { roundPlaces, type CountedStretch, type EdgingCounts } from './countEdging';
+export { type CountedStretch, type EdgingCounts } from './countEdging';
 export { outerEdge, type EdgeOutline, type FlatPoint } from './edgeOutline';
-export { CORNER_STITCHES } from './edgingFigures';
 export { withoutBorderProblems } from './withoutBorder';
 export type { EdgingProblems, EdgingRepairs } from './ownProblems';

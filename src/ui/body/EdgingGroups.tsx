@@ -1,8 +1,8 @@
 'use client';
 
 import { Box } from '@chakra-ui/react';
-import { edgesOf, edgingFaults } from '@/core/borders';
-import { usualEdging, type Design, type Edging, type EdgingKind } from '@/core/design';
+import { nextFreeEdge } from '@/core/borders';
+import { usualEdging, type Edging, type EdgingKind } from '@/core/design';
 import { FITTING_KINDS } from '@/core/fittingKinds';
 import { wordsOf } from '@/core/wording';
 import { useBag, useBagStore } from '@/ui/bag/BagProvider';
@@ -32,7 +32,7 @@ export function EdgingGroups() {
 
 /** Offers one more edging while an edge is free. */
 function AddEdging({ isFirst }: { isFirst: boolean }) {
-  const edge = useBag((state) => freeEdgeOf(state.design));
+  const edge = useBag((state) => nextFreeEdge(state.design));
   const store = useBagStore();
   if (edge === null) return null;
   const add = () => {
@@ -46,13 +46,6 @@ function AddEdging({ isFirst }: { isFirst: boolean }) {
       </Box>
     </Group>
   );
-}
-
-/** The first free edge that an edging can be worked on still. */
-function freeEdgeOf(design: Design): Edging['edge'] | null {
-  const isFree = (edge: Edging['edge']) =>
-    edgingFaults({ ...design, edgings: [...design.edgings, usualEdging('single', edge)] }).at(-1) === null;
-  return edgesOf(design).find(isFree) ?? null;
 }
 
 /** What it is worked in. Everything else of it stays as it is. */

@@ -131,7 +131,7 @@ const EDGES: Readonly<Record<EdgingEdge, string>> = {
   strip: 'Round the strip',
   mouth: 'The mouth',
   flap: 'Round the flap',
-  band: 'Both long edges of the gusset',
+  band: 'Both long edges',
 };
 
 /** Ratios that can be kept in mind while working. */
@@ -211,9 +211,10 @@ const EDGING: FieldSpecs<Edging> = [
     label: 'Joining the pieces',
     change: 'When the edging is worked',
     width: '13em',
-    choices: (_, { edge }) =>
+    // Round a strip and along a band there is no other way, whatever was chosen for another edge.
+    choices: (_, { edge, seaming }) =>
       edge === 'strip' || edge === 'band'
-        ? [{ value: 'before', label: 'Worked before it' }]
+        ? [{ value: seaming, label: 'Worked before it' }]
         : [
             { value: 'before', label: 'Worked before it' },
             { value: 'after', label: 'Worked after it' },

@@ -1,5 +1,6 @@
 import { patternNamed, type Edging, type EdgingKind } from '@/core/design';
 import type { CountedStretch, EdgingProblems, EdgingRepairs, EdgingStage } from '@/core/edging';
+import { nameAt } from '@/core/fittings';
 import { everywhere, patternRowCount, work, type StitchPattern } from '@/core/stitches';
 import { ordinal, percent } from '../counting';
 import { patternRowText } from '../rowText';
@@ -32,11 +33,12 @@ export const edgingWords = (kind: EdgingKind): FittingWords<EdgingStage, EdgingP
     materials: ({ choice: { hookMm } }) => (hookMm === null ? [] : [`A ${hookMm} mm hook for the edging.`]),
     steps: { 'work-edging': (stage, bag) => workEdging(stage, bag) },
     inspect: null,
-    tickets: ({ figures, seamStitches }) => [
-      [figures.stitches, figures.lastStitches, figures.repeats, figures.corner].flatMap(ticketOf),
-      [figures.pickUp, figures.flatness, seamStitches].flatMap(ticketOf),
-      [figures.depth, figures.length].flatMap(ticketOf),
-    ],
+    tickets: ({ figures, seamStitches, at }) =>
+      [
+        [figures.stitches, figures.lastStitches, figures.repeats, figures.corner],
+        [figures.pickUp, figures.flatness, seamStitches],
+        [figures.depth, figures.length],
+      ].map((row) => row.flatMap((figure) => (figure ? [{ figure, mark: nameAt(at, 'edging') }] : []))),
     quotes: {
       steps: {
         'work-edging': [
@@ -70,8 +72,6 @@ export const edgingWords = (kind: EdgingKind): FittingWords<EdgingStage, EdgingP
     },
   };
 };
-
-const ticketOf = (figure: EdgingStage['seamStitches']) => (figure ? [{ figure, mark: 'edging' }] : []);
 
 type Bag = Parameters<FittingWords<EdgingStage>['materials']>[1];
 
