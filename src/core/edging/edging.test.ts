@@ -23,6 +23,14 @@ const edgedWith = (design: Design, edging: Partial<Edging> & Pick<Edging, 'kind'
   ...design,
   edgings: [{ ...usualEdging('single', edging.edge), ...edging } as Edging],
 });
+/** A strip without a flap: so many stitches, and so many rows in front and behind, of 5 × 5 mm. */
+const openStrip = (stitches: number, rows: number): Design => ({
+  ...withBody(bagOf('fold-over-strip'), {
+    chosenStitches: stitches,
+    chosenRows: { front: rows, back: rows, bridge: null, flap: null },
+  }),
+  flap: NO_FLAP,
+});
 const stageOf = (plan: Plan): EdgingStage => {
   const [stage] = plan.edgings;
   if (!stage) throw new Error('no edging was planned');
@@ -62,13 +70,7 @@ describe('a border round a strip', () => {
         fc.integer({ min: 8, max: 90 }),
         fc.integer({ min: 10, max: 140 }),
         (edging, stitches, rows) => {
-          const bag = {
-            ...withBody(bagOf('fold-over-strip'), {
-              chosenStitches: stitches,
-              chosenRows: { front: rows, back: rows, bridge: null, flap: null },
-            }),
-            flap: NO_FLAP,
-          };
+          const bag = openStrip(stitches, rows);
           const { counts } = stageOf(planOf(edgedWith(bag, { ...edging, edge: 'strip' })));
           const { pickUp } = counts;
           const side = Math.round((2 * rows * pickUp.stitches) / pickUp.rows);
@@ -122,13 +124,7 @@ describe('a border round a strip', () => {
         fc.integer({ min: 10, max: 60 }),
         fc.integer({ min: 10, max: 60 }),
         (edging, stitches, rows) => {
-          const bag = {
-            ...withBody(bagOf('fold-over-strip'), {
-              chosenStitches: stitches,
-              chosenRows: { front: rows, back: rows, bridge: null, flap: null },
-            }),
-            flap: NO_FLAP,
-          };
+          const bag = openStrip(stitches, rows);
           const plan = planOf(edgedWith(bag, { ...edging, edge: 'strip' }));
           const { marks, figures, outline } = stageOf(plan);
           const [wide, long] = [stitches * 5, 2 * rows * 5];
