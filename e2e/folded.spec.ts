@@ -160,15 +160,20 @@ test('the snap is moved along the flap in every view, by hand and by keys, its m
   await expect.poll(inset).toBe(bySection);
 });
 
-/** Where something is once it has come to rest: a still picture follows when the hand rests, later still on a busy machine. */
-async function restingBox(page: Page, what: Locator) {
-  let box = await what.boundingBox();
+/** What is read of the screen once it has come to rest: a still picture follows when the hand rests, later still on a busy machine. */
+async function resting<T>(page: Page, read: () => Promise<T>): Promise<T> {
+  let last = await read();
   await expect(async () => {
-    const before = box;
+    const before = last;
     await page.waitForTimeout(1000);
-    box = await what.boundingBox();
-    expect(box).toEqual(before);
+    last = await read();
+    expect(last).toEqual(before);
   }).toPass();
+  return last;
+}
+
+async function restingBox(page: Page, what: Locator) {
+  const box = await resting(page, () => what.boundingBox());
   if (!box) throw new Error('it can be seen');
   return box;
 }
@@ -187,7 +192,7 @@ test('a deep bag is folded flat, empties, and opens again; what can’t fold fla
   page,
 }) => {
   const folded = await openFolded(page, 'Box bag');
-  const open = await outlineOf(folded, 'part.front');
+  const open = await resting(page, () => outlineOf(folded, 'part.front'));
   await folded.getByRole('button', { name: 'Fold it flat' }).click();
   await expect.poll(() => outlineOf(folded, 'part.front')).not.toBe(open);
   await expect(folded.locator('polygon[data-mark="load"]')).toHaveCount(0);
