@@ -167,7 +167,7 @@ async function resting<T>(page: Page, read: () => Promise<T>): Promise<T> {
     const before = last;
     await page.waitForTimeout(1000);
     last = await read();
-    expect(last).toEqual(before);
+    expect<unknown>(last).toEqual(before);
   }).toPass();
   return last;
 }
