@@ -1,7 +1,8 @@
 import { describe, expect, it } from 'vitest';
 import { z } from 'zod';
 import { seededRandom } from '../../src/core/random';
-import { archiveSchema, saveSchema } from '../../src/server/requests';
+import { saveSchema } from '../../src/core/design';
+import { archiveSchema } from '../../src/server/requests';
 import { anyBytes, anyOfShape, malformed } from './malform';
 
 const many = <T>(make: (random: () => number) => T, count = 300): T[] => {

@@ -1,10 +1,9 @@
-import { designSchema, ownStitchSchema, thingSchema } from '../../src/core/design';
+import { designSchema, ownStitchSchema, saveSchema, thingSchema } from '../../src/core/design';
 import {
   archiveSchema,
   keepSchema,
   newBagSchema,
   newSwatchSchema,
-  saveSchema,
   partSchema,
   shelfPartSchema,
 } from '../../src/server/requests';

@@ -4,6 +4,7 @@
  * and the rest it leaves a database as an older Ruelle did, up to the migration of that name.
  */
 import { writeSync } from 'node:fs';
+import { writtenSave } from '../../src/core/design';
 import { fullDesign } from '../../src/core/testing/designs';
 import { seededRandom } from '../../src/core/random';
 import { openStore, bagIdSchema, type Store } from '../../src/store';
@@ -38,7 +39,10 @@ function inStore({ bags }: Store): Workplace {
     archive: async (id, archived) => ((await bags.setArchived(bagId(id), archived)) ? { done: true } : 'refused'),
     save: async (id, baseRevision, mark) => {
       const history = { undo: [mark], redo: [] };
-      const saved = await bags.save(bagId(id), { baseRevision, design: { ...design, name: mark }, history });
+      const saved = await bags.save(
+        bagId(id),
+        writtenSave({ baseRevision, design: { ...design, name: mark }, history }),
+      );
       return saved.ok ? { done: saved.revision } : 'refused';
     },
     look: async (id) => {

@@ -38,7 +38,7 @@ function examplesOf(file: string): Example[] {
     });
 }
 
-const examples = ['core', 'drawing', 'server', 'ui/writeup']
+const examples = ['core', 'drawing', 'server', 'workers', 'ui/writeup']
   .flatMap((part) => sourcesIn(join(ROOT, part)))
   .flatMap(examplesOf);
 

@@ -1,5 +1,5 @@
 import type { Design } from '@/core/design';
-import { Refused } from './http';
+import { refusedFor } from './http';
 import { checkDesign } from './shelf';
 
 /**
@@ -9,7 +9,6 @@ import { checkDesign } from './shelf';
  */
 export async function checkedDesign(document: unknown): Promise<Design> {
   const checked = await checkDesign(document);
-  if (checked.ok) return JSON.parse(checked.text) as Design;
-  const { faults } = checked;
-  throw new Refused(422, { sentence: faults[0]?.sentence ?? 'This bag can’t be planned.', faults });
+  if (!checked.ok) throw refusedFor(checked.faults);
+  return JSON.parse(checked.text) as Design;
 }

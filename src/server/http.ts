@@ -1,7 +1,7 @@
 import { z } from 'zod';
 import { MOST_DESIGN_CHARACTERS, MOST_HISTORY_CHARACTERS, type FieldFault } from '@/core/design';
 import { bagIdSchema, isStoreTrouble, type BagId } from '@/store';
-import { isNestedDeeply } from './nesting';
+import { readJson } from '@/workers/readJson';
 
 /** The most bytes that a character of JSON takes in a request. */
 const MOST_BYTES_A_CHARACTER = 3;
@@ -25,28 +25,35 @@ export class Refused extends Error {
   }
 }
 
-/** Runs a route, turning what it gives into an answer where it is none yet, and refusals and failures of the disk into plain ones. */
-export async function answer(route: () => Promise<unknown>): Promise<Response> {
+/** What a request is answered: a document, and how it went. */
+export interface Answer {
+  status: number;
+  document: unknown;
+}
+
+/** Runs what a request asks for, turning refusals and failures of the disk into plain answers. */
+export async function answerOf(ask: () => Promise<unknown>): Promise<Answer> {
   try {
-    const given = await route();
-    return given instanceof Response ? given : Response.json(given);
+    return { status: 200, document: await ask() };
   } catch (error) {
-    if (isStoreTrouble(error)) return Response.json({ sentence: error.sentence } satisfies Refusal, { status: 503 });
-    if (error instanceof Refused) return Response.json(error.refusal, { status: error.status });
+    if (isStoreTrouble(error)) return { status: 503, document: { sentence: error.sentence } satisfies Refusal };
+    if (error instanceof Refused) return { status: error.status, document: error.refusal };
     const text = String(error);
     const full = FULL.test(text);
     // What the disk refuses she is told on the screen; anything else is a fault of Ruelle's own.
     const isDisk = full || DISK.test(text);
     if (!isDisk) console.error(error);
-    return Response.json(
-      {
-        sentence: full
-          ? 'The disk is full, so nothing could be saved. Your work is kept in this window: free some space and it will be saved.'
-          : 'This could not be saved or read just now. Your work is kept in this window.',
-      } satisfies Refusal,
-      { status: full ? 507 : isDisk ? 503 : 500 },
-    );
+    const sentence = full
+      ? 'The disk is full, so nothing could be saved. Your work is kept in this window: free some space and it will be saved.'
+      : 'This could not be saved or read just now. Your work is kept in this window.';
+    return { status: full ? 507 : isDisk ? 503 : 500, document: { sentence } satisfies Refusal };
   }
+}
+
+/** Runs a route, turning what it gives into a response where it is none yet. */
+export async function answer(route: () => Promise<unknown>): Promise<Response> {
+  const { status, document } = await answerOf(route);
+  return document instanceof Response ? document : Response.json(document, { status });
 }
 
 /** By these SQLite and the system say that the disk is full. */
@@ -60,44 +67,50 @@ const DISK = /SQLITE_(IOERR|READONLY|CANTOPEN|CORRUPT|NOTADB|BUSY|LOCKED|PERM)/;
  * @throws Refused 413 when it is too large, 400 when it is not JSON, 422 when it is of another shape
  */
 export async function readBody<T>(request: Request, schema: z.ZodType<T>): Promise<T> {
-  const text = await readText(request);
-  if (isNestedDeeply(text)) throw new Refused(400, { sentence: 'This could not be read.' });
-  let document: unknown;
-  try {
-    document = JSON.parse(text);
-  } catch {
-    throw new Refused(400, { sentence: 'This could not be read.' });
-  }
-  const parsed = schema.safeParse(document);
-  if (parsed.success) return parsed.data;
-  const faults = parsed.error.issues.map((issue) => ({
-    path: issue.path.filter((step): step is string | number => typeof step !== 'symbol'),
-    sentence: issue.message,
-  }));
-  throw new Refused(422, { sentence: faults[0]?.sentence ?? 'This could not be read.', faults });
+  const read = readJson(await readText(request), schema);
+  if (!read.ok) throw refusedFor(read.faults);
+  return read.data;
 }
 
-async function readText(request: Request): Promise<string> {
+/** Why what was sent is not taken: its faults, or that it can't be read at all. */
+export function refusedFor(faults: FieldFault[] | null): Refused {
+  if (faults === null) return new Refused(400, { sentence: 'This could not be read.' });
+  return new Refused(422, { sentence: faults[0]?.sentence ?? 'This could not be read.', faults });
+}
+
+/**
+ * A request's body as text.
+ *
+ * @throws Refused 413 when it is too large, 400 when it did not come to its end
+ */
+export function readText({ headers, body }: Request): Promise<string> {
+  return textOf((body ?? []) as unknown as AsyncIterable<Uint8Array>, Number(headers.get('content-length') ?? 0));
+}
+
+/**
+ * What is sent, as text.
+ *
+ * @param parts of it, as they come
+ * @param announced how much it is said to be, bytes
+ * @throws Refused as `readText` does
+ */
+export async function textOf(parts: AsyncIterable<Uint8Array>, announced: number): Promise<string> {
   const tooLarge = () => new Refused(413, { sentence: 'This is far larger than any bag, so it was not taken in.' });
-  if (Number(request.headers.get('content-length') ?? 0) > MOST_BODY_BYTES) throw tooLarge();
-  const reader = request.body?.getReader();
-  if (!reader) return '';
-  const chunks: Uint8Array[] = [];
+  if (announced > MOST_BODY_BYTES) throw tooLarge();
+  const taken: Uint8Array[] = [];
   let bytes = 0;
-  for (;;) {
-    // Who sends it may go away in the middle.
-    const { done, value } = await reader.read().catch(() => {
-      throw new Refused(400, { sentence: 'This could not be read.' });
-    });
-    if (done) break;
-    bytes += value.byteLength;
-    if (bytes > MOST_BODY_BYTES) {
-      await reader.cancel();
-      throw tooLarge();
+  try {
+    for await (const part of parts) {
+      bytes += part.byteLength;
+      if (bytes > MOST_BODY_BYTES) break;
+      taken.push(part);
     }
-    chunks.push(value);
+  } catch {
+    // Who sends it may go away in the middle.
+    throw refusedFor(null);
   }
-  return Buffer.concat(chunks).toString('utf8');
+  if (bytes > MOST_BODY_BYTES) throw tooLarge();
+  return Buffer.concat(taken).toString('utf8');
 }
 
 /**

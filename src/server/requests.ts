@@ -19,22 +19,6 @@ export const newBagSchema = z.union([
   z.strictObject({ design: z.unknown() }),
 ]);
 
-const saveIdSchema = z.string().regex(/^[\w-]{1,40}$/);
-
-/** A design to be saved, with its history and what it rests on. */
-export const saveSchema = z.strictObject({
-  saveId: saveIdSchema.optional(),
-  unanswered: z.array(saveIdSchema).max(100).optional(),
-  settles: z.array(saveIdSchema).max(100).optional(),
-  baseRevision: z.number().int().min(1),
-  design: z.unknown(),
-  history: z.strictObject({
-    version: z.number().int().optional(),
-    undo: z.array(z.unknown()),
-    redo: z.array(z.unknown()),
-  }),
-});
-
 /** Whether a bag is put away. */
 export const archiveSchema = z.strictObject({ archived: z.boolean() });
 

@@ -4,6 +4,7 @@ import type { AddressInfo } from 'node:net';
 import next from 'next';
 import { contentPolicy, headersFor, whyTurnedAway } from './gate';
 import { namesAllowed } from './ownAddress';
+import { answerItself } from './ownAnswers';
 import { answerUnreadable } from './unreadable';
 
 /** How long a connection may rest before it is closed: longer than a maker thinks over a row, ms. */
@@ -54,6 +55,8 @@ function behindTheGate(handle: RequestListener, isDeveloped: boolean): RequestLi
     for (const [name, value] of Object.entries(headersFor(request.url ?? '', policy))) response.setHeader(name, value);
     const refusal = whyTurnedAway(request, names);
     if (refusal === null) {
+      // While it is worked on, Next alone knows what has changed.
+      if (!isDeveloped && answerItself(request, response)) return;
       // By it the page puts the nonce on its own scripts.
       request.headers['content-security-policy'] = policy;
       return handle(request, response);

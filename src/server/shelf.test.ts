@@ -4,6 +4,7 @@ import { join } from 'node:path';
 import { afterAll, afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
 import { thingIdSchema, type Design } from '@/core/design';
 import { fullDesign } from '@/core/testing/designs';
+import { saveIn } from '@/store/testing/saveIn';
 import { shelfWork } from '@/workers/shelfWork';
 import { shelfPart } from './shelf';
 import { closeStore, getStore } from './store';
@@ -58,7 +59,7 @@ describe('the cards of the shelf', () => {
     expect(made).toHaveBeenCalledTimes(1);
     expect(await cards()).toEqual([card]);
     expect(made).toHaveBeenCalledTimes(1);
-    await bags.save(id, {
+    await saveIn({ bags }, id, {
       baseRevision: 1,
       design: { ...fullDesign(), name: 'Second' },
       history: { undo: [], redo: [] },
@@ -109,7 +110,7 @@ describe('the cards of the shelf', () => {
     await vi.waitFor(() => expect(search).toHaveBeenCalledTimes(1));
     await new Promise((resolve) => setTimeout(resolve, 100));
     const [again] = await cards();
-    await bags.save(bagIdSchema.parse(again?.id), {
+    await saveIn({ bags }, bagIdSchema.parse(again?.id), {
       baseRevision: 1,
       design: { ...carrying(7), name: 'Renamed' },
       history: { undo: [], redo: [] },

@@ -3,7 +3,7 @@ import { packingKey, type Packings } from '@/core/contents';
 import type { Design } from '@/core/design';
 import type { BagCard, DesignCard } from '@/drawing';
 import type { KeptCard, ListedBag, WhichBags } from '@/store';
-import type { Checked } from '@/workers/shelfWork';
+import type { Checked, CheckedSave } from '@/workers/shelfWork';
 import { once } from './once';
 import { getStore } from './store';
 import { Thread } from './thread';
@@ -38,6 +38,9 @@ const thingsOf = ({ contents }: Design): string =>
 /** A document checked as a design beside the server's own thread. */
 export const checkDesign = (document: unknown): Promise<Checked> =>
   threads.checks.ask('check', JSON.stringify(document ?? null));
+
+/** What was sent to be saved, read and checked beside the server's own thread. */
+export const checkSave = (text: string): Promise<CheckedSave> => threads.checks.ask('checkSave', text);
 
 /** What of the shelf is shown. */
 interface ShownShelf {

@@ -1,3 +1,4 @@
+import type { Sequelize } from 'sequelize';
 import type { Models } from './models';
 import type { Writer } from './writer';
 
@@ -6,5 +7,7 @@ export interface Access {
   read: Models;
   /** Models on the connection that is written on: used inside `writer.write` only. */
   written: Models;
+  /** That connection itself, for statements where a model would be in the way. */
+  connection: Sequelize;
   writer: Writer;
 }

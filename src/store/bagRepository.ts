@@ -1,10 +1,11 @@
 import { nanoid } from 'nanoid';
 import { Op } from 'sequelize';
 import { z } from 'zod';
-import { isMeasured, readDesignText, trimmedHistory, type Design } from '@/core/design';
+import { isMeasured, readDesignText, type Design, type WrittenSave } from '@/core/design';
 import type { Access } from './access';
 import { bySchema, readDocument } from './documents';
 import type { BagRow } from './models';
+import { SaveStatements, type Standing } from './saveStatements';
 import { readPart, type Part } from './search';
 
 export const bagIdSchema = z
@@ -49,20 +50,6 @@ export interface RefusedSave {
   createdAt: string;
 }
 
-/** A design to be saved, and what it rests on. */
-export interface Save {
-  /** The revision that the window has seen last. */
-  baseRevision: number;
-  design: Design;
-  history: StoredHistory;
-  /** A name for this save, by which it is known again. */
-  saveId?: string | undefined;
-  /** Earlier saves of the same window that it never had an answer to. */
-  unanswered?: readonly string[] | undefined;
-  /** Refused saves that this one decides: they are forgotten once it is kept. */
-  settles?: readonly string[] | undefined;
-}
-
 /** Which part of the shelf, or of what was put away, is asked for. */
 export type WhichBags = Part & { archived: boolean };
 
@@ -81,7 +68,11 @@ const NO_HISTORY: StoredHistory = { undo: [], redo: [] };
 
 /** The bags: the only code that reads and writes them. What a method writes is written whole or not at all. */
 export class BagRepository {
-  constructor(private readonly access: Access) {}
+  private readonly statements: SaveStatements;
+
+  constructor(private readonly access: Access) {
+    this.statements = new SaveStatements(access.connection);
+  }
 
   /** A part of the bags of the shelf (or put away) that are searched for, the last changed first. */
   async list({ archived, ...part }: WhichBags): Promise<{ bags: ListedBag[]; total: number }> {
@@ -132,27 +123,31 @@ export class BagRepository {
    * Saves a bag if nobody else has saved it since `baseRevision`. Otherwise the bag is left as it is, and what
    * should have been saved is kept beside it. A save of this very window whose answer was lost is no one else's.
    */
-  save(id: BagId, save: Save): Promise<SaveResult> {
+  save(id: BagId, save: WrittenSave): Promise<SaveResult> {
     const { writer, written } = this.access;
     return writer.write(async (): Promise<SaveResult> => {
-      const row = await written.Bag.findByPk(id);
-      if (!row) return { ok: false, reason: 'missing' };
-      if (row.revision !== save.baseRevision && !isOwn(row, save)) {
-        const current = storedBag(row);
+      const standing = await this.statements.standing(id, save);
+      if (!standing) return { ok: false, reason: 'missing' };
+      const { revision, lastSaveId, isSame } = standing;
+      if (revision !== save.baseRevision && !isSame && !isOwn(lastSaveId, save)) {
+        const current = await this.written(id);
         if (!current) return { ok: false, reason: 'missing' };
         return { ok: false, reason: 'moved-on', current, refusedId: await this.keepRefused(id, save) };
       }
       // It has arrived before: there is nothing new in it.
-      if (save.saveId !== undefined && row.lastSaveId === save.saveId) return { ok: true, revision: row.revision };
-      const { swatchId, isNew } = this.librarySwatch(row, save.design);
-      if (isNew) await this.keepSwatch(save.design);
-      const revision = row.revision + 1;
-      const lastSaveId = save.saveId ?? null;
-      await row.update({ name: save.design.name, design: JSON.stringify(save.design), swatchId, lastSaveId, revision });
-      await written.History.upsert({ bagId: id, document: JSON.stringify(trimmedHistory(save.history)) });
+      if (save.saveId !== undefined && lastSaveId === save.saveId) return { ok: true, revision };
+      const { swatchId, isNew } = await this.librarySwatch(id, standing, save);
+      if (isNew && save.swatch) await written.Swatch.upsert(save.swatch);
+      await this.statements.write(id, save, swatchId);
       if (save.settles?.length) await written.RefusedSave.destroy({ where: { bagId: id, id: [...save.settles] } });
-      return { ok: true, revision };
+      return { ok: true, revision: revision + 1 };
     });
+  }
+
+  /** The bag as it stands on the connection that is written on; null when it can't be read. */
+  private async written(id: BagId): Promise<StoredBag | null> {
+    const row = await this.access.written.Bag.findByPk(id);
+    return row && storedBag(row);
   }
 
   /** Puts a bag away or back on the shelf. Tells whether there was one. */
@@ -170,13 +165,12 @@ export class BagRepository {
   }
 
   /** The same refused design is kept once, however often a tab tries again. */
-  private async keepRefused(bagId: BagId, save: { baseRevision: number; design: Design }): Promise<string> {
+  private async keepRefused(bagId: BagId, { baseRevision, design }: WrittenSave): Promise<string> {
     const { RefusedSave } = this.access.written;
-    const design = JSON.stringify(save.design);
     const same = await RefusedSave.findOne({ where: { bagId, design } });
     if (same) return same.id;
     const id = nanoid(12);
-    await RefusedSave.create({ id, bagId, baseRevision: save.baseRevision, design });
+    await RefusedSave.create({ id, bagId, baseRevision, design });
     return id;
   }
 
@@ -184,15 +178,18 @@ export class BagRepository {
    * The swatch of the library that a bag is planned from after a save, and whether this save says anything new of it. What was
    * not changed here is left as it is: another bag may have measured it again. One that was taken out of the library stays out.
    */
-  private librarySwatch(row: BagRow, { swatch }: Design): { swatchId: string | null; isNew: boolean } {
-    if (!isMeasured(swatch)) return { swatchId: null, isNew: false };
-    // Mostly it is the very same, and the bag need not be read. Within a word the signs could not stand like this.
-    if (row.swatchId === swatch.id && row.design.includes(`"swatch":${JSON.stringify(swatch)}`))
-      return { swatchId: swatch.id, isNew: false };
-    const before = storedBag(row)?.design.swatch;
-    const wasTakenOut = row.swatchId === null && before?.id === swatch.id && isMeasured(before);
+  private async librarySwatch(
+    id: BagId,
+    standing: Standing,
+    { swatch }: WrittenSave,
+  ): Promise<{ swatchId: string | null; isNew: boolean }> {
+    if (swatch === null) return { swatchId: null, isNew: false };
+    // Mostly it is the very same, and the bag need not be read.
+    if (standing.swatchId === swatch.id && standing.hasSwatch) return { swatchId: swatch.id, isNew: false };
+    const before = (await this.written(id))?.design.swatch;
+    const wasTakenOut = standing.swatchId === null && before?.id === swatch.id && isMeasured(before);
     if (wasTakenOut) return { swatchId: null, isNew: false };
-    return { swatchId: swatch.id, isNew: JSON.stringify(before) !== JSON.stringify(swatch) };
+    return { swatchId: swatch.id, isNew: JSON.stringify(before) !== swatch.document };
   }
 
   /** Rough figures never enter the library: only a swatch that was measured does. */
@@ -203,10 +200,9 @@ export class BagRepository {
   }
 }
 
-/** Whether the last save of a bag is one of the window that saves now, though it never heard of it: by its name, or by all that is in it. */
-const isOwn = ({ lastSaveId, design }: BagRow, save: Save): boolean =>
-  (lastSaveId !== null && [save.saveId, ...(save.unanswered ?? [])].includes(lastSaveId)) ||
-  design === JSON.stringify(save.design);
+/** Whether the last save of a bag is one of the window that saves now, though it never heard of it. */
+const isOwn = (lastSaveId: string | null, { saveId, unanswered = [] }: WrittenSave): boolean =>
+  lastSaveId !== null && (lastSaveId === saveId || unanswered.includes(lastSaveId));
 
 const listedBag = (row: BagRow): ListedBag => ({
   id: row.id,

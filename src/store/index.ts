@@ -4,7 +4,6 @@ export {
   type ListedBag,
   type OpenedBag,
   type RefusedSave,
-  type Save,
   type WhichBags,
   type StoredBag,
 } from './bagRepository';

@@ -1,6 +1,7 @@
 import { afterEach, beforeEach, describe, expect, it } from 'vitest';
 import { swatchIdSchema, type Design, type Swatch } from '@/core/design';
 import { fullDesign } from '@/core/testing/designs';
+import { saveIn } from './testing/saveIn';
 import { someThing } from './testing/someThing';
 import { openStore, type Store } from '.';
 
@@ -92,7 +93,7 @@ describe('swatches', () => {
     const id = await store.bags.create(fullDesign());
     expect(await store.swatches.remove(fullDesign().swatch.id)).toBe(true);
     expect((await store.bags.open(id))?.design.swatch).toEqual(fullDesign().swatch);
-    const saved = await store.bags.save(id, { baseRevision: 1, design: withSwatch({ hookMm: 6 }), history: noHistory });
+    const saved = await saveIn(store, id, { baseRevision: 1, design: withSwatch({ hookMm: 6 }), history: noHistory });
     expect(saved.ok).toBe(true);
     expect((await store.swatches.list()).kept).toEqual([]);
     expect((await store.bags.open(id))?.design.swatch.hookMm).toBe(6);
@@ -102,8 +103,8 @@ describe('swatches', () => {
   it('measured again in one bag are not set back by another that changed nothing of them', async () => {
     const first = await store.bags.create({ ...fullDesign(), name: 'First' });
     const second = await store.bags.create({ ...fullDesign(), name: 'Second' });
-    await store.bags.save(first, { baseRevision: 1, design: withSwatch({ thicknessMm: 3.3 }), history: noHistory });
-    await store.bags.save(second, {
+    await saveIn(store, first, { baseRevision: 1, design: withSwatch({ thicknessMm: 3.3 }), history: noHistory });
+    await saveIn(store, second, {
       baseRevision: 1,
       design: { ...fullDesign(), name: 'Second, renamed' },
       history: noHistory,
@@ -129,9 +130,9 @@ describe('swatches', () => {
     const id = await store.bags.create(rough);
     expect((await store.swatches.list()).kept).toEqual([]);
     const half = withSwatch({ rowReadings: [] });
-    await store.bags.save(id, { baseRevision: 1, design: half, history: noHistory });
+    await saveIn(store, id, { baseRevision: 1, design: half, history: noHistory });
     expect((await store.swatches.list()).kept).toEqual([]);
-    await store.bags.save(id, { baseRevision: 2, design: fullDesign(), history: noHistory });
+    await saveIn(store, id, { baseRevision: 2, design: fullDesign(), history: noHistory });
     expect((await store.swatches.list()).kept.map(({ name }) => name)).toEqual([fullDesign().swatch.name]);
   });
 });

@@ -5,6 +5,7 @@ import { fullDesign } from '@/core/testing/designs';
 import { bagIdSchema, openStore } from '.';
 import { connect } from './connection';
 import { storeOnDisk } from './testing/onDisk';
+import { saveIn } from './testing/saveIn';
 import { someThing } from './testing/someThing';
 
 const at = storeOnDisk();
@@ -17,7 +18,7 @@ describe('many at once', () => {
     const ids = await Promise.all(Array.from({ length: 40 }, (_, bag) => at.store.bags.create(renamed(`Bag ${bag}`))));
     const saved = await Promise.all(
       Array.from({ length: 200 }, (_, save) =>
-        at.store.bags.save(ids[save % 40] as (typeof ids)[number], {
+        saveIn(at.store, ids[save % 40] as (typeof ids)[number], {
           baseRevision: 1 + Math.floor(save / 40),
           design: renamed(`Save ${save}`),
           history: { undo: [save], redo: [] },
@@ -51,12 +52,12 @@ describe('many at once', () => {
     const id = await at.store.bags.create(renamed('Before'));
     const nameless = { ...renamed('Second'), swatch: { ...fullDesign().swatch, name: null as unknown as string } };
     const [failed, after] = await Promise.allSettled([
-      at.store.bags.save(id, {
+      saveIn(at.store, id, {
         baseRevision: 1,
         design: { ...nameless, name: null as unknown as string },
         history: noHistory,
       }),
-      at.store.bags.save(id, { baseRevision: 1, design: renamed('Third'), history: noHistory }),
+      saveIn(at.store, id, { baseRevision: 1, design: renamed('Third'), history: noHistory }),
     ]);
     expect(failed.status).toBe('rejected');
     expect(after).toMatchObject({ status: 'fulfilled', value: { ok: true, revision: 2 } });
@@ -66,7 +67,7 @@ describe('many at once', () => {
   it('are seen by no reader before they are whole', async () => {
     const id = await at.store.bags.create(renamed('Before'));
     const reads: Promise<unknown>[] = [];
-    const saving = at.store.bags.save(id, {
+    const saving = saveIn(at.store, id, {
       baseRevision: 1,
       design: renamed('After'),
       history: { undo: ['After'], redo: [] },
@@ -88,7 +89,7 @@ describe('a file that is gone', () => {
     const id = await at.store.bags.create(renamed('Before'));
     take();
     if (what === 'replaced') writeFileSync(at.path, '');
-    const save = at.store.bags.save(id, { baseRevision: 1, design: renamed('After'), history: noHistory });
+    const save = saveIn(at.store, id, { baseRevision: 1, design: renamed('After'), history: noHistory });
     await expect(save).rejects.toThrow('moved, deleted or replaced');
     await expect(at.store.bags.create(renamed('New'))).rejects.toThrow('moved, deleted or replaced');
     expect(existsSync(at.path)).toBe(what === 'replaced');

@@ -39,7 +39,7 @@ export async function openStore(path: string, madeBy = 'unbuilt'): Promise<Store
   const reading = path === ':memory:' ? writing : connect(path, { mustExist: true });
   // It is opened by the first question: now, while the file is known to be the one.
   await reading.query('SELECT 1');
-  const access = { read: defineModels(reading), written: defineModels(writing), writer };
+  const access = { read: defineModels(reading), written: defineModels(writing), connection: writing, writer };
   return {
     bags: new BagRepository(access),
     swatches: new SwatchRepository(access),

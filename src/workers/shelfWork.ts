@@ -1,8 +1,9 @@
 import { packQuickly, packStepwise, carriedThings, type Packings } from '@/core/contents';
-import { readDesign, type Design, type FieldFault } from '@/core/design';
+import { readDesign, saveSchema, writtenSave, type Design, type FieldFault, type WrittenSave } from '@/core/design';
 import { planBag } from '@/core/plan';
 import { problemSentence } from '@/core/wording';
 import { designCard, type DesignCard } from '@/drawing';
+import { readJson } from './readJson';
 
 /** The card of a design. */
 interface MadeCard {
@@ -14,6 +15,9 @@ interface MadeCard {
 /** What a check has found: the design as JSON, or its faults. */
 export type Checked = { ok: true; text: string } | { ok: false; faults: FieldFault[] };
 
+/** What a check of a save has found: the save in writing, or its faults; none where it can't be read at all. */
+export type CheckedSave = { ok: true; save: WrittenSave } | { ok: false; faults: FieldFault[] | null };
+
 /** What the server has done for it beside its own thread. */
 export const shelfWork = {
   /**
@@ -23,17 +27,20 @@ export const shelfWork = {
    * @param text the document as JSON, which crosses to another thread faster than what is in it
    */
   check(text: string): Checked {
-    const read = readDesign(JSON.parse(text));
+    const checked = checkedDesign(JSON.parse(text));
+    return checked.ok ? { ok: true, text: JSON.stringify(checked.design) } : checked;
+  },
+
+  /**
+   * A save from outside, checked: its shape, and its design as `check` does it.
+   *
+   * @param text what was sent
+   */
+  checkSave(text: string): CheckedSave {
+    const read = readJson(text, saveSchema);
     if (!read.ok) return read;
-    const { design } = read;
-    const result = planBag(design, packQuickly(boxesOf(design)));
-    if (result.ok) return { ok: true, text: JSON.stringify(design) };
-    const { lengthUnit } = design.settings;
-    const faults = result.problems.map((problem) => ({
-      path: [...(problem.path ?? [])],
-      sentence: problemSentence(problem, lengthUnit),
-    }));
-    return { ok: false, faults };
+    const checked = checkedDesign(read.data.design);
+    return checked.ok ? { ok: true, save: writtenSave({ ...read.data, design: checked.design }) } : checked;
   },
 
   /**
@@ -66,5 +73,19 @@ export const shelfWork = {
   },
 };
 export type ShelfWork = typeof shelfWork;
+
+function checkedDesign(document: unknown): { ok: true; design: Design } | { ok: false; faults: FieldFault[] } {
+  const read = readDesign(document);
+  if (!read.ok) return read;
+  const { design } = read;
+  const result = planBag(design, packQuickly(boxesOf(design)));
+  if (result.ok) return { ok: true, design };
+  const { lengthUnit } = design.settings;
+  const faults = result.problems.map((problem) => ({
+    path: [...(problem.path ?? [])],
+    sentence: problemSentence(problem, lengthUnit),
+  }));
+  return { ok: false, faults };
+}
 
 const boxesOf = ({ contents }: Design) => carriedThings(contents.items).map(({ box }) => box);

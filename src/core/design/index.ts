@@ -59,4 +59,5 @@ export {
   type Thing,
   type ThingId,
 } from './schema';
+export { saveSchema, writtenSave, type Save, type WrittenSave } from './save';
 export { STARTERS, USUAL_SETTINGS, USUAL_YARN, starterDesign, type StarterId, type YarnAndHook } from './starters';
