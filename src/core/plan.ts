@@ -143,16 +143,19 @@ export function planBag(wished: Design, packings?: Packings, kinds: FittingCatal
   return {
     ok: true,
     plan: {
-      ...stages,
       closures: ofGroup('closures', fittings) as ClosureStage[],
       straps: ofGroup('straps', fittings) as StrapStage[],
       edgings: ofGroup('edgings', fittings) as EdgingStage[],
       lining: (ofGroup('lining', fittings)[0] as LiningStage | undefined) ?? null,
       marks,
-      ...{ pieces: set.pieces, joins: set.joins, tracks: set.tracks, whole, workedFrom: set.workedFrom },
+      pieces: set.pieces,
+      joins: set.joins,
+      tracks: set.tracks,
+      workedFrom: set.workedFrom,
+      whole,
       section,
-      steps: makingSteps(design, { ...set, hasFlap: flap.hasFlap }, fittings),
-      figures: figuresOf({ ...stages, whole }, set),
+      steps: makingSteps(design, { hasFlap: flap.hasFlap, ...set }, fittings),
+      figures: figuresOf({ whole, ...stages }, set),
       problems: [
         ...[gauge, fit].flatMap(({ problems }) => problems),
         ...carryProblems(wished, fittings),
@@ -164,6 +167,7 @@ export function planBag(wished: Design, packings?: Packings, kinds: FittingCatal
         ...[fold, yarn].flatMap(({ problems }) => problems),
         ...emptyAndFullProblems(design, pouch, flap, fold, emptyAndFull),
       ],
+      ...stages,
     },
   };
 }

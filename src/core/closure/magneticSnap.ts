@@ -108,24 +108,27 @@ function snapMarks(snap: MagneticSnap, places: SnapPlaces, bag: FittingInput): F
   const { fabricMm, liningMm } = pouch.layers;
   const common = { of: at, form, stuff: 'metal', standsMm: HALF_DEPTH_MM, presence: 'set' } as const;
   const on = ({ piece, row, place, ofStitches, alongMm, acrossMm, stationMm }: SnapSpot) => ({
-    ...{ piece, alongMm, acrossMm, stationMm },
     count: { row, place, ofStitches },
+    piece,
+    alongMm,
+    acrossMm,
+    stationMm,
   });
   const lands = places.mates.slice(0, places.halves.length).flatMap((mate) =>
     Object.values(places.meetsMm)
       .filter((meetsMm) => meetsMm > 0)
       .map((meetsMm): FabricMark => ({
-        ...common,
-        ...on(mate),
         mark: nameAt(at, 'snap.meets'),
         face: 'outer',
+        throughMm: [],
+        move: null,
+        ...common,
+        ...on(mate),
         alongMm: trackAlongMm(set.tracks.front, meetsMm - pouch.borders.frontMm, pouch.rowMm),
         stationMm: meetsMm,
         count: null,
         standsMm: 0,
-        throughMm: [],
         presence: 'lands',
-        move: null,
       })),
   );
   const move = snapMove(snap, places, bag);
@@ -133,20 +136,20 @@ function snapMarks(snap: MagneticSnap, places: SnapPlaces, bag: FittingInput): F
   return [
     ...lands,
     ...places.mates.map((spot): FabricMark => ({
-      ...common,
-      ...on(spot),
       mark: nameAt(at, 'snap.mate'),
       face: 'outer',
       throughMm: [fabricMm],
-      move: { ...move, isGripped: false },
-    })),
-    ...places.halves.map((spot): FabricMark => ({
+      move: { isGripped: false, ...move },
       ...common,
       ...on(spot),
+    })),
+    ...places.halves.map((spot): FabricMark => ({
       mark: nameAt(at, 'snap.half'),
       face: 'inner',
       throughMm: [design.lining ? liningMm : fabricMm],
-      move: { ...move, isGripped: spot === gripped },
+      move: { isGripped: spot === gripped, ...move },
+      ...common,
+      ...on(spot),
     })),
   ];
 }

@@ -69,7 +69,6 @@ interface Doubted {
 export function snapProblems(snap: MagneticSnap, bag: FittingInput, places: SnapPlaces): Problem[] {
   const { leastMm, mostMm } = SNAP_LIMITS.insetMm;
   const doubted: Doubted = {
-    ...{ snap, bag, places },
     radiusMm: snap.diameterMm / 2,
     at: { place: 'body', path: pathOf(bag.at), mark: nameAt(bag.at, 'snap') },
     insetTo: (insetMm) =>
@@ -83,9 +82,12 @@ export function snapProblems(snap: MagneticSnap, bag: FittingInput, places: Snap
             }),
           ],
     asks: (...names) => names.map((name) => (name.startsWith('snap.') ? nameAt(bag.at, name) : name)),
+    snap,
+    bag,
+    places,
   };
   return [
-    ours.problem({ ...doubted.at, code: 'magnets', severity: 'mind', values: {}, repairs: [] }),
+    ours.problem({ code: 'magnets', severity: 'mind', values: {}, repairs: [], ...doubted.at }),
     ...onFlapProblems(doubted),
     ...hemProblems(doubted),
     ...onFrontProblems(doubted),
@@ -107,12 +109,12 @@ function onFlapProblems({ snap, bag, places, radiusMm, at, insetTo, asks }: Doub
   if (tailRow > tailRows - scallopRows)
     problems.push(
       ours.problem({
-        ...at,
         code: 'snap-in-scallop',
         asks: asks('snap.halfRow'),
         severity: 'decide',
         values: { insetMm: snap.insetMm, scallopMm: scallopRows * pouch.rowMm },
         repairs: insetTo(Math.ceil((scallopRows + 3) * pouch.rowMm)),
+        ...at,
       }),
     );
   // How near to its row's end a half sits: on a shaped flap the row may be short.
@@ -123,18 +125,17 @@ function onFlapProblems({ snap, bag, places, radiusMm, at, insetTo, asks }: Doub
   if (wideRow < own)
     problems.push(
       ours.problem({
-        ...at,
         code: 'snap-beside-flap',
         asks: asks('snap.halfRow', 'flap.edgeWidth'),
         severity: 'decide',
         values: { insetMm: snap.insetMm, widthMm: rowStitches(flap, own) * pouch.stitchMm, radiusMm },
         repairs: insetTo(Math.ceil((tailRows - wideRow + 0.5) * pouch.rowMm)),
+        ...at,
       }),
     );
   if (tailRow - flap.bridgeRows < 1 || snap.insetMm < radiusMm)
     problems.push(
       ours.problem({
-        ...at,
         code: 'snap-off-flap',
         asks: asks('snap.halfInset', 'panel.flapRows'),
         severity: 'decide',
@@ -143,6 +144,7 @@ function onFlapProblems({ snap, bag, places, radiusMm, at, insetTo, asks }: Doub
           flapMm > 2 * radiusMm
             ? insetTo(Math.max(Math.ceil(radiusMm) + 2, Math.min(snap.insetMm, Math.round(flapMm / 3))))
             : [],
+        ...at,
       }),
     );
   return problems;
@@ -157,18 +159,18 @@ function onFrontProblems({ bag, places, radiusMm, at, insetTo, asks }: Doubted):
   const insetNowMm = (places.tailRows - places.tailRow + 0.5) * rowMm;
   // With two mates the snap is moved as far as the worse of them asks for.
   const [highestMm, lowestMm] = [Math.min(...mateTargetsMm), Math.max(...mateTargetsMm)];
-  const meets = { ...at, asks: asks('snap.meets.loaded', 'snap.meets.empty'), severity: 'decide' } as const;
+  const meets = { asks: asks('snap.meets.loaded', 'snap.meets.empty'), severity: 'decide', ...at } as const;
   return mateTargetsMm.flatMap((landsMm): Problem[] => {
     const values = { landsMm, radiusMm, flatFrontMm };
     if (landsMm < radiusMm) {
       const insetMm = Math.floor(insetNowMm - (radiusMm - highestMm) - rowMm);
       return [
-        ours.problem({ ...meets, code: 'snap-off-front', values, repairs: insetMm > radiusMm ? insetTo(insetMm) : [] }),
+        ours.problem({ code: 'snap-off-front', values, repairs: insetMm > radiusMm ? insetTo(insetMm) : [], ...meets }),
       ];
     }
     if (landsMm + radiusMm <= flatFrontMm) return [];
     const insetMm = Math.ceil(insetNowMm + (lowestMm + radiusMm - flatFrontMm) + rowMm);
-    return [ours.problem({ ...meets, code: 'snap-on-fold', values, repairs: insetTo(insetMm) })];
+    return [ours.problem({ code: 'snap-on-fold', values, repairs: insetTo(insetMm), ...meets })];
   });
 }
 
@@ -180,7 +182,6 @@ function oneSnapProblems({ snap, bag, places, at }: Doubted): Problem[] {
   if (snap.layout !== 'centre' || !(isWide || tilts)) return [];
   return [
     ours.problem({
-      ...at,
       code: isWide ? 'snap-wide-flap' : 'snap-on-wrist',
       asks: ['size.width'],
       severity: 'mind',
@@ -188,6 +189,7 @@ function oneSnapProblems({ snap, bag, places, at }: Doubted): Problem[] {
       repairs: [
         ours.repair({ code: 'two-snaps', values: {}, edits: [{ path: [...pathOf(bag.at), 'layout'], value: 'pair' }] }),
       ],
+      ...at,
     }),
   ];
 }
@@ -213,13 +215,16 @@ function driftProblems({ snap, bag, places: { meetsMm }, radiusMm, at, asks }: D
   const ways = matesThatHold(snap, shiftMm);
   return [
     ours.problem({
-      ...at,
       code: 'snap-drifts',
       asks: asks('snap.meets.loaded', 'snap.meets.empty'),
       severity: ways.length > 0 ? 'decide' : 'mind',
       values: {
-        ...{ shiftMm, missMm, radiusMm, emptyMm: meetsMm.empty, loadedMm: meetsMm.loaded },
         far: ways.includes('both'),
+        shiftMm,
+        missMm,
+        radiusMm,
+        emptyMm: meetsMm.empty,
+        loadedMm: meetsMm.loaded,
       },
       repairs: ways.map((mate): Repair => {
         const edits = [{ path: [...pathOf(bag.at), 'mate'], value: mate }];
@@ -227,6 +232,7 @@ function driftProblems({ snap, bag, places: { meetsMm }, radiusMm, at, asks }: D
           ? ours.repair({ code: 'mate-both', values: {}, edits })
           : ours.repair({ code: 'mate-between', values: { missMm: shiftMm / 2 }, edits });
       }),
+      ...at,
     }),
   ];
 }
@@ -238,7 +244,7 @@ function hemProblems({ snap, bag, places, radiusMm, at, insetTo, asks }: Doubted
   const hemMm = flap.hemRows * pouch.rowMm;
   const noHem: Repair = { code: 'take-hem-off', values: {}, edits: [{ path: ['flap', 'hemMm'], value: null }] };
   if (design.lining !== null)
-    return [ours.problem({ ...at, code: 'hem-under-lining', severity: 'mind', values: { hemMm }, repairs: [noHem] })];
+    return [ours.problem({ code: 'hem-under-lining', severity: 'mind', values: { hemMm }, repairs: [noHem], ...at })];
   const neededMm = Math.ceil(snap.insetMm + radiusMm) + 1;
   const hemWider: Repair[] =
     neededMm <= MOST_HEM_MM
@@ -247,12 +253,12 @@ function hemProblems({ snap, bag, places, radiusMm, at, insetTo, asks }: Doubted
   const insetMm = Math.floor(hemMm - radiusMm);
   return [
     ours.problem({
-      ...at,
       code: 'snap-beyond-hem',
       asks: asks('snap.halfInset'),
       severity: 'decide',
       values: { hemMm, insetMm: snap.insetMm, radiusMm },
       repairs: [...(insetMm >= radiusMm ? insetTo(insetMm) : []), ...hemWider, noHem],
+      ...at,
     }),
   ];
 }
@@ -283,7 +289,7 @@ export function snapWithoutFlap(
               code: 'give-flap' as const,
               values: { halfway: mate === 'between', second: mate === 'both' },
               edits: [
-                { path: ['flap'], value: { ...wishableFlap(design), kind: 'straight' } },
+                { path: ['flap'], value: { kind: 'straight', ...wishableFlap(design) } },
                 ...(mate ? [{ path: [...pathOf(at), 'mate'], value: mate }] : []),
               ],
             },

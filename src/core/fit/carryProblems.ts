@@ -19,7 +19,6 @@ export function carryProblems({ contents }: Design, fittings: readonly Pick<Fitt
   if (worn.length === 0)
     return [
       {
-        ...at,
         severity: 'decide',
         code: 'carried-without-strap',
         values: { usualMm },
@@ -30,15 +29,16 @@ export function carryProblems({ contents }: Design, fittings: readonly Pick<Fitt
             edits: [{ path: ['straps'], value: [strapForCarrying(contents.carried)] }],
           },
         ],
+        ...at,
       },
     ];
   return worn
     .filter(({ mm }) => mm < leastMm || mm > mostMm)
     .map(({ mm, path }): Problem => ({
-      ...at,
       severity: 'mind',
       code: 'strap-unlike-carrying',
       values: { wornMm: mm, leastMm, mostMm },
       repairs: [{ code: 'strap-worn-to', values: { wornMm: usualMm }, edits: [{ path, value: usualMm }] }],
+      ...at,
     }));
 }

@@ -36,12 +36,7 @@ export function contentsFit(
   const volume = volumeFigure(pouch, insideWidth, insideHeight, insideDepth);
   const ease = easeFigures(contents, { insideWidth, insideHeight, insideDepth }, planned.heightLoaded, pouch, wrap);
   return {
-    figures: {
-      ...inside,
-      opening: openingFigure(pouch, insideWidth, insideDepth),
-      volume,
-      ...ease,
-    },
+    figures: { opening: openingFigure(pouch, insideWidth, insideDepth), volume, ...inside, ...ease },
     problems: [...itemProblems(design), ...fitProblems(design, contents, ease, pouch, clampedLoadMm)],
   };
 }

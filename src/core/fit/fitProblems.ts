@@ -71,12 +71,12 @@ export function fitProblems(
       ? []
       : [
           {
-            ...CARRIED,
             code: 'stands-above-mouth' as const,
             severity: 'mind' as const,
             asks: ['contents.belowMouth'],
             values: { aboveMm: standsMm },
             repairs: [],
+            ...CARRIED,
           },
         ]),
   ];
@@ -90,24 +90,24 @@ function loadProblems(load: Figure, packed: Figure, clampedLoadMm: number | null
   if (clampedLoadMm !== null)
     return [
       {
-        ...CARRIED,
         code: 'contents-too-thick',
         severity: 'decide',
         asks: ['contents.load'],
         values: { loadMm: packed.value, mostLoadMm: clampedLoadMm },
         repairs: [fromContents],
+        ...CARRIED,
       },
     ];
   if (load.value >= packed.value - 0.5) return [];
   return [
     {
-      ...CARRIED,
       code: 'load-under-packed',
       severity: 'mind',
-      path: ['contents', 'thicknessMm'],
       asks: ['contents.packedThickness'],
       values: { loadMm: load.value, packedMm: packed.value },
       repairs: [{ code: 'load-as-packed', values: {}, edits: [{ path: ['contents', 'thicknessMm'], value: null }] }],
+      ...CARRIED,
+      path: ['contents', 'thicknessMm'],
     },
   ];
 }
@@ -115,18 +115,18 @@ function loadProblems(load: Figure, packed: Figure, clampedLoadMm: number | null
 /** What goes in is too wide or too tall; or has less room left than the bag's own doubt. */
 function easeProblems(code: 'contents-too-wide' | 'contents-too-tall', short: Figure, repairs: Repair[]): Problem[] {
   if (short.value < 0)
-    return [{ ...CARRIED, code, severity: 'decide', asks: [short.id], values: { shortMm: -short.value }, repairs }];
+    return [{ code, severity: 'decide', asks: [short.id], values: { shortMm: -short.value }, repairs, ...CARRIED }];
   if (short.value >= (short.plusMinus ?? 0)) return [];
   return [
     {
-      ...CARRIED,
       code: 'ease-within-doubt',
       severity: 'mind',
       mark: short.id,
-      path: ['contents', 'items', code],
       asks: [short.id],
       values: { easeMm: short.value, doubtMm: short.plusMinus ?? 0, isUp: code === 'contents-too-tall' },
       repairs: [],
+      ...CARRIED,
+      path: ['contents', 'items', code],
     },
   ];
 }

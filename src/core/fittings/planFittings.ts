@@ -27,7 +27,7 @@ export function planFittings(bag: Omit<FittingInput, 'at'>, catalogues: FittingC
   const put = (choice: { kind: string }, at: FittingPlace) => {
     const kind = catalogues[at.group][choice.kind];
     if (!kind) throw new RangeError(`no ${choice.kind} among the ${at.group}`);
-    const planned = kind.plan(choice as never, { ...bag, at });
+    const planned = kind.plan(choice as never, { at, ...bag });
     if (planned.ok) all.push(planned.stage);
     problems.push(...(planned.ok ? planned.stage.problems : planned.problems));
   };

@@ -4,16 +4,19 @@ import { factsOf } from '@/core/design';
 import { CHOSEN, GEOMETRY, input, inputFrom, makeFigure, offFigure, productFigure, type Figure } from '@/core/figures';
 import type { GaugeStage } from '@/core/gauge';
 import { bridgeLengthMm } from '@/core/section';
-import type { FlapStage, PouchStage, ShapeFigures } from '@/core/stages';
+import type { FlapStage, PouchStage } from '@/core/stages';
 import { backAboveFrontMm, type FlapReach } from './flapReach';
+import type { FlapRows } from './flapRows';
+import { shapeFigures } from './shapeFigures';
 
-/** Tells how far a flap reaches, each number with its reason. */
+/** Tells how far a flap reaches and how it is shaped, each number with its reason. */
 export function flapFigures(
   reach: FlapReach,
+  shaped: FlapRows,
   design: SettledDesign,
   gauge: GaugeStage,
   pouch: PouchStage,
-): Omit<FlapStage['figures'], keyof ShapeFigures> {
+): FlapStage['figures'] {
   const wantedDrop = makeFigure('flap.wantedDrop', 'Flap drop you want', design.flap.dropMm, 'mm', {
     rule: 'As you wish it.',
     inputs: [],
@@ -27,10 +30,16 @@ export function flapFigures(
     dropFigure(state, reach, gauge, pouch, { bridgeRows, flapRows, bridge });
   const dropLoaded = drop('loaded', bridgeLoaded);
   return {
-    ...{ wantedDrop, bridgeLoaded, bridgeEmpty, bridgeRows, flapRows, dropLoaded },
-    ...alongFigures(reach, gauge, pouch, bridgeRows, flapRows),
     dropEmpty: drop('empty', bridgeEmpty),
     dropOff: offFigure('flap.dropOff', dropLoaded, wantedDrop),
+    wantedDrop,
+    bridgeLoaded,
+    bridgeEmpty,
+    bridgeRows,
+    flapRows,
+    dropLoaded,
+    ...alongFigures(reach, gauge, pouch, bridgeRows, flapRows),
+    ...shapeFigures(design, gauge, pouch, shaped),
   };
 }
 

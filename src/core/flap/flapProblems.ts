@@ -19,7 +19,7 @@ export function flapProblems(design: SettledDesign, pouch: PouchStage, dropMm: R
   const values = { dropMm: dropMm.loaded, frontMm, share };
   const towards = (target: number) => dropRepairs(design, Math.round(target * frontMm));
   if (dropMm.loaded <= 0)
-    return [{ ...at, code: 'flap-misses-front', severity: 'decide', values, repairs: towards(0.6) }];
+    return [{ code: 'flap-misses-front', severity: 'decide', values, repairs: towards(0.6), ...at }];
 
   const pastMm = (state: LoadState) => dropMm[state] - pouch.flatFrontMm[state];
   const worst = LOAD_STATES.reduce((a, b) => (pastMm(b) > pastMm(a) ? b : a));
@@ -29,22 +29,22 @@ export function flapProblems(design: SettledDesign, pouch: PouchStage, dropMm: R
     const shorterMm = Math.floor(Math.min(dropMm.loaded - byMm, 0.8 * design.body.heightMm));
     return [
       {
-        ...at,
-        asks: ['flap.drop.loaded', 'flap.drop.empty', 'panel.frontRows'],
         code: 'flap-past-base',
         severity: 'decide',
-        values: { ...values, dropMm: dropMm[worst], pastMm: pastMm(worst), isEmpty: worst === 'empty' },
+        values: { pastMm: pastMm(worst), isEmpty: worst === 'empty', ...values, dropMm: dropMm[worst] },
         repairs: [
           ...dropRepairs(design, shorterMm),
           ...tallerRepairs(design, Math.ceil(design.body.heightMm + byMm), pouch.rowMm),
         ],
+        ...at,
+        asks: ['flap.drop.loaded', 'flap.drop.empty', 'panel.frontRows'],
       },
     ];
   }
   if (share < FLAP_DROP_SHARE.least)
-    return [{ ...at, code: 'flap-short', severity: 'mind', values, repairs: towards(0.45) }];
+    return [{ code: 'flap-short', severity: 'mind', values, repairs: towards(0.45), ...at }];
   if (share > FLAP_DROP_SHARE.most)
-    return [{ ...at, code: 'flap-hides-front', severity: 'mind', values, repairs: towards(0.8) }];
+    return [{ code: 'flap-hides-front', severity: 'mind', values, repairs: towards(0.8), ...at }];
   return [];
 }
 

@@ -40,10 +40,15 @@ export function flapReach(design: SettledDesign, gauge: GaugeStage, pouch: Pouch
       : 0;
   const tailMm = (bridgeRows + flapRows) * rowMm + flapMm;
   return {
-    ...{ hasFlap, halfDisc, bridgeRows, flapRows, corners, bridgeMm },
     hemRows: hasFlap ? hemRowCount(design.flap, rowMm, flapRows) : 0,
     totalRows: pouch.rowsBeforeFlap + bridgeRows + flapRows,
     dropMm: byState((state) => (hasFlap ? tailMm - bridgeMm[state] - backAboveFrontMm(pouch) : 0)),
+    hasFlap,
+    halfDisc,
+    bridgeRows,
+    flapRows,
+    corners,
+    bridgeMm,
   };
 }
 

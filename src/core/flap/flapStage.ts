@@ -9,7 +9,6 @@ import { flapFigures } from './flapFigures';
 import { flapProblems, shapeProblems } from './flapProblems';
 import { flapReach } from './flapReach';
 import { flapRowsOf, gapsBefore, halfDiscRows, type FlapRows } from './flapRows';
-import { shapeFigures } from './shapeFigures';
 import type { FlapSize } from './shapes';
 
 /**
@@ -36,7 +35,6 @@ export function flapStage(design: SettledDesign, gauge: GaugeStage, pouch: Pouch
       ? []
       : [noFlapProblem(design)];
   return {
-    ...reach,
     onPiece,
     tail: onPiece ? tailRows(shaped, bridgeRows, hemRows) : [],
     scallops: shaped.scallops,
@@ -44,8 +42,9 @@ export function flapStage(design: SettledDesign, gauge: GaugeStage, pouch: Pouch
     startStitches: shaped.startStitches,
     leftEachSide: shaped.leftEachSide,
     rows: shaped.rows,
-    figures: { ...flapFigures(reach, design, gauge, pouch), ...shapeFigures(design, gauge, pouch, shaped) },
+    figures: flapFigures(reach, shaped, design, gauge, pouch),
     problems,
+    ...reach,
   };
 }
 
@@ -89,7 +88,7 @@ const noFlapProblem = (design: SettledDesign): Problem => ({
     {
       code: 'take-flap-off',
       values: {},
-      edits: [{ path: ['flap'], value: { ...wishableFlap(design), kind: 'none' } }],
+      edits: [{ path: ['flap'], value: { kind: 'none', ...wishableFlap(design) } }],
     },
   ],
 });

@@ -41,7 +41,7 @@ export const FOLDS: Record<BodyKind, (input: FoldInput) => SheetByRows[]> = {
     });
     return input.pleat ? cornersFoldedIn(input, input.pleat, faces, { halfMm, floorHalfMm }) : faces;
   },
-  'around-chain': (input) => wrappedFaces(input, { ...rounds(input), floor: null, floorHalfMm: null }),
+  'around-chain': (input) => wrappedFaces(input, { floor: null, floorHalfMm: null, ...rounds(input) }),
   'oval-base': (input) => {
     const { pouch, pieces } = input.plan;
     const base = pieces.find((piece) => piece.kind === 'oval');
@@ -49,11 +49,7 @@ export const FOLDS: Record<BodyKind, (input: FoldInput) => SheetByRows[]> = {
     const radiusMm = pouch.depthMm / 2;
     const straightMm = base?.kind === 'oval' ? base.straightStitches * base.stitchMm : 0;
     return [
-      ...wrappedFaces(input, {
-        ...rounds(input),
-        floor: { fromMm: front, toMm: front + under },
-        floorHalfMm: null,
-      }),
+      ...wrappedFaces(input, { floor: { fromMm: front, toMm: front + under }, floorHalfMm: null, ...rounds(input) }),
       roundSheet(
         { mark: 'part.base', piece: 'base', thicknessMm: pouch.layers.fabricMm, rowMm: pouch.rowMm },
         radiusMm,

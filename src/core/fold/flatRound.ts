@@ -73,7 +73,6 @@ export function roundSheet(
   place: (at: FlatPlace) => Vec,
 ): SheetByRows {
   return {
-    ...what,
     fromMm: 0,
     toMm: radiusMm,
     across: () => rim.shares,
@@ -81,5 +80,6 @@ export function roundSheet(
     isRound: true,
     rowAt: (alongMm) => (share) => place(rim.at(share, alongMm)),
     halfMm: rim.halfMm,
+    ...what,
   };
 }

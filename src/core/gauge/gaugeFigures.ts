@@ -72,19 +72,19 @@ export function gaugeStage(design: WorkedIn): GaugeStage {
         stitchWidth: ofSwatch(measured.stitchWidth, 'gauge.onSwatch.stitchWidth'),
         rowHeight: ofSwatch(measured.rowHeight, 'gauge.onSwatch.rowHeight'),
       };
-  const stage = { ...half, onSwatch, basis: basisOf(design), problems: gaugeProblems(design, told, from) };
-  if (isOwn) return { ...measured, ...stage };
-  return {
-    ...stage,
-    stitchWidth: foretold(onSwatch.stitchWidth, measured.stitchWidth, to.widthToSc / from.widthToSc, design),
-    rowHeight: foretold(onSwatch.rowHeight, measured.rowHeight, to.heightToSc / from.heightToSc, design),
-    fabricThickness: foretold(
-      measured.fabricThickness,
-      measured.fabricThickness,
-      to.thicknessToSc / from.thicknessToSc,
-      design,
-    ),
-  };
+  const bags = isOwn
+    ? measured
+    : {
+        stitchWidth: foretold(onSwatch.stitchWidth, measured.stitchWidth, to.widthToSc / from.widthToSc, design),
+        rowHeight: foretold(onSwatch.rowHeight, measured.rowHeight, to.heightToSc / from.heightToSc, design),
+        fabricThickness: foretold(
+          measured.fabricThickness,
+          measured.fabricThickness,
+          to.thicknessToSc / from.thicknessToSc,
+          design,
+        ),
+      };
+  return { onSwatch, basis: basisOf(design), problems: gaugeProblems(design, told, from), ...bags, ...half };
 }
 
 /** What the gauge of the bag rests on: rough figures, a swatch for something else, or its own swatch. */

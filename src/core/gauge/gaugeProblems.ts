@@ -165,7 +165,7 @@ function readingProblems(
   readings: readonly Reading[],
 ): Problem[] {
   const at = { place: 'swatch', path: ['swatch', field], asks: [figure] } as const;
-  if (readings.length === 1) return [{ ...at, code: 'one-reading', severity: 'mind', values: {}, repairs: [] }];
+  if (readings.length === 1) return [{ code: 'one-reading', severity: 'mind', values: {}, repairs: [], ...at }];
   if (readings.length === 0) return [];
 
   const sizes = readings.map(({ count, lengthMm }) => lengthMm / count);
@@ -174,5 +174,5 @@ function readingProblems(
   const apart = (2 * (most - least)) / (most + least);
   if (apart <= READINGS_FAR_APART) return [];
   const values = { apartShare: apart, leastMm: least, mostMm: most };
-  return [{ ...at, code: 'readings-far-apart', severity: 'decide', values, repairs: [] }];
+  return [{ code: 'readings-far-apart', severity: 'decide', values, repairs: [], ...at }];
 }

@@ -43,7 +43,7 @@ export function swatchGauge(swatch: Tried, nature: StitchNature): SwatchGauge {
 }
 
 const measureOf = (readings: Tried['stitchReadings'], guess: () => GaugeEstimate): SwatchMeasure =>
-  readings.length > 0 ? { ...estimateGauge(readings), measured: true } : { ...guess(), measured: false };
+  readings.length > 0 ? { measured: true, ...estimateGauge(readings) } : { measured: false, ...guess() };
 
 /** A measure that nobody took. */
 function rough(mm: number, knownShare: number): GaugeEstimate {

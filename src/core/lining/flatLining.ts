@@ -138,7 +138,6 @@ function cutFor(lining: FlatLining, covered: Covered, index: number, isAlone: bo
       over.plusMinus,
     );
   return {
-    ...rest,
     outline: rest.toOutline ? outline : null,
     coversWidthMm: width.value,
     coversLengthMm: length.value,
@@ -146,6 +145,7 @@ function cutFor(lining: FlatLining, covered: Covered, index: number, isAlone: bo
     cutLength: cut('cutLength', 'length', length),
     finishedWidth: finished('finishedWidth', 'width', width),
     finishedLength: finished('finishedLength', 'length', length),
+    ...rest,
   };
 }
 

@@ -30,8 +30,12 @@ export function orderSteps<Id extends string, Step extends Ordered<Id>>(steps: r
   const waiting = [...steps];
   const done = new Set<Id>();
   const ordered: Step[] = [];
+  const isReady = ({ id }: Step): boolean => {
+    for (const other of before.get(id) ?? []) if (!done.has(other)) return false;
+    return true;
+  };
   while (waiting.length > 0) {
-    const nextIndex = waiting.findIndex((step) => [...(before.get(step.id) ?? [])].every((id) => done.has(id)));
+    const nextIndex = waiting.findIndex(isReady);
     if (nextIndex < 0) return { ok: false, cycle: membersOfCycles(waiting, before) };
     const [next] = waiting.splice(nextIndex, 1) as [Step];
     done.add(next.id);

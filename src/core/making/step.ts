@@ -41,9 +41,5 @@ export interface Step extends Ordered<StepId> {
   of: { at: FittingPlace; name: string; mark: string | null } | null;
 }
 
-export const step = (id: BodyStepId, needs: StepId[], shutsOff: StepId[] = []): Step => ({
-  id,
-  of: null,
-  needs,
-  shutsOff,
-});
+/** A step of the body; what it shuts off is known once all steps are. */
+export const step = (id: BodyStepId, needs: StepId[]): Step => ({ id, of: null, needs, shutsOff: [] });

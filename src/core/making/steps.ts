@@ -89,13 +89,12 @@ function fittingStep(
 
 /** Puts steps in order, naming only those that this bag has. */
 function inOrder(steps: readonly Step[], shutOff: readonly Shut[]): Step[] {
-  const kept = new Set(steps.map(({ id }) => id));
+  const shutBy = new Map(steps.map(({ id }) => [id, new Set<StepId>()]));
+  for (const { by, ids } of shutOff) for (const id of ids) if (shutBy.has(id)) shutBy.get(by)?.add(id);
   const present = steps.map((one) => ({
     ...one,
-    needs: one.needs.filter((other) => kept.has(other)),
-    shutsOff: [...one.shutsOff, ...new Set(shutOff.filter(({ by }) => by === one.id).flatMap(({ ids }) => ids))].filter(
-      (other) => kept.has(other),
-    ),
+    needs: one.needs.filter((other) => shutBy.has(other)),
+    shutsOff: [...(shutBy.get(one.id) ?? [])],
   }));
   const ordered = orderSteps<StepId, Step>(present);
   if (!ordered.ok) throw new Error(`no order of making exists: ${ordered.cycle.join(', ')}`);

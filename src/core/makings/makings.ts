@@ -14,11 +14,14 @@ const measured = ({ widthMm, heightMm, coverMm, fitted }: MadeSizes): (MadeSize 
     ofBag('height', 'Height, empty', 'Height as made, empty', heightMm),
     ofBag('cover', 'Flap down the front, loaded', 'Flap down the front as made, loaded', coverMm),
     ...fitted,
-  ].flatMap(({ mm, ...rest }) => (mm === null ? [] : [{ ...rest, mm }]));
+  ].flatMap(({ mm, ...rest }) => (mm === null ? [] : [{ mm, ...rest }]));
 
 const ofBag = (id: Measure, name: string, label: string, mm: number | null): MadeSize => ({
-  ...{ id, name, label, mm },
   isDifference: false,
+  id,
+  name,
+  label,
+  mm,
 });
 
 /** How one size differs from making to making, mm. */

@@ -61,7 +61,6 @@ export function strapFigures(told: Told, plain: StitchPattern, foot: StrapFoot, 
     },
   );
   return {
-    ...(across.id === bag.gauge.stitchWidth.id ? {} : { stitchWidth: across }),
     stitches,
     startingChain: makeFigure(
       named('strap.startingChain'),
@@ -84,9 +83,10 @@ export function strapFigures(told: Told, plain: StitchPattern, foot: StrapFoot, 
     ),
     growth: gauge.growth,
     rowHeight: gauge.rowHeight,
-    ...lengthFigures(told, named),
     footRows,
     footDepth: footDepthFigure(footRows, foot, bag),
+    ...(across.id === bag.gauge.stitchWidth.id ? {} : { stitchWidth: across }),
+    ...lengthFigures(told, named),
   };
 }
 

@@ -65,7 +65,7 @@ export function stripGauge(
 ): StripGauge {
   const foretoldRow = rowFromBag(gauge, panel, plain, at);
   const { sample } = strap;
-  if (sample === null) return { ...notTried(foretoldRow, at), rowHeight: foretoldRow };
+  if (sample === null) return { rowHeight: foretoldRow, ...notTried(foretoldRow, at) };
   const was = STITCHES[sample.stitch];
   const ratio = plain.nature.heightToSc / was.nature.heightToSc;
   const otherStitch = was.id !== plain.id;
@@ -178,7 +178,6 @@ function trialProblems(
     ...(otherStitch
       ? [
           ours.problem({
-            ...at,
             code: 'strap-trial-other-stitch',
             path: [...pathOf(of), 'sample', 'stitch'],
             values: { share: OTHER_STITCH_SHARE },
@@ -191,17 +190,18 @@ function trialProblems(
               }),
               ...anew,
             ],
+            ...at,
           }),
         ]
       : []),
     ...(times > PROPORTION_FACTOR || times < 1 / PROPORTION_FACTOR
       ? [
           ours.problem({
-            ...at,
             code: 'strap-trial-unlike',
             path: [...pathOf(of), 'sample', 'rows'],
             values: { seenMm: rowMm, usualMm },
             repairs: anew,
+            ...at,
           }),
         ]
       : []),

@@ -87,21 +87,21 @@ function classProblems(swatch: Swatch, stitchMm: number | null, widthToSc: numbe
     (counted < usual.leastStitches * (1 - OUTSIDE_SHARE) || counted > usual.mostStitches * (1 + OUTSIDE_SHARE))
   )
     problems.push({
-      ...at,
-      repairs: [],
       code: 'gauge-outside-class',
       path: ['swatch', 'yarn', 'weightClass'],
       asks: ['gauge.stitchWidth'],
       values: { counted, weightClass, leastStitches: usual.leastStitches, mostStitches: usual.mostStitches },
+      ...at,
+      repairs: [],
     });
   const mostForBagMm = usual.mostHookMm - UNDER_LABEL_MM.least;
   if (swatch.hookMm > mostForBagMm)
     problems.push({
-      ...at,
-      repairs: [],
       code: 'fabric-loose-for-bag',
       path: ['swatch', 'hookMm'],
       values: { hookMm: swatch.hookMm, fromMm: usual.leastHookMm - UNDER_LABEL_MM.most, toMm: mostForBagMm },
+      ...at,
+      repairs: [],
     });
   return problems;
 }

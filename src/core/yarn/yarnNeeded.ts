@@ -99,13 +99,12 @@ type Weighed =
 function whatWasWeighed(swatch: Design['swatch'], yarns: readonly [YarnHeld, ...YarnHeld[]] | null): Weighed {
   const missing = (problem: Problem): Weighed => ({ ok: false, problem });
   if (swatch.weighed === null)
-    return missing({ ...unknown, code: 'swatch-not-weighed', path: ['swatch', 'weighed'], values: {} });
+    return missing({ code: 'swatch-not-weighed', path: ['swatch', 'weighed'], values: {}, ...unknown });
   if (yarns === null)
-    return missing({ ...unknown, code: 'ball-not-known', path: ['swatch', 'yarn', 'ballMassG'], values: {} });
+    return missing({ code: 'ball-not-known', path: ['swatch', 'yarn', 'ballMassG'], values: {}, ...unknown });
   const { massG, widthMm, heightMm } = swatch.weighed;
   if (widthMm !== null && heightMm !== null) return { ok: true, swatch: { massG, widthMm, heightMm }, yarns };
   return missing({
-    ...unknown,
     code: 'mass-without-area',
     path: ['swatch', 'weighed', widthMm === null ? 'widthMm' : 'heightMm'],
     values: {
@@ -113,6 +112,7 @@ function whatWasWeighed(swatch: Design['swatch'], yarns: readonly [YarnHeld, ...
       leastWidthMm: Math.max(0, ...swatch.stitchReadings.map(({ lengthMm }) => lengthMm)),
       leastHeightMm: Math.max(0, ...swatch.rowReadings.map(({ lengthMm }) => lengthMm)),
     },
+    ...unknown,
   });
 }
 
@@ -207,7 +207,7 @@ interface YarnHeld {
 
 /** The yarns of a swatch that are held together, the first of them the one that it is named for; null where a label was not read. */
 function yarnsHeld({ yarn, strands, heldWith }: Design['swatch']): [YarnHeld, ...YarnHeld[]] | null {
-  const all = [{ ...yarn, strands }, ...heldWith].map(({ name, strands: held, ballMassG, ballLengthM }) =>
+  const all = [{ strands, ...yarn }, ...heldWith].map(({ name, strands: held, ballMassG, ballLengthM }) =>
     ballMassG === null || ballLengthM === null ? null : { name, strands: held, ballMassG, ballLengthM },
   );
   return all.every((one) => one !== null) ? (all as [YarnHeld, ...YarnHeld[]]) : null;

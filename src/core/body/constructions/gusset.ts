@@ -252,8 +252,12 @@ function stripOf({ body, cloth, gauge }: BodyInput<Gusset>, pouch: PouchStage): 
     stretches: [side, ...corners, base, ...corners, side],
     rowHeight: trial?.rowHeight ?? null,
     figures: stripFigures(body, gauge, pouch, alongFigure, {
-      ...{ across, along, lengthMm, widthMm, radiusMm },
       heightMm: sideMm + radiusMm,
+      across,
+      along,
+      lengthMm,
+      widthMm,
+      radiusMm,
     }),
     problems: trial?.problems ?? [],
   };

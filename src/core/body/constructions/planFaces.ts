@@ -289,4 +289,4 @@ export const tooMany = (
 ): ReturnType<typeof stop> | null =>
   Math.max(...Object.values(counted)) <= most
     ? null
-    : stop('too-many-stitches', path, { ...counted, mostStitches: most });
+    : stop('too-many-stitches', path, { mostStitches: most, ...counted });

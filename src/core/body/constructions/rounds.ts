@@ -169,21 +169,21 @@ export const tallInSpiral = (rounds: 'joined' | 'spiral', pattern: StitchPattern
 export function roundProblems({ body, pattern }: BodyInput<InRounds>): Problem[] {
   const at = { severity: 'mind' as const, place: 'body' as const, values: {}, repairs: [] };
   const problems: Problem[] = [];
-  if (body.roundWalk === null) problems.push({ ...at, code: 'walk-not-measured', path: ['body', 'roundWalk'] });
+  if (body.roundWalk === null) problems.push({ code: 'walk-not-measured', path: ['body', 'roundWalk'], ...at });
   const isSpiral = !areJoined(body, pattern);
-  if (isSpiral) problems.push({ ...at, code: 'spiral-step', path: ['body', 'rounds'] });
+  if (isSpiral) problems.push({ code: 'spiral-step', path: ['body', 'rounds'], ...at });
   else problems.push(...tallInSpiral(body.rounds, pattern));
   if (patternRowCount(pattern) > 1)
     problems.push(
       body.rounds === 'spiral'
         ? {
-            ...at,
             code: 'pattern-in-spiral',
-            severity: 'decide',
             path: ['body', 'rounds'],
+            ...at,
+            severity: 'decide',
             repairs: [{ code: 'rounds-joined', values: {}, edits: [{ path: ['body', 'rounds'], value: 'joined' }] }],
           }
-        : { ...at, code: 'pattern-in-rounds', path: ['body', 'rounds'] },
+        : { code: 'pattern-in-rounds', path: ['body', 'rounds'], ...at },
     );
   return problems;
 }
