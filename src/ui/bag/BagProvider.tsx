@@ -1,7 +1,7 @@
 'use client';
 
-import { createContext, useContext, useEffect, useMemo, useState, type ReactNode } from 'react';
-import { useStore } from 'zustand';
+import { createContext, useContext, useEffect, useMemo, useState, useSyncExternalStore, type ReactNode } from 'react';
+import { shallow } from 'zustand/shallow';
 import type { Design } from '@/core/design';
 import { planBag, type Plan } from '@/core/plan';
 import { startAutosave } from './autosave';
@@ -11,9 +11,9 @@ import { takeDraft } from './drafts';
 import { knownPackings } from './knownPackings';
 import { MendFirst } from './MendFirst';
 import { PackingSearchProvider } from './PackingSearch';
-import { handOnWindow, onceLifted } from './hand';
+import { browserScreen, follow, type FollowStep, type Source } from './follow';
+import { handOnWindow } from './hand';
 import { InSight } from './InSight';
-import { afterBrowserPaint, trail } from './trail';
 
 /** A bag as it comes from the store. Its history is kept there without being looked into. */
 export interface OpenedBag {
@@ -23,27 +23,20 @@ export interface OpenedBag {
   history: unknown;
 }
 
-/**
- * The open bag; the same a painted frame behind, for the section; and further behind, for the numbers beside the drawing, in a few
- * lanes a frame apart, so that no frame has all of them to draw.
- */
+/** The open bag, and what follows it. */
 interface OpenBag {
   store: BagStore;
-  section: BagStore;
-  numbers: readonly BagStore[];
-  /** Behind the numbers, for those out of sight: while a hand is down it waits. */
-  unseen: BagStore;
-  /** The last of all, for the folded bag: to fold it and hand it to the graphics is a frame's work of its own. */
-  folded: BagStore;
+  steps: Record<FollowStep, Source<BagState>>;
 }
 
-const LANES = 3;
+/** The parts in which numbers follow. */
+const NUMBERS = ['numbers-1', 'numbers-2', 'numbers-3'] as const;
 
 /** How long it may take to hear whether the bag that is shown is the newest, ms. */
 const OPEN_MS = 4000;
 
-/** The lane of the next number that is shown: they are dealt out in turn. */
-let nextLane = 0;
+/** The next number that is shown follows in this part: they are dealt out in turn. */
+let nextNumber = 0;
 
 const BagContext = createContext<OpenBag | null>(null);
 
@@ -70,14 +63,7 @@ interface PlannedBagProps {
 function PlannedBag({ bag, plan, isMended, children }: PlannedBagProps) {
   const [open] = useState(() => {
     const store = createBagStore(bag, plan);
-    const section = trail(store, afterBrowserPaint()).follower;
-    const numbers: BagStore[] = [];
-    for (let lane = 0; lane < LANES; lane += 1)
-      numbers.push(trail(numbers.at(-1) ?? section, afterBrowserPaint()).follower);
-    const last = numbers.at(-1) ?? section;
-    const unseen = trail(last, onceLifted(handOnWindow(), afterBrowserPaint())).follower;
-    const folded = trail(last, afterBrowserPaint()).follower;
-    return { store, section, numbers, unseen, folded };
+    return { store, steps: follow(store, browserScreen, handOnWindow()) };
   });
   const { store } = open;
 
@@ -130,29 +116,37 @@ async function openFresh(store: BagStore): Promise<void> {
   setSaveState({ kind: 'unsaved' });
 }
 
-/** Reads a part of the open bag, and follows it. */
+/** Reads a part of the open bag, and follows it under the hand: for what is changed, and for fields. What is read may be made anew each time, as long as its parts are not. */
 export function useBag<T>(read: (state: BagState) => T): T {
-  return useStore(useBagStore(), read);
+  return useFollowed(useBagStore(), read);
 }
 
 /**
- * Reads a part of the open bag for a number beside the drawing, and follows it a painted frame later; out of sight, once no hand is
- * down. A field that is typed into reads with `useBag`.
+ * Reads a part of the open bag, and follows it a painted frame later or more: the section, the numbers beside the drawing, the folded bag in space. Out of
+ * sight it follows once no hand is down.
  */
-export function useBagNumbers<T>(read: (state: BagState) => T): T {
-  const [lane] = useState(() => nextLane++ % LANES);
-  const { numbers, unseen } = useOpenBag();
-  return useStore(useContext(InSight) ? (numbers[lane] as BagStore) : unseen, read);
+export function useBagBehind<T>(who: 'section' | 'numbers' | 'folded', read: (state: BagState) => T): T {
+  const [step] = useState<FollowStep>(() =>
+    who === 'numbers' ? (NUMBERS[nextNumber++ % NUMBERS.length] as FollowStep) : who,
+  );
+  const { steps } = useOpenBag();
+  const isInSight = useContext(InSight);
+  return useFollowed(steps[isInSight ? step : 'unseen'], read);
 }
 
-/** Reads a part of the open bag for the section through it, which is painted in the frame after the panel. */
-export function useBagSection<T>(read: (state: BagState) => T): T {
-  return useStore(useOpenBag().section, read);
+function useFollowed<T>({ getState, subscribe }: Source<BagState>, read: (state: BagState) => T): T {
+  const [keep] = useState(() => keeper<T>());
+  const get = () => keep(read(getState()));
+  return useSyncExternalStore(subscribe, get, get);
 }
 
-/** Reads a part of the open bag for the folded bag in space, which follows last. */
-export function useBagFolded<T>(read: (state: BagState) => T): T {
-  return useStore(useOpenBag().folded, read);
+/** Gives the last value again for one whose parts are the same. */
+function keeper<T>(): (value: T) => T {
+  let kept: { value: T } | null = null;
+  return (value) => {
+    if (kept === null || !shallow(kept.value, value)) kept = { value };
+    return kept.value;
+  };
 }
 
 /** The open bag's store itself, for actions that need no following. */

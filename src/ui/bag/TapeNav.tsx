@@ -4,7 +4,7 @@ import { Box, Flex, chakra } from '@chakra-ui/react';
 import Link from 'next/link';
 import { usePathname } from 'next/navigation';
 import { BASIS_SIGN, BASIS_WORDS } from '@/core/wording';
-import { useBag, useBagNumbers } from './BagProvider';
+import { useBag, useBagBehind } from './BagProvider';
 import { PLACES, type PlaceSlug } from './places';
 
 const TapeLink = chakra(Link);
@@ -61,7 +61,7 @@ export function TapeNav() {
 
 /** Where nothing was measured yet, or not for this, the swatch's place on the tape says so. */
 function SwatchBasis() {
-  const basis = useBagNumbers(({ plan }) => plan.gauge.basis);
+  const basis = useBagBehind('numbers', ({ plan }) => plan.gauge.basis);
   if (basis === null) return null;
   return (
     <span className="tape-basis">
@@ -72,7 +72,8 @@ function SwatchBasis() {
 
 /** How much is to decide in a place. It follows like the numbers, and the tape holds still. */
 function ToDecide({ place }: { place: PlaceSlug }) {
-  const decisions = useBagNumbers(
+  const decisions = useBagBehind(
+    'numbers',
     ({ plan }) => plan.problems.filter((problem) => problem.place === place && problem.severity === 'decide').length,
   );
   if (decisions === 0) return null;

@@ -1,5 +1,5 @@
 import { describe, expect, test, vi } from 'vitest';
-import { onceLifted, watchHand } from './hand';
+import { lifted, watchHand } from './hand';
 
 const tell = (target: EventTarget, kind: string, pointerId = 1) =>
   target.dispatchEvent(Object.assign(new Event(kind), { pointerId }));
@@ -39,24 +39,22 @@ describe('a hand on the window', () => {
 });
 
 describe('what waits for the hand to be lifted', () => {
-  test('waits for the screen only where no hand is down', () => {
-    const afterPaint = vi.fn();
-    const call = () => {};
-    onceLifted(watchHand(new EventTarget()), afterPaint)(call, 200);
-    expect(afterPaint).toHaveBeenCalledExactlyOnceWith(call, 200);
+  test('does not wait where no hand is down', async () => {
+    await lifted(watchHand(new EventTarget()));
   });
 
-  test('is asked for once, when the last hand is lifted, and not at the next lifting', () => {
+  test('goes on when the last hand is lifted', async () => {
     const window = new EventTarget();
     const hand = watchHand(window);
-    const afterPaint = vi.fn();
-    tell(window, 'pointerdown');
-    onceLifted(hand, afterPaint)(() => {}, 200);
-    expect(afterPaint).not.toHaveBeenCalled();
-    tell(window, 'pointerup');
-    expect(afterPaint).toHaveBeenCalledTimes(1);
-    tell(window, 'pointerdown');
-    tell(window, 'pointerup');
-    expect(afterPaint).toHaveBeenCalledTimes(1);
+    const goOn = vi.fn();
+    tell(window, 'pointerdown', 1);
+    tell(window, 'pointerdown', 2);
+    const waiting = lifted(hand).then(goOn);
+    tell(window, 'pointerup', 1);
+    await Promise.resolve();
+    expect(goOn).not.toHaveBeenCalled();
+    tell(window, 'pointerup', 2);
+    await waiting;
+    expect(goOn).toHaveBeenCalledTimes(1);
   });
 });

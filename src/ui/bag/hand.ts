@@ -1,5 +1,4 @@
 import { useSyncExternalStore } from 'react';
-import type { AfterPaint } from './trail';
 
 /** Whether a hand holds something down: a button of the mouse, a finger, a pen. */
 export interface Hand {
@@ -44,13 +43,12 @@ export const handOnWindow = (): Hand =>
 export const useHandDown = (): boolean =>
   useSyncExternalStore(handOnWindow().subscribe, handOnWindow().isDown, () => false);
 
-/** A way to wait for the screen that waits for the hand to be lifted first. */
-export const onceLifted =
-  (hand: Hand, afterPaint: AfterPaint): AfterPaint =>
-  (call, ms) => {
-    if (!hand.isDown()) return afterPaint(call, ms);
+/** Resolves when the last hand is lifted; at once where none is down. */
+export const lifted = (hand: Hand): Promise<void> =>
+  new Promise((resolve) => {
+    if (!hand.isDown()) return resolve();
     const stop = hand.subscribe(() => {
       stop();
-      afterPaint(call, ms);
+      resolve();
     });
-  };
+  });

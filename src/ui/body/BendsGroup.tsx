@@ -4,7 +4,7 @@ import { memo, useEffect, useMemo } from 'react';
 import { bendLengths, edgesMeet } from '@/core/fold';
 import type { Plan } from '@/core/plan';
 import { JOIN_NAMES } from '@/core/wording';
-import { useBagNumbers, useBagStore } from '@/ui/bag/BagProvider';
+import { useBagBehind, useBagStore } from '@/ui/bag/BagProvider';
 import { Group } from '@/ui/bag/PlaceLayout';
 import { BesideTable } from '@/ui/figures/BesideTable';
 import { HAND_RESTS_MS, useSettled } from '@/ui/bag/useSettled';
@@ -13,7 +13,7 @@ const HEADS = ['In the folded bag', 'Empty', 'Full'];
 
 /** How long each sheet of every bend is, and how well the joined edges meet. The bag is folded for it once more: it waits until the hand rests. */
 export function BendsGroup() {
-  const plan = useBagNumbers((state) => state.plan);
+  const plan = useBagBehind('numbers', (state) => state.plan);
   return <BendsOf plan={useSettled(plan, HAND_RESTS_MS)} />;
 }
 

@@ -5,7 +5,7 @@ import { memo } from 'react';
 import { BODY_KINDS, usualBody } from '@/core/body';
 import type { Body, BodyKind, FieldFault } from '@/core/design';
 import { bodyIcon } from '@/drawing';
-import { useBag, useBagNumbers, useBagStore } from '@/ui/bag/BagProvider';
+import { useBag, useBagBehind, useBagStore } from '@/ui/bag/BagProvider';
 import { useShared } from '@/ui/drawing/useShared';
 import { Group, Row } from '@/ui/bag/PlaceLayout';
 import { ChoiceField, LengthField, NumberField } from '@/ui/fields';
@@ -265,8 +265,8 @@ function RoundFields({ body, set }: { body: Extract<Body, { kind: 'around-chain'
 
 /** The figures that only this construction has. */
 function OwnFigures() {
-  const own = useBagNumbers((state) => state.plan.pouch.own);
-  const depth = useBagNumbers((state) => state.plan.pouch.figures.depth);
+  const own = useBagBehind('numbers', (state) => state.plan.pouch.own);
+  const depth = useBagBehind('numbers', (state) => state.plan.pouch.figures.depth);
   if (own.length === 0 && !depth) return null;
   return (
     <Box>

@@ -1,17 +1,17 @@
 'use client';
 
-import { useBag, useBagNumbers } from '@/ui/bag/BagProvider';
+import { useBag, useBagBehind } from '@/ui/bag/BagProvider';
 import { Group, Row } from '@/ui/bag/PlaceLayout';
 import { FigureTicket } from '@/ui/figures/FigureTicket';
 
 /** What is counted: stitches, chain, the rows of each part, and where the strip is folded and seamed. */
 export function CountsGroup() {
-  const pouch = useBagNumbers((state) => state.plan.pouch.figures);
-  const flap = useBagNumbers((state) => state.plan.flap.figures);
+  const pouch = useBagBehind('numbers', (state) => state.plan.pouch.figures);
+  const flap = useBagBehind('numbers', (state) => state.plan.flap.figures);
   const hasFlap = useBag((state) => state.plan.flap.hasFlap);
   // A strip without a flap still has its rows in all.
   const onPiece = useBag((state) => state.plan.flap.onPiece || state.plan.pouch.figures.baseFold !== null);
-  const seams = useBagNumbers((state) => state.plan.whole.seams);
+  const seams = useBagBehind('numbers', (state) => state.plan.whole.seams);
   return (
     <Group title="Counts">
       <Row>

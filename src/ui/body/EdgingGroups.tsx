@@ -5,7 +5,7 @@ import { nextFreeEdge } from '@/core/borders';
 import { usualEdging, type Edging, type EdgingKind } from '@/core/design';
 import { FITTING_KINDS } from '@/core/fittingKinds';
 import { wordsOf } from '@/core/wording';
-import { useBag, useBagStore } from '@/ui/bag/BagProvider';
+import { useBag, useBagBehind, useBagStore } from '@/ui/bag/BagProvider';
 import { Group, Row } from '@/ui/bag/PlaceLayout';
 import { AddOrTake, ChoiceField } from '@/ui/fields';
 import { FittingGroup, FittingTickets } from '@/ui/fittings/FittingGroup';
@@ -32,7 +32,7 @@ export function EdgingGroups() {
 
 /** Offers one more edging while an edge is free. */
 function AddEdging({ isFirst }: { isFirst: boolean }) {
-  const edge = useBag((state) => nextFreeEdge(state.design));
+  const edge = useBagBehind('numbers', (state) => nextFreeEdge(state.design));
   const store = useBagStore();
   if (edge === null) return null;
   const add = () => {

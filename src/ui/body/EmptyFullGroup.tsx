@@ -1,7 +1,7 @@
 'use client';
 
 import { SimpleGrid } from '@chakra-ui/react';
-import { useBagNumbers } from '@/ui/bag/BagProvider';
+import { useBagBehind } from '@/ui/bag/BagProvider';
 import { Group } from '@/ui/bag/PlaceLayout';
 import { BesideTable } from '@/ui/figures/BesideTable';
 import { FigureTicket } from '@/ui/figures/FigureTicket';
@@ -10,8 +10,8 @@ const HEADS = ['The finished bag', 'Empty', 'Full', 'Differs by'];
 
 /** How far the finished bag will differ between empty and full, and what it is when it is laid flat. */
 export function EmptyFullGroup() {
-  const sizes = useBagNumbers((state) => state.plan.emptyAndFull);
-  const { flatThickness, flatDrop } = useBagNumbers((state) => state.plan.fold.figures);
+  const sizes = useBagBehind('numbers', (state) => state.plan.emptyAndFull);
+  const { flatThickness, flatDrop } = useBagBehind('numbers', (state) => state.plan.fold.figures);
   if (sizes.length === 0 && !flatThickness) return null;
   return (
     <Group title="Empty, and full">

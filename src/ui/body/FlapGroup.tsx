@@ -5,7 +5,7 @@ import { FLAP_KINDS, canHaveHem, flapSize, usualFlap, wishableFlap } from '@/cor
 import { constructionOf } from '@/core/body';
 import type { FieldFault, FlapKind } from '@/core/design';
 import { flapIcon } from '@/drawing';
-import { useBag, useBagNumbers, useBagStore } from '@/ui/bag/BagProvider';
+import { useBag, useBagBehind, useBagStore } from '@/ui/bag/BagProvider';
 import { Group, Row } from '@/ui/bag/PlaceLayout';
 import { LengthField, NumberField } from '@/ui/fields';
 import { DrawnChoice } from '@/ui/fields/DrawnChoice';
@@ -118,7 +118,7 @@ function FlapSizes({ set }: { set: (field: string, value: number | string | null
 
 /** The counts that follow, apart from the fields: those hold still while a drag changes what these say. */
 function FlapFigures() {
-  const figures = useBagNumbers((state) => state.plan.flap.figures);
+  const figures = useBagBehind('numbers', (state) => state.plan.flap.figures);
   return (
     <>
       <FigureTicket figure={figures.startStitches} mark="flap.outline" />

@@ -1,7 +1,7 @@
 'use client';
 
 import type { SplitId } from '@/core/flap';
-import { useBagNumbers, useBagStore } from '@/ui/bag/BagProvider';
+import { useBagBehind, useBagStore } from '@/ui/bag/BagProvider';
 import { AskableNumber } from '@/ui/figures/FigureTicket';
 
 const NAMES: Record<SplitId, string> = {
@@ -13,7 +13,7 @@ const NAMES: Record<SplitId, string> = {
 
 /** The splits that makers use, to start from: each with how far the flap would come down. */
 export function FlapSplits() {
-  const splits = useBagNumbers((state) => state.plan.splits);
+  const splits = useBagBehind('numbers', (state) => state.plan.splits);
   const store = useBagStore();
   if (splits.length === 0) return null;
   return (

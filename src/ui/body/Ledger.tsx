@@ -3,7 +3,7 @@
 import { memo } from 'react';
 import { wantedSizeEdits, type WantedSize } from '@/core/body';
 import { type Figure } from '@/core/figures';
-import { useBag, useBagNumbers, useBagStore } from '@/ui/bag/BagProvider';
+import { useBag, useBagBehind, useBagStore } from '@/ui/bag/BagProvider';
 import { LengthField } from '@/ui/fields';
 import { AskableNumber } from '@/ui/figures/FigureTicket';
 import { LedgerHead } from '@/ui/figures/LedgerHead';
@@ -17,11 +17,11 @@ export function Ledger() {
   const heightMm = useBag((state) => state.plan.contents.settled.body.heightMm);
   const dropMm = useBag((state) => state.design.flap.dropMm);
   const { width, widthOff, height, heightOff, heightLoaded, depth, depthOff, mouthBefore, mouthNarrowed } =
-    useBagNumbers((state) => state.plan.pouch.figures);
-  const { opening, volume } = useBagNumbers((state) => state.plan.fit.figures);
-  const { dropLoaded, dropEmpty, dropOff } = useBagNumbers((state) => state.plan.flap.figures);
-  const { area, seams } = useBagNumbers((state) => state.plan.whole);
-  const sewing = useBagNumbers((state) => state.plan.yarn.figures?.sewing);
+    useBagBehind('numbers', (state) => state.plan.pouch.figures);
+  const { opening, volume } = useBagBehind('numbers', (state) => state.plan.fit.figures);
+  const { dropLoaded, dropEmpty, dropOff } = useBagBehind('numbers', (state) => state.plan.flap.figures);
+  const { area, seams } = useBagBehind('numbers', (state) => state.plan.whole);
+  const sewing = useBagBehind('numbers', (state) => state.plan.yarn.figures?.sewing);
   const depthMm = useBag((state) =>
     'depthMm' in state.plan.contents.settled.body ? state.plan.contents.settled.body.depthMm : 0,
   );

@@ -3,7 +3,7 @@
 import { SEAMS } from '@/core/body';
 import { SEAM_KINDS, type SeamKind } from '@/core/design';
 import { formatSource } from '@/core/wording';
-import { useBag, useBagNumbers, useBagStore } from '@/ui/bag/BagProvider';
+import { useBag, useBagBehind, useBagStore } from '@/ui/bag/BagProvider';
 import { Group, Row } from '@/ui/bag/PlaceLayout';
 import { ChoiceField, NumberField } from '@/ui/fields';
 import { FigureTicket } from '@/ui/figures/FigureTicket';
@@ -76,8 +76,8 @@ export function SeamGroup() {
 
 /** The way over the top that the load asks for, apart from the fields: those hold still while a drag changes what this says. */
 function OverTheTop({ hasFlap }: { hasFlap: boolean }) {
-  const { bridgeLoaded, bridgeEmpty } = useBagNumbers((state) => state.plan.flap.figures);
-  const { load } = useBagNumbers((state) => state.plan.contents.figures);
+  const { bridgeLoaded, bridgeEmpty } = useBagBehind('numbers', (state) => state.plan.flap.figures);
+  const { load } = useBagBehind('numbers', (state) => state.plan.contents.figures);
   return (
     <Row>
       <FigureTicket figure={load} />

@@ -1,7 +1,7 @@
 'use client';
 
 import { CARRYINGS, type Carrying } from '@/core/design';
-import { useBag, useBagNumbers, useBagStore } from '@/ui/bag/BagProvider';
+import { useBag, useBagBehind, useBagStore } from '@/ui/bag/BagProvider';
 import { Group, Row } from '@/ui/bag/PlaceLayout';
 import { ChoiceField } from '@/ui/fields';
 import { FigureTicket } from '@/ui/figures/FigureTicket';
@@ -22,9 +22,9 @@ const FIRMNESS = [
 /** How the bag is carried, and what the load does to it when it is full. */
 export function HowCarriedGroup() {
   const { carried, firmness } = useBag((state) => state.design.contents);
-  const { heightLoaded } = useBagNumbers((state) => state.plan.pouch.figures);
+  const { heightLoaded } = useBagBehind('numbers', (state) => state.plan.pouch.figures);
   const hasFlap = useBag((state) => state.plan.flap.hasFlap);
-  const { bridgeLoaded, dropLoaded, dropEmpty } = useBagNumbers((state) => state.plan.flap.figures);
+  const { bridgeLoaded, dropLoaded, dropEmpty } = useBagBehind('numbers', (state) => state.plan.flap.figures);
   const store = useBagStore();
   const set = (label: string, field: string, value: string) =>
     store.getState().edit(label, [{ path: ['contents', field], value }]);

@@ -1,7 +1,7 @@
 'use client';
 
 import type { Figure } from '@/core/figures';
-import { useBagNumbers } from '@/ui/bag/BagProvider';
+import { useBagBehind } from '@/ui/bag/BagProvider';
 import { AskableNumber } from '@/ui/figures/FigureTicket';
 import { LedgerHead } from '@/ui/figures/LedgerHead';
 import { Scrolled } from '@/ui/figures/Scrolled';
@@ -10,9 +10,9 @@ const HEADS = ['Size', 'Outside', 'Fabric and lining', 'Inside', 'Needed, with e
 
 /** Each size as a sum that can be followed: outside, less the sheets, is inside. Beside it what is needed, and the room round what goes in. */
 export function InsideTable() {
-  const { width, height, depth } = useBagNumbers((state) => state.plan.pouch.figures);
-  const { needsWidth, needsHeight, needsDepth } = useBagNumbers((state) => state.plan.contents.figures);
-  const inside = useBagNumbers((state) => state.plan.fit.figures);
+  const { width, height, depth } = useBagBehind('numbers', (state) => state.plan.pouch.figures);
+  const { needsWidth, needsHeight, needsDepth } = useBagBehind('numbers', (state) => state.plan.contents.figures);
+  const inside = useBagBehind('numbers', (state) => state.plan.fit.figures);
   const { sheetsAcross, sheetsAlong } = inside;
   const hasThings = needsWidth !== null;
   return (

@@ -5,7 +5,7 @@ import { useEffect, useMemo } from 'react';
 import { fabricRoundMm2, packingFigures, wrapOf, type Lot, type PackingFigures, type Wrap } from '@/core/contents';
 import type { Figure } from '@/core/figures';
 import { formatQuantity } from '@/core/wording';
-import { useBag, useBagNumbers, useBagStore } from '@/ui/bag/BagProvider';
+import { useBag, useBagBehind, useBagStore } from '@/ui/bag/BagProvider';
 import { usePackingSearch } from '@/ui/bag/PackingSearch';
 import { Group, Row } from '@/ui/bag/PlaceLayout';
 import { LengthField, NumberField } from '@/ui/fields';
@@ -17,7 +17,8 @@ const SHOWN = 6;
 
 /** The lot as it is packed, what else it could be, and how far the search for better is. */
 export function PackingGroup() {
-  const { packedWidth, packedHeight, packedThickness, load, mass } = useBagNumbers(
+  const { packedWidth, packedHeight, packedThickness, load, mass } = useBagBehind(
+    'numbers',
     (state) => state.plan.contents.figures,
   );
   const { thicknessMm, massG } = useBag((state) => state.design.contents);

@@ -10,7 +10,7 @@ import {
   sizesFromEdits,
   wrapOf,
 } from '@/core/contents';
-import { useBag, useBagNumbers, useBagStore } from '@/ui/bag/BagProvider';
+import { useBag, useBagBehind, useBagStore } from '@/ui/bag/BagProvider';
 import { Group, Row } from '@/ui/bag/PlaceLayout';
 import { ChoiceField, LengthField } from '@/ui/fields';
 import { FigureTicket } from '@/ui/figures/FigureTicket';
@@ -28,7 +28,7 @@ export function SizesGroup() {
   const { sizesFrom, widthMm, heightMm } = body;
   const easeMm = useBag((state) => state.design.contents.easeMm);
   const hasThings = useBag((state) => state.plan.contents.packed !== null);
-  const belowMouth = useBagNumbers((state) => state.plan.fit.figures.belowMouth);
+  const belowMouth = useBagBehind('numbers', (state) => state.plan.fit.figures.belowMouth);
   const store = useBagStore();
   const setFrom = (value: (typeof SIZES_FROM)[number]['value']) => {
     const { plan, edit } = store.getState();

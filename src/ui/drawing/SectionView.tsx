@@ -5,7 +5,7 @@ import { panelLines, type PanelLineId } from '@/core/body';
 import type { FabricMark } from '@/core/fittings';
 import type { FoldState } from '@/core/fold';
 import { sectionDrawing, type Shape } from '@/drawing';
-import { useBag, useBagSection, useBagStore } from '@/ui/bag/BagProvider';
+import { useBag, useBagBehind, useBagStore } from '@/ui/bag/BagProvider';
 import { clothStyle } from '@/ui/theme/system';
 import { LineOnFabric } from './LineOnFabric';
 import { MarkOnFabric } from './MarkOnFabric';
@@ -20,13 +20,13 @@ const STATES: { state: FoldState; label: string }[] = [
 
 /** The bag cut through from front to back, laid flat where it can be, empty and loaded side by side, to one scale. */
 export function SectionView({ heightPx, widthPx }: { heightPx: number; widthPx: number }) {
-  const cloth = useBagSection((state) => state.design.swatch.yarn.colour);
+  const cloth = useBagBehind('section', (state) => state.design.swatch.yarn.colour);
   const [isHeld, setHeld] = useState(false);
   // While one of its lines is dragged, the section follows the hand; else it follows a painted frame behind.
   const live = useBag((state) => (isHeld ? state.plan : null));
-  const behind = useBagSection((state) => state.plan);
+  const behind = useBagBehind('section', (state) => state.plan);
   const plan = live ?? behind;
-  const selection = useBagSection((state) => state.selection);
+  const selection = useBagBehind('section', (state) => state.selection);
   const store = useBagStore();
   const movable = useMemo(() => new Set<string>(panelLines(plan).map(({ id }) => id)), [plan]);
   const movableMarks = useMemo(

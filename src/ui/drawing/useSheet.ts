@@ -13,7 +13,7 @@ import {
   type SheetLayout,
   type SheetRoom,
 } from '@/drawing';
-import { useBag, useBagSection } from '@/ui/bag/BagProvider';
+import { useBag, useBagBehind } from '@/ui/bag/BagProvider';
 import { useShared, useSharedDrawings } from './useShared';
 
 /** A piece as the sheet shows it. */
@@ -56,7 +56,7 @@ export function useSheet(room: SheetRoom, ruledId: PieceId, finestOf: (layout: S
   const hand = taken?.layout.places.length === plan.pieces.length ? taken : null;
   const apart = plan.pieces.length > 1 ? (hand?.piece ?? null) : null;
   // Followed only while a hand is down.
-  const behind = useBagSection((state) => (hand === null ? null : state));
+  const behind = useBagBehind('section', (state) => (hand === null ? null : state));
   const free = useMemo(() => (hand ? null : sheetLayout(plan.pieces, room)), [hand, plan.pieces, room]);
   const layout = (free ?? hand?.layout) as SheetLayout;
   const finestMm = finestOf(layout);

@@ -6,7 +6,7 @@ import type { DesignEdit } from '@/core/problems';
 import { FITTING_KINDS } from '@/core/fittingKinds';
 import { fittingAt, pathOf, type FittingPlace } from '@/core/fittings';
 import { wordsOf, type Ticket } from '@/core/wording';
-import { useBag, useBagNumbers, useBagStore } from '@/ui/bag/BagProvider';
+import { useBag, useBagBehind, useBagStore } from '@/ui/bag/BagProvider';
 import { Group, Row } from '@/ui/bag/PlaceLayout';
 import { AddOrTake, ChoiceField, LengthField, NumberField } from '@/ui/fields';
 import { FigureTicket } from '@/ui/figures/FigureTicket';
@@ -105,14 +105,14 @@ function FittingField({ spec, choice, set }: FittingFieldProps) {
 }
 
 function FittingChoice({ spec, choice, set }: FittingFieldProps & { spec: { kind: 'choice' } }) {
-  const design = useBag((state) => state.design);
   const { label, width, help, choices, as } = spec;
+  const offered = useBag(({ design }) => (typeof choices === 'function' ? choices(design, choice) : choices));
   const kept = choice[spec.path];
   return (
     <ChoiceField
       {...{ label, width, help }}
       value={as ? as.shown(kept) : (kept as string)}
-      choices={typeof choices === 'function' ? choices(design, choice) : choices}
+      choices={Object.entries(offered).map(([value, text]) => ({ value, label: text }))}
       onChange={(value) => set(as ? as.kept(value) : value)}
     />
   );
@@ -120,7 +120,7 @@ function FittingChoice({ spec, choice, set }: FittingFieldProps & { spec: { kind
 
 /** What follows from a fitting's choices, in rows of tickets; nothing where it could not be planned. */
 export function FittingTickets({ group, index }: FittingPlace) {
-  const stage = useBagNumbers((state) => fittingAt(state.plan.fittings, { group, index }));
+  const stage = useBagBehind('numbers', (state) => fittingAt(state.plan.fittings, { group, index }));
   if (!stage) return null;
   return wordsOf(stage)
     .tickets(stage)

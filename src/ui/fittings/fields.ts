@@ -32,16 +32,14 @@ export type FieldSpec<Choice> = {
     }
   | {
       kind: 'choice';
-      choices: readonly OneChoice[] | ((design: Design, chosen: Choice) => readonly OneChoice[]);
+      choices: Choices | ((design: Design, chosen: Choice) => Choices);
       /** How what the design keeps is told from the others, where it is no word. */
       as?: { shown: (kept: unknown) => string; kept: (shown: string) => unknown };
     }
 );
 
-interface OneChoice {
-  value: string;
-  label: string;
-}
+/** What can be chosen, as the design keeps it, each with its label; in the order in which it is offered. */
+type Choices = Readonly<Record<string, string>>;
 
 /** The row of fields of one kind. Limits, and the sentence that is said where one is passed, are its schema's. */
 type FieldSpecs<Choice> = readonly FieldSpec<Choice>[];
@@ -55,10 +53,10 @@ const SNAP: FieldSpecs<MagneticSnap> = [
     label: 'How many',
     change: 'How many snaps',
     width: '11em',
-    choices: [
-      { value: 'centre', label: 'One, in the middle' },
-      { value: 'pair', label: 'Two, a quarter in' },
-    ],
+    choices: {
+      centre: 'One, in the middle',
+      pair: 'Two, a quarter in',
+    },
   },
   {
     kind: 'choice',
@@ -66,11 +64,11 @@ const SNAP: FieldSpecs<MagneticSnap> = [
     label: 'Mate set for',
     change: 'Mate set for',
     width: '11.5em',
-    choices: [
-      { value: 'loaded', label: 'The loaded bag' },
-      { value: 'between', label: 'Halfway between' },
-      { value: 'both', label: 'Both, two mates' },
-    ],
+    choices: {
+      loaded: 'The loaded bag',
+      between: 'Halfway between',
+      both: 'Both, two mates',
+    },
   },
 ];
 
@@ -91,10 +89,10 @@ const PLAIN_STRAP: FieldSpecs<PlainStrap> = [
     label: 'Measured',
     change: 'Strap measured',
     width: '15em',
-    choices: [
-      { value: 'pulled', label: 'Fully pulled' },
-      { value: 'slack', label: 'Slack, reinforced inside' },
-    ],
+    choices: {
+      pulled: 'Fully pulled',
+      slack: 'Slack, reinforced inside',
+    },
   },
 ];
 
@@ -145,8 +143,7 @@ const EDGING: FieldSpecs<Edging> = [
     label: 'Along',
     change: 'Edging along',
     width: '14em',
-    choices: (design, { edge }) =>
-      [...new Set([...edgesOf(design), edge])].map((value) => ({ value, label: EDGES[value] })),
+    choices: (design, { edge }) => Object.fromEntries([...edgesOf(design), edge].map((one) => [one, EDGES[one]])),
   },
   { kind: 'count', path: 'rounds', label: 'Plain rounds', change: 'Rounds of the edging', width: '4em' },
   {
@@ -164,13 +161,10 @@ const EDGING: FieldSpecs<Edging> = [
     label: 'Along row ends',
     change: 'Pick-up of the edging',
     width: '12em',
-    choices: (_, { pickUp }) => [
-      { value: FLAT, label: 'As lies flat' },
-      ...[...new Set([...PICK_UPS, ...(pickUp ? [`${pickUp.stitches}:${pickUp.rows}`] : [])])].map((value) => ({
-        value,
-        label: ratioWords(value),
-      })),
-    ],
+    choices: (_, { pickUp }) => {
+      const ratios = [...PICK_UPS, ...(pickUp ? [`${pickUp.stitches}:${pickUp.rows}`] : [])];
+      return { [FLAT]: 'As lies flat', ...Object.fromEntries(ratios.map((ratio) => [ratio, ratioWords(ratio)])) };
+    },
     as: {
       shown: (kept) => {
         const ratio = kept as Edging['pickUp'];
@@ -188,11 +182,11 @@ const EDGING: FieldSpecs<Edging> = [
     label: 'Corners',
     change: 'Corners of the edging',
     width: '13em',
-    choices: [
-      { value: 'three-in-one', label: 'Three in one' },
-      { value: 'one-chain-one', label: 'One, chain 1, one' },
-      { value: 'one-chain', label: 'A single chain' },
-    ],
+    choices: {
+      'three-in-one': 'Three in one',
+      'one-chain-one': 'One, chain 1, one',
+      'one-chain': 'A single chain',
+    },
   },
   {
     kind: 'choice',
@@ -200,10 +194,10 @@ const EDGING: FieldSpecs<Edging> = [
     label: 'Blocking',
     change: 'When the edging is worked',
     width: '13em',
-    choices: [
-      { value: 'before', label: 'Worked before it' },
-      { value: 'after', label: 'Worked after it' },
-    ],
+    choices: {
+      before: 'Worked before it',
+      after: 'Worked after it',
+    },
   },
   {
     kind: 'choice',
@@ -214,11 +208,8 @@ const EDGING: FieldSpecs<Edging> = [
     // Round a strip and along a band there is no other way, whatever was chosen for another edge.
     choices: (_, { edge, seaming }) =>
       edge === 'strip' || edge === 'band'
-        ? [{ value: seaming, label: 'Worked before it' }]
-        : [
-            { value: 'before', label: 'Worked before it' },
-            { value: 'after', label: 'Worked after it' },
-          ],
+        ? { [seaming]: 'Worked before it' }
+        : { before: 'Worked before it', after: 'Worked after it' },
   },
 ];
 
@@ -230,7 +221,7 @@ const OWN_EDGING: FieldSpecs<OwnEdging> = [
     path: 'stitch',
     label: 'Pattern',
     change: 'Pattern of the edging',
-    choices: ({ ownStitches }) => ownStitches.map(({ id, name }) => ({ value: id, label: name })),
+    choices: ({ ownStitches }) => Object.fromEntries(ownStitches.map(({ id, name }) => [id, name])),
   },
   ...EDGING,
 ];

@@ -6,7 +6,7 @@ import dynamic from 'next/dynamic';
 import { memo, useCallback, useEffect, useRef, useState, type KeyboardEvent } from 'react';
 import type { FoldState } from '@/core/fold';
 import { USUAL_VIEW, type View } from '@/drawing';
-import { useBag, useBagFolded, useBagStore } from '@/ui/bag/BagProvider';
+import { useBag, useBagBehind, useBagStore } from '@/ui/bag/BagProvider';
 import { useSize } from '@/ui/drawing/useSize';
 import { CLOTHS } from '@/ui/theme/system';
 import { FoldedHandles } from './FoldedHandles';
@@ -35,7 +35,7 @@ export function FoldedBagView({ heightPx }: { heightPx: number }) {
   const how = useDrawnHow();
   // While a line is dragged here, the bag follows the hand; else it follows a painted frame behind.
   const live = useBag((bag) => (isHeld ? bag : null));
-  const behind = useBagFolded((bag) => bag);
+  const behind = useBagBehind('folded', (bag) => bag);
   const now = live ?? behind;
   // A still picture takes a tenth of a second: it waits until the hand rests.
   const { design, plan } = useSettled(now, how.kind === 'still' ? HAND_RESTS_MS : 0);

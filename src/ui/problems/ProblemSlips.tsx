@@ -2,13 +2,12 @@
 
 import { Info, Wrench } from 'lucide-react';
 import { memo, useEffect, useMemo, useState } from 'react';
-import { useShallow } from 'zustand/react/shallow';
 import type { Packings } from '@/core/contents';
 import type { Design } from '@/core/design';
 import { withHelpfulRepairs } from '@/core/helpfulRepairs';
 import type { Problem, Repair } from '@/core/problems';
 import { figuresNamed, problemSentence, repairLabel } from '@/core/wording';
-import { useBag, useBagNumbers, useBagStore } from '@/ui/bag/BagProvider';
+import { useBag, useBagBehind, useBagStore } from '@/ui/bag/BagProvider';
 import { useHandDown } from '@/ui/bag/hand';
 import { HAND_RESTS_MS, useSettled } from '@/ui/bag/useSettled';
 import { WhyThese } from '@/ui/figures/WhyThese';
@@ -20,9 +19,11 @@ import { WhyThese } from '@/ui/figures/WhyThese';
 export function ProblemSlips({ place, only }: { place: Problem['place']; only?: 'decide' | 'mind' }) {
   const isHandDown = useHandDown();
   // A design and what is said of it are read together and rest together: a way out of one plan is none of another's.
-  const now = useBagNumbers(
-    useShallow(({ design, plan }) => ({ design, problems: plan.problems, packings: plan.contents.packings })),
-  );
+  const now = useBagBehind('numbers', ({ design, plan }) => ({
+    design,
+    problems: plan.problems,
+    packings: plan.contents.packings,
+  }));
   const rested = useSettled(now, isHandDown ? HAND_RESTS_MS : 0);
   const shown = useMemo(
     () =>
@@ -99,6 +100,6 @@ const Slip = memo(function Slip({ problem }: { problem: Problem }) {
 });
 
 function SlipFigures({ names }: { names: readonly string[] }) {
-  const plan = useBagNumbers((state) => state.plan);
+  const plan = useBagBehind('numbers', (state) => state.plan);
   return <WhyThese figures={figuresNamed(plan, names)} />;
 }

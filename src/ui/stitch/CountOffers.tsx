@@ -2,15 +2,15 @@
 
 import { Box } from '@chakra-ui/react';
 import { formatQuantity } from '@/core/wording';
-import { useBag, useBagNumbers } from '@/ui/bag/BagProvider';
+import { useBag, useBagBehind } from '@/ui/bag/BagProvider';
 import { Group } from '@/ui/bag/PlaceLayout';
 import { AskableNumber } from '@/ui/figures/FigureTicket';
 import { TakeTable } from '@/ui/figures/TakeTable';
 
 /** The counts and rows around the wanted sizes that the stitch allows, the nearest first; each is taken with one press. */
 export function CountOffers() {
-  const offers = useBagNumbers((state) => state.plan.offers);
-  const rowOffers = useBagNumbers((state) => state.plan.rowOffers);
+  const offers = useBagBehind('numbers', (state) => state.plan.offers);
+  const rowOffers = useBagBehind('numbers', (state) => state.plan.rowOffers);
   const { widthMm, heightMm } = useBag((state) => state.plan.contents.settled.body);
   const unit = useBag((state) => state.design.settings.lengthUnit);
   return (

@@ -2,7 +2,6 @@
 
 import { Box, Stack } from '@chakra-ui/react';
 import { useState } from 'react';
-import { useShallow } from 'zustand/react/shallow';
 import { roundWayOf } from '@/core/body';
 import { patternOf } from '@/core/design';
 import { isInRounds } from '@/core/pieces';
@@ -26,7 +25,7 @@ export function StitchPlace() {
   const settings = useBag((state) => state.design.settings);
   const own = useBag(bagPattern);
   const ownStitches = useBag((state) => state.design.ownStitches);
-  const lines = useBag(useShallow(bagRowsInWords));
+  const lines = useBag(bagRowsInWords);
   const way = useBag(bagWay);
   const [looking, setLooking] = useState<StitchId | null>(null);
   const pattern: StitchPattern = looking ? STITCHES[looking] : own;

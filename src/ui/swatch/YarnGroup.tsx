@@ -5,7 +5,7 @@ import { YARN_COLOURS, type HeldYarn } from '@/core/design';
 import { M_PER_YARD } from '@/core/units';
 import { YARN_CLASS_LABELS } from '@/core/wording';
 import type { DesignEdit } from '@/core/problems';
-import { useBag, useBagNumbers, useBagStore } from '@/ui/bag/BagProvider';
+import { useBag, useBagBehind, useBagStore } from '@/ui/bag/BagProvider';
 import { Group, Row } from '@/ui/bag/PlaceLayout';
 import { AddOrTake, ChoiceField, NumberField, TextField } from '@/ui/fields';
 import { FigureTicket } from '@/ui/figures/FigureTicket';
@@ -14,7 +14,7 @@ import { CLOTHS } from '@/ui/theme/system';
 /** The yarn, and those held together with it: what a ball is, and what they come to as one. */
 export function YarnGroup() {
   const { yarn, strands, heldWith } = useBag((state) => state.design.swatch);
-  const held = useBagNumbers((state) => state.plan.yarn.held);
+  const held = useBagBehind('numbers', (state) => state.plan.yarn.held);
   const store = useBagStore();
   const set = (label: string, path: DesignEdit['path'], value: unknown) =>
     store.getState().edit(label, [{ path, value }]);
