@@ -29,8 +29,8 @@ export interface FlatLiningStage extends FittingStage<FlatLining> {
 interface Covered {
   for: CutCloth['for'];
   copies: number;
-  toOutline: boolean;
-  outline: OutlinePoint[];
+  /** The outline that it is cut to; null where a rectangle does. */
+  outline: OutlinePoint[] | null;
   width: Figure;
   length: Figure;
 }
@@ -138,7 +138,8 @@ function cutFor(lining: FlatLining, covered: Covered, index: number, isAlone: bo
       over.plusMinus,
     );
   return {
-    outline: rest.toOutline ? outline : null,
+    toOutline: outline !== null,
+    outline,
     coversWidthMm: width.value,
     coversLengthMm: length.value,
     cutWidth: cut('cutWidth', 'width', width),
@@ -204,7 +205,7 @@ function overBorder(covered: Covered, linedMm: number): Covered {
     );
   return {
     ...covered,
-    outline: offsetOutline(covered.outline, linedMm),
+    outline: covered.outline && offsetOutline(covered.outline, linedMm),
     width: wider(covered.width),
     length: wider(covered.length),
   };
@@ -232,13 +233,11 @@ function coveredBy(piece: Piece, gauge: GaugeStage): Covered[] {
     name: Covered['for'],
     widthMm: number,
     lengthMm: number,
-    toOutline: boolean,
+    outline: OutlinePoint[] | null,
     copies = 1,
-    outline: OutlinePoint[] = pieceOutline(piece, hem ?? null),
   ): Covered => ({
     for: name,
     copies,
-    toOutline,
     outline,
     width: size(`${name}.width`, `Width of the ${LINING_NAMES[name]}`, widthMm, stitchWidth),
     length: size(`${name}.length`, `Length of the ${LINING_NAMES[name]}`, lengthMm, rowHeight),
@@ -247,22 +246,22 @@ function coveredBy(piece: Piece, gauge: GaugeStage): Covered[] {
   const hemRows = hem ? hem.toRow - hem.fromRow + 1 : 0;
   const { widthMm } = flat;
   const lengthMm = flat.lengthMm - hemRows * piece.rowMm;
-  if (piece.kind !== 'rows') return [covered(piece.id, widthMm, lengthMm, true, piece.copies)];
+  const own = () => pieceOutline(piece, hem ?? null);
+  if (piece.kind !== 'rows') return [covered(piece.id, widthMm, lengthMm, own(), piece.copies)];
   const shaped = piece.rows.some(({ by }) => by !== 'nothing');
-  if (piece.roundCount === 0) return [covered(piece.id, widthMm, lengthMm, shaped, piece.copies)];
+  if (piece.roundCount === 0) return [covered(piece.id, widthMm, lengthMm, shaped ? own() : null, piece.copies)];
   const beyond = piece.rows.slice(piece.roundCount, piece.rows.length - hemRows);
-  const allRound = covered('sides', 2 * widthMm, piece.roundCount * piece.rowMm, false);
+  const allRound = covered('sides', 2 * widthMm, piece.roundCount * piece.rowMm, null);
   if (beyond.length === 0) return [allRound];
   const flapStitches = Math.max(...beyond.map(({ stitches }) => stitches));
+  const isShaped = beyond.slice(1).some(({ by }) => by !== 'nothing');
   return [
     allRound,
     covered(
       'flap',
       flapStitches * piece.stitchMm,
       beyond.length * piece.rowMm,
-      beyond.slice(1).some(({ by }) => by !== 'nothing'),
-      1,
-      pieceOutline({ ...piece, rows: beyond }, null),
+      isShaped ? pieceOutline({ ...piece, rows: beyond }, null) : null,
     ),
   ];
 }

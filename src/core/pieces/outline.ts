@@ -9,6 +9,9 @@ export interface OutlinePoint {
 
 /** Points along a curve: enough that a millimetre is not missed on a bag. */
 const CURVE_STEPS = 48;
+/** An outline that is moved has a point every so many mm, and no more points than that: a bag's have some hundreds. */
+const MOVED_STEP_MM = 2;
+const MOST_MOVED_STEPS = 2000;
 
 /**
  * The outline of a piece as it lies flat, without a hem, which is turned back: through the ends of its rows, or round.
@@ -57,7 +60,7 @@ export function offsetOutline(outline: readonly OutlinePoint[], byMm: number): O
   const from = first - byMm;
   const to = last + byMm;
   if (to <= from) return [];
-  const steps = Math.max(2, Math.ceil((to - from) / 2));
+  const steps = Math.min(MOST_MOVED_STEPS, Math.max(2, Math.ceil((to - from) / MOVED_STEP_MM)));
   return Array.from({ length: steps + 1 }, (_, step) => {
     const alongMm = from + ((to - from) * step) / steps;
     let halfMm = byMm >= 0 ? 0 : Infinity;
@@ -76,12 +79,23 @@ export function offsetOutline(outline: readonly OutlinePoint[], byMm: number): O
 /** The outline's half width at a distance; where a row ends and the next begins, the wider of both. */
 function widthAt(outline: readonly OutlinePoint[], alongMm: number): number {
   let found = 0;
-  for (let index = 0; index + 1 < outline.length; index += 1) {
+  for (let index = firstUpTo(outline, alongMm - 1e-9); index + 1 < outline.length; index += 1) {
     const [a, b] = [outline[index] as OutlinePoint, outline[index + 1] as OutlinePoint];
-    if (alongMm < a.alongMm - 1e-9 || alongMm > b.alongMm + 1e-9) continue;
+    if (a.alongMm > alongMm + 1e-9) break;
     const span = b.alongMm - a.alongMm;
     const share = span < 1e-9 ? 0 : (alongMm - a.alongMm) / span;
     found = Math.max(found, span < 1e-9 ? Math.max(a.halfMm, b.halfMm) : a.halfMm + share * (b.halfMm - a.halfMm));
   }
   return found;
+}
+
+/** Where the first stretch of an outline begins that goes on up to a distance or beyond it. */
+function firstUpTo(outline: readonly OutlinePoint[], alongMm: number): number {
+  let [low, high] = [0, outline.length - 1];
+  while (low < high) {
+    const middle = (low + high) >> 1;
+    if ((outline[middle + 1] as OutlinePoint).alongMm < alongMm) low = middle + 1;
+    else high = middle;
+  }
+  return low;
 }
