@@ -3,6 +3,7 @@ export { chartDrawing, type ChartWay } from './chartDrawing';
 export { flapIcon } from './flapIcon';
 export { foldedDrawing } from './foldedDrawing';
 export { liningDrawing } from './liningDrawing';
+export { beyondPiece, type Beyond } from './markShapes';
 export { pieceDrawing } from './pieceDrawing';
 export { rowsPerLine } from './rowsPiece';
 export { bodyIcon } from './bodyIcon';

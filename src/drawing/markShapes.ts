@@ -1,5 +1,6 @@
 import type { FabricMark, FittingGroup, MarkForm } from '@/core/fittings';
 import { sectionPointAt, type SectionPiece, type SectionPoint } from '@/core/section';
+import { flatSize, type Piece } from '@/core/pieces';
 import { polyline, type Layer, type Point, type Role, type Shape } from './shape';
 
 /** Across and along, from a mark's own place, mm. */
@@ -88,10 +89,47 @@ export function markShapes(mark: FabricMark, at: Point, across: 1 | -1): Shape[]
 
 /** How far a form reaches along the fabric to either side of its place, mm. */
 function reachOf(form: MarkForm): [back: number, on: number] {
-  if (form.kind === 'disc') return [form.radiusMm, form.radiusMm];
-  if (form.kind === 'ring') return [form.radiusMm + form.wireMm / 2, form.radiusMm + form.wireMm / 2];
-  const along = markCorners(form).map(([, y]) => y);
+  const along = spotsOf(form).map(([, y]) => y);
   return [-Math.min(...along), Math.max(...along)];
+}
+
+/** How far something reaches beyond the box of a flat piece, mm: beyond its sides, before where it begins, and past its end. */
+export interface Beyond {
+  sidesMm: number;
+  beginMm: number;
+  endMm: number;
+}
+
+/**
+ * How far what is set on a piece reaches beyond it as it lies flat: an edging does, and what hangs over an edge.
+ *
+ * @example
+ * beyondPiece({ id: 'disc', kind: 'disc', counts: [6], rowMm: 5 }, []) // => { sidesMm: 0, beginMm: 0, endMm: 0 }
+ */
+export function beyondPiece(piece: Piece, marks: readonly FabricMark[]): Beyond {
+  const { widthMm, lengthMm } = flatSize(piece);
+  const beyond: Beyond = { sidesMm: 0, beginMm: 0, endMm: 0 };
+  for (const { piece: on, presence, acrossMm, alongMm, form } of marks) {
+    if (on !== piece.id || presence !== 'set') continue;
+    for (const [across, along] of spotsOf(form)) {
+      beyond.sidesMm = Math.max(beyond.sidesMm, Math.abs(acrossMm + across) - widthMm / 2);
+      beyond.beginMm = Math.max(beyond.beginMm, -(alongMm + along));
+      beyond.endMm = Math.max(beyond.endMm, alongMm + along - lengthMm);
+    }
+  }
+  return beyond;
+}
+
+/** The outermost spots of a form. */
+function spotsOf(form: MarkForm): Spot[] {
+  if (form.kind !== 'disc' && form.kind !== 'ring') return markCorners(form);
+  const reach = form.radiusMm + (form.kind === 'ring' ? form.wireMm / 2 : 0);
+  return [
+    [reach, 0],
+    [-reach, 0],
+    [0, reach],
+    [0, -reach],
+  ];
 }
 
 /** How far the marks stand out of the section, mm. */

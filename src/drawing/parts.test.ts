@@ -1,9 +1,13 @@
-import type { Plan } from '@/core/plan';
+import { planBag, type Plan } from '@/core/plan';
+import { anyDesign } from '@/core/testing/anyDesign';
+import { bagOf } from '@/core/testing/bodies';
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { usualLining, type Design } from '@/core/design';
+import { usualEdging, usualLining, type Design } from '@/core/design';
+import { flatSize, type Piece } from '@/core/pieces';
 import { designAt, fullDesign, planOf, plannableDesign, triedStrap } from '@/core/testing/designs';
-import { foldedDrawing, liningDrawing, strapDrawing, swatchDrawing, type Drawing, type Shape } from '.';
+import { beyondPiece, foldedDrawing, liningDrawing, strapDrawing, swatchDrawing, type Drawing, type Shape } from '.';
+import { markShapes } from './markShapes';
 
 type Rect = Extract<Shape, { kind: 'rect' }>;
 const rects = (drawing: Drawing | null, mark?: string): Rect[] =>
@@ -130,3 +134,56 @@ describe('the swatch', () => {
     expect(small.widthMm).toBeGreaterThan(Math.max(...swatch.stitchReadings.map(({ lengthMm }) => lengthMm)));
   });
 });
+
+describe('what reaches beyond a piece', () => {
+  const strip = { ...bagOf('fold-over-strip'), closures: [], straps: [], lining: null };
+  it('is nothing where nothing is put on, and the depth of a border all round', () => {
+    const bare = planOf(strip);
+    expect(bare.pieces.map((piece) => beyondPiece(piece, bare.marks))).toEqual([{ sidesMm: 0, beginMm: 0, endMm: 0 }]);
+    const plan = planOf({ ...strip, edgings: [usualEdging('single', 'strip')] });
+    const [panel] = plan.pieces;
+    const { sidesMm, beginMm, endMm } = beyondPiece(panel as Piece, plan.marks);
+    const { frontMm, flapMm } = plan.pouch.borders;
+    expect(frontMm).toBeGreaterThan(2);
+    for (const mm of [sidesMm, beginMm, endMm]) expect(mm).toBeCloseTo(frontMm, 6);
+    expect(flapMm).toBeCloseTo(frontMm, 6);
+  });
+
+  it('holds all that is drawn on the piece, whatever the bag', () => {
+    fc.assert(
+      fc.property(anyDesign, (design) => {
+        const result = planBag(design);
+        if (!result.ok) return;
+        const { plan } = result;
+        for (const piece of plan.pieces) {
+          const { sidesMm, beginMm, endMm } = beyondPiece(piece, plan.marks);
+          const { widthMm, lengthMm } = flatSize(piece);
+          for (const mark of plan.marks.filter(({ piece: on, presence }) => on === piece.id && presence === 'set'))
+            for (const shape of markShapes(mark, { x: mark.acrossMm, y: -mark.alongMm }, 1))
+              for (const { x, y } of cornersOf(shape)) {
+                expect(Math.abs(x) - widthMm / 2).toBeLessThanOrEqual(sidesMm + 1e-6);
+                expect(y).toBeLessThanOrEqual(beginMm + 1e-6);
+                expect(-y - lengthMm).toBeLessThanOrEqual(endMm + 1e-6);
+              }
+        }
+      }),
+      { numRuns: 60 },
+    );
+  });
+});
+
+/** The outermost points of a shape, mm. */
+function cornersOf(shape: Shape): { x: number; y: number }[] {
+  if (shape.kind === 'circle')
+    return [-1, 1].flatMap((way) => [
+      { x: shape.x + way * shape.radiusMm, y: shape.y },
+      { x: shape.x, y: shape.y + way * shape.radiusMm },
+    ]);
+  if (shape.kind === 'rect')
+    return [
+      { x: shape.x, y: shape.y },
+      { x: shape.x + shape.widthMm, y: shape.y + shape.heightMm },
+    ];
+  if (shape.kind === 'path') return shape.segments.map(({ x, y }) => ({ x, y }));
+  throw new Error(`no mark is drawn as a ${shape.kind}`);
+}

@@ -16,14 +16,16 @@ export function answerItself(request: IncomingMessage, response: ServerResponse)
   const announced = Number(request.headers['content-length'] ?? 0);
   // What is not read to its end must not take the answer with it.
   const parts = request.iterator({ destroyOnReturn: false }) as AsyncIterable<Uint8Array>;
-  void answerOf(async () => saveBag(id, await textOf(parts, announced))).then((answer) => send(response, answer));
+  void answerOf(async () => saveBag(id, await textOf(parts, announced))).then((answer) => {
+    send(response, answer);
+    // The rest of what is too large is let by: who still sends would never hear the answer.
+    request.resume();
+  });
   return true;
 }
 
 function send(response: ServerResponse, { status, document }: Answer): void {
   const text = JSON.stringify(document);
-  const headers = { 'Content-Type': 'application/json', 'Content-Length': Buffer.byteLength(text) };
-  // The rest of what is too large is not waited for.
-  response.writeHead(status, status === 413 ? { ...headers, Connection: 'close' } : headers);
+  response.writeHead(status, { 'Content-Type': 'application/json', 'Content-Length': Buffer.byteLength(text) });
   response.end(text);
 }

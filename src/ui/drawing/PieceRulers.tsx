@@ -3,19 +3,21 @@
 import { memo, useMemo } from 'react';
 import type { Piece } from '@/core/pieces';
 import type { LengthUnit } from '@/core/units';
-import { countScale, lengthScale } from '@/drawing';
+import { countScale, lengthScale, type Beyond } from '@/drawing';
 import type { PieceOnScreen } from './pieceOnScreen';
 import { RULER_PX, Ruler } from './Ruler';
 
 interface PieceRulersProps {
   piece: Piece;
   place: PieceOnScreen;
+  /** What is set on the piece reaches so far beyond it: the rules lie outside of that. */
+  beyond: Beyond;
   unit: LengthUnit;
   rightHanded: boolean;
 }
 
 /** The brass rules along a piece: counts to the left and below, lengths to the right and above. */
-export const PieceRulers = memo(function PieceRulers({ piece, place, unit, rightHanded }: PieceRulersProps) {
+export const PieceRulers = memo(function PieceRulers({ piece, place, beyond, unit, rightHanded }: PieceRulersProps) {
   const { left, right, top, bottom, pxPerMm, widthMm, lengthMm, turned } = place;
   const { stitchMm, rowMm } = piece;
   const rowCount = piece.kind === 'rows' ? piece.rows.length : piece.counts.length;
@@ -36,6 +38,10 @@ export const PieceRulers = memo(function PieceRulers({ piece, place, unit, right
   const upright = { fromPx: top, toPx: bottom };
   const level = { fromPx: left, toPx: right };
   const rounds = piece.kind !== 'rows';
+  const [sides, begin, end] = [beyond.sidesMm, beyond.beginMm, beyond.endMm].map((mm) => mm * pxPerMm) as Three;
+  const edge = turned
+    ? { left: left - begin, right: right + end, top: top - sides, bottom: bottom + sides }
+    : { left: left - sides, right: right + sides, top: top - end, bottom: bottom + begin };
   return (
     <>
       {rounds ? (
@@ -44,7 +50,7 @@ export const PieceRulers = memo(function PieceRulers({ piece, place, unit, right
           originPx={piece.kind === 'half-disc' ? bottom : (top + bottom) / 2}
           pxPerMm={-pxPerMm}
           side="left"
-          edgePx={left}
+          edgePx={edge.left}
           fromPx={top}
           toPx={piece.kind === 'half-disc' ? bottom : (top + bottom) / 2}
           title="Rounds, from the middle outwards"
@@ -53,44 +59,46 @@ export const PieceRulers = memo(function PieceRulers({ piece, place, unit, right
         <Ruler
           scale={scales.rows}
           {...(turned
-            ? { ...rightwards, side: 'bottom', edgePx: bottom, ...level }
-            : { ...upwards, side: 'left', edgePx: left, ...upright })}
+            ? { ...rightwards, side: 'bottom', edgePx: edge.bottom, ...level }
+            : { ...upwards, side: 'left', edgePx: edge.left, ...upright })}
           title={turned ? 'Rows, from row 1 at the left' : 'Rows, from row 1 at the bottom'}
         />
       )}
       <Ruler
         scale={scales.along}
         {...(turned
-          ? { ...rightwards, side: 'top', edgePx: top, ...level }
-          : { ...upwards, side: 'right', edgePx: right, ...upright })}
+          ? { ...rightwards, side: 'top', edgePx: edge.top, ...level }
+          : { ...upwards, side: 'right', edgePx: edge.right, ...upright })}
         title={`Length along the piece, ${unit}`}
       />
       <Ruler
         scale={scales.across}
         {...(turned
-          ? { ...downwards, side: 'right', edgePx: right, ...upright }
-          : { ...fromHand, side: 'top', edgePx: top, ...level })}
+          ? { ...downwards, side: 'right', edgePx: edge.right, ...upright }
+          : { ...fromHand, side: 'top', edgePx: edge.top, ...level })}
         title={`Width, ${unit}`}
       />
       {!rounds && (
         <Ruler
           scale={scales.stitches}
           {...(turned
-            ? { ...downwards, side: 'left', edgePx: left, ...upright }
-            : { ...fromHand, side: 'bottom', edgePx: bottom, ...level })}
+            ? { ...downwards, side: 'left', edgePx: edge.left, ...upright }
+            : { ...fromHand, side: 'bottom', edgePx: edge.bottom, ...level })}
           title="Stitches"
         />
       )}
       <RulerEnd
-        x={left - RULER_PX}
-        y={top - 4}
+        x={edge.left - RULER_PX}
+        y={edge.top - 4}
         text={rounds ? 'rounds' : turned ? 'stitches' : 'rows'}
         anchor="start"
       />
-      <RulerEnd x={right + RULER_PX} y={top - 4} text={unit} anchor="end" />
+      <RulerEnd x={edge.right + RULER_PX} y={edge.top - 4} text={unit} anchor="end" />
     </>
   );
 });
+
+type Three = [number, number, number];
 
 function RulerEnd({ x, y, text, anchor }: { x: number; y: number; text: string; anchor: 'start' | 'end' }) {
   return (

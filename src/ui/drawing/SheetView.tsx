@@ -8,7 +8,7 @@ import type { PieceId } from '@/core/pieces';
 import { formatLength } from '@/core/units';
 import type { Plan } from '@/core/plan';
 import { PIECE_NAMES } from '@/core/wording';
-import { rowsPerLine, type JoinMark, type Layer, type SheetLayout } from '@/drawing';
+import { beyondPiece, rowsPerLine, type Beyond, type JoinMark, type Layer, type SheetLayout } from '@/drawing';
 import { useBag, useBagStore } from '@/ui/bag/BagProvider';
 import { clothStyle } from '@/ui/theme/system';
 import { BodyHandles } from './BodyHandles';
@@ -76,8 +76,10 @@ export function SheetView({ hide = [], movable = false }: SheetViewProps) {
     heightPx: STEP_PX * Math.round(roomY / STEP_PX),
     gapPx: GAP_PX,
   });
+  const beyond = useShared(plan.pieces.map((piece) => beyondPiece(piece, plan.marks)));
+  const mostBeyondMm = Math.max(...beyond.flatMap((one) => Object.values(one)));
   const scaleOf = ({ box }: Pick<SheetLayout, 'box'>) =>
-    Math.max(0.2, Math.min(roomX / box.widthMm, roomY / box.heightMm));
+    Math.max(0.2, Math.min(roomX / (box.widthMm + 2 * mostBeyondMm), roomY / (box.heightMm + 2 * mostBeyondMm)));
   const inHand = pieceInHand(plan, chosen);
   const sheet = useSheet(room, inHand, (layout) => FINEST_PX / scaleOf(layout));
   const pxPerMm = scaleOf(sheet);
@@ -144,6 +146,7 @@ export function SheetView({ hide = [], movable = false }: SheetViewProps) {
             <PieceRulers
               piece={ruled.piece}
               place={ruledPlace}
+              beyond={beyond[plan.pieces.findIndex(({ id }) => id === ruled.piece.id)] ?? NOTHING_BEYOND}
               unit={unit}
               rightHanded={design.settings.hand === 'right'}
             />
@@ -222,6 +225,8 @@ export function SheetView({ hide = [], movable = false }: SheetViewProps) {
     </div>
   );
 }
+
+const NOTHING_BEYOND: Beyond = { sidesMm: 0, beginMm: 0, endMm: 0 };
 
 /** Each layer of the sheet is painted for itself: what moves on one leaves the others as they are. */
 const LAYER = { display: 'block', position: 'relative', contain: 'strict' } as const;
