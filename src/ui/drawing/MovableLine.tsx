@@ -15,9 +15,10 @@ interface MovableLineProps {
   line: PanelLine;
   name: string;
   atPx: number;
-  /** Where its tag stands: so far down, beside the piece or upon it. */
+  /** Where its tag stands: so far down. */
   tagPx: number;
-  tagBeside: boolean;
+  /** Where the rule beside the piece begins, outside of which its tag stands; null for a tag on the line. */
+  besidePx: number | null;
   fromPx: number;
   toPx: number;
   pxPerRow: number;
@@ -33,7 +34,7 @@ interface MovableLineProps {
 
 /** A line across a piece with its tag. Dragged, or moved by the arrow keys, it goes from row to row. */
 export const MovableLine = memo(function MovableLine(props: MovableLineProps) {
-  const { line, name, atPx, tagPx, tagBeside, fromPx, toPx, pxPerRow, lengthText, lit, movable } = props;
+  const { line, name, atPx, tagPx, besidePx, fromPx, toPx, pxPerRow, lengthText, lit, movable } = props;
   const { onMove, onEnd, onSelect, onAsk } = props;
   const moved: Parameters<typeof useDrag>[0] = ({ first, last, tap, xy: [x, y], movement: [, movedPx], memo }) => {
     const startRow = first || memo === undefined ? line.afterRow : (memo as number);
@@ -98,7 +99,8 @@ export const MovableLine = memo(function MovableLine(props: MovableLineProps) {
       <LineMarks
         name={movable ? `↕ ${name}` : name}
         afterRow={line.afterRow}
-        lengthText={tagBeside ? lengthText : null}
+        lengthText={lengthText}
+        besidePx={besidePx}
         tagPx={tagPx - atPx}
         fromPx={fromPx}
         toPx={toPx}
@@ -114,8 +116,9 @@ type Bind = ReturnType<typeof useDrag>;
 interface LineMarksProps {
   name: string;
   afterRow: number;
-  /** How far along the line lies, for a tag beside the piece; null for one on the line. */
-  lengthText: string | null;
+  /** How far along the line lies, for a tag beside the piece. */
+  lengthText: string;
+  besidePx: number | null;
   /** Where the tag stands: so far below the line. */
   tagPx: number;
   fromPx: number;
@@ -128,25 +131,20 @@ interface LineMarksProps {
 
 /** What a line shows, about its own height: while the line is moved only what it says changes. */
 const LineMarks = memo(function LineMarks(props: LineMarksProps) {
-  const { name, afterRow, lengthText, tagPx, fromPx, toPx, lit, bindLine, bindTag } = props;
+  const { name, afterRow, lengthText, tagPx, besidePx, fromPx, toPx, lit, bindLine, bindTag } = props;
   const tagWidth = TAGS_PX - 20;
-  const tagLeft = toPx + RULER_PX + 14;
+  // Beside the piece a rule lies between it and the tag.
+  const ruleEndPx = besidePx === null ? toPx : besidePx + RULER_PX;
+  const tagLeft = ruleEndPx + 14;
   const small = smallTag(name);
   const stroke = lit ? 'var(--chakra-colors-chalk)' : 'var(--chakra-colors-ink)';
-  const beside = lengthText !== null;
+  const beside = besidePx !== null;
   return (
     <>
-      <rect
-        {...bindLine?.()}
-        x={fromPx}
-        y={-9}
-        width={toPx - fromPx + (beside ? RULER_PX : 0)}
-        height={18}
-        fill="transparent"
-      />
+      <rect {...bindLine?.()} x={fromPx} y={-9} width={ruleEndPx - fromPx} height={18} fill="transparent" />
       {beside && (
         <polyline
-          points={`${toPx},0 ${toPx + RULER_PX},0 ${tagLeft},${tagPx}`}
+          points={`${toPx},0 ${ruleEndPx},0 ${tagLeft},${tagPx}`}
           fill="none"
           stroke={stroke}
           strokeWidth={lit ? 2 : 1}

@@ -196,7 +196,7 @@ export function SheetView({ hide = [], movable = false }: SheetViewProps) {
                     name={line.id === 'edge.back' && line.piece === 'sides' ? 'Mouth' : LINE_NAMES[line.id]}
                     atPx={atPx[index] as number}
                     tagPx={tags[index] as number}
-                    tagBeside={alone}
+                    besidePx={alone ? on.right + (beyond[0]?.sidesMm ?? 0) * pxPerMm : null}
                     fromPx={on.left}
                     toPx={on.right}
                     pxPerRow={rowMm * pxPerMm}
