@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { BODY_KINDS } from '@/core/body';
-import type { BodyKind, Design } from '@/core/design';
+import { usualEdging, type BodyKind, type Design } from '@/core/design';
 import { acrossAt, acrossProfile, halfWidthOfProfileMm, sectionPointAt } from '@/core/section';
 import { bagOf } from '@/core/testing/bodies';
 import { planOf } from '@/core/testing/designs';
@@ -173,5 +173,38 @@ describe('a grid of a sheet', () => {
           }
       }
     }
+  });
+});
+
+describe('a scalloped flap with a border', () => {
+  const scalloped = (edgings: Design['edgings']) =>
+    carrying('fold-over-strip', 12, (design) => ({
+      ...design,
+      closures: [],
+      flap: { kind: 'scalloped', dropMm: 90, widthMm: null, scallops: 3, depthMm: 24, hemMm: null },
+      edgings,
+    }));
+  /** The scallops: the sheets of the flap that do not lie about its middle, and the one that lies lowest there. */
+  const lobes = (plan: ReturnType<typeof planOf>) => {
+    const flaps = foldBag(plan, { state: 'loaded', flap: 1 }).sheets.filter(({ mark }) => mark === 'part.flap');
+    return flaps.slice(-3);
+  };
+
+  it('is longer and wider by it at each scallop’s end, and its scallops never lie on each other', () => {
+    const bare = lobes(scalloped([]));
+    const plan = scalloped([usualEdging('single', 'flap')]);
+    const edged = lobes(plan);
+    const { flapMm } = plan.pouch.borders;
+    expect(flapMm).toBeGreaterThan(2);
+    const lengthMm = ({ fromMm, toMm }: FoldedSheet) => toMm - fromMm;
+    edged.forEach((sheet, index) => {
+      const before = bare[index] as FoldedSheet;
+      // The flap may have a row fewer where a border takes its place.
+      const rows = Math.round((lengthMm(sheet) - flapMm) / plan.pouch.rowMm);
+      expect(lengthMm(sheet)).toBeCloseTo(rows * plan.pouch.rowMm + flapMm, 6);
+      expect(sheet.halfMm(sheet.toMm)).toBeCloseTo(before.halfMm(before.toMm) + flapMm, 6);
+    });
+    for (const [one, next] of [edged.slice(0, 2), edged.slice(1)] as [FoldedSheet, FoldedSheet][])
+      for (const along of one.along) expect(one.at(1, along).z).toBeLessThanOrEqual(next.at(-1, along).z + 1e-6);
   });
 });

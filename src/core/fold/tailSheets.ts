@@ -56,7 +56,7 @@ export function tailSheets(input: FoldInput, backReachMm: number): SheetByRows[]
     halfMm,
   });
   const straightRows = flap.scallops ? flap.flapRows - flap.scallops.rows.length : flap.flapRows;
-  // A border at its edge is part of it; that of scallops is not folded.
+  // A border at its edge is part of it.
   const straightEndMm = bridgeEndMm + straightRows * rowMm + (flap.scallops ? 0 : flapMm);
   return [
     ...(bridgeMm > 0 ? [sheet('part.bridge', backEndMm, bridgeEndMm, [])] : []),
@@ -65,7 +65,7 @@ export function tailSheets(input: FoldInput, backReachMm: number): SheetByRows[]
   ];
 }
 
-/** Every scallop as a sheet of its own. */
+/** Every scallop as a sheet of its own, with the border round it, as far as there is room between two. */
 function scallopSheets(
   { plan: { flap, pouch }, section }: FoldInput,
   piece: FoldedSheet['piece'],
@@ -74,7 +74,8 @@ function scallopSheets(
 ): SheetByRows[] {
   const { scallops } = flap;
   if (!scallops) return [];
-  const { stitchMm, rowMm, layers } = pouch;
+  const { stitchMm, rowMm, layers, borders } = pouch;
+  const { flapMm } = borders;
   const wideMm = scallops.stitchesEach * stitchMm;
   const spacingMm = (flap.startStitches * stitchMm) / scallops.count;
   return Array.from({ length: scallops.count }, (_, index) => {
@@ -83,20 +84,23 @@ function scallopSheets(
       const row = Math.max(0, Math.min(scallops.rows.length, (alongMm - fromMm) / rowMm));
       const atEnd = (k: number) => (k === 0 ? wideMm : (scallops.rows[k - 1]?.stitches ?? 0) * stitchMm) / 2;
       const below = Math.floor(row);
-      return atEnd(below) + (row - below) * (atEnd(Math.min(scallops.rows.length, below + 1)) - atEnd(below));
+      const rowHalfMm =
+        atEnd(below) + (row - below) * (atEnd(Math.min(scallops.rows.length, below + 1)) - atEnd(below));
+      return Math.max(rowHalfMm, Math.min(rowHalfMm + flapMm, spacingMm / 2));
     };
+    const endMm = toMm + flapMm;
     return {
       mark: 'part.flap',
       piece,
       thicknessMm: layers.fabricMm,
       fromMm,
-      toMm,
+      toMm: endMm,
       across: () => [-1, 1],
       along: () =>
         alongStops(
           section,
           fromMm,
-          toMm,
+          endMm,
           scallops.rows.map((_, k) => fromMm + (k + 1) * rowMm),
         ),
       rowMm,
