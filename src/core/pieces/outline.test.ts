@@ -1,3 +1,4 @@
+import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { bagOf } from '@/core/testing/bodies';
 import { fullDesign, planOf } from '@/core/testing/designs';
@@ -34,6 +35,39 @@ describe('an outline moved outwards', () => {
     );
     expect(areaOf(offsetOutline(disc, 16)) / (Math.PI * 86 ** 2)).toBeCloseTo(1, 1);
     expect(areaOf(offsetOutline(disc, -4)) / (Math.PI * 66 ** 2)).toBeCloseTo(1, 1);
+  });
+});
+
+describe('an outline that is not moved', () => {
+  it('is the same: at each of its points the widest of the stretches there, looked for one by one', () => {
+    const steps = fc.array(
+      fc.record({ onMm: fc.constantFrom(0, 0, 3, 7.5, 40), halfMm: fc.double({ min: 1, max: 90, noNaN: true }) }),
+      { minLength: 2, maxLength: 30 },
+    );
+    fc.assert(
+      fc.property(steps, (list) => {
+        let alongMm = 0;
+        const outline = list.map(({ onMm, halfMm }) => ({ alongMm: (alongMm += onMm), halfMm }));
+        for (const point of offsetOutline(outline, 0)) {
+          const there = outline.slice(1).flatMap((to, index) => {
+            const from = outline[index] as typeof to;
+            if (point.alongMm < from.alongMm - 1e-9 || point.alongMm > to.alongMm + 1e-9) return [];
+            const longMm = to.alongMm - from.alongMm;
+            if (longMm === 0) return [from.halfMm, to.halfMm];
+            return [from.halfMm + ((point.alongMm - from.alongMm) / longMm) * (to.halfMm - from.halfMm)];
+          });
+          expect(point.halfMm).toBeCloseTo(Math.max(...there), 6);
+        }
+      }),
+    );
+  });
+
+  it('has no more points than a bag needs, however long it is', () => {
+    const blanket = [
+      { alongMm: 0, halfMm: 4000 },
+      { alongMm: 400_000, halfMm: 4000 },
+    ];
+    expect(offsetOutline(blanket, 10).length).toBeLessThan(3000);
   });
 });
 
