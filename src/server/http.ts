@@ -58,8 +58,8 @@ export async function answer(route: () => Promise<unknown>): Promise<Response> {
 
 /** By these SQLite and the system say that the disk is full. */
 const FULL = /SQLITE_FULL|ENOSPC|EFBIG|disk is full/i;
-/** By these SQLite says that the file can't be read or written, now or at all. */
-const DISK = /SQLITE_(IOERR|READONLY|CANTOPEN|CORRUPT|NOTADB|BUSY|LOCKED|PERM)/;
+/** By these SQLite says that the file can't be read or written, now or at all; and by the last of them, that Ruelle is being stopped. */
+const DISK = /SQLITE_(IOERR|READONLY|CANTOPEN|CORRUPT|NOTADB|BUSY|LOCKED|PERM)|connection manager was closed/;
 
 /**
  * Reads a request's body as JSON of a shape, never taking in more than the limit, whatever its headers say.

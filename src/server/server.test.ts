@@ -5,7 +5,8 @@ import { afterAll, describe, expect, it, vi } from 'vitest';
 import { z } from 'zod';
 import { fullDesign } from '@/core/testing/designs';
 import { checkedDesign } from './checkedDesign';
-import { MOST_BODY_BYTES, Refused, answer, bagIdFrom, readBody } from './http';
+import { openStore } from '@/store';
+import { MOST_BODY_BYTES, Refused, answer, answerOf, bagIdFrom, readBody } from './http';
 import { isOwnAddress, namesAllowed } from './ownAddress';
 import { closeStore } from './store';
 
@@ -95,6 +96,20 @@ describe('answer', () => {
     const response = await answer(() => Promise.reject(new Error('SQLITE_IOERR: disk I/O error')));
     expect(response.status).toBe(503);
     expect((await response.json()).sentence).toContain('kept in this window');
+  });
+
+  it('says of what comes while it is being stopped that the work is kept, and makes no fuss of it', async () => {
+    const store = await openStore(':memory:');
+    const id = await store.bags.create(fullDesign());
+    await store.close();
+    const asked = [() => store.bags.open(id), () => store.bags.setArchived(id, true)];
+    const fuss = vi.mocked(console.error).mock.calls.length;
+    for (const ask of asked) {
+      const { status, document } = await answerOf(ask);
+      expect(status).toBe(503);
+      expect(document).toEqual({ sentence: expect.stringContaining('kept in this window') });
+    }
+    expect(console.error).toHaveBeenCalledTimes(fuss);
   });
 
   it('tells nothing of the inside of a failure', async () => {
