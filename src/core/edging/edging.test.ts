@@ -149,6 +149,27 @@ describe('a border round a strip', () => {
     );
   });
 
+  it('round a straight flap lies along both its sides, from where it begins, and along its edge: three rectangles', () => {
+    const bag = edgedWith(bagOf('fold-over-strip'), { kind: 'single', edge: 'flap' });
+    const plan = planOf({
+      ...bag,
+      closures: [],
+      flap: { kind: 'straight', dropMm: 80, widthMm: null, hemMm: null },
+    });
+    const { marks, figures } = stageOf(plan);
+    const depth = figures.depth.value;
+    const { rowMm, stitchMm, stitchCount } = plan.pouch;
+    const flapMm = (plan.flap.bridgeRows + plan.flap.flapRows) * rowMm;
+    const wideMm = stitchCount * stitchMm;
+    const rings = marks.map(({ form }) => {
+      if (form.kind !== 'outline') throw new Error('a border is drawn as outlines');
+      return new Flatten.Polygon(form.points.map(({ acrossMm, alongMm }) => [acrossMm, alongMm]) as never);
+    });
+    expect(rings).toHaveLength(3);
+    const area = rings.reduce((sum, ring) => sum + ring.area(), 0);
+    expect(area).toBeCloseTo(2 * flapMm * depth + (wideMm + 2 * depth) * depth, 4);
+  });
+
   it('is joined stitch to stitch where its sides are, and takes nothing of the width through its outer loops', () => {
     const bag = edgedWith(bagOf('fold-over-strip', { rowMm: 7.5 }), { kind: 'single', edge: 'strip' });
     const plan = planOf({ ...bag, flap: NO_FLAP });

@@ -1,7 +1,15 @@
 import type { Edging } from '@/core/design';
 import { outerEdge, type EdgeOutline, type FlatPoint } from './edgeOutline';
 import { nameAt, type FabricMark, type FittingInput, type MarkForm } from '@/core/fittings';
-import { isInRows, pieceOutline, trackAlongMm, type OutlinePoint, type Piece, type RowsPiece } from '@/core/pieces';
+import {
+  isInRows,
+  outlineBetween,
+  pieceOutline,
+  trackAlongMm,
+  type OutlinePoint,
+  type Piece,
+  type RowsPiece,
+} from '@/core/pieces';
 
 type Placed = Pick<FabricMark, 'piece' | 'acrossMm' | 'alongMm'> & { form: MarkForm };
 
@@ -84,8 +92,7 @@ function roundFlap(
 ): Placed[] {
   const from = trackAlongMm(track, 0, piece.rowMm);
   const to = trackAlongMm(track, reachMm, piece.rowMm);
-  const [low, high] = [Math.min(from, to), Math.max(from, to)];
-  const outline = outlineOn(piece).filter(({ alongMm }) => alongMm >= low - 1e-6 && alongMm <= high + 1e-6);
+  const outline = outlineBetween(outlineOn(piece), Math.min(from, to), Math.max(from, to));
   const end = track.step === 1 ? outline.at(-1) : outline[0];
   if (!end) return [];
   return [...sides(piece, outline, looks), level(piece.id, end.halfMm, looks.plainMm, end.alongMm, track.step, looks)];

@@ -26,7 +26,7 @@ export {
 } from './piece';
 export type { PieceSet, WorkedFrom } from './pieceSet';
 export { shapedPatternRow } from './shapedPatternRow';
-export { offsetOutline, pieceOutline, type OutlinePoint } from './outline';
+export { offsetOutline, outlineBetween, pieceOutline, type OutlinePoint } from './outline';
 export { piecesFigures, type PiecesFigures } from './piecesFigures';
 export { increaseGroups, roundRow } from './roundRow';
 export { roundsAsWorked } from './roundsAsWorked';

@@ -1,5 +1,5 @@
 import { radiusMm } from './measures';
-import type { Piece } from './piece';
+import type { Piece, RowsPiece } from './piece';
 
 /** Half the width of a piece, so far from where it begins, mm. */
 export interface OutlinePoint {
@@ -20,20 +20,7 @@ const MOST_MOVED_STEPS = 2000;
  * Source: geometry.
  */
 export function pieceOutline(piece: Piece, hem: { fromRow: number; toRow: number } | null): OutlinePoint[] {
-  if (piece.kind === 'rows') {
-    const shown = piece.rows
-      .map(({ stitches }, index) => ({ stitches, row: index + 1 }))
-      .filter(({ row }) => hem === null || row < hem.fromRow || row > hem.toRow);
-    const half = ({ stitches }: { stitches: number }) => (stitches * piece.stitchMm) / 2;
-    const [first, last] = [shown[0], shown.at(-1)];
-    if (!first || !last) return [];
-    // From the middle of one row to that of the next: nobody cuts cloth in steps.
-    return [
-      { alongMm: 0, halfMm: half(first) },
-      ...shown.map((row, index) => ({ alongMm: (index + 0.5) * piece.rowMm, halfMm: half(row) })),
-      { alongMm: shown.length * piece.rowMm, halfMm: half(last) },
-    ];
-  }
+  if (piece.kind === 'rows') return rowsOutline(piece, hem);
   const radius = radiusMm(piece);
   const straight = piece.kind === 'oval' ? (piece.straightStitches * piece.stitchMm) / 2 : 0;
   const lengthMm = piece.kind === 'half-disc' ? radius : 2 * radius;
@@ -42,6 +29,31 @@ export function pieceOutline(piece: Piece, hem: { fromRow: number; toRow: number
     const fromMiddle = piece.kind === 'half-disc' ? alongMm : alongMm - radius;
     return { alongMm, halfMm: straight + Math.sqrt(Math.max(0, radius ** 2 - fromMiddle ** 2)) };
   });
+}
+
+/** From the middle of one row to that of the next, straight where they are as wide as each other: nobody cuts cloth in steps. */
+function rowsOutline(
+  { rows, rowMm, stitchMm }: RowsPiece,
+  hem: { fromRow: number; toRow: number } | null,
+): OutlinePoint[] {
+  const outline: OutlinePoint[] = [];
+  const add = (alongMm: number, halfMm: number) => {
+    const before = outline.at(-2);
+    const last = outline.at(-1);
+    if (last && before?.halfMm === halfMm && last.halfMm === halfMm) last.alongMm = alongMm;
+    else outline.push({ alongMm, halfMm });
+  };
+  let shown = 0;
+  let halfMm = 0;
+  rows.forEach(({ stitches }, index) => {
+    if (hem !== null && index + 1 >= hem.fromRow && index + 1 <= hem.toRow) return;
+    halfMm = (stitches * stitchMm) / 2;
+    if (shown === 0) add(0, halfMm);
+    add((shown + 0.5) * rowMm, halfMm);
+    shown += 1;
+  });
+  if (shown > 0) add(shown * rowMm, halfMm);
+  return outline;
 }
 
 /**
@@ -74,6 +86,21 @@ export function offsetOutline(outline: readonly OutlinePoint[], byMm: number): O
     }
     return { alongMm, halfMm: Math.max(0, halfMm) };
   });
+}
+
+/**
+ * The stretch of an outline between two distances.
+ *
+ * @example
+ * outlineBetween([{ alongMm: 0, halfMm: 50 }, { alongMm: 80, halfMm: 10 }], 20, 60) // => [{ alongMm: 20, halfMm: 40 }, { alongMm: 60, halfMm: 20 }]
+ */
+export function outlineBetween(outline: readonly OutlinePoint[], fromMm: number, toMm: number): OutlinePoint[] {
+  const [first, last] = [outline[0], outline.at(-1)];
+  if (!first || !last || toMm <= first.alongMm || fromMm >= last.alongMm) return [];
+  const [from, to] = [Math.max(fromMm, first.alongMm), Math.min(toMm, last.alongMm)];
+  const within = outline.filter(({ alongMm }) => alongMm > from + 1e-6 && alongMm < to - 1e-6);
+  const at = (alongMm: number): OutlinePoint => ({ alongMm, halfMm: widthAt(outline, alongMm) });
+  return [at(from), ...within, at(to)];
 }
 
 /** The outline's half width at a distance; where a row ends and the next begins, the wider of both. */
