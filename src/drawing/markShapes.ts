@@ -53,7 +53,7 @@ export function markCorners(form: Exclude<MarkForm, { kind: 'disc' | 'ring' }>):
       ];
     }
     case 'outline':
-      return form.points.map(({ acrossMm, alongMm }) => [acrossMm, alongMm] as const);
+      return [...form.points];
   }
 }
 

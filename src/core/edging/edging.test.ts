@@ -132,7 +132,7 @@ describe('a border round a strip', () => {
           const depth = figures.depth.value;
           const rings = marks.map(({ form }) => {
             if (form.kind !== 'outline') throw new Error('a border is drawn as outlines');
-            return new Flatten.Polygon(form.points.map(({ acrossMm, alongMm }) => [acrossMm, alongMm]) as never);
+            return new Flatten.Polygon([...form.points] as never);
           });
           for (const ring of rings)
             for (const { x, y } of ring.vertices) {
@@ -163,7 +163,7 @@ describe('a border round a strip', () => {
     const wideMm = stitchCount * stitchMm;
     const rings = marks.map(({ form }) => {
       if (form.kind !== 'outline') throw new Error('a border is drawn as outlines');
-      return new Flatten.Polygon(form.points.map(({ acrossMm, alongMm }) => [acrossMm, alongMm]) as never);
+      return new Flatten.Polygon([...form.points] as never);
     });
     expect(rings).toHaveLength(3);
     const area = rings.reduce((sum, ring) => sum + ring.area(), 0);
@@ -377,7 +377,7 @@ describe('an edging of any bag', () => {
       if (panel?.kind !== 'rows' || !hem) throw new Error('no hem was planned');
       const [low, high] = hem.fromRow === 1 ? [hem.toRow * 5, panel.rows.length * 5] : [0, (hem.fromRow - 1) * 5];
       const along = stageOf(plan).marks.flatMap(({ form }) =>
-        form.kind === 'outline' ? form.points.map(({ alongMm }) => alongMm) : [],
+        form.kind === 'outline' ? form.points.map(([, alongMm]) => alongMm) : [],
       );
       expect([Math.min(...along), Math.max(...along)]).toEqual([low - 5, high + 5]);
     }

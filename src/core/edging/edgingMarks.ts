@@ -112,7 +112,7 @@ const placed = (piece: Piece['id'], inner: readonly FlatPoint[], outer: readonly
   alongMm: 0,
   form: {
     kind: 'outline',
-    points: [...inner, ...[...outer].reverse()].map(([acrossMm, alongMm]) => ({ acrossMm, alongMm })),
+    points: [...inner, ...[...outer].reverse()],
   },
 });
 

@@ -12,8 +12,8 @@ export type MarkForm =
   | { kind: 'line'; toAcrossMm: number; toAlongMm: number; wideMm: number }
   /** Along and across the piece. */
   | { kind: 'patch'; widthMm: number; lengthMm: number }
-  /** Points from its own place. */
-  | { kind: 'outline'; points: readonly { acrossMm: number; alongMm: number }[] };
+  /** Points from its own place: across and along. */
+  | { kind: 'outline'; points: readonly (readonly [acrossMm: number, alongMm: number])[] };
 
 /** What of the design changes when a mark is moved along the fabric, as plain data. */
 export interface MarkMove {
