@@ -69,7 +69,8 @@ function roomWithin(way: readonly { z: number; y: number }[], z: number, y: numb
     // The mouth, which closes the way, presses on nothing.
     const isMouth = index === way.length - 1;
     const to = (isMouth ? way[0] : way[index + 1]) as Corner;
-    const [dz, dy] = [to.z - from.z, to.y - from.y];
+    const dz = to.z - from.z;
+    const dy = to.y - from.y;
     const length = Math.sqrt(dz * dz + dy * dy);
     if (length < 1e-9) continue;
     // What stands on the base may touch it.
@@ -89,7 +90,8 @@ interface Corner {
 /** The distance of a point from a stretch, both told from where the stretch begins. */
 function gapTo(px: number, py: number, dx: number, dy: number, length: number): number {
   const share = Math.max(0, Math.min(1, (px * dx + py * dy) / (length * length)));
-  const [gx, gy] = [px - share * dx, py - share * dy];
+  const gx = px - share * dx;
+  const gy = py - share * dy;
   return Math.sqrt(gx * gx + gy * gy);
 }
 
@@ -122,8 +124,10 @@ function halfRowAt(sheet: FoldedSheet, y: number, way: 'down' | 'up'): Aside[] |
 function roomBeside(outline: readonly Aside[], x: number, z: number): number {
   let nearest = Infinity;
   for (let index = 1; index < outline.length; index += 1) {
-    const [from, to] = [outline[index - 1] as Aside, outline[index] as Aside];
-    const [dx, dz] = [to.x - from.x, to.z - from.z];
+    const from = outline[index - 1] as Aside;
+    const to = outline[index] as Aside;
+    const dx = to.x - from.x;
+    const dz = to.z - from.z;
     const length = Math.sqrt(dx * dx + dz * dz);
     // The way runs from the front round the side to the back, so that out is on its left: what faces front or back bounds nothing here.
     if (length < 1e-9 || dx / length < FACES_ASIDE) continue;

@@ -21,19 +21,15 @@ type OrderResult<Step> = { ok: true; steps: Step[] } | { ok: false; cycle: strin
  * orderSteps([{ id: 'a', needs: ['b'], shutsOff: [] }, { id: 'b', needs: ['a'], shutsOff: [] }]) // => { ok: false, cycle: ['a', 'b'] }
  */
 export function orderSteps<Id extends string, Step extends Ordered<Id>>(steps: readonly Step[]): OrderResult<Step> {
-  const before = new Map<Id, Set<Id>>(steps.map((step) => [step.id, new Set<Id>()]));
-  for (const step of steps) {
-    for (const need of step.needs) if (before.has(need)) before.get(step.id)?.add(need);
-    for (const shut of step.shutsOff) if (before.has(shut)) before.get(step.id)?.add(shut);
-  }
+  const known = new Set<Id>(steps.map(({ id }) => id));
+  const before = new Map<Id, Id[]>(
+    steps.map(({ id, needs, shutsOff }) => [id, [...needs, ...shutsOff].filter((other) => known.has(other))]),
+  );
 
   const waiting = [...steps];
   const done = new Set<Id>();
   const ordered: Step[] = [];
-  const isReady = ({ id }: Step): boolean => {
-    for (const other of before.get(id) ?? []) if (!done.has(other)) return false;
-    return true;
-  };
+  const isReady = ({ id }: Step): boolean => before.get(id)?.every((other) => done.has(other)) ?? true;
   while (waiting.length > 0) {
     const nextIndex = waiting.findIndex(isReady);
     if (nextIndex < 0) return { ok: false, cycle: membersOfCycles(waiting, before) };
@@ -45,9 +41,9 @@ export function orderSteps<Id extends string, Step extends Ordered<Id>>(steps: r
 }
 
 /** Of the steps that can't be placed, those that wait for themselves; the others only wait behind them. */
-function membersOfCycles<Id extends string>(stuck: readonly Ordered<Id>[], before: Map<Id, Set<Id>>): string[] {
+function membersOfCycles<Id extends string>(stuck: readonly Ordered<Id>[], before: Map<Id, Id[]>): string[] {
   const reaches = (from: Id, target: Id, seen = new Set<Id>()): boolean =>
-    [...(before.get(from) ?? [])].some((id) => {
+    (before.get(from) ?? []).some((id) => {
       if (id === target) return true;
       if (seen.has(id)) return false;
       seen.add(id);

@@ -89,12 +89,15 @@ function fittingStep(
 
 /** Puts steps in order, naming only those that this bag has. */
 function inOrder(steps: readonly Step[], shutOff: readonly Shut[]): Step[] {
-  const shutBy = new Map(steps.map(({ id }) => [id, new Set<StepId>()]));
-  for (const { by, ids } of shutOff) for (const id of ids) if (shutBy.has(id)) shutBy.get(by)?.add(id);
+  const shutBy = new Map<StepId, StepId[]>(steps.map(({ id }) => [id, []]));
+  for (const { by, ids } of shutOff) {
+    const shut = shutBy.get(by);
+    for (const id of ids) if (shut && shutBy.has(id) && !shut.includes(id)) shut.push(id);
+  }
   const present = steps.map((one) => ({
     ...one,
     needs: one.needs.filter((other) => shutBy.has(other)),
-    shutsOff: [...(shutBy.get(one.id) ?? [])],
+    shutsOff: shutBy.get(one.id) ?? [],
   }));
   const ordered = orderSteps<StepId, Step>(present);
   if (!ordered.ok) throw new Error(`no order of making exists: ${ordered.cycle.join(', ')}`);
