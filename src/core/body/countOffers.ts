@@ -26,7 +26,7 @@ export interface CountOffer {
 const OFFERED = 5;
 
 /** Counts that come equally near are told apart by size, not by the last bit of a sum: in steps of a millionth of a mm. */
-const nearness = ({ off }: CountOffer): number => Math.round(Math.abs(off.value) * 1e6);
+const apartBy = (aMm: number, bMm: number): number => Math.round(Math.abs(aMm - bMm) * 1e6);
 
 /**
  * The counts around the wanted width that the stitch's repeat and the construction allow, the nearest first.
@@ -42,12 +42,18 @@ export function countOffers(design: SettledDesign, gauge: GaugeStage, pouch: Pou
   const middle = Math.round((across.stitchesFor(design.body.widthMm) - edgeStitches) / repeatStitches);
   return Array.from({ length: OFFERED + 4 }, (_, index) => middle - 4 + index)
     .filter((repeats) => repeats >= 1)
-    .map((repeats): CountOffer => {
+    .map((repeats) => {
       const stitches = edgeStitches + repeats * repeatStitches;
+      return { repeats, stitches, widthMm: across.widthMm(stitches) };
+    })
+    .filter(({ stitches, widthMm }) => widthMm > 0 && across.seenStitches(stitches) > 0)
+    .sort((a, b) => apartBy(a.widthMm, wanted.value) - apartBy(b.widthMm, wanted.value) || b.stitches - a.stitches)
+    .slice(0, OFFERED)
+    .map(({ repeats, stitches, widthMm }): CountOffer => {
       const width = makeFigure(
         `offer.width.${stitches}`,
         `Width with ${stitches} stitches`,
-        across.widthMm(stitches),
+        widthMm,
         'mm',
         {
           rule: across.width.rule,
@@ -71,8 +77,5 @@ export function countOffers(design: SettledDesign, gauge: GaugeStage, pouch: Pou
         isPlanned: stitches === pouch.stitchCount,
         edits: [{ path: ['body', 'chosenStitches'], value: stitches }],
       };
-    })
-    .filter(({ stitches, width }) => width.value > 0 && across.seenStitches(stitches) > 0)
-    .sort((a, b) => nearness(a) - nearness(b) || b.stitches - a.stitches)
-    .slice(0, OFFERED);
+    });
 }

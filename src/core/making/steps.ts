@@ -94,10 +94,11 @@ function inOrder(steps: readonly Step[], shutOff: readonly Shut[]): Step[] {
     const shut = shutBy.get(by);
     for (const id of ids) if (shut && shutBy.has(id) && !shut.includes(id)) shut.push(id);
   }
-  const present = steps.map((one) => ({
-    ...one,
-    needs: one.needs.filter((other) => shutBy.has(other)),
-    shutsOff: shutBy.get(one.id) ?? [],
+  const present = steps.map(({ id, of, needs }) => ({
+    id,
+    of,
+    needs: needs.filter((other) => shutBy.has(other)),
+    shutsOff: shutBy.get(id) ?? [],
   }));
   const ordered = orderSteps<StepId, Step>(present);
   if (!ordered.ok) throw new Error(`no order of making exists: ${ordered.cycle.join(', ')}`);
