@@ -1,5 +1,6 @@
 import Flatten from '@flatten-js/core';
 import fc from 'fast-check';
+import type { FabricMark } from '@/core/fittings';
 import { describe, expect, it } from 'vitest';
 import {
   EDGING_CORNERS,
@@ -61,6 +62,13 @@ function workedRound(round: readonly Place[], corner: Edging['corner'], isFirst:
     return [plain, { turns: true }, plain];
   });
 }
+
+/** Marks of a border as polygons of the geometry library. */
+const ringsOf = (marks: readonly FabricMark[]): Flatten.Polygon[] =>
+  marks.map(({ form }) => {
+    if (form.kind !== 'outline') throw new Error('a border is drawn as outlines');
+    return new Flatten.Polygon([...form.points] as never);
+  });
 
 describe('a border round a strip', () => {
   it('has the stitches that working it place by place makes, round after round, whichever way its corners are turned', () => {
@@ -130,10 +138,7 @@ describe('a border round a strip', () => {
           const [wide, long] = [stitches * 5, 2 * rows * 5];
           const panel = new Flatten.Polygon(new Flatten.Box(-wide / 2, 0, wide / 2, long));
           const depth = figures.depth.value;
-          const rings = marks.map(({ form }) => {
-            if (form.kind !== 'outline') throw new Error('a border is drawn as outlines');
-            return new Flatten.Polygon([...form.points] as never);
-          });
+          const rings = ringsOf(marks);
           for (const ring of rings)
             for (const { x, y } of ring.vertices) {
               const [away] = panel.distanceTo(new Flatten.Point(x, y));
@@ -161,10 +166,7 @@ describe('a border round a strip', () => {
     const { rowMm, stitchMm, stitchCount } = plan.pouch;
     const flapMm = (plan.flap.bridgeRows + plan.flap.flapRows) * rowMm;
     const wideMm = stitchCount * stitchMm;
-    const rings = marks.map(({ form }) => {
-      if (form.kind !== 'outline') throw new Error('a border is drawn as outlines');
-      return new Flatten.Polygon([...form.points] as never);
-    });
+    const rings = ringsOf(marks);
     expect(rings).toHaveLength(3);
     const area = rings.reduce((sum, ring) => sum + ring.area(), 0);
     expect(area).toBeCloseTo(2 * flapMm * depth + (wideMm + 2 * depth) * depth, 4);
