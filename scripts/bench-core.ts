@@ -139,6 +139,17 @@ const edgedClutch: Design = {
 };
 const clutchPacking = packQuickly(carriedThings(clutch.contents.items).map(({ box }) => box));
 
+const edgedPlans = timesOf(
+  Array.from({ length: 2 * FIRST_PLANS }, (_, index) => ({
+    ...edgedClutch,
+    body: { ...edgedClutch.body, widthMm: 150 + (index % 97) },
+  })),
+  (design) => {
+    if (!planBag(design, clutchPacking).ok) throw new Error('no plan of an edged clutch');
+  },
+  0,
+);
+
 /** All that a fold is read by: the sheets, and every point that they are told at. */
 const foldable = designs.slice(0, 900).flatMap((design) => {
   const result = planBag(design);
@@ -195,15 +206,7 @@ process.stdout.write(
         ),
       ]),
     ),
-    planEdged: timesOf(
-      Array.from({ length: 3000 }, (_, index) => ({
-        ...edgedClutch,
-        body: { ...edgedClutch.body, widthMm: 150 + (index % 97) },
-      })),
-      (design) => {
-        if (!planBag(design, clutchPacking).ok) throw new Error('no plan of an edged clutch');
-      },
-    ),
+    planEdged: { first: edgedPlans.slice(0, FIRST_PLANS), later: edgedPlans.slice(FIRST_PLANS) },
     planAndPack: timesOf(designs, (design) => planBag(design)),
     cards: timesOf(fc.sample(anyDesign, { numRuns: 400, seed: 7 }), (design) => shelfWork.card(design, null)),
     fold: timesOf(foldable, fold, 0.3),

@@ -48,7 +48,7 @@ export const roundPlaces = (along: number, corners: number, corner: EdgingCorner
 
 /**
  * Counts an edging: what is picked up along each stretch, the corners, and the repeats of what is worked over it. Where a pattern asks
- * for a multiple, the stretches that are picked up by a ratio take what is over or short, spread.
+ * for a multiple, what is picked up by a ratio and not seamed takes what is over or short, spread.
  */
 export function countEdging(
   edging: Edging,
@@ -84,11 +84,15 @@ export function countEdging(
 const picksOf = ({ stitches, rows, slopeMm }: EdgeStretch, pickUp: PickUp, stitchMm: number): number =>
   stitches + Math.round((rows * pickUp.stitches) / pickUp.rows) + Math.round(slopeMm / stitchMm);
 
-/** Spreads what is over or short on the stretches with row ends or slopes; on all, where there are none such. */
+/**
+ * Spreads what is over or short on the stretches with row ends or slopes that no seam joins; where there are none such, on all that no seam
+ * joins: a seam goes stitch to stitch, as many on either edge.
+ */
 function spreadOver(stretches: readonly EdgeStretch[], off: number): number[] {
-  const free = ({ rows, slopeMm }: EdgeStretch) => rows > 0 || slopeMm > 0;
+  const free = ({ rows, seamedRows, slopeMm }: EdgeStretch) => rows > seamedRows || slopeMm > 0;
   const some = stretches.some(free);
-  const taking = stretches.flatMap((stretch, index) => (!some || free(stretch) ? [index] : []));
+  const takes = (stretch: EdgeStretch) => (some ? free(stretch) : stretch.seamedRows === 0);
+  const taking = stretches.flatMap((stretch, index) => (takes(stretch) ? [index] : []));
   const shares = spread(Math.abs(off), Math.max(1, taking.length));
   const adjusted = stretches.map(() => 0);
   taking.forEach((index, place) => {

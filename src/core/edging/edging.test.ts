@@ -193,6 +193,50 @@ describe('a border round a strip', () => {
   });
 });
 
+describe('a border whose pattern asks for more or fewer stitches than the edge gives', () => {
+  it('takes them where no seam comes, so that both edges of a seam have as many stitches', () => {
+    fc.assert(
+      fc.property(someBag('fold-over-strip'), anyOver, (bag, edging) => {
+        const plan = planOf(edgedWith(bag, { ...edging, edge: 'strip' }));
+        const { counts, seamStitches } = stageOf(plan);
+        const { stitches, rows } = counts.pickUp;
+        // From the base fold up, row end by row end, on the front's edge and on the back's.
+        const seamed = Math.min(plan.pouch.frontRows, plan.pouch.backRows);
+        const [side] = plan.joins.find(({ id }) => id === 'sides')?.stretches ?? [];
+        expect(seamStitches?.value).toBe(Math.round((seamed * stitches) / rows));
+        expect([side?.first, side?.second]).toEqual([1, 1].map((one) => (seamStitches?.value ?? NaN) + one));
+        counts.stretches.forEach(({ name, adjusted, slopeMm, rows: ends }) => {
+          if (name === 'side' && adjusted !== 0) expect(ends > 2 * seamed || slopeMm > 0).toBe(true);
+        });
+      }),
+    );
+  });
+
+  it('takes them along both upper edges where the sides are all seam', () => {
+    // 30 stitches and 40 rows, of 5 × 5 mm: 2 × (30 + 2 × 40) and 8 in the corners are 228, 38 shells of six; with 31 and 40 there are two over.
+    const across = [30, 31].map((stitches) => {
+      const { counts } = stageOf(
+        planOf(edgedWith(openStrip(stitches, 40), { kind: 'shell', edge: 'strip', rounds: 1 })),
+      );
+      return counts.stretches.map(({ name, adjusted }) => [name, adjusted]);
+    });
+    expect(across).toEqual([
+      [
+        ['front', 0],
+        ['side', 0],
+        ['back', 0],
+        ['side', 0],
+      ],
+      [
+        ['front', -1],
+        ['side', 0],
+        ['back', -1],
+        ['side', 0],
+      ],
+    ]);
+  });
+});
+
 describe('an edging of any bag', () => {
   it('never makes a bag of the same counts smaller, nor its flap shorter', () => {
     const kinds = fc.constantFrom(
@@ -442,8 +486,10 @@ describe('an edging of any bag', () => {
 
 /** The stitches that a stretch's words make, chains that stand for one counted. */
 function countedIn(words: string): number {
-  const picked = / (\d+) (?:sc|sl st)(?::| spread)/.exec(words);
+  const picked = / (\d+) (?:sc|sl st):/.exec(words);
   if (picked) return Number(picked[1]);
+  const more = Number(/, (\d+) more than that/.exec(words)?.[1] ?? 0);
+  const passed = Number(/, passing over (\d+) of them/.exec(words)?.[1] ?? 0);
   const each = Number(
     / 1 (?:sc|sl st) in each of (\d+) sts/.exec(words)?.[1] ?? (words.includes('in the one st') ? 1 : NaN),
   );
@@ -454,7 +500,7 @@ function countedIn(words: string): number {
       : 0;
   const chains = [...words.matchAll(/(?:^|, |edge )ch 1(?=, |$)/g)].length;
   const turned = /3 (?:sc|sl st) in the/.test(words) || /\(1 (?:sc|sl st), ch 1, 1 (?:sc|sl st)\)/.test(words);
-  return each + (turned ? 2 * ends : chains);
+  return each + more - passed + (turned ? 2 * ends : chains);
 }
 
 describe('the outer edge of an edging', () => {

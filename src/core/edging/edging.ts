@@ -24,7 +24,7 @@ export interface EdgingStage<Choice extends Edging = Edging> extends FittingStag
   counts: EdgingCounts;
   figures: EdgingFigures;
   outline: EdgeOutline;
-  /** Of a border that the side seams join: its stitches that each of them joins; null of any other, or where a pattern shifts them. */
+  /** Of a border that the side seams join: its stitches that each of them joins; null of any other. */
   seamStitches: Figure | null;
 }
 
@@ -128,13 +128,9 @@ function outlineOf(
 }
 
 /** Stitches of a border that each side seam joins: those that are picked up from the rows that it joins. */
-function seamStitchesOf(
-  { edge }: Edging,
-  { pickUp, stretches }: EdgingCounts,
-  { pouch, at }: FittingInput,
-): Figure | null {
+function seamStitchesOf({ edge }: Edging, { pickUp }: EdgingCounts, { pouch, at }: FittingInput): Figure | null {
   const { seamRows } = pouch.figures;
-  if (edge !== 'strip' || seamRows === null || stretches.some(({ adjusted }) => adjusted !== 0)) return null;
+  if (edge !== 'strip' || seamRows === null) return null;
   return makeFigure(
     nameAt(at, 'edging.seamStitches'),
     'Border’s stitches that each side seam joins',

@@ -11,8 +11,9 @@ export interface EdgeStretch {
   name: EdgeStretchName;
   /** Stitches that it has: one is worked in each. */
   stitches: number;
-  /** Row ends, in which stitches are picked up by a ratio. */
+  /** Row ends, in which stitches are picked up by a ratio, and how many of them a seam joins. */
   rows: number;
+  seamedRows: number;
   /** Outline that slants or curves, picked up by its length, mm. */
   slopeMm: number;
   /** All of it, mm. */
@@ -53,6 +54,7 @@ const inStitches = (name: EdgeStretchName, stitches: number, stitchMm: number, c
   name,
   stitches,
   rows: 0,
+  seamedRows: 0,
   slopeMm: 0,
   lengthMm: stitches * stitchMm,
   cornerAfter,
@@ -63,6 +65,7 @@ function roundStrip({ pouch, flap }: Bag): EdgeStretch[] {
   const { stitchCount, stitchMm, rowMm, frontRows, backRows } = pouch;
   const tail = flap.onPiece ? tailSide(flap, pouch) : null;
   const bodyRows = frontRows + backRows;
+  const { seamRows } = pouch.figures;
   const rows = bodyRows + (tail?.rows ?? 0);
   const beside = tail?.stitches ?? 0;
   const slopeMm = tail?.slopeMm ?? 0;
@@ -70,6 +73,7 @@ function roundStrip({ pouch, flap }: Bag): EdgeStretch[] {
     name: 'side',
     stitches: beside,
     rows,
+    seamedRows: 2 * (seamRows?.value ?? 0),
     slopeMm,
     lengthMm: rows * rowMm + slopeMm + beside * stitchMm,
     cornerAfter,
@@ -94,6 +98,7 @@ function flapEdge({ pouch, flap, set }: Bag): EdgeStretch[] {
     name: 'side',
     stitches: tail.stitches,
     rows: tail.rows,
+    seamedRows: 0,
     slopeMm: tail.slopeMm,
     lengthMm: tail.rows * pouch.rowMm + tail.slopeMm + tail.stitches * pouch.stitchMm,
     cornerAfter,
@@ -129,6 +134,7 @@ function gussetEnd(pieces: readonly Piece[]): EdgeStretch | null {
     name: 'gusset-end',
     stitches: 0,
     rows: along,
+    seamedRows: 0,
     slopeMm: 0,
     lengthMm: along * gusset.rowMm,
     cornerAfter: false,
@@ -143,7 +149,15 @@ function longEdge(pieces: readonly Piece[]): EdgeStretch {
   if (!strip) throw new RangeError('a bag without a gusset or a band has no long edge');
   const rows = strip.rows.length;
   if (rows <= strip.startStitches) return inStitches('long-edge', strip.startStitches, strip.stitchMm, false);
-  return { name: 'long-edge', stitches: 0, rows, slopeMm: 0, lengthMm: rows * strip.rowMm, cornerAfter: false };
+  return {
+    name: 'long-edge',
+    stitches: 0,
+    rows,
+    seamedRows: 0,
+    slopeMm: 0,
+    lengthMm: rows * strip.rowMm,
+    cornerAfter: false,
+  };
 }
 
 type Cloth = Pick<Bag['pouch'], 'stitchMm' | 'rowMm'>;
@@ -191,6 +205,7 @@ function flapEnd({ rows, startStitches, scallops }: Bag['flap'], { stitchMm, row
     name: 'flap',
     stitches: scallops.leftOver,
     rows: 0,
+    seamedRows: 0,
     slopeMm,
     lengthMm: slopeMm + scallops.leftOver * stitchMm,
     cornerAfter: false,

@@ -144,14 +144,19 @@ function inEach(
   corner: Edging['corner'],
   stitch: string,
 ): string {
-  const each =
-    picks === stitches ? `1 ${stitch} in each of ${stitches} sts` : `${picks} ${stitch} spread over ${stitches} sts`;
+  const each = `1 ${stitch} in each of ${stitches} sts${moreOrFewer(picks - stitches)}`;
   if (!first && !last) return each;
   const both = first && last;
   if (corner === 'one-chain') return `${first ? 'ch 1, ' : ''}${each}${last ? ', ch 1' : ''}`;
   const turned = corner === 'three-in-one' ? `3 ${stitch}` : `(1 ${stitch}, ch 1, 1 ${stitch})`;
   if (stitches === 1) return `${turned} in the one st`;
   return `${each}, but ${turned} in the ${both ? 'first and in the last of them' : first ? 'first of them' : 'last of them'}`;
+}
+
+/** What a pattern asks for besides one in each stitch. */
+function moreOrFewer(adjusted: number): string {
+  if (adjusted === 0) return '';
+  return adjusted > 0 ? `, ${adjusted} more than that, spread` : `, passing over ${-adjusted} of them, spread`;
 }
 
 /** How stitches are picked up along row ends. */
@@ -164,7 +169,7 @@ function ratioWords({ stitches, rows }: EdgingStage['counts']['pickUp']): string
 
 /** Stitches that are picked up along row ends, slopes and what is left beside a narrower part. */
 function picked(
-  { rows, slopeMm, stitches, picks, adjusted }: CountedStretch,
+  { rows, seamedRows, slopeMm, stitches, picks, adjusted }: CountedStretch,
   pickUp: EdgingStage['counts']['pickUp'],
   stitch: string,
 ): string {
@@ -173,7 +178,9 @@ function picked(
     ...(stitches > 0 ? [`1 in each of the ${stitches} sts left at the ends of rows`] : []),
     ...(slopeMm > 0 ? ['evenly along what slants or curves'] : []),
   ];
-  const off = adjusted === 0 ? '' : `, ${Math.abs(adjusted)} ${adjusted > 0 ? 'more' : 'fewer'} than that, spread`;
+  const where = seamedRows > 0 ? ' where no seam comes' : '';
+  const off =
+    adjusted === 0 ? '' : `, ${Math.abs(adjusted)} ${adjusted > 0 ? 'more' : 'fewer'} than that, spread${where}`;
   return `${picks} ${stitch}: ${ways.join(', ')}${off}`;
 }
 
