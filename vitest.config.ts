@@ -8,5 +8,7 @@ export default defineConfig({
     environment: 'node',
     setupFiles: ['vitest.setup.ts'],
     testTimeout: 120_000,
+    // Both cores: what is tested waits for files and timers besides reckoning.
+    maxWorkers: 2,
   },
 });

@@ -5,7 +5,7 @@ import type { FieldFault } from '@/core/design';
 import type { DesignEdit } from '@/core/problems';
 import { FITTING_KINDS } from '@/core/fittingKinds';
 import { fittingAt, pathOf, type FittingPlace } from '@/core/fittings';
-import { wordsOf, type Ticket } from '@/core/wording';
+import { ordinal, wordsOf, type Ticket } from '@/core/wording';
 import { useBag, useBagBehind, useBagStore } from '@/ui/bag/BagProvider';
 import { Group, Row } from '@/ui/bag/PlaceLayout';
 import { AddOrTake, ChoiceField, LengthField, NumberField } from '@/ui/fields';
@@ -37,9 +37,10 @@ export function FittingGroup({
 }) {
   const store = useBagStore();
   const { title, takeOff, takenOff } = wordsOf({ choice, at });
+  const ofSoMany = useBag(({ design }) => (at.group === 'lining' ? 1 : design[at.group].length));
   return (
     <Group
-      title={at.index === 0 ? title : `${title} ${at.index + 1}`}
+      title={ofSoMany === 1 ? title : `${title} (${ordinal(at.index + 1)} of ${ofSoMany})`}
       action={
         <AddOrTake
           label={takeOff}
