@@ -1,5 +1,6 @@
 import { defineConfig } from '@playwright/test';
-import { CHROMIUM_PATH, FLAT_FLAGS } from './scripts/lib/browser.mjs';
+import { FLAT_FLAGS } from './scripts/lib/browser.mjs';
+import { chromiumPath } from './scripts/lib/chromium.mjs';
 
 /** The browser tests drive the production build in Debian's Chromium. The server is started by scripts/test.mjs. */
 export default defineConfig({
@@ -12,7 +13,7 @@ export default defineConfig({
   use: {
     baseURL: process.env.RUELLE_ADDRESS,
     viewport: { width: 1280, height: 800 },
-    launchOptions: { executablePath: CHROMIUM_PATH, args: FLAT_FLAGS },
+    launchOptions: { executablePath: chromiumPath(), args: FLAT_FLAGS },
     permissions: ['clipboard-read', 'clipboard-write'],
     trace: 'off',
   },

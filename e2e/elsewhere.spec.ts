@@ -2,7 +2,8 @@ import { mkdtempSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { chromium, expect, test, type Browser, type Page } from '@playwright/test';
-import { CHROMIUM_PATH, FLAT_FLAGS } from '../scripts/lib/browser.mjs';
+import { FLAT_FLAGS } from '../scripts/lib/browser.mjs';
+import { chromiumPath } from '../scripts/lib/chromium.mjs';
 import { field, fill, goTo, saved } from './bag';
 import { Start } from './start';
 
@@ -20,7 +21,7 @@ test.beforeAll(async () => {
   start = new Start(join(folder, 'bags.sqlite'), { RUELLE_HOSTS: ` other.example, ${NAME.toUpperCase()} ` });
   address = await start.ready();
   browser = await chromium.launch({
-    executablePath: CHROMIUM_PATH,
+    executablePath: chromiumPath(),
     args: [...FLAT_FLAGS, `--host-resolver-rules=MAP ${NAME} 127.0.0.1`],
   });
 });

@@ -1,9 +1,10 @@
 import { expect, test } from '@playwright/test';
-import { CHROMIUM_FLAGS, CHROMIUM_PATH } from '../scripts/lib/browser.mjs';
+import { CHROMIUM_FLAGS } from '../scripts/lib/browser.mjs';
+import { chromiumPath } from '../scripts/lib/chromium.mjs';
 import { goTo, newBag } from './bag';
 
 // With graphics, if only simulated ones.
-test.use({ launchOptions: { executablePath: CHROMIUM_PATH, args: CHROMIUM_FLAGS } });
+test.use({ launchOptions: { executablePath: chromiumPath(), args: CHROMIUM_FLAGS } });
 
 test('where the browser can, the bag is drawn in space, and anew only when something has changed', async ({ page }) => {
   const errors: string[] = [];

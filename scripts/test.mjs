@@ -2,10 +2,10 @@
  * `npm test`: installs what is missing, checks types, imports (none in a circle) and style, runs the unit tests, tries the store and a start with the
  * other versions of Node, lays siege to the production build for a minute, then runs the browser tests against it. Ends with one line, `N passed, M failed`, that adds both.
  */
-import { spawnSync } from 'node:child_process';
 import { existsSync, mkdirSync, mkdtempSync, readFileSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
+import { CHROMIUM_MISSING, installChromium } from './lib/chromium.mjs';
 import { ROOT, buildApp, installPackages, run } from './lib/ready.mjs';
 import { otherNodes } from './lib/otherNodes.mjs';
 import { freePort } from './lib/ports.mjs';
@@ -16,7 +16,10 @@ const results = join(ROOT, 'test-results');
 const total = { passed: 0, failed: 0 };
 
 installPackages();
-installChromium();
+if (!installChromium()) {
+  console.log(`There is no Chromium for the browser tests. ${CHROMIUM_MISSING}`);
+  process.exit(1);
+}
 rmSync(results, { recursive: true, force: true });
 mkdirSync(results, { recursive: true });
 
@@ -123,21 +126,4 @@ function attempt(command, args, env = {}) {
   } catch {
     return false;
   }
-}
-
-/** Debian's Chromium, from its packages where it is absent and that is allowed. */
-function installChromium() {
-  const path = process.env.CHROMIUM_PATH ?? '/usr/bin/chromium';
-  if (existsSync(path)) return;
-  console.log('Installing chromium…');
-  const install = 'apt-get update -qq && apt-get install -y -qq --no-install-recommends chromium';
-  const done = spawnSync('sh', ['-c', install], {
-    stdio: 'inherit',
-    env: { ...process.env, DEBIAN_FRONTEND: 'noninteractive' },
-  });
-  if (done.status === 0 && existsSync(path)) return;
-  console.log(
-    'Chromium could not be installed. Install the package “chromium” (as root: apt-get install chromium), or set CHROMIUM_PATH.',
-  );
-  process.exit(1);
 }

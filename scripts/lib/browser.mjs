@@ -1,8 +1,7 @@
 /** Debian's Chromium, as the tests, the bench and the screenshots drive it. */
 import { existsSync } from 'node:fs';
 import { chromium } from '@playwright/test';
-
-export const CHROMIUM_PATH = process.env.CHROMIUM_PATH ?? '/usr/bin/chromium';
+import { CHROMIUM_MISSING, chromiumPath } from './chromium.mjs';
 
 export const CHROMIUM_FLAGS = [
   '--headless',
@@ -31,7 +30,7 @@ export const FLAT_FLAGS = [
  * @param flat true leaves WebGL out, see `FLAT_FLAGS`
  */
 export function launchBrowser({ flat = false } = {}) {
-  if (!existsSync(CHROMIUM_PATH))
-    throw new Error(`There is no Chromium at ${CHROMIUM_PATH}. Install the package chromium.`);
-  return chromium.launch({ executablePath: CHROMIUM_PATH, args: flat ? FLAT_FLAGS : CHROMIUM_FLAGS });
+  const executablePath = chromiumPath();
+  if (!existsSync(executablePath)) throw new Error(`There is no Chromium at ${executablePath}. ${CHROMIUM_MISSING}`);
+  return chromium.launch({ executablePath, args: flat ? FLAT_FLAGS : CHROMIUM_FLAGS });
 }

@@ -1,0 +1,3 @@
+export declare const CHROMIUM_MISSING: string;
+export declare const chromiumPath: () => string;
+export declare function installChromium(): boolean;
