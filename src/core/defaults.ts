@@ -40,6 +40,18 @@ export const ROUGH_THICKNESS_TO_STITCH = 0.45;
 export const ROUGH_STRAP_GROWTH = { share: 0.12, plusMinus: 0.1 } as const;
 
 /**
+ * The pull that brings a strap to 63 % of what it stretches at most, N, where no weight was hung on it, and by what factor that may be
+ * wrong either way. From memory.
+ */
+export const ROUGH_STRAP_PULL = { newton: 10, factor: 2 } as const;
+
+/** What a strap gains in time under its load, as a share of what it has stretched. From memory: cotton gives a little for weeks. */
+export const STRAP_CREEP_SHARE = 0.1;
+
+/** Pull of a mass at rest, N/kg: standard gravity (BIPM, The International System of Units, 9th edition; 3rd CGPM, 1901). */
+export const STANDARD_GRAVITY = 9.80665;
+
+/**
  * What is not known of the gauge in another stitch pattern, or for another piece, than the swatch's: the 95 % limit as a share of
  * it. Common practice for pieces: a narrow strip differs by about a tenth in rows. From memory for patterns.
  */

@@ -1,0 +1,182 @@
+import {
+  ROUGH_STRAP_GROWTH,
+  ROUGH_STRAP_PULL,
+  STANDARD_GRAVITY,
+  STRAP_CREEP_SHARE,
+  TAPE_ERROR_MM,
+} from '@/core/defaults';
+
+/** A trial strip on the tape, mm: lying slack, under known masses, and fully pulled. */
+export interface StretchReadings {
+  slackMm: number;
+  /** Null: nobody pulled it. */
+  pulledMm: number | null;
+  loaded: readonly { massG: number; lengthMm: number }[];
+}
+
+/**
+ * How a strap stretches: ε(F) = most · (1 − e^(−F / pull)). Crochet gives easily at first, while its loops close, and then hardly any more.
+ */
+export interface StretchCurve {
+  /** By what share it grows at most. */
+  mostShare: number;
+  /** The pull that brings it to 63 % of that, N. */
+  pullN: number;
+  /** Which of the two follow from readings; the others are guessed. */
+  measured: { most: boolean; pull: boolean };
+}
+
+/** 95 % of a tape reading that is equally likely anywhere within its limits, mm (JCGM 100:2008, 4.3.7). */
+export const READING_PLUS_MINUS_MM = (1.96 * TAPE_ERROR_MM) / Math.sqrt(3);
+
+/**
+ * The pull of a mass that hangs at rest, N.
+ *
+ * @example
+ * pullOfMassN(500).toFixed(2) // => '4.90'
+ */
+export const pullOfMassN = (massG: number): number => (massG / 1000) * STANDARD_GRAVITY;
+
+/** How much of all its stretch a strap has under a pull. */
+const given = (pullN: number, forceN: number): number => 1 - Math.exp(-forceN / pullN);
+
+/**
+ * By what share a strap is longer under a pull than slack.
+ *
+ * @example
+ * shareAt({ mostShare: 0.4, pullN: 5 }, 0) // => 0
+ * shareAt({ mostShare: 0.4, pullN: 5 }, 5).toFixed(3) // => '0.253'
+ */
+export const shareAt = ({ mostShare, pullN }: Pick<StretchCurve, 'mostShare' | 'pullN'>, forceN: number): number =>
+  mostShare * given(pullN, forceN);
+
+/**
+ * By what share a strap is longer after hanging under a pull for weeks: a little more than at first, and never more than fully pulled.
+ *
+ * @example
+ * shareAfterCreep({ mostShare: 0.4, pullN: 5 }, 5).toFixed(3) // => '0.278'
+ * shareAfterCreep({ mostShare: 0.4, pullN: 5 }, 500) // => 0.4
+ */
+export const shareAfterCreep = (curve: Pick<StretchCurve, 'mostShare' | 'pullN'>, forceN: number): number =>
+  Math.min(curve.mostShare, shareAt(curve, forceN) * (1 + STRAP_CREEP_SHARE));
+
+/**
+ * How wide a strap is under a pull: as its length grows by a share, its area is kept.
+ *
+ * Source: geometry. Common practice, no source: a strap of 28 mm that grows by two fifths is 20 mm wide.
+ *
+ * @example
+ * pulledWidthMm(28, 0.4) // => 20
+ */
+export const pulledWidthMm = (slackWidthMm: number, share: number): number => slackWidthMm / (1 + share);
+
+/**
+ * Fits the curve to what was measured: the most that it stretches from its pulled length, the pull from what it is under known masses. What no
+ * reading tells is guessed: without any, both; fully pulled alone, the pull; under one mass alone, the pull as well.
+ *
+ * With several masses the curve is the one of least squares; where it was not fully pulled, two masses tell both.
+ *
+ * @example
+ * fitStretch({ slackMm: 200, pulledMm: 280, loaded: [] }).mostShare.toFixed(2) // => '0.40'
+ * fitStretch(null).measured // => { most: false, pull: false }
+ */
+export function fitStretch(readings: StretchReadings | null): StretchCurve {
+  const { newton } = ROUGH_STRAP_PULL;
+  if (readings === null)
+    return { mostShare: ROUGH_STRAP_GROWTH.share, pullN: newton, measured: { most: false, pull: false } };
+  const { slackMm, pulledMm } = readings;
+  const loaded = readings.loaded.map(({ massG, lengthMm }) => ({
+    forceN: pullOfMassN(massG),
+    share: lengthMm / slackMm - 1,
+  }));
+  const pulledShare = pulledMm === null ? null : pulledMm / slackMm - 1;
+  if (loaded.length === 0)
+    return {
+      mostShare: pulledShare ?? ROUGH_STRAP_GROWTH.share,
+      pullN: newton,
+      measured: { most: pulledShare !== null, pull: false },
+    };
+  const most = (pullN: number): number => pulledShare ?? mostOf(loaded, pullN);
+  if (pulledShare === null && loaded.length === 1)
+    return { mostShare: most(newton), pullN: newton, measured: { most: false, pull: false } };
+  const missedBy = (pullN: number): number =>
+    loaded.reduce((sum, { forceN, share }) => sum + (most(pullN) * given(pullN, forceN) - share) ** 2, 0);
+  const pullN = leastOver(missedBy, LEAST_PULL_N, MOST_PULL_N);
+  return { mostShare: most(pullN), pullN, measured: { most: true, pull: true } };
+}
+
+/** Pulls between which a curve is looked for, N: those of a thread and of a belt. */
+const LEAST_PULL_N = 0.05;
+const MOST_PULL_N = 1000;
+
+/** The most that it stretches, where a pull is taken as given: the least squares of a line through nought. */
+function mostOf(loaded: readonly { forceN: number; share: number }[], pullN: number): number {
+  const squares = loaded.reduce((sum, { forceN }) => sum + given(pullN, forceN) ** 2, 0);
+  return loaded.reduce((sum, { forceN, share }) => sum + share * given(pullN, forceN), 0) / squares;
+}
+
+const GRID_STEPS = 80;
+const GOLDEN = (Math.sqrt(5) - 1) / 2;
+
+/** Where a function of a size is least, between two sizes: tried on a grid of equal ratios, then closed in on by golden sections. */
+function leastOver(missedBy: (size: number) => number, least: number, most: number): number {
+  const at = (step: number) => Math.log(least) + (step / GRID_STEPS) * Math.log(most / least);
+  let best = 0;
+  for (let step = 1; step <= GRID_STEPS; step += 1)
+    if (missedBy(Math.exp(at(step))) < missedBy(Math.exp(at(best)))) best = step;
+  let [from, to] = [at(Math.max(0, best - 1)), at(Math.min(GRID_STEPS, best + 1))];
+  while (to - from > 1e-9) {
+    const [left, right] = [to - GOLDEN * (to - from), from + GOLDEN * (to - from)];
+    if (missedBy(Math.exp(left)) < missedBy(Math.exp(right))) to = right;
+    else from = left;
+  }
+  return Math.exp((from + to) / 2);
+}
+
+/**
+ * How far the share at a pull may be off (95 %): every reading may be a little wrong, and what was guessed may be wrong by what is not known
+ * of it.
+ *
+ * @param of what is asked of the curve
+ */
+export function stretchDoubt(readings: StretchReadings | null, of: (curve: StretchCurve) => number): number {
+  const curve = fitStretch(readings);
+  const asFitted = of(curve);
+  const offBy = (other: StretchCurve): number => Math.abs(of(other) - asFitted);
+  const { factor } = ROUGH_STRAP_PULL;
+  const guessed = [
+    ...(curve.measured.pull
+      ? []
+      : [Math.max(...[factor, 1 / factor].map((times) => offBy(refitted(readings, curve, curve.pullN * times))))]),
+    ...(curve.measured.most || (readings?.loaded.length ?? 0) > 0
+      ? []
+      : [offBy({ ...curve, mostShare: curve.mostShare + ROUGH_STRAP_GROWTH.plusMinus })]),
+  ];
+  const read = readings === null ? [] : nudged(readings).map((other) => offBy(fitStretch(other)));
+  return Math.hypot(...guessed, ...read);
+}
+
+/** The curve for another guess of the pull: one that is known under a mass goes through that reading still. */
+const refitted = (readings: StretchReadings | null, curve: StretchCurve, pullN: number): StretchCurve =>
+  !curve.measured.most && readings !== null && readings.loaded.length > 0
+    ? {
+        ...curve,
+        pullN,
+        mostShare: (curve.mostShare * given(curve.pullN, forceOf(readings))) / given(pullN, forceOf(readings)),
+      }
+    : { ...curve, pullN };
+
+const forceOf = ({ loaded }: StretchReadings): number => pullOfMassN(loaded[0]?.massG ?? 0);
+
+/** The same readings, with one of them off by what a tape may be off. */
+const nudged = ({ slackMm, pulledMm, loaded }: StretchReadings): StretchReadings[] => [
+  { slackMm: slackMm + READING_PLUS_MINUS_MM, pulledMm, loaded },
+  ...(pulledMm === null ? [] : [{ slackMm, pulledMm: pulledMm + READING_PLUS_MINUS_MM, loaded }]),
+  ...loaded.map((_, moved) => ({
+    slackMm,
+    pulledMm,
+    loaded: loaded.map((reading, index) =>
+      index === moved ? { ...reading, lengthMm: reading.lengthMm + READING_PLUS_MINUS_MM } : reading,
+    ),
+  })),
+];
