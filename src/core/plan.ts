@@ -117,7 +117,7 @@ export function planBag(wished: Design, packings?: Packings, kinds: FittingCatal
     all: fittings,
     marks,
     problems: fittingProblems,
-  } = planFittings({ design, gauge, pouch, flap, set, section }, kinds);
+  } = planFittings({ design, gauge, mass: contents.figures.mass, pouch, flap, set, whole, section }, kinds);
   const fold = foldStage({ pouch, flap, marks, contents, section, pieces: set.pieces, joins: set.joins }, design, fit);
   const emptyAndFull = emptyAndFullStage(gauge, pouch, flap, fittings, fold);
   const yarn = yarnStage(design, gauge, whole, fittings);

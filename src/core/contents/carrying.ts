@@ -28,3 +28,15 @@ export function strapForCarrying(carried: Carrying): PlainStrap {
   const usual = usualStrap();
   return { ...usual, wornLengthMm: WORN_LENGTHS[carried]?.usualMm ?? usual.wornLengthMm };
 }
+
+/**
+ * How wide what a strap lies over is, mm; null where it runs round a body, and does not hang. From memory: a closed hand, a wrist, the slope of a
+ * shoulder.
+ */
+export const SUPPORT_MM: Record<Carrying, number | null> = {
+  'in-the-hand': 85,
+  'on-the-wrist': 60,
+  'on-the-shoulder': 110,
+  'across-the-body': null,
+  'round-the-waist': null,
+};

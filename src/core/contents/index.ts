@@ -1,4 +1,4 @@
-export { WORN_LENGTHS, strapForCarrying } from './carrying';
+export { SUPPORT_MM, WORN_LENGTHS, strapForCarrying } from './carrying';
 export { fabricRoundMm2, packingOfLeastFabric } from './choosePacking';
 export { contentsStage, type ContentsStage } from './contentsStage';
 export { insideNeeded, ovalWidthMm, sheetsAcrossMm, sheetsAlongMm, sheetsUpMm, wrapOf, type Wrap } from './inside';

@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { STITCHES } from '@/core/stitches';
-import { fullDesign } from '@/core/testing/designs';
-import { asVersion6 } from '@/core/testing/olderFiles';
+import { fullDesign, triedStrap } from '@/core/testing/designs';
+import { asVersion6, asVersion7, strapOfVersion7 } from '@/core/testing/olderFiles';
 import {
   DESIGN_VERSION,
   MOST_DESIGN_CHARACTERS,
@@ -43,31 +43,48 @@ describe('a history as it was kept', () => {
   );
 });
 
-describe('a history of version 6', () => {
-  const old = asVersion6(fullDesign());
-  const at = (document: unknown, [step, ...rest]: readonly (string | number)[], value: unknown): unknown =>
-    step === undefined
-      ? value
-      : Array.isArray(document)
-        ? document.map((one: unknown, index) => (index === step ? at(one, rest, value) : one))
-        : { ...(document as object), [step]: at((document as Record<string | number, unknown>)[step], rest, value) };
+/** What a document is once something at a place of it is another. */
+const changedAt = (document: unknown, [step, ...rest]: readonly (string | number)[], value: unknown): unknown =>
+  step === undefined
+    ? value
+    : Array.isArray(document)
+      ? document.map((one: unknown, index) => (index === step ? changedAt(one, rest, value) : one))
+      : {
+          ...(document as object),
+          [step]: changedAt((document as Record<string | number, unknown>)[step], rest, value),
+        };
 
-  it.each([
-    ['the name', ['name'], 'Another'],
-    ['the width', ['body', 'widthMm'], 222],
-    ['where a snap sits', ['hardware', 0, 'insetMm'], 31],
-    ['no closure', ['hardware'], []],
-    ['no strap', ['strap'], null],
-    ['another strap', ['strap'], { ...fullDesign().straps[0], widthMm: 41 }],
-    ['a strap’s width', ['strap', 'widthMm'], 27],
-    ['no trial of it', ['strap', 'sample'], null],
-    ['the whole bag', [], { ...old, strap: null, name: 'Brought in' }],
-  ])('is brought along: %s', (_, path, value) => {
-    const document = { version: 6, undo: [{ label: 'Then', edits: [], inverse: [{ path, value }] }], redo: [] };
+describe('a history of an older version', () => {
+  const [six, seven] = [asVersion6(fullDesign()), asVersion7(fullDesign())];
+  const strap = strapOfVersion7(triedStrap());
+  const another = { ...strap, widthMm: 41 };
+
+  it.each<[number, string, Record<string, unknown>, (string | number)[], unknown]>([
+    [6, 'the name', six, ['name'], 'Another'],
+    [6, 'the width', six, ['body', 'widthMm'], 222],
+    [6, 'where a snap sits', six, ['hardware', 0, 'insetMm'], 31],
+    [6, 'no closure', six, ['hardware'], []],
+    [6, 'no strap', six, ['strap'], null],
+    [6, 'another strap', six, ['strap'], another],
+    [6, 'a strap’s width', six, ['strap', 'widthMm'], 27],
+    [6, 'no trial of it', six, ['strap', 'sample'], null],
+    [6, 'another trial of it', six, ['strap', 'sample'], strap.sample],
+    [6, 'the whole bag', six, [], { ...six, strap: null, name: 'Brought in' }],
+    [7, 'the name', seven, ['name'], 'Another'],
+    [7, 'all straps', seven, ['straps'], [another]],
+    [7, 'no straps', seven, ['straps'], []],
+    [7, 'a strap', seven, ['straps', 0], another],
+    [7, 'a strap’s width', seven, ['straps', 0, 'widthMm'], 27],
+    [7, 'no trial of it', seven, ['straps', 0, 'sample'], null],
+    [7, 'another trial of it', seven, ['straps', 0, 'sample'], strap.sample],
+    [7, 'its length', seven, ['straps', 0, 'sample', 'slackMm'], 190],
+    [7, 'the whole bag', seven, [], { ...seven, straps: [another] }],
+  ])('of version %i is brought along: %s', (version, _, old, path, value) => {
+    const document = { version, undo: [{ label: 'Then', edits: [], inverse: [{ path, value }] }], redo: [] };
     const { history, dropped } = readHistory(document);
     expect(dropped).toBe(false);
     // Taken back in the file of then and brought up to date, the bag is what it is when it is brought up to date and taken back.
-    const then = readDesign(at(old, path, value));
+    const then = readDesign(changedAt(old, path, value));
     const now = readDesign(old);
     if (!then.ok || !now.ok) throw new Error('not read');
     expect(applyEdits(now.design, history.undo[0]?.inverse ?? [])).toEqual(then);

@@ -6,13 +6,13 @@ import { DESIGN_VERSION, designSchema } from './schema';
  * of single fields; that a flap may not be longer than the front stands in words in the description.
  *
  * @example
- * designJsonSchema().title // => 'Ruelle design, version 7'
+ * designJsonSchema().title // => 'Ruelle design, version 8'
  */
 export function designJsonSchema(): Record<string, unknown> {
   return {
     ...z.toJSONSchema(designSchema, { target: 'draft-2020-12' }),
     title: `Ruelle design, version ${DESIGN_VERSION}`,
     description:
-      'What a maker chose or measured for a bag: lengths in mm, masses in g. flap.dropMm is at most body.heightMm; straps[].sample.pulledMm at least its slackMm.',
+      'What a maker chose or measured for a bag: lengths in mm, masses in g. flap.dropMm is at most body.heightMm; straps[].sample is nowhere shorter under more pull: slackMm, then loaded by mass, then pulledMm; nor wider.',
   };
 }

@@ -17,12 +17,12 @@ import { PANEL_STITCH_IDS } from '@/core/stitches/catalogue';
 import { isOwnStitchId, ownStitchIdSchema, ownStitchSchema } from './ownStitchSchema';
 
 /**
- * The design document, version 7: only what a maker chose or measured. Lengths in mm, masses in g.
+ * The design document, version 8: only what a maker chose or measured. Lengths in mm, masses in g.
  * Its sentences are shown at the field, so each says what would fit.
  */
 
 export const DESIGN_FORMAT = 'ruelle-design';
-export const DESIGN_VERSION = 7;
+export const DESIGN_VERSION = 8;
 
 /** A stitch pattern: one of the catalogue, or one of her own. */
 const stitchSchema = z.union([z.enum(PANEL_STITCH_IDS), ownStitchIdSchema], { error: 'Choose a stitch.' });

@@ -26,6 +26,15 @@ function plainStitchOfVersion5({ stitch, ownStitches }: Record<string, unknown>)
   return typeof own?.base === 'string' && own.base in STITCHES ? own.base : STITCHES.sc.id;
 }
 
+/** What version 8 asks of a trial strip besides its length slack and fully pulled. */
+const withoutWeights = <Sample>(sample: Sample) =>
+  sample && typeof sample === 'object' ? { ...sample, slackWidthMm: null, loaded: [], pulledWidthMm: null } : sample;
+
+const strapOfVersion8 = (strap: unknown): unknown =>
+  strap && typeof strap === 'object' && 'sample' in strap ? { ...strap, sample: withoutWeights(strap.sample) } : strap;
+
+const strapsOfVersion8 = (straps: unknown): unknown => (Array.isArray(straps) ? straps.map(strapOfVersion8) : straps);
+
 /**
  * The upgrade from each older version, by the version it reads.
  *
@@ -92,6 +101,8 @@ export const UPGRADES: Readonly<Record<number, Upgrade>> = {
     straps: strap ? [strap] : [],
     ...NOTHING_MORE,
   }),
+  // Version 7 hung no weights on a trial strip.
+  7: ({ straps, ...document }) => ({ ...document, version: 8, straps: strapsOfVersion8(straps) }),
 };
 
 /** Where an older version's edit is made in the next one, by the version it reads; none where it can't be made there. */
@@ -102,5 +113,12 @@ export const EDIT_UPGRADES: Readonly<Record<number, (edit: DesignEdit) => Design
     return rest.length > 0
       ? { path: ['straps', 0, ...rest], value }
       : { path: ['straps'], value: value ? [value] : [] };
+  },
+  7: ({ path, value }) => {
+    const [first, , inStrap] = path;
+    if (first !== 'straps' || path.length > 3) return { path, value };
+    if (path.length === 1) return { path, value: strapsOfVersion8(value) };
+    if (path.length === 2) return { path, value: strapOfVersion8(value) };
+    return { path, value: inStrap === 'sample' ? withoutWeights(value) : value };
   },
 };

@@ -1,7 +1,8 @@
 import type { SettledDesign } from '@/core/contents';
 import type { Design } from '@/core/design';
+import type { Figure } from '@/core/figures';
 import type { GaugeStage } from '@/core/gauge';
-import { isInRounds, type PieceSet } from '@/core/pieces';
+import { isInRounds, type PieceSet, type PiecesFigures } from '@/core/pieces';
 import type { FlapStage, PouchStage, SectionByState } from '@/core/stages';
 import type { FittingPlace } from './place';
 import type { FittingStage, MadeParts, MadeSize, Planned } from './stage';
@@ -10,9 +11,13 @@ import type { FittingStage, MadeParts, MadeSize, Planned } from './stage';
 export interface FittingInput {
   design: SettledDesign;
   gauge: GaugeStage;
+  /** What goes in, on the scale: nought where nothing of it was weighed. */
+  mass: Figure;
   pouch: PouchStage;
   flap: FlapStage;
   set: PieceSet;
+  /** Its pieces together: area, seams. */
+  whole: PiecesFigures;
   section: SectionByState;
   at: FittingPlace;
 }

@@ -14,3 +14,4 @@ export { grownFigures } from './grownStrap';
 export type { StrapFoot } from './strapFoot';
 export type { PlainStrapStage } from './plainStrap';
 export type { StrapProblems, StrapRepairs } from './ownProblems';
+export { pullOfMassN, shareAt, stretchDoubt, type StretchCurve } from './stretch';

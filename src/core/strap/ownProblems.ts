@@ -6,6 +6,8 @@ export interface StrapProblems {
   'strap-trial-other-stitch': { share: number };
   'strap-trial-unlike': { seenMm: number; usualMm: number };
   'strap-load': object;
+  'strap-load-unknown': object;
+  'strap-hangs-shorter': { shorterMm: number };
   'strap-stretches-much': { share: number };
   'strap-shorter-than-bag': { wornMm: number; widthMm: number };
 }
@@ -13,6 +15,8 @@ export interface StrapProblems {
 /** What its repairs are. */
 export interface StrapRepairs {
   'strap-measured-slack': object;
+  'strap-measured-pulled': object;
+  'strap-measured-loaded': object;
   'strap-trial-was-in-this': object;
   'strap-trial-anew': object;
 }

@@ -12,10 +12,13 @@ import {
 import { flatSize, type RowsPiece } from '@/core/pieces';
 import { plainStitchOf } from '@/core/stitches';
 import { grownFigures, grownStrap, type GrownStrap } from './grownStrap';
+import { allHangingFigures, hangingFigures, type HangingFigures } from './hangingFigures';
 import { strapFigures, type StrapFigures } from './strapFigures';
 import { strapFoot, type RowSpan, type StrapFoot } from './strapFoot';
 import { strapProblems } from './strapProblems';
-import { strapSizes } from './strapSizes';
+import { strapLoad, type StrapLoad } from './strapLoad';
+import { strapSizes, wornShare } from './strapSizes';
+import type { StretchCurve } from './stretch';
 import { stripGauge, strapWidthOfStitch } from './stripGauge';
 
 export interface PlainStrapStage extends FittingStage<PlainStrap> {
@@ -27,6 +30,12 @@ export interface PlainStrapStage extends FittingStage<PlainStrap> {
   /** What it would take up if it were grown from the body instead; null where the mouth has not as many stitches to give. */
   grown: GrownStrap | null;
   figures: StrapFigures;
+  /** What it carries, and how it hangs under it; null where that is not known. */
+  load: StrapLoad;
+  hanging: HangingFigures | null;
+  curve: StretchCurve;
+  /** What of it stretches, as worked, mm: all between the feet. */
+  stretchingMm: number;
 }
 
 /** A plain strap worked in short rows: stitches across, rows along, and where its feet are sewn. */
@@ -38,10 +47,15 @@ export const plainStrap: FittingKind<PlainStrap, PlainStrapStage> = {
     const plain = plainStitchOf(panel);
     const across = strapWidthOfStitch(gauge, panel, plain, at);
     const strip = stripGauge(strap, gauge, panel, plain, at);
-    const growth = strip.growth.value;
-    const sizes = strapSizes(strap, across.value, strip.rowHeight.value, growth);
+    const load = strapLoad(bag, strap.wornLengthMm);
+    const worn = { share: wornShare(strap, strip.curve, load), curve: strip.curve, load };
+    const sizes = strapSizes(strap, across.value, strip.rowHeight.value, worn);
     const foot = strapFoot(sizes.stitchCount, strap.overlapMm, pouch, set);
     const figures = strapFigures({ strap, sizes, across, gauge: strip }, plain, foot, bag);
+    const hanging = hangingFigures(
+      { strap, sizes, gauge: strip, load, slack: figures.slackPlanned, width: figures.width },
+      bag,
+    );
     const grown = grownStrap(figures.stitches, bag);
     const deepMm = figures.footDepth.value;
     return {
@@ -81,16 +95,22 @@ export const plainStrap: FittingKind<PlainStrap, PlainStrapStage> = {
         worn: { mm: strap.wornLengthMm, path: [...pathOf(at), 'wornLengthMm'] },
         fromEdgeMm: null,
         compared: [figures.slackToWork],
-        asked: [...(Object.values(figures) as StrapFigures[keyof StrapFigures][]), ...grownFigures(grown)].filter(
-          (figure) => figure !== undefined,
-        ),
-        problems: [...strip.problems, ...strapProblems(strap, growth, bag)],
+        asked: [
+          ...(Object.values(figures) as StrapFigures[keyof StrapFigures][]),
+          ...grownFigures(grown),
+          ...allHangingFigures(load, hanging),
+        ].filter((figure) => figure !== undefined),
+        problems: [...strip.problems, ...strapProblems(strap, { strip, sizes, load, hanging }, bag)],
         stitchCount: sizes.stitchCount,
         rowCount: sizes.rowCount,
         foot,
         footDepthMm: deepMm,
         grown,
         figures,
+        load,
+        hanging,
+        curve: strip.curve,
+        stretchingMm: sizes.stretchingMm,
       },
     };
   },

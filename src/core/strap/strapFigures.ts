@@ -4,6 +4,7 @@ import { nameAt, type FittingInput } from '@/core/fittings';
 import { startingChain, type StitchPattern } from '@/core/stitches';
 import { footCount, footDepthMm, type StrapFoot } from './strapFoot';
 import type { StrapSizes } from './strapSizes';
+import { shareAt } from './stretch';
 import type { StripGauge } from './stripGauge';
 
 /** What is told of a plain strap. */
@@ -30,7 +31,7 @@ interface Told {
   sizes: StrapSizes;
   /** Width of a stitch in it. */
   across: Figure;
-  gauge: Pick<StripGauge, 'rowHeight' | 'growth'>;
+  gauge: StripGauge;
 }
 
 const FOOT_UNITS = { row: 'Rows', stitch: 'Stitches' } as const;
@@ -109,12 +110,37 @@ function footDepthFigure(footRows: Figure, foot: StrapFoot, { gauge, pouch, at }
   );
 }
 
+const BETWEEN: Readonly<Record<PlainStrap['school'], string>> = {
+  pulled: 'Worn length divided by one plus what the strap grows when pulled: it is measured fully pulled.',
+  loaded: 'Worn length divided by one plus what the strap grows under what it carries: it is measured as it hangs.',
+  slack: 'The worn length itself: the strap is reinforced so that it can’t stretch, and measured slack.',
+};
+
+const WORN_LABEL: Readonly<Record<PlainStrap['school'], string>> = {
+  pulled: 'Worn length, pulled',
+  loaded: 'Worn length, under this bag',
+  slack: 'Worn length, reinforced',
+};
+
+const FROM_TRIAL = 'The ± comes from the trial strip: a longer one makes it smaller.';
+const WORN_RULE: Readonly<Record<PlainStrap['school'], string>> = {
+  pulled: `Strap as worked less both overlaps; pulled, it grows as the trial strip did. ${FROM_TRIAL}`,
+  loaded: `Strap as worked less both overlaps; under what it carries it grows as the trial strip did under weights. ${FROM_TRIAL}`,
+  slack: 'Strap as worked less both overlaps: the tape inside keeps it so.',
+};
+
 type LengthFigures = Pick<StrapFigures, 'between' | 'slackToWork' | 'rows' | 'slackPlanned' | 'pulledPlanned'>;
 
 /** How long it is to be worked, slack, and what comes of that when it is worn. */
 function lengthFigures({ strap, sizes, gauge }: Told, named: (id: string) => string): LengthFigures {
-  const { rowHeight, growth } = gauge;
-  const isPulled = strap.school === 'pulled';
+  const { rowHeight, growth, doubt } = gauge;
+  const { share } = sizes;
+  const stretched =
+    strap.school === 'pulled'
+      ? [inputFrom(growth)]
+      : strap.school === 'loaded'
+        ? [input('Longer under what it carries, by', share, 'ratio'), inputFrom(growth)]
+        : [];
   const overlap = input('Overlap at each foot', strap.overlapMm, 'mm');
   const between = makeFigure(
     named('strap.between'),
@@ -122,10 +148,8 @@ function lengthFigures({ strap, sizes, gauge }: Told, named: (id: string) => str
     sizes.slackMm - 2 * strap.overlapMm,
     'mm',
     {
-      rule: isPulled
-        ? 'Worn length divided by one plus what the strap grows when pulled: it is measured fully pulled.'
-        : 'The worn length itself: the strap is reinforced so that it can’t stretch, and measured slack.',
-      inputs: [input('Worn length', strap.wornLengthMm, 'mm'), inputFrom(growth)],
+      rule: BETWEEN[strap.school],
+      inputs: [input('Worn length', strap.wornLengthMm, 'mm'), ...stretched],
       source: GEOMETRY,
     },
   );
@@ -140,8 +164,10 @@ function lengthFigures({ strap, sizes, gauge }: Told, named: (id: string) => str
     source: GEOMETRY,
   });
   const slackPlusMinus = sizes.rowCount * (rowHeight.plusMinus ?? 0);
-  const grown = 1 + growth.value;
-  const pulledShare = isPulled ? (growth.plusMinus ?? 0) / grown : 0;
+  const shareDoubt =
+    strap.school === 'slack'
+      ? 0
+      : doubt((one) => (strap.school === 'pulled' ? one.mostShare : shareAt(one, sizes.rest.pullN)));
   return {
     between,
     slackToWork,
@@ -160,15 +186,15 @@ function lengthFigures({ strap, sizes, gauge }: Told, named: (id: string) => str
     ),
     pulledPlanned: makeFigure(
       named('strap.pulledPlanned'),
-      isPulled ? 'Worn length, pulled' : 'Worn length, reinforced',
+      WORN_LABEL[strap.school],
       sizes.wornMm,
       'mm',
       {
-        rule: 'Strap as worked less both overlaps; pulled, it grows as the trial strip did. The ± comes from the trial strip: a longer one makes it smaller.',
-        inputs: [inputFrom(rows), inputFrom(rowHeight), overlap, inputFrom(growth)],
+        rule: WORN_RULE[strap.school],
+        inputs: [inputFrom(rows), inputFrom(rowHeight), overlap, ...stretched],
         source: GEOMETRY,
       },
-      Math.hypot(slackPlusMinus * (isPulled ? grown : 1), pulledShare * sizes.stretchingMm * grown),
+      Math.hypot(slackPlusMinus * (1 + share), shareDoubt * sizes.stretchingMm),
     ),
   };
 }

@@ -2,20 +2,67 @@ import { MOST_WORN_MM, STRAP_STRETCH_ADVICE } from '@/core/defaults';
 import type { PlainStrap } from '@/core/design';
 import { nameAt, pathOf, type FittingInput } from '@/core/fittings';
 import type { Problem } from '@/core/problems';
+import type { HangingFigures } from './hangingFigures';
 import { ours } from './ownProblems';
+import type { StrapLoad } from './strapLoad';
+import type { StrapSizes } from './strapSizes';
+import type { StripGauge } from './stripGauge';
 
 /** Beyond the width of the bag, a strap needs so much for a hand to go through, mm. From memory. */
 const HAND_MM = 160;
 
+/** What is known of a strap when it is looked over. */
+interface Known {
+  strip: Pick<StripGauge, 'curve'>;
+  sizes: StrapSizes;
+  load: StrapLoad;
+  hanging: HangingFigures | null;
+}
+
+/** A strap that is worked to its pulled length is told to hang shorter from this share on. From memory. */
+const HANGS_SHORTER_SHARE = 0.02;
+
 /** What is doubtful about a strap besides its trial strip: how far it stretches, and whether it is long enough to be carried by. */
-export const strapProblems = (strap: PlainStrap, growth: number, bag: FittingInput): Problem[] => [
+export const strapProblems = (strap: PlainStrap, known: Known, bag: FittingInput): Problem[] => [
   ours.problem({ code: 'strap-load', severity: 'mind', place: 'strap', path: pathOf(bag.at), values: {}, repairs: [] }),
-  ...stretchProblems(strap, growth, bag),
+  ...stretchProblems(strap, known.strip.curve.mostShare, bag),
+  ...loadProblems(strap, known, bag),
   ...spanProblems(strap, bag),
 ];
 
+/** Under a load that is not known, or that does not pull it as far as it was measured. */
+function loadProblems({ school }: PlainStrap, { strip, sizes, load, hanging }: Known, { at }: FittingInput): Problem[] {
+  const path = [...pathOf(at), 'school'];
+  if (school === 'loaded' && load.mass === null)
+    return [
+      ours.problem({
+        code: 'strap-load-unknown',
+        severity: 'decide',
+        place: 'strap',
+        path,
+        values: {},
+        repairs: [ours.repair({ code: 'strap-measured-pulled', values: {}, edits: [{ path, value: 'pulled' }] })],
+      }),
+    ];
+  const shorterMm = sizes.wornMm - sizes.rest.lengthMm;
+  const length = hanging?.loadedLength;
+  if (school !== 'pulled' || !length || !strip.curve.measured.pull) return [];
+  if (shorterMm < HANGS_SHORTER_SHARE * sizes.wornMm || shorterMm <= (length.plusMinus ?? 0)) return [];
+  return [
+    ours.problem({
+      code: 'strap-hangs-shorter',
+      severity: 'mind',
+      place: 'strap',
+      path,
+      asks: [length.id, nameAt(at, 'strap.load')],
+      values: { shorterMm },
+      repairs: [ours.repair({ code: 'strap-measured-loaded', values: {}, edits: [{ path, value: 'loaded' }] })],
+    }),
+  ];
+}
+
 function stretchProblems({ school }: PlainStrap, growth: number, { at }: FittingInput): Problem[] {
-  if (school !== 'pulled' || growth <= STRAP_STRETCH_ADVICE) return [];
+  if (school === 'slack' || growth <= STRAP_STRETCH_ADVICE) return [];
   return [
     ours.problem({
       code: 'strap-stretches-much',

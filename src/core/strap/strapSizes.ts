@@ -1,12 +1,15 @@
 import type { PlainStrap } from '@/core/design';
+import { hang, pullAtN } from './hanging';
+import { shareAt, type StretchCurve } from './stretch';
+import type { StrapLoad } from './strapLoad';
 
 /**
  * Length of strap to work, measured slack, for a length worn.
  *
- * One school measures a strap fully pulled and works to that: the slack length is the worn length times slack over
- * pulled. The other reinforces it so that it can't stretch, and measures it slack. The sewn-in ends do not
- * stretch and come on top.
+ * One school measures a strap fully pulled, or under the load it will bear, and works to that: the slack length is the worn length times
+ * slack over pulled. The other reinforces it so that it can't stretch, and measures it slack. The sewn-in ends do not stretch and come on top.
  *
+ * @param strap `pulledMm` is a piece of it as the worn length is meant: fully pulled, or under the load
  * @returns mm
  * Source: geometry; the schools and the overlap are common practice.
  *
@@ -21,7 +24,7 @@ export function slackToWorkMm(strap: {
   pulledMm: number;
   overlapMm: number;
 }): number {
-  const share = strap.school === 'pulled' ? strap.slackMm / strap.pulledMm : 1;
+  const share = strap.school === 'slack' ? 1 : strap.slackMm / strap.pulledMm;
   return strap.wornLengthMm * share + 2 * strap.overlapMm;
 }
 
@@ -34,26 +37,73 @@ export interface StrapSizes {
   plannedSlackMm: number;
   /** What of it stretches: all between the feet. */
   stretchingMm: number;
-  /** As it is worn, between the feet. */
+  /** As its worn length is meant, between the feet. */
   wornMm: number;
+  /** By what share it is longer than slack then. */
+  share: number;
+  /** As it hangs. */
+  rest: Rest;
 }
 
-/**
- * Stitches across a plain strap and its rows.
- *
- * @param growth by how much the trial strip grew when it was fully pulled, as a share
- */
-export function strapSizes(strap: PlainStrap, stitchMm: number, rowMm: number, growth: number): StrapSizes {
-  const slackMm = slackToWorkMm({ ...strap, slackMm: 1, pulledMm: 1 + growth });
+/** How a strap is worn: by its school, its curve, and what hangs on it. */
+export interface Worn {
+  /** By what share it is longer than slack, as its worn length is meant. */
+  share: number;
+  curve: StretchCurve;
+  load: Pick<StrapLoad, 'weightN' | 'span'>;
+}
+
+/** By what share a strap is longer than slack, as its worn length is meant. */
+export function wornShare(
+  { school, wornLengthMm }: Pick<PlainStrap, 'school' | 'wornLengthMm'>,
+  curve: StretchCurve,
+  { weightN, span }: Worn['load'],
+): number {
+  switch (school) {
+    case 'pulled':
+      return curve.mostShare;
+    case 'loaded':
+      return shareAt(curve, pullAtN(wornLengthMm, weightN, span));
+    case 'slack':
+      return 0;
+  }
+}
+
+/** A strap as it hangs under its bag. Round a body it does not hang, and has no drop. */
+export interface Rest {
+  pullN: number;
+  share: number;
+  lengthMm: number;
+  dropMm: number | null;
+}
+
+/** A plain strap at rest under its load: a tape inside keeps one that is reinforced from stretching. */
+export function restOf(slackMm: number, school: PlainStrap['school'], curve: StretchCurve, load: Worn['load']): Rest {
+  const { weightN, span } = load;
+  const given = school === 'slack' ? { ...curve, mostShare: 0 } : curve;
+  const hanging = span && hang({ slackMm, stiffMm: 0 }, given, weightN, span);
+  if (hanging) return hanging;
+  const pullN = weightN / 2;
+  const share = shareAt(given, pullN);
+  return { pullN, share, lengthMm: slackMm * (1 + share), dropMm: null };
+}
+
+/** Stitches across a plain strap and its rows. */
+export function strapSizes(strap: PlainStrap, stitchMm: number, rowMm: number, worn: Worn): StrapSizes {
+  const slackMm = slackToWorkMm({ ...strap, slackMm: 1, pulledMm: 1 + worn.share });
   const rowCount = Math.max(1, Math.round(slackMm / rowMm));
   const plannedSlackMm = rowCount * rowMm;
   const stretchingMm = Math.max(0, plannedSlackMm - 2 * strap.overlapMm);
+  const rest = restOf(stretchingMm, strap.school, worn.curve, worn.load);
+  const share = strap.school === 'loaded' ? rest.share : worn.share;
   return {
     stitchCount: Math.max(2, Math.round(strap.widthMm / stitchMm)),
     rowCount,
     slackMm,
     plannedSlackMm,
     stretchingMm,
-    wornMm: strap.school === 'pulled' ? stretchingMm * (1 + growth) : stretchingMm,
+    wornMm: stretchingMm * (1 + share),
+    share,
+    rest,
   };
 }

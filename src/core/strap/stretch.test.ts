@@ -125,7 +125,7 @@ describe('what is not known of the stretch', () => {
     const pulled = { ...slack, pulledMm: 672 };
     const loaded = { ...pulled, loaded: [{ massG: 600, lengthMm: 632 }] };
     const twice = { slackMm: 1200, pulledMm: 1344, loaded: [{ massG: 600, lengthMm: 1264 }] };
-    const doubts = [null, slack, pulled, loaded, twice].map((readings) => stretchDoubt(readings, at(600)));
+    const doubts = [null, slack, pulled, loaded, twice].map((readings) => stretchDoubt(readings)(at(600)));
     doubts.slice(1).forEach((doubt, index) => expect(doubt).toBeLessThanOrEqual(doubts[index] as number));
     expect(doubts[3]).toBeLessThan((doubts[2] as number) / 2);
     expect(doubts[4]).toBeCloseTo((doubts[3] as number) / 2, 3);
@@ -133,7 +133,7 @@ describe('what is not known of the stretch', () => {
 
   it('is small where a mass was hung on it, even where it was never fully pulled', () => {
     const one = { slackMm: 200, pulledMm: null, loaded: [{ massG: 600, lengthMm: 232 }] };
-    expect(stretchDoubt(one, at(600))).toBeLessThan(0.01);
-    expect(stretchDoubt(one, at(1800))).toBeGreaterThan(0.01);
+    expect(stretchDoubt(one)(at(600))).toBeLessThan(0.01);
+    expect(stretchDoubt(one)(at(1800))).toBeGreaterThan(0.01);
   });
 });

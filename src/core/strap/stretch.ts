@@ -134,41 +134,38 @@ function leastOver(missedBy: (size: number) => number, least: number, most: numb
 }
 
 /**
- * How far the share at a pull may be off (95 %): every reading may be a little wrong, and what was guessed may be wrong by what is not known
- * of it.
+ * How far what is asked of a fitted curve may be off (95 %): every reading may be a little wrong, and what was guessed may be wrong by what
+ * is not known of it.
  *
- * @param of what is asked of the curve
+ * @returns what tells it, for anything that is asked of the curve
  */
-export function stretchDoubt(readings: StretchReadings | null, of: (curve: StretchCurve) => number): number {
+export function stretchDoubt(readings: StretchReadings | null): (of: (curve: StretchCurve) => number) => number {
   const curve = fitStretch(readings);
-  const asFitted = of(curve);
-  const offBy = (other: StretchCurve): number => Math.abs(of(other) - asFitted);
   const { factor } = ROUGH_STRAP_PULL;
-  const guessed = [
-    ...(curve.measured.pull
-      ? []
-      : [Math.max(...[factor, 1 / factor].map((times) => offBy(refitted(readings, curve, curve.pullN * times))))]),
-    ...(curve.measured.most || (readings?.loaded.length ?? 0) > 0
-      ? []
-      : [offBy({ ...curve, mostShare: curve.mostShare + ROUGH_STRAP_GROWTH.plusMinus })]),
+  const otherPulls = curve.measured.pull
+    ? []
+    : [factor, 1 / factor].map((times) => refitted(readings, curve, curve.pullN * times));
+  const isMostGuessed = !curve.measured.most && (readings?.loaded.length ?? 0) === 0;
+  const others = [
+    ...(isMostGuessed ? [{ ...curve, mostShare: curve.mostShare + ROUGH_STRAP_GROWTH.plusMinus }] : []),
+    ...(readings === null ? [] : nudged(readings).map(fitStretch)),
   ];
-  const read = readings === null ? [] : nudged(readings).map((other) => offBy(fitStretch(other)));
-  return Math.hypot(...guessed, ...read);
+  return (of) => {
+    const asFitted = of(curve);
+    const offBy = (other: StretchCurve): number => Math.abs(of(other) - asFitted);
+    return Math.hypot(Math.max(0, ...otherPulls.map(offBy)), ...others.map(offBy));
+  };
 }
 
 /** The curve for another guess of the pull: one that is known under a mass goes through that reading still. */
-const refitted = (readings: StretchReadings | null, curve: StretchCurve, pullN: number): StretchCurve =>
-  !curve.measured.most && readings !== null && readings.loaded.length > 0
-    ? {
-        ...curve,
-        pullN,
-        mostShare: (curve.mostShare * given(curve.pullN, forceOf(readings))) / given(pullN, forceOf(readings)),
-      }
-    : { ...curve, pullN };
+function refitted(readings: StretchReadings | null, curve: StretchCurve, pullN: number): StretchCurve {
+  const [known] = curve.measured.most ? [] : (readings?.loaded ?? []);
+  if (!known) return { ...curve, pullN };
+  const forceN = pullOfMassN(known.massG);
+  return { ...curve, pullN, mostShare: (curve.mostShare * given(curve.pullN, forceN)) / given(pullN, forceN) };
+}
 
-const forceOf = ({ loaded }: StretchReadings): number => pullOfMassN(loaded[0]?.massG ?? 0);
-
-/** The same readings, with one of them off by what a tape may be off. */
+/** The same readings, each time with one of them off by what a tape may be off. */
 const nudged = ({ slackMm, pulledMm, loaded }: StretchReadings): StretchReadings[] => [
   { slackMm: slackMm + READING_PLUS_MINUS_MM, pulledMm, loaded },
   ...(pulledMm === null ? [] : [{ slackMm, pulledMm: pulledMm + READING_PLUS_MINUS_MM, loaded }]),

@@ -1,28 +1,23 @@
-import {
-  OTHER_PIECE_SHARE,
-  OTHER_STITCH_SHARE,
-  PROPORTION_FACTOR,
-  ROUGH_STRAP_GROWTH,
-  TAPE_ERROR_MM,
-} from '@/core/defaults';
+import { OTHER_PIECE_SHARE, OTHER_STITCH_SHARE, PROPORTION_FACTOR, ROUGH_STRAP_GROWTH } from '@/core/defaults';
 import type { PlainStrap } from '@/core/design';
-import { MEMORY, input, inputFrom, makeFigure, type Figure } from '@/core/figures';
+import { MEMORY, input, inputFrom, makeFigure, type Figure, type Reason, type ReasonInput } from '@/core/figures';
 import { nameAt, pathOf, type FittingPlace } from '@/core/fittings';
 import type { GaugeStage } from '@/core/gauge';
 import type { Problem } from '@/core/problems';
 import { STITCHES, type StitchPattern } from '@/core/stitches';
 import { ours } from './ownProblems';
+import { READING_PLUS_MINUS_MM, fitStretch, stretchDoubt, type StretchCurve } from './stretch';
 
 /** What a strap's rows come to and how far it stretches: of her trial strip, or foretold from the bag's own gauge. */
 export interface StripGauge {
   rowHeight: Figure;
   /** By how much it grows when fully pulled, as a share. */
   growth: Figure;
+  curve: StretchCurve;
+  /** How far what is asked of the curve may be off. */
+  doubt: ReturnType<typeof stretchDoubt>;
   problems: Problem[];
 }
-
-/** 95 % of a tape reading that is equally likely anywhere within its limits, mm (JCGM 100:2008, 4.3.7). */
-const READING_PLUS_MINUS_MM = (1.96 * TAPE_ERROR_MM) / Math.sqrt(3);
 
 /** The width of a stitch in the strap: the bag's own where both are in one stitch, else times what is usual for the strap's. */
 export function strapWidthOfStitch(
@@ -65,7 +60,8 @@ export function stripGauge(
 ): StripGauge {
   const foretoldRow = rowFromBag(gauge, panel, plain, at);
   const { sample } = strap;
-  if (sample === null) return { rowHeight: foretoldRow, ...notTried(foretoldRow, at) };
+  const [curve, doubt] = [fitStretch(sample), stretchDoubt(sample)];
+  if (sample === null) return { rowHeight: foretoldRow, curve, doubt, ...notTried(foretoldRow, at) };
   const was = STITCHES[sample.stitch];
   const ratio = plain.nature.heightToSc / was.nature.heightToSc;
   const otherStitch = was.id !== plain.id;
@@ -91,21 +87,55 @@ export function stripGauge(
     },
     Math.hypot(readingMm, otherStitch ? rowMm * OTHER_STITCH_SHARE : 0),
   );
-  const share = sample.pulledMm / sample.slackMm - 1;
-  const growth = makeFigure(
+  return {
+    rowHeight,
+    curve,
+    doubt,
+    growth: growthFigure(sample, curve, doubt, at),
+    problems: trialProblems(sample, plain, rowMm, foretoldRow.value, otherStitch, at),
+  };
+}
+
+/** How far it stretches at most: as it was pulled, or as its lengths under weights lead on to. */
+function growthFigure(
+  { slackMm, pulledMm, loaded }: NonNullable<PlainStrap['sample']>,
+  curve: StretchCurve,
+  doubt: StripGauge['doubt'],
+  at: FittingPlace,
+): Figure {
+  const slack = input('Trial strip, slack', slackMm, 'mm');
+  const how: Reason =
+    pulledMm !== null
+      ? {
+          rule: 'Trial strip pulled, divided by slack, less one.',
+          inputs: [input('Trial strip, pulled', pulledMm, 'mm'), slack],
+          source: { kind: 'measured' },
+        }
+      : {
+          rule:
+            loaded.length > 0
+              ? 'It was not fully pulled: what its lengths under weights lead on to, as crochet gives easily at first and then hardly any more.'
+              : 'It was not pulled: what a plain strap grows by is guessed. Pull the trial strip, or hang a weight on it.',
+          inputs: loaded.length > 0 ? [slack, ...loadedInputs(loaded)] : [],
+          source: MEMORY,
+          basis: loaded.length > 1 ? 'foretold' : 'rough',
+        };
+  return makeFigure(
     nameAt(at, 'strap.growth'),
     'Longer when fully pulled, by',
-    share,
+    curve.mostShare,
     'ratio',
-    {
-      rule: 'Trial strip pulled, divided by slack, less one.',
-      inputs: [input('Trial strip, pulled', sample.pulledMm, 'mm'), input('Trial strip, slack', sample.slackMm, 'mm')],
-      source: { kind: 'measured' },
-    },
-    (1 + share) * Math.hypot(READING_PLUS_MINUS_MM / sample.slackMm, READING_PLUS_MINUS_MM / sample.pulledMm),
+    how,
+    doubt(({ mostShare }) => mostShare),
   );
-  return { rowHeight, growth, problems: trialProblems(sample, plain, rowMm, foretoldRow.value, otherStitch, at) };
 }
+
+/** The weights that were hung on a trial strip, and its lengths under them. */
+export const loadedInputs = (loaded: NonNullable<PlainStrap['sample']>['loaded']): ReasonInput[] =>
+  loaded.flatMap(({ massG, lengthMm }) => [
+    input('Weight on it', massG, 'g'),
+    input('Trial strip under that', lengthMm, 'mm'),
+  ]);
 
 /** The row height of a strap before any trial of it. */
 function rowFromBag(gauge: GaugeStage, panel: StitchPattern, plain: StitchPattern, at: FittingPlace): Figure {

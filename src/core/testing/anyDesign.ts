@@ -151,14 +151,17 @@ const designWith = (body: fc.Arbitrary<unknown>): fc.Arbitrary<Design> =>
         fc.record({
           widthMm: from(5, 150),
           wornLengthMm: from(50, 2500),
-          school: fc.constantFrom('pulled', 'slack'),
+          school: fc.constantFrom('pulled', 'loaded', 'slack'),
           overlapMm: from(5, 100),
           sample: orNull(
             fc.record({
               stitch: fc.constantFrom(...PANEL_STITCH_IDS),
               rows: whole(4, 400),
               slackMm: from(20, 2000),
-              pulledMm: from(2000, 3000),
+              slackWidthMm: orNull(from(100, 200)),
+              loaded: fc.constantFrom([], [{ massG: 500, lengthMm: 2000 }]),
+              pulledMm: orNull(from(2000, 3000)),
+              pulledWidthMm: orNull(from(2, 100)),
             }),
           ),
         }),

@@ -43,10 +43,21 @@ function measuredBag(starter: StarterId, id = 'test'): Design {
   };
 }
 
+/** A trial strip that was measured slack and fully pulled, and no more. */
+export const pulledTrial = (
+  readings: Pick<NonNullable<PlainStrap['sample']>, 'rows' | 'slackMm' | 'pulledMm'>,
+): NonNullable<PlainStrap['sample']> => ({
+  stitch: 'sc',
+  slackWidthMm: null,
+  loaded: [],
+  pulledWidthMm: null,
+  ...readings,
+});
+
 /** A strap of which a trial strip was worked. */
 export const triedStrap = (): PlainStrap => ({
   ...usualStrap(),
-  sample: { stitch: 'sc', rows: 40, slackMm: 188, pulledMm: 214 },
+  sample: pulledTrial({ rows: 40, slackMm: 188, pulledMm: 214 }),
 });
 
 /** A whole bag with everything on it, for examples. */

@@ -1,1 +1,2 @@
+export { massPerArea, wholeSwatch } from './massPerArea';
 export { yarnStage, type YarnStage } from './yarnNeeded';

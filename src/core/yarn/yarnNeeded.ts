@@ -1,19 +1,12 @@
 import { SEAMS } from '@/core/body';
-import {
-  OTHER_STITCH_SHARE,
-  SCALE_ERROR_G,
-  SEAM_YARN_RATIO,
-  TAIL_MM,
-  TAPE_ERROR_MM,
-  YARN_RESERVE,
-} from '@/core/defaults';
-import { isMeasured, patternOf, swatchPatternOf, type Design } from '@/core/design';
+import { SEAM_YARN_RATIO, TAIL_MM, YARN_RESERVE } from '@/core/defaults';
+import { isMeasured, swatchPatternOf, type Design } from '@/core/design';
 import { COMMON_PRACTICE, GEOMETRY, input, inputFrom, makeFigure, type Figure } from '@/core/figures';
 import type { FittingStage } from '@/core/fittings';
 import type { GaugeStage } from '@/core/gauge';
 import type { PiecesFigures } from '@/core/pieces';
 import type { Problem } from '@/core/problems';
-
+import { massPerArea, wholeSwatch, type WeighedSwatch } from './massPerArea';
 import { heldTogether, yarnClassProblems } from './yarnClass';
 
 /** What to have of one of the yarns. */
@@ -34,9 +27,6 @@ export interface YarnStage {
   lots: YarnLot[];
   problems: Problem[];
 }
-
-/** 95 % of a reading equally likely anywhere within ± 1 of its limit (JCGM 100:2008, 4.3.7). */
-const COVERAGE_OF_LIMITS = 1.96 / Math.sqrt(3);
 
 /**
  * Yarn for the whole bag: the area of its pieces and of what is worked apart times the swatch's mass for its area, plus the yarn that sews
@@ -61,8 +51,8 @@ export function yarnStage(
   const weighed = whatWasWeighed(design.swatch, yarns);
   if (!weighed.ok) return { held, figures: null, lots: [], problems: [...classProblems, weighed.problem] };
 
-  const massPerArea = massPerAreaFigure(design, weighed.swatch);
-  const fabric = fabricFigure(pieces, fittings, massPerArea);
+  const perArea = massPerArea(design, weighed.swatch);
+  const fabric = fabricFigure(pieces, fittings, perArea);
   const sewing = sewingFigure(design, weighed.yarns[0], pieces, fittings);
   const mass = makeFigure(
     'yarn.mass',
@@ -79,17 +69,10 @@ export function yarnStage(
   const lots = yarnLots(weighed.yarns, { fabric, sewing, mass });
   return {
     held,
-    figures: { massPerArea, fabric, sewing, mass, length: lots[0].length, balls: lots[0].balls },
+    figures: { massPerArea: perArea, fabric, sewing, mass, length: lots[0].length, balls: lots[0].balls },
     lots,
     problems: classProblems,
   };
-}
-
-/** A swatch on the scale, and its whole size. */
-interface WeighedSwatch {
-  massG: number;
-  widthMm: number;
-  heightMm: number;
 }
 
 type Weighed =
@@ -102,8 +85,9 @@ function whatWasWeighed(swatch: Design['swatch'], yarns: readonly [YarnHeld, ...
     return missing({ code: 'swatch-not-weighed', path: ['swatch', 'weighed'], values: {}, ...unknown });
   if (yarns === null)
     return missing({ code: 'ball-not-known', path: ['swatch', 'yarn', 'ballMassG'], values: {}, ...unknown });
-  const { massG, widthMm, heightMm } = swatch.weighed;
-  if (widthMm !== null && heightMm !== null) return { ok: true, swatch: { massG, widthMm, heightMm }, yarns };
+  const whole = wholeSwatch(swatch);
+  if (whole) return { ok: true, swatch: whole, yarns };
+  const { massG, widthMm } = swatch.weighed;
   return missing({
     code: 'mass-without-area',
     path: ['swatch', 'weighed', widthMm === null ? 'widthMm' : 'heightMm'],
@@ -114,32 +98,6 @@ function whatWasWeighed(swatch: Design['swatch'], yarns: readonly [YarnHeld, ...
     },
     ...unknown,
   });
-}
-
-function massPerAreaFigure(design: Design, { massG, widthMm, heightMm }: WeighedSwatch): Figure {
-  const yarnRatio = patternOf(design).nature.yarnToSc / swatchPatternOf(design).nature.yarnToSc;
-  const isOther = design.stitch !== design.swatch.stitch;
-  const perArea = (massG / (widthMm * heightMm)) * yarnRatio * 1e6;
-  const share =
-    COVERAGE_OF_LIMITS * Math.hypot(SCALE_ERROR_G / massG, TAPE_ERROR_MM / widthMm, TAPE_ERROR_MM / heightMm) +
-    (isOther ? OTHER_STITCH_SHARE : 0);
-  return makeFigure(
-    'yarn.massPerArea',
-    'Mass of the fabric',
-    perArea,
-    'g/m2',
-    {
-      rule: 'Mass of the swatch divided by its area. The ± is that of a kitchen scale (± 1 g) and a tape: a bigger swatch makes it smaller.',
-      inputs: [
-        input('Swatch on the scale', massG, 'g'),
-        input('Swatch width', widthMm, 'mm'),
-        input('Swatch height', heightMm, 'mm'),
-        ...(isOther ? [input('Bag’s stitch against the swatch’s, usually', yarnRatio, 'ratio')] : []),
-      ],
-      source: { kind: 'measured' },
-    },
-    perArea * share,
-  );
 }
 
 function fabricFigure({ area }: PiecesFigures, fittings: readonly FittingStage[], massPerArea: Figure): Figure {

@@ -91,6 +91,7 @@ const PLAIN_STRAP: FieldSpecs<PlainStrap> = [
     width: '15em',
     choices: {
       pulled: 'Fully pulled',
+      loaded: 'Under this bag’s weight',
       slack: 'Slack, reinforced inside',
     },
   },

@@ -1,20 +1,21 @@
 'use client';
 
 import { Box } from '@chakra-ui/react';
-import { useMemo, type ReactNode } from 'react';
-import { patternOf, type PlainStrap, type StitchChoice } from '@/core/design';
-import { plainStitchOf } from '@/core/stitches';
+import dynamic from 'next/dynamic';
+import { useMemo } from 'react';
+import type { PlainStrap } from '@/core/design';
 import { grownFigures, type PlainStrapStage } from '@/core/strap';
 import { nameAt } from '@/core/fittings';
-import { formatQuantity, grownStrapText, stepTexts, stitchName } from '@/core/wording';
+import { formatQuantity, grownStrapText, stepTexts } from '@/core/wording';
 import { strapDrawing } from '@/drawing';
-import { useBag, useBagStore } from '@/ui/bag/BagProvider';
-import { Group, Row } from '@/ui/bag/PlaceLayout';
+import { useBag } from '@/ui/bag/BagProvider';
+import { Group } from '@/ui/bag/PlaceLayout';
 import { StillView } from '@/ui/drawing/StillView';
-import { AddOrTake, LengthField, NumberField } from '@/ui/fields';
-import { useAllTyped } from '@/ui/fields/useAllTyped';
 import { FigureTicket } from '@/ui/figures/FigureTicket';
 import { FittingGroup, FittingTickets, TicketRow } from '@/ui/fittings/FittingGroup';
+import { TrialStrip } from './TrialStrip';
+
+const StretchChart = dynamic(() => import('./StretchChart').then((module) => module.StretchChart), { ssr: false });
 
 /** A plain strap: laid out to scale, its trial strip, what is to be worked, and what it would take up if it were grown from the body. */
 export function PlainStrapParts({ strap, index }: { strap: PlainStrap; index: number }) {
@@ -34,6 +35,17 @@ export function PlainStrapParts({ strap, index }: { strap: PlainStrap; index: nu
         <FigureTicket figure={figures.growth} />
         <FigureTicket figure={figures.rowHeight} />
       </TrialStrip>
+      {strap.school !== 'slack' && (
+        <Group title="How it stretches">
+          <StretchChart
+            slackMm={stage.stretchingMm}
+            sample={strap.sample}
+            curve={stage.curve}
+            pullG={stage.hanging?.pull.value ?? null}
+            unit={unit}
+          />
+        </Group>
+      )}
       <Group title="To work">
         <FittingTickets group="straps" index={index} />
         <Box fontSize="14px">{feet?.what}</Box>
@@ -47,6 +59,12 @@ export function PlainStrapParts({ strap, index }: { strap: PlainStrap; index: nu
     </>
   );
 }
+
+const WORN: Readonly<Record<PlainStrap['school'], string>> = {
+  pulled: 'Pulled',
+  loaded: 'Under this bag',
+  slack: 'Reinforced',
+};
 
 /** The strap slack, and as it is worn, to one scale. */
 function LaidOut({
@@ -75,56 +93,8 @@ function LaidOut({
         marginPx={8}
       />
       <Box fontSize="13px" px="2">
-        {school === 'pulled' ? 'Pulled' : 'Reinforced'}, as worn: {length(wornMm)} between the feet
+        {WORN[school]}, as worn: {length(wornMm)} between the feet
       </Box>
     </Box>
-  );
-}
-
-/** A short trial of the strap: its rows, slack and pulled. Nothing of it is known before all three are measured. */
-function TrialStrip({ strap, index, children }: { strap: PlainStrap; index: number; children: ReactNode }) {
-  const design = useBag((state) => state.design);
-  const store = useBagStore();
-  const { sample } = strap;
-  const edit = (path: (string | number)[], value: unknown) =>
-    store.getState().edit('Trial strip', [{ path: ['straps', index, 'sample', ...path], value }]);
-  const plain = plainStitchOf(patternOf(design)).id;
-  const whole = useAllTyped(['rows', 'slackMm', 'pulledMm'], (measured) => edit([], { ...measured, stitch: plain }));
-  const change = (key: 'rows' | 'slackMm' | 'pulledMm') => (value: number) =>
-    sample === null ? whole.type(key, value) : edit([key], value);
-  const shown = sample ?? whole.typed;
-  return (
-    <Group
-      title={`Trial strip in ${stitchName(sample?.stitch ?? (plain as StitchChoice), design.settings.terms)}`}
-      action={
-        sample && (
-          <AddOrTake
-            label="Take its readings out"
-            onClick={() => {
-              whole.clear();
-              edit([], null);
-            }}
-          />
-        )
-      }
-    >
-      <Row>
-        <NumberField
-          label="Its rows"
-          width="6em"
-          value={shown.rows ?? null}
-          empty="not yet"
-          onChange={change('rows')}
-        />
-        <LengthField label="Lying slack" valueMm={shown.slackMm ?? null} empty="not yet" onChange={change('slackMm')} />
-        <LengthField
-          label="Fully pulled"
-          valueMm={shown.pulledMm ?? null}
-          empty="not yet"
-          onChange={change('pulledMm')}
-        />
-        {children}
-      </Row>
-    </Group>
   );
 }

@@ -1,26 +1,47 @@
 import { z } from 'zod';
 import { MOST_WORN_MM, STRAP_OVERLAP_MM } from '@/core/defaults';
 import { STITCH_IDS } from '@/core/stitches/catalogue';
-import { count, lengthMm } from '../fields';
+import { count, lengthMm, massG } from '../fields';
+
+/** A short trial strip: the stitch it was worked in, its rows, and how long and wide it lies slack, under known weights, and fully pulled. */
+const trialSchema = z
+  .strictObject({
+    stitch: z.enum(STITCH_IDS),
+    rows: count(4, 400),
+    slackMm: lengthMm(20, 2000),
+    slackWidthMm: lengthMm(2, 200).nullable(),
+    /** With a weight hung on it. */
+    loaded: z
+      .array(z.strictObject({ massG: massG(10, 20000), lengthMm: lengthMm(20, 3000) }))
+      .max(6, { error: 'Six weights are enough for one strip.' }),
+    /** Pulled by hand as far as it will go. Null: not measured. */
+    pulledMm: lengthMm(20, 3000).nullable(),
+    pulledWidthMm: lengthMm(2, 200).nullable(),
+  })
+  .superRefine((trial, { addIssue }) => {
+    const { slackMm, pulledMm, slackWidthMm, pulledWidthMm, loaded } = trial;
+    const fault = (path: (string | number)[], message: string) => addIssue({ code: 'custom', path, message });
+    if (pulledMm !== null && pulledMm < slackMm) fault(['pulledMm'], 'Pulled, the strap can’t be shorter than slack.');
+    if (slackWidthMm !== null && pulledWidthMm !== null && pulledWidthMm > slackWidthMm)
+      fault(['pulledWidthMm'], 'Pulled, the strap can’t be wider than slack.');
+    loaded.forEach((reading, index) => {
+      const path = ['loaded', index, 'lengthMm'];
+      if (reading.lengthMm < slackMm) fault(path, 'Under a weight the strap can’t be shorter than slack.');
+      else if (pulledMm !== null && reading.lengthMm > pulledMm)
+        fault(path, 'Under a weight the strap can’t be longer than fully pulled.');
+      else if (loaded.some((other) => other.massG < reading.massG && other.lengthMm > reading.lengthMm))
+        fault(path, 'Under more weight the strap can’t be shorter than under less.');
+    });
+  });
 
 export const plainStrapSchema = z.strictObject({
   kind: z.literal('plain'),
   widthMm: lengthMm(5, 150),
   wornLengthMm: lengthMm(50, MOST_WORN_MM),
-  school: z.enum(['pulled', 'slack']),
-  /** A short trial strip: the stitch it was worked in, its rows, and its length lying slack and fully pulled. Null: none was worked. */
-  sample: z
-    .strictObject({
-      stitch: z.enum(STITCH_IDS),
-      rows: count(4, 400),
-      slackMm: lengthMm(20, 2000),
-      pulledMm: lengthMm(20, 3000),
-    })
-    .refine((sample) => sample.pulledMm >= sample.slackMm, {
-      path: ['pulledMm'],
-      error: 'Pulled, the strip can’t be shorter than slack.',
-    })
-    .nullable(),
+  /** What the worn length is of: the strap fully pulled, under the weight of this bag, or slack because a tape inside keeps it so. */
+  school: z.enum(['pulled', 'loaded', 'slack']),
+  /** Null: none was worked. */
+  sample: trialSchema.nullable(),
   overlapMm: lengthMm(5, 100),
 });
 export type PlainStrap = z.infer<typeof plainStrapSchema>;

@@ -31,8 +31,8 @@ export const strapWords: FittingWords<PlainStrapStage, StrapProblems, StrapRepai
     'check-strap': ({ choice, figures }, { length }) =>
       stepWords(
         'Check the strap',
-        choice.school === 'pulled'
-          ? `Pulled, it reaches ${length(figures.pulledPlanned.value)} between the feet.`
+        choice.school !== 'slack'
+          ? `${choice.school === 'pulled' ? 'Pulled' : 'Under what it will carry'}, it reaches ${length(figures.pulledPlanned.value)} between the feet.`
           : `Sew the tape inside while it lies slack: ${length(figures.pulledPlanned.value)} between the feet.`,
       ),
     'attach-strap': ({ foot, footDepthMm }, { design, plan, length }) => {
@@ -52,7 +52,7 @@ export const strapWords: FittingWords<PlainStrapStage, StrapProblems, StrapRepai
     },
   },
   inspect: null,
-  tickets: ({ figures, at }) => {
+  tickets: ({ figures, load, hanging, at }) => {
     return [
       [
         { figure: figures.slackToWork, mark: 'strap.slack' },
@@ -65,6 +65,9 @@ export const strapWords: FittingWords<PlainStrapStage, StrapProblems, StrapRepai
         { figure: figures.footRows, mark: nameAt(at, 'strap.feet') },
         { figure: figures.footDepth, mark: nameAt(at, 'strap.feet') },
       ],
+      [load.mass, hanging?.pull, hanging?.loadedLength, hanging?.loadedWidth, hanging?.crept, hanging?.drop].flatMap(
+        (figure) => (figure ? [{ figure }] : []),
+      ),
     ];
   },
   quotes: {
@@ -85,12 +88,18 @@ export const strapWords: FittingWords<PlainStrapStage, StrapProblems, StrapRepai
       `The trial strip has rows ${length(v.seenMm)} high; beside the bag’s gauge about ${length(v.usualMm)} would be usual. Was it worked in another stitch or yarn, or miscounted?`,
     'strap-load': () =>
       'Try the strap with the real load before you rely on it. What it can bear depends on yarn and sewing, and isn’t promised here.',
+    'strap-load-unknown': () =>
+      'The strap is to be as long as you want it under this bag, but nothing that goes in has a weight yet: it is planned as if the bag were empty.',
+    'strap-hangs-shorter': (v, length) =>
+      `This bag does not pull the strap fully: it will hang ${length(v.shorterMm)} shorter than you want it worn. Measured under the bag’s own weight, it would come out right.`,
     'strap-stretches-much': (v) =>
       `This strap grows by ${percent(v.share)} when pulled. With a tape sewn inside it would keep its length.`,
     'strap-shorter-than-bag': (v, length) =>
       `A strap ${length(v.wornMm)} long does not span the bag from side to side (${length(v.widthMm)}): there is no loop to put a hand through.`,
   },
   repairs: {
+    'strap-measured-pulled': () => 'Measure the strap fully pulled',
+    'strap-measured-loaded': () => 'Work the strap to what it carries',
     'strap-measured-slack': () => 'Reinforce the strap and measure it slack',
     'strap-trial-was-in-this': () => 'It was worked in the strap’s stitch after all',
     'strap-trial-anew': () => 'Take the trial strip out and work one anew',

@@ -1,0 +1,204 @@
+import { STRAP_CREEP_SHARE } from '@/core/defaults';
+import type { PlainStrap } from '@/core/design';
+import { GEOMETRY, MEMORY, input, inputFrom, makeFigure, restsOn, type Figure, type Reason } from '@/core/figures';
+import { nameAt, type FittingInput } from '@/core/fittings';
+import { pullOfMassN, pulledWidthMm, shareAfterCreep, shareAt } from './stretch';
+import type { StrapLoad } from './strapLoad';
+import type { StrapSizes } from './strapSizes';
+import { loadedInputs, type StripGauge } from './stripGauge';
+
+/** What is told of a strap under its bag; nothing of it where the load is not known. */
+export interface HangingFigures {
+  /** What the pull in each arm weighs. */
+  pull: Figure;
+  /** The next four not of a strap that can't stretch; its length not where that is the worn length itself. */
+  loadedShare: Figure | null;
+  loadedLength: Figure | null;
+  crept: Figure | null;
+  loadedWidth: Figure | null;
+  /** Not of one that runs round a body. */
+  drop: Figure | null;
+}
+
+/** What it is told from, besides the bag. */
+interface Told {
+  strap: PlainStrap;
+  sizes: StrapSizes;
+  gauge: StripGauge;
+  load: StrapLoad;
+  /** As worked, slack: its length, and its width. */
+  slack: Figure;
+  width: Figure;
+}
+
+/** Tells how a strap hangs under its bag, each number with its reason. */
+export function hangingFigures(told: Told, bag: FittingInput): HangingFigures | null {
+  const { mass } = told.load;
+  if (mass === null) return null;
+  const pull = pullFigure(told, mass, bag);
+  const stretch = told.strap.school === 'slack' ? null : stretchFigures(told, pull, bag);
+  return {
+    pull,
+    loadedShare: stretch?.loadedShare ?? null,
+    loadedLength: stretch?.loadedLength ?? null,
+    crept: stretch?.crept ?? null,
+    loadedWidth: stretch?.loadedWidth ?? null,
+    drop: dropFigure(told, stretch?.length ?? told.slack, bag),
+  };
+}
+
+/** The mass of a kilogram's pull, g. */
+const GRAMS_A_NEWTON = 1000 / pullOfMassN(1000);
+
+function pullFigure({ sizes: { rest }, load: { span } }: Told, mass: Figure, { pouch, at }: FittingInput): Figure {
+  return makeFigure(nameAt(at, 'strap.pull'), 'In each arm of it', rest.pullN * GRAMS_A_NEWTON, 'g', {
+    rule: span
+      ? 'Half of what it carries, and more as its arms spread from what it lies over to the sides of the bag.'
+      : 'Half of what it carries: it runs round the body.',
+    inputs: [
+      inputFrom(mass),
+      ...(span ? [inputFrom(pouch.figures.width), input('What it lies over is wide', span.supportMm, 'mm')] : []),
+    ],
+    source: GEOMETRY,
+  });
+}
+
+function stretchFigures({ strap, sizes, gauge, slack, width }: Told, pull: Figure, { at }: FittingInput) {
+  const { curve, doubt } = gauge;
+  const { rest, stretchingMm } = sizes;
+  const named = (id: string) => nameAt(at, id);
+  const shareDoubt = doubt((one) => shareAt(one, rest.pullN));
+  const loadedShare = makeFigure(
+    named('strap.loadedShare'),
+    'Longer under that, by',
+    rest.share,
+    'ratio',
+    shareReason(strap, gauge, pull),
+    shareDoubt,
+  );
+  const rowShare = (gauge.rowHeight.plusMinus ?? 0) / gauge.rowHeight.value;
+  const overlap = input('Overlap at each foot', strap.overlapMm, 'mm');
+  const lengthAt = (id: string, label: string, share: number, rule: string, more: Reason['inputs'] = []) =>
+    makeFigure(
+      named(id),
+      label,
+      stretchingMm * (1 + share),
+      'mm',
+      { rule, inputs: [inputFrom(slack), overlap, inputFrom(loadedShare), ...more], source: GEOMETRY },
+      Math.hypot(stretchingMm * (1 + share) * rowShare, stretchingMm * shareDoubt),
+    );
+  const length = lengthAt(
+    'strap.loadedLength',
+    'Under this bag, between its feet',
+    rest.share,
+    'As worked, less both overlaps, longer by what it stretches under what it carries.',
+  );
+  return {
+    loadedShare,
+    length,
+    loadedLength: strap.school === 'pulled' ? length : null,
+    crept: lengthAt(
+      'strap.crept',
+      'After some weeks of carrying',
+      shareAfterCreep(curve, rest.pullN),
+      'As under this bag, and a tenth more of what it has stretched: yarn goes on giving. Never more than fully pulled.',
+      [input('More, of what it has stretched', STRAP_CREEP_SHARE, 'ratio')],
+    ),
+    loadedWidth: widthFigure(strap, sizes, width, loadedShare, at),
+  };
+}
+
+/** Why a strap stretches by so much under its load: what her readings say, or what is guessed in their place. */
+function shareReason({ sample }: PlainStrap, { growth, curve }: StripGauge, pull: Figure): Reason {
+  const inputs = [inputFrom(pull), inputFrom(growth)];
+  if (sample === null || sample.loaded.length === 0)
+    return {
+      rule: 'No weight was hung on the trial strip: that half a strap’s stretch comes under some 700 g is guessed. Hang a known weight on it.',
+      inputs,
+      source: MEMORY,
+      basis: growth.basis ?? 'foretold',
+    };
+  return {
+    rule: curve.measured.pull
+      ? 'Off the curve through the trial strip’s lengths: crochet gives easily at first, and then hardly any more.'
+      : 'Off a curve through the one length under a weight; how fast it gives is guessed, so it is sure near that weight alone. Pull the strip fully as well.',
+    inputs: [input('Trial strip, slack', sample.slackMm, 'mm'), ...loadedInputs(sample.loaded), ...inputs],
+    source: { kind: 'measured' },
+  };
+}
+
+function widthFigure(
+  { sample }: PlainStrap,
+  { rest }: StrapSizes,
+  width: Figure,
+  loadedShare: Figure,
+  at: FittingInput['at'],
+): Figure {
+  const narrows = sample && narrowedShare(sample);
+  const mm =
+    narrows === null
+      ? pulledWidthMm(width.value, rest.share)
+      : width.value * (1 - narrows.share * (rest.share / narrows.overShare));
+  return makeFigure(
+    nameAt(at, 'strap.loadedWidth'),
+    'Width of the strap, under it',
+    mm,
+    'mm',
+    {
+      rule:
+        narrows === null
+          ? 'Width slack, divided by one plus what it stretches: its area is kept.'
+          : 'Width slack, less what the trial strip lost when it was pulled, in proportion to the stretch.',
+      inputs: [
+        inputFrom(width),
+        inputFrom(loadedShare),
+        ...(narrows ? [input('The trial strip narrowed by', narrows.share, 'ratio')] : []),
+      ],
+      source: GEOMETRY,
+    },
+    (width.plusMinus ?? 0) * (mm / width.value),
+  );
+}
+
+/** What a trial strip lost of its width when it was pulled, and what it gained in length meanwhile; null where that was not measured. */
+function narrowedShare({ slackMm, pulledMm, slackWidthMm, pulledWidthMm: pulled }: NonNullable<PlainStrap['sample']>) {
+  if (slackWidthMm === null || pulled === null || pulledMm === null || pulledMm === slackMm) return null;
+  return { share: 1 - pulled / slackWidthMm, overShare: pulledMm / slackMm - 1 };
+}
+
+const OVER: Readonly<Record<'in-the-hand' | 'on-the-wrist' | 'on-the-shoulder', string>> = {
+  'in-the-hand': 'hand',
+  'on-the-wrist': 'wrist',
+  'on-the-shoulder': 'shoulder',
+};
+
+function dropFigure({ sizes, load }: Told, length: Figure, { design, pouch, at }: FittingInput): Figure | null {
+  const { dropMm } = sizes.rest;
+  const { span } = load;
+  const { carried } = design.contents;
+  if (span === null || dropMm === null || !(carried in OVER)) return null;
+  const over = OVER[carried as keyof typeof OVER];
+  // A millimetre more of the strap lets it down by so much.
+  const armMm = (sizes.rest.lengthMm - span.supportMm) / 2;
+  return makeFigure(
+    nameAt(at, 'strap.drop'),
+    `Hangs below the ${over}`,
+    dropMm,
+    'mm',
+    {
+      rule: `The arms of the strap go from the edges of the ${over} to the sides of the bag: the square of an arm, less the square of how far it goes sideways.`,
+      inputs: [
+        input('From foot to foot', sizes.rest.lengthMm, 'mm'),
+        inputFrom(pouch.figures.width),
+        input(`The ${over} is wide`, span.supportMm, 'mm'),
+      ],
+      source: GEOMETRY,
+      ...restsOn(length),
+    },
+    ((length.plusMinus ?? 0) / 2) * (armMm / dropMm),
+  );
+}
+
+/** All figures of a strap under its bag, for asking. */
+export const allHangingFigures = (load: StrapLoad, figures: HangingFigures | null): Figure[] =>
+  [...load.asked, ...Object.values(figures ?? {})].filter((figure): figure is Figure => figure !== null);

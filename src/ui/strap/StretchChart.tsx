@@ -1,0 +1,107 @@
+'use client';
+
+import { Chart, Filler, LineElement, LinearScale, PointElement, ScatterController, type ChartData } from 'chart.js';
+import { useMemo } from 'react';
+import { Scatter } from 'react-chartjs-2';
+import type { PlainStrap } from '@/core/design';
+import { pullOfMassN, shareAt, stretchDoubt, type StretchCurve } from '@/core/strap';
+import { MM_PER_INCH, type LengthUnit } from '@/core/units';
+import { CHART_BRASS_DEEP, CHART_FONT, CHART_INK, CHART_PAPER } from '@/ui/theme/charts';
+
+Chart.register(LinearScale, PointElement, LineElement, ScatterController, Filler);
+
+const BAND = 'rgba(201, 165, 80, 0.3)';
+const STEPS = 40;
+
+interface StretchChartProps {
+  /** What of the strap stretches, slack, mm. */
+  slackMm: number;
+  sample: PlainStrap['sample'];
+  curve: StretchCurve;
+  /** What this bag pulls each arm by, as a weight; null where that is not known. */
+  pullG: number | null;
+  unit: LengthUnit;
+}
+
+/** The strap's length against the pull in it: the curve with its band, the trial strip's readings, and where this bag has it. */
+export function StretchChart({ slackMm, sample, curve, pullG, unit }: StretchChartProps) {
+  const data = useMemo((): ChartData<'scatter'> => {
+    const doubt = stretchDoubt(sample);
+    const inUnit = (mm: number) => (unit === 'cm' ? mm / 10 : mm / MM_PER_INCH);
+    const hung = sample?.loaded ?? [];
+    const mostG = 1.25 * Math.max(500, pullG ?? 0, ...hung.map(({ massG }) => massG));
+    const along = Array.from({ length: STEPS + 1 }, (_, step) => (mostG * step) / STEPS);
+    const lengthOf = (share: number) => inUnit(slackMm * (1 + share));
+    const line = (share: (pullN: number) => number) => along.map((x) => ({ x, y: lengthOf(share(pullOfMassN(x))) }));
+    const quiet = { showLine: true, pointRadius: 0, borderWidth: 1 } as const;
+    const doubtAt = (pullN: number) => doubt((one) => shareAt(one, pullN));
+    return {
+      datasets: [
+        {
+          label: 'upper',
+          ...quiet,
+          borderColor: 'transparent',
+          backgroundColor: BAND,
+          fill: '+1',
+          data: line((pullN) => shareAt(curve, pullN) + doubtAt(pullN)),
+        },
+        {
+          label: 'lower',
+          ...quiet,
+          borderColor: 'transparent',
+          data: line((pullN) => Math.max(0, shareAt(curve, pullN) - doubtAt(pullN))),
+        },
+        {
+          label: 'curve',
+          ...quiet,
+          borderColor: CHART_BRASS_DEEP,
+          borderWidth: 2,
+          data: line((pullN) => shareAt(curve, pullN)),
+        },
+        {
+          label: 'trial',
+          borderColor: CHART_INK,
+          backgroundColor: CHART_INK,
+          pointRadius: 4,
+          data: sample
+            ? [{ massG: 0, lengthMm: sample.slackMm }, ...hung].map(({ massG, lengthMm }) => ({
+                x: massG,
+                y: lengthOf(lengthMm / sample.slackMm - 1),
+              }))
+            : [],
+        },
+        {
+          label: 'this bag',
+          pointStyle: 'rectRot',
+          pointRadius: 7,
+          borderColor: CHART_INK,
+          borderWidth: 2,
+          backgroundColor: CHART_PAPER,
+          data: pullG === null ? [] : [{ x: pullG, y: lengthOf(shareAt(curve, pullOfMassN(pullG))) }],
+        },
+      ],
+    };
+  }, [slackMm, sample, curve, pullG, unit]);
+  const axis = (text: string) => ({
+    title: { display: true, text, color: CHART_INK, font: CHART_FONT },
+    ticks: { color: CHART_INK, font: CHART_FONT },
+  });
+  return (
+    <div style={{ height: 220 }}>
+      <Scatter
+        role="img"
+        aria-label="Length of the strap against the weight that pulls each arm, with the readings of the trial strip and this bag"
+        data={data}
+        options={{
+          animation: false,
+          maintainAspectRatio: false,
+          events: [],
+          scales: {
+            x: { ...axis('Pull in each arm, as a weight, g'), min: 0 },
+            y: axis(`Between the feet, ${unit === 'cm' ? 'cm' : 'in'}`),
+          },
+        }}
+      />
+    </div>
+  );
+}

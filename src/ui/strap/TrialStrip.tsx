@@ -1,0 +1,167 @@
+'use client';
+
+import { Box, Button, Flex, IconButton } from '@chakra-ui/react';
+import { Plus, X } from 'lucide-react';
+import { useState, type ReactNode } from 'react';
+import { patternOf, type FieldFault, type PlainStrap, type StitchChoice } from '@/core/design';
+import { plainStitchOf } from '@/core/stitches';
+import { stitchName } from '@/core/wording';
+import { useBag, useBagStore } from '@/ui/bag/BagProvider';
+import { Group, Row } from '@/ui/bag/PlaceLayout';
+import { AddOrTake, LengthField, NumberField } from '@/ui/fields';
+import { useAllTyped } from '@/ui/fields/useAllTyped';
+
+type Trial = NonNullable<PlainStrap['sample']>;
+
+/** What is not measured of a trial strip of which only its rows and its length are known. */
+const LYING_SLACK = { slackWidthMm: null, loaded: [], pulledMm: null, pulledWidthMm: null } satisfies Partial<Trial>;
+
+/**
+ * A short trial of the strap: its rows and its length slack, and how long and wide it is pulled. Nothing of it is known before its rows and
+ * its length are measured.
+ */
+export function TrialStrip({ strap, index, children }: { strap: PlainStrap; index: number; children: ReactNode }) {
+  const design = useBag((state) => state.design);
+  const store = useBagStore();
+  const { sample } = strap;
+  const edit = (path: (string | number)[], value: unknown) =>
+    store.getState().edit('Trial strip', [{ path: ['straps', index, 'sample', ...path], value }]);
+  const plain = plainStitchOf(patternOf(design)).id;
+  const whole = useAllTyped(['rows', 'slackMm'], (measured) =>
+    edit([], { ...LYING_SLACK, ...measured, stitch: plain }),
+  );
+  const change = (key: 'rows' | 'slackMm') => (value: number) =>
+    sample === null ? whole.type(key, value) : edit([key], value);
+  const shown = sample ?? whole.typed;
+  return (
+    <Group
+      title={`Trial strip in ${stitchName(sample?.stitch ?? (plain as StitchChoice), design.settings.terms)}`}
+      action={
+        sample && (
+          <AddOrTake
+            label="Take its readings out"
+            onClick={() => {
+              whole.clear();
+              edit([], null);
+            }}
+          />
+        )
+      }
+    >
+      <Row>
+        <NumberField
+          label="Its rows"
+          width="6em"
+          value={shown.rows ?? null}
+          empty="not yet"
+          onChange={change('rows')}
+        />
+        <LengthField label="Lying slack" valueMm={shown.slackMm ?? null} empty="not yet" onChange={change('slackMm')} />
+        {sample && <Pulled sample={sample} edit={edit} />}
+        {children}
+      </Row>
+      {sample && <Weights loaded={sample.loaded} edit={edit} />}
+    </Group>
+  );
+}
+
+type Edit = (path: (string | number)[], value: unknown) => FieldFault[];
+
+/** What can be measured of it besides, each by itself. */
+function Pulled({ sample, edit }: { sample: Trial; edit: Edit }) {
+  const field = (key: 'pulledMm' | 'slackWidthMm' | 'pulledWidthMm') => ({
+    valueMm: sample[key],
+    empty: 'not yet',
+    onChange: (mm: number) => edit([key], mm),
+    onClear: () => edit([key], null),
+  });
+  return (
+    <>
+      <LengthField label="Fully pulled" {...field('pulledMm')} />
+      <LengthField label="Width, slack" fine {...field('slackWidthMm')} />
+      <LengthField label="Width, pulled" fine {...field('pulledWidthMm')} />
+    </>
+  );
+}
+
+/** Its lengths with known weights hung on it. Each can be changed, taken out, or one more added. */
+function Weights({ loaded, edit }: { loaded: Trial['loaded']; edit: Edit }) {
+  const [wantsMore, setAdding] = useState(false);
+  const next = useAllTyped(['massG', 'lengthMm'], (reading) => {
+    const faults = edit(['loaded', loaded.length], reading);
+    if (faults.length === 0) setAdding(false);
+    return faults;
+  });
+  return (
+    <Box mt="2">
+      {loaded.map((reading, index) => (
+        <WeightRow
+          key={index}
+          number={index + 1}
+          massG={reading.massG}
+          lengthMm={reading.lengthMm}
+          onMass={(value) => edit(['loaded', index, 'massG'], value)}
+          onLength={(value) => edit(['loaded', index, 'lengthMm'], value)}
+          onTakeOut={() =>
+            edit(
+              ['loaded'],
+              loaded.filter((_, other) => other !== index),
+            )
+          }
+        />
+      ))}
+      {wantsMore ? (
+        <WeightRow
+          number={loaded.length + 1}
+          massG={next.typed.massG ?? null}
+          lengthMm={next.typed.lengthMm ?? null}
+          onMass={(value) => next.type('massG', value)}
+          onLength={(value) => next.type('lengthMm', value)}
+          onTakeOut={() => {
+            next.clear();
+            setAdding(false);
+          }}
+        />
+      ) : (
+        <Button size="xs" variant="outline" bg="paper" onClick={() => setAdding(true)}>
+          <Plus size={14} /> {loaded.length === 0 ? 'Hang a weight on it' : 'One more weight'}
+        </Button>
+      )}
+    </Box>
+  );
+}
+
+interface WeightRowProps {
+  number: number;
+  /** Null where it is not typed yet. */
+  massG: number | null;
+  lengthMm: number | null;
+  onMass: (grams: number) => FieldFault[];
+  onLength: (mm: number) => FieldFault[];
+  onTakeOut: () => void;
+}
+
+/** One weight, and the strip's length under it. */
+function WeightRow({ number, massG, lengthMm, onMass, onLength, onTakeOut }: WeightRowProps) {
+  return (
+    <Flex gap="2" align="flex-start" mb="1">
+      <Box pt="2" fontSize="14px">
+        With
+      </Box>
+      <NumberField label={`Weight ${number}`} hideLabel suffix="g" width="5.5em" value={massG} onChange={onMass} />
+      <Box pt="2" fontSize="14px">
+        on it
+      </Box>
+      <LengthField
+        label={`Length under weight ${number}`}
+        hideLabel
+        width="5.5em"
+        valueMm={lengthMm}
+        onChange={onLength}
+      />
+      <IconButton aria-label={`Take out weight ${number}`} size="xs" variant="ghost" mt="1" onClick={onTakeOut}>
+        <X />
+      </IconButton>
+    </Flex>
+  );
+}
