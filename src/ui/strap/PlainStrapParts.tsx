@@ -6,6 +6,7 @@ import { useMemo } from 'react';
 import type { PlainStrap } from '@/core/design';
 import { grownFigures, type PlainStrapStage } from '@/core/strap';
 import { nameAt } from '@/core/fittings';
+import type { LengthUnit } from '@/core/units';
 import { formatQuantity, grownStrapText, stepTexts } from '@/core/wording';
 import { strapDrawing } from '@/drawing';
 import { useBag } from '@/ui/bag/BagProvider';
@@ -35,17 +36,7 @@ export function PlainStrapParts({ strap, index }: { strap: PlainStrap; index: nu
         <FigureTicket figure={figures.growth} />
         <FigureTicket figure={figures.rowHeight} />
       </TrialStrip>
-      {strap.school !== 'slack' && (
-        <Group title="How it stretches">
-          <StretchChart
-            slackMm={stage.stretchingMm}
-            sample={strap.sample}
-            curve={stage.curve}
-            pullG={stage.hanging?.pull.value ?? null}
-            unit={unit}
-          />
-        </Group>
-      )}
+      <UnderThisBag strap={strap} stage={stage} length={length} unit={unit} />
       <Group title="To work">
         <FittingTickets group="straps" index={index} />
         <Box fontSize="14px">{feet?.what}</Box>
@@ -96,5 +87,47 @@ function LaidOut({
         {WORN[school]}, as worn: {length(wornMm)} between the feet
       </Box>
     </Box>
+  );
+}
+
+/** How it stretches, and what comes of that under what this bag carries. */
+function UnderThisBag({
+  strap: { school, sample },
+  stage: { curve, load, hanging, stretchingMm },
+  length,
+  unit,
+}: {
+  strap: PlainStrap;
+  stage: PlainStrapStage;
+  length: (mm: number) => string;
+  unit: LengthUnit;
+}) {
+  const rest = hanging && [hanging.pull, hanging.loadedLength, hanging.loadedWidth, hanging.crept, hanging.drop];
+  return (
+    <Group title="Under this bag">
+      {school !== 'slack' && (
+        <>
+          <StretchChart
+            slackMm={stretchingMm}
+            sample={sample}
+            curve={curve}
+            pullG={hanging?.pull.value ?? null}
+            unit={unit}
+          />
+          <Box fontSize="13px" px="2" mb="2">
+            {sample ? '● the trial strip’s readings, as long as the strap' : 'No trial strip: the curve is a guess'}
+            {hanging?.loadedShare &&
+              ` · ◇ this bag, ${length(stretchingMm * (1 + hanging.loadedShare.value))} between the feet`}
+          </Box>
+        </>
+      )}
+      {rest ? (
+        <TicketRow tickets={[load.mass, ...rest].flatMap((figure) => (figure ? [{ figure }] : []))} />
+      ) : (
+        <Box fontSize="14px">
+          Give what goes in a weight in Carry, and you will see what the strap comes to under it.
+        </Box>
+      )}
+    </Group>
   );
 }

@@ -52,7 +52,7 @@ export const strapWords: FittingWords<PlainStrapStage, StrapProblems, StrapRepai
     },
   },
   inspect: null,
-  tickets: ({ figures, load, hanging, at }) => {
+  tickets: ({ figures, at }) => {
     return [
       [
         { figure: figures.slackToWork, mark: 'strap.slack' },
@@ -65,9 +65,6 @@ export const strapWords: FittingWords<PlainStrapStage, StrapProblems, StrapRepai
         { figure: figures.footRows, mark: nameAt(at, 'strap.feet') },
         { figure: figures.footDepth, mark: nameAt(at, 'strap.feet') },
       ],
-      [load.mass, hanging?.pull, hanging?.loadedLength, hanging?.loadedWidth, hanging?.crept, hanging?.drop].flatMap(
-        (figure) => (figure ? [{ figure }] : []),
-      ),
     ];
   },
   quotes: {
