@@ -2,9 +2,11 @@
  * `npm test`: installs what is missing, checks types, imports (none in a circle) and style, runs the unit tests, tries the store and a start with the
  * other versions of Node, lays siege to the production build for a minute, then runs the browser tests against it. Ends with one line, `N passed, M failed`, that adds both.
  */
+import { execFile } from 'node:child_process';
 import { existsSync, mkdirSync, mkdtempSync, readFileSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
+import { promisify } from 'node:util';
 import { CHROMIUM_MISSING, installChromium } from './lib/chromium.mjs';
 import { ROOT, buildApp, installPackages, run } from './lib/ready.mjs';
 import { otherNodes } from './lib/otherNodes.mjs';
@@ -23,13 +25,18 @@ if (!installChromium()) {
 rmSync(results, { recursive: true, force: true });
 mkdirSync(results, { recursive: true });
 
-check('types', bin('tsc'), ['--noEmit']);
-check('lint', bin('eslint'), ['.']);
-check('imports', bin('madge'), [
-  ...['--circular', '--no-spinner', '--warning', '--extensions', 'ts,tsx'],
-  ...['--ts-config', 'tsconfig.json', 'src'],
-]);
-check('style', bin('prettier'), ['--check', '--log-level', 'warn', '.']);
+await checkTogether({
+  types: [bin('tsc'), ['--noEmit']],
+  lint: [bin('eslint'), ['.']],
+  imports: [
+    bin('madge'),
+    [
+      ...['--circular', '--no-spinner', '--warning', '--extensions', 'ts,tsx'],
+      ...['--ts-config', 'tsconfig.json', 'src'],
+    ],
+  ],
+  style: [bin('prettier'), ['--check', '--log-level', 'warn', '.']],
+});
 unitTests();
 buildApp();
 await onOtherNodes();
@@ -44,6 +51,20 @@ function check(name, command, args) {
   if (attempt(command, args)) return;
   total.failed += 1;
   console.log(`${name}: failed`);
+}
+
+/** Checks that pass or fail as a whole, all at once: they read and change nothing. What each says is shown when it is done. */
+async function checkTogether(checks) {
+  const run = promisify(execFile);
+  await Promise.all(
+    Object.entries(checks).map(async ([name, [command, args]]) => {
+      const { stdout, stderr, code } = await run(command, args, { cwd: ROOT, maxBuffer: 64e6 }).catch((error) => error);
+      console.log(`\n— ${name}\n${stdout}${stderr}`.trimEnd());
+      if (!code) return;
+      total.failed += 1;
+      console.log(`${name}: failed`);
+    }),
+  );
 }
 
 function unitTests() {

@@ -6,6 +6,7 @@ import { FLAP_KINDS, usualFlap } from '@/core/flap';
 import { planBag } from '@/core/plan';
 import { PANEL_STITCH_IDS } from '@/core/stitches';
 import { bagOf, withBody } from '@/core/testing/bodies';
+import { planOf } from '@/core/testing/designs';
 import { replayComplaints } from '@/core/testing/replayPattern';
 import { workableBag } from '@/core/testing/workableBag';
 
@@ -65,8 +66,8 @@ test.each(PANEL_STITCH_IDS)('the strap of a bag in %s is worked from its words, 
     [900, 22],
   ] as const)
     for (const design of ways({ ...bag, stitch, swatch: { ...bag.swatch, stitch } })) {
-      const strapped = { ...design, strap: { ...usualStrap(), wornLengthMm, widthMm } };
-      expect(planBag(strapped).ok).toBe(true);
+      const strapped = { ...design, straps: [{ ...usualStrap(), wornLengthMm, widthMm }] };
+      expect(planOf(strapped).straps).toHaveLength(1);
       expect(complaintsOf(strapped)).toEqual([]);
     }
 });
