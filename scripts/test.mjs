@@ -58,9 +58,12 @@ async function checkTogether(checks) {
   const run = promisify(execFile);
   await Promise.all(
     Object.entries(checks).map(async ([name, [command, args]]) => {
-      const { stdout, stderr, code } = await run(command, args, { cwd: ROOT, maxBuffer: 64e6 }).catch((error) => error);
-      console.log(`\n— ${name}\n${stdout}${stderr}`.trimEnd());
-      if (!code) return;
+      const done = await run(command, args, { cwd: ROOT, maxBuffer: 64e6 }).then(
+        (said) => ({ ...said, ok: true }),
+        ({ stdout, stderr, message }) => ({ stdout, stderr: stderr || message, ok: false }),
+      );
+      console.log(`\n— ${name}\n${done.stdout ?? ''}${done.stderr}`.trimEnd());
+      if (done.ok) return;
       total.failed += 1;
       console.log(`${name}: failed`);
     }),
