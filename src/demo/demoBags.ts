@@ -206,6 +206,7 @@ export function demoBags(): Design[] {
           wornLengthMm: 1090,
           school: 'slack',
           sample: {
+            of: 'plain',
             stitch: 'hdc',
             rows: 26,
             slackMm: 199,
@@ -280,6 +281,7 @@ export function demoBags(): Design[] {
           wornLengthMm: 1085,
           school: 'pulled',
           sample: {
+            of: 'plain',
             stitch: 'sc',
             rows: 34,
             slackMm: 192,
@@ -332,6 +334,7 @@ export function demoBags(): Design[] {
           wornLengthMm: 342,
           school: 'slack',
           sample: {
+            of: 'plain',
             stitch: 'sc',
             rows: 44,
             slackMm: 196,

@@ -57,6 +57,7 @@ function toyStage(choice: Toy, { at, pouch, set }: FittingInput): FittingStage<T
   const long = makeFigure(name('long'), 'Toy, length', 400, 'mm', SOURCE);
   const count = makeFigure(name('count'), 'Toy, stitches', 6, 'stitch', SOURCE);
   const rows = makeFigure(name('rows'), 'Toy, rows', 8, 'row', SOURCE);
+  const fabric = makeFigure(name('fabric'), 'Toy, fabric', 30 * 400, 'mm2', SOURCE);
   const mark: FabricMark = {
     mark: name('mark'),
     of: at,
@@ -87,7 +88,7 @@ function toyStage(choice: Toy, { at, pouch, set }: FittingInput): FittingStage<T
     choice,
     at,
     marks: [mark],
-    worked: [{ name: name('strip'), stitches: count, startingChain: count, rows, width: wide, length: long }],
+    worked: [{ name: name('strip'), stitches: count, startingChain: count, rows, width: wide, length: long, fabric }],
     workedOn: [],
     cloth: [],
     sewn: [{ label: 'Round the toy', mm: 100 }],
@@ -98,7 +99,7 @@ function toyStage(choice: Toy, { at, pouch, set }: FittingInput): FittingStage<T
     worn: { mm: 500, path: [...pathOf(at), 'downMm'] },
     fromEdgeMm: 20,
     compared: [wide],
-    asked: [wide, long, count, rows],
+    asked: [wide, long, count, rows, fabric],
     problems: [
       ours.problem({
         code: 'toy-odd',
@@ -139,6 +140,7 @@ const words: FittingWords<FittingStage<Toy>, ToyProblems, ToyRepairs> = {
   takenOff: 'Toy taken off',
   grip: { name: 'Toy', moved: 'Move: Toy' },
   worked: 'Toy strip',
+  workedLines: ({ worked }) => worked.map(({ rows, stitches }) => `${rows.value} rows of ${stitches.value} stitches.`),
   materials: ({ at }) => [`A toy for the ${at.group}.`],
   steps: Object.fromEntries(
     ['closures', 'straps', 'lining'].map((group) => [

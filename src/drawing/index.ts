@@ -23,6 +23,7 @@ export {
   type Shape,
 } from './shape';
 export { strapDrawing } from './strapDrawing';
+export { strapIcon } from './strapIcon';
 export { swatchDrawing } from './swatchDrawing';
 export { packedDrawing, thingMark, type Span } from './packedDrawing';
 export { USUAL_VIEW, middleOf, seen, type View } from './axonometry';

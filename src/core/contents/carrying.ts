@@ -1,4 +1,4 @@
-import { usualStrap, type Carrying, type PlainStrap } from '@/core/design';
+import { usualStrap, type Carrying } from '@/core/design';
 
 interface WornLength {
   leastMm: number;
@@ -24,7 +24,7 @@ export const WORN_LENGTHS: Record<Carrying, WornLength | null> = {
  * @example
  * strapForCarrying('on-the-wrist').wornLengthMm // => 335
  */
-export function strapForCarrying(carried: Carrying): PlainStrap {
+export function strapForCarrying(carried: Carrying): ReturnType<typeof usualStrap> {
   const usual = usualStrap();
   return { ...usual, wornLengthMm: WORN_LENGTHS[carried]?.usualMm ?? usual.wornLengthMm };
 }

@@ -17,7 +17,15 @@ export {
 } from './fittings/edgings';
 export { usualLining, type FlatLining } from './fittings/flatLining';
 export { SNAP_LIMITS, closureIdSchema, usualSnap, type ClosureId, type MagneticSnap } from './fittings/magneticSnap';
-export { usualStrap, type PlainStrap } from './fittings/plainStrap';
+export {
+  MOST_STRAPS,
+  WORKED_STRAP_KINDS,
+  usualStrap,
+  type Strap,
+  type StrapTrial,
+  type WorkedStrap,
+  type WorkedStrapKind,
+} from './fittings/straps';
 export { applyEdits } from './applyEdits';
 export { isEmptyChange, makeChange, reverseChange, squashChanges, type Change } from './change';
 export { MOST_HISTORY_CHARACTERS, emptyHistory, readHistory, trimmedHistory, type History } from './history';
@@ -43,7 +51,7 @@ export {
   type Body,
   type Closure,
   type Lining,
-  type Strap,
+
   type BodyKind,
   type Carrying,
   type Contents,

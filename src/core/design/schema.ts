@@ -11,7 +11,7 @@ import { count, idSchema, lengthMm, massG, shortText } from './fields';
 import { edgingSchema } from './fittings/edgings';
 import { flatLiningSchema } from './fittings/flatLining';
 import { magneticSnapSchema } from './fittings/magneticSnap';
-import { plainStrapSchema } from './fittings/plainStrap';
+import { MOST_STRAPS, strapSchema } from './fittings/straps';
 import { LEAST_DROP_MM, LEAST_SHAPE_MM, MOST_HEM_MM, MOST_SIZE_MM } from '@/core/defaults';
 import { PANEL_STITCH_IDS } from '@/core/stitches/catalogue';
 import { isOwnStitchId, ownStitchIdSchema, ownStitchSchema } from './ownStitchSchema';
@@ -252,11 +252,9 @@ const flapSchema = z.discriminatedUnion('kind', [
 export type Flap = z.infer<typeof flapSchema>;
 export type FlapKind = Flap['kind'];
 
-/** Closures, straps, linings: a new kind is a new member here, and a file of its own in `fittings`. */
+/** Closures, linings: a new kind is a new member here, and a file of its own in `fittings`. */
 const closureSchema = z.discriminatedUnion('kind', [magneticSnapSchema]);
 export type Closure = z.infer<typeof closureSchema>;
-const strapSchema = z.discriminatedUnion('kind', [plainStrapSchema]);
-export type Strap = z.infer<typeof strapSchema>;
 const liningSchema = z.discriminatedUnion('kind', [flatLiningSchema]);
 export type Lining = z.infer<typeof liningSchema>;
 
@@ -281,7 +279,7 @@ export const designSchema = z
     flap: flapSchema,
     closures: z.array(closureSchema).max(4, { error: 'Four closures are enough for one bag.' }),
     /** Each strap or handle by itself: two handles are two. */
-    straps: z.array(strapSchema).max(4, { error: 'Four straps are enough for one bag.' }),
+    straps: z.array(strapSchema).max(MOST_STRAPS, { error: 'Four straps are enough for one bag.' }),
     lining: liningSchema.nullable(),
     pockets: noneYet,
     stiffener: z.null(),

@@ -28,7 +28,9 @@ function plainStitchOfVersion5({ stitch, ownStitches }: Record<string, unknown>)
 
 /** What version 8 asks of a trial strip besides its length slack and fully pulled. */
 const withoutWeights = <Sample>(sample: Sample) =>
-  sample && typeof sample === 'object' ? { ...sample, slackWidthMm: null, loaded: [], pulledWidthMm: null } : sample;
+  sample && typeof sample === 'object'
+    ? { ...sample, of: 'plain', slackWidthMm: null, loaded: [], pulledWidthMm: null }
+    : sample;
 
 const strapOfVersion8 = (strap: unknown): unknown =>
   strap && typeof strap === 'object' && 'sample' in strap ? { ...strap, sample: withoutWeights(strap.sample) } : strap;
@@ -101,7 +103,7 @@ export const UPGRADES: Readonly<Record<number, Upgrade>> = {
     straps: strap ? [strap] : [],
     ...NOTHING_MORE,
   }),
-  // Version 7 hung no weights on a trial strip.
+  // Version 7 knew straps in short rows only, and hung no weights on a trial strip.
   7: ({ straps, ...document }) => ({ ...document, version: 8, straps: strapsOfVersion8(straps) }),
 };
 

@@ -6,7 +6,7 @@ import type { FabricMark } from './mark';
 import type { FittingPlace } from './place';
 import type { StepRule } from './step';
 
-/** A straight strip that is worked apart, in turned rows of plain stitches. */
+/** A straight strip that is worked apart, in rows or in rounds. */
 export interface WorkedStrip {
   name: string;
   stitches: Figure;
@@ -15,6 +15,8 @@ export interface WorkedStrip {
   width: Figure;
   /** As it is worked, slack. */
   length: Figure;
+  /** An area of the bag's own fabric that takes as much yarn, mm². */
+  fabric: Figure;
 }
 
 /** A piece of cloth: for a piece of crochet, or for the flap of sides that are worked in rounds. */

@@ -1,5 +1,5 @@
 import { STRAP_CREEP_SHARE } from '@/core/defaults';
-import type { PlainStrap } from '@/core/design';
+import type { StrapTrial, WorkedStrap } from '@/core/design';
 import { GEOMETRY, MEMORY, input, inputFrom, makeFigure, restsOn, type Figure, type Reason } from '@/core/figures';
 import { nameAt, type FittingInput } from '@/core/fittings';
 import { pullOfMassN, pulledWidthMm, shareAfterCreep, shareAt } from './stretch';
@@ -22,7 +22,7 @@ export interface HangingFigures {
 
 /** What it is told from, besides the bag. */
 interface Told {
-  strap: PlainStrap;
+  strap: WorkedStrap;
   sizes: StrapSizes;
   gauge: StripGauge;
   load: StrapLoad;
@@ -76,7 +76,7 @@ function stretchFigures({ strap, sizes, gauge, slack, width }: Told, pull: Figur
     shareReason(strap, gauge, pull),
     shareDoubt,
   );
-  const rowShare = (gauge.rowHeight.plusMinus ?? 0) / gauge.rowHeight.value;
+  const rowShare = (gauge.along.plusMinus ?? 0) / gauge.along.value;
   const overlap = input('Overlap at each foot', strap.overlapMm, 'mm');
   const lengthAt = (id: string, label: string, share: number, rule: string, more: Reason['inputs'] = []) =>
     makeFigure(
@@ -109,9 +109,9 @@ function stretchFigures({ strap, sizes, gauge, slack, width }: Told, pull: Figur
 }
 
 /** Why a strap stretches by so much under its load: what her readings say, or what is guessed in their place. */
-function shareReason({ sample }: PlainStrap, { growth, curve }: StripGauge, pull: Figure): Reason {
+function shareReason({ kind, sample }: WorkedStrap, { growth, curve }: StripGauge, pull: Figure): Reason {
   const inputs = [inputFrom(pull), inputFrom(growth)];
-  if (sample === null || sample.loaded.length === 0)
+  if (sample === null || sample.of !== kind || sample.loaded.length === 0)
     return {
       rule: 'No weight was hung on the trial strip: that half a strap’s stretch comes under some 700 g is guessed. Hang a known weight on it.',
       inputs,
@@ -128,13 +128,13 @@ function shareReason({ sample }: PlainStrap, { growth, curve }: StripGauge, pull
 }
 
 function widthFigure(
-  { sample }: PlainStrap,
+  { kind, sample }: WorkedStrap,
   { rest }: StrapSizes,
   width: Figure,
   loadedShare: Figure,
   at: FittingInput['at'],
 ): Figure {
-  const narrows = sample && narrowedShare(sample);
+  const narrows = sample && sample.of === kind ? narrowedShare(sample) : null;
   const mm =
     narrows === null
       ? pulledWidthMm(width.value, rest.share)
@@ -161,7 +161,7 @@ function widthFigure(
 }
 
 /** What a trial strip lost of its width when it was pulled, and what it gained in length meanwhile; null where that was not measured. */
-function narrowedShare({ slackMm, pulledMm, slackWidthMm, pulledWidthMm: pulled }: NonNullable<PlainStrap['sample']>) {
+function narrowedShare({ slackMm, pulledMm, slackWidthMm, pulledWidthMm: pulled }: StrapTrial) {
   if (slackWidthMm === null || pulled === null || pulledMm === null || pulledMm === slackMm) return null;
   return { share: 1 - pulled / slackWidthMm, overShare: pulledMm / slackMm - 1 };
 }

@@ -4,6 +4,7 @@ import { ownCodes } from '@/core/problems';
 export interface StrapProblems {
   'strap-not-tried': { share: number };
   'strap-trial-other-stitch': { share: number };
+  'strap-trial-other-kind': object;
   'strap-trial-unlike': { seenMm: number; usualMm: number };
   'strap-load': object;
   'strap-load-unknown': object;
@@ -18,6 +19,7 @@ export interface StrapRepairs {
   'strap-measured-pulled': object;
   'strap-measured-loaded': object;
   'strap-trial-was-in-this': object;
+  'strap-trial-was-of-this': object;
   'strap-trial-anew': object;
 }
 

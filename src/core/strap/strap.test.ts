@@ -1,10 +1,19 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { applyEdits, type Design, type PlainStrap } from '@/core/design';
+import {
+  WORKED_STRAP_KINDS,
+  applyEdits,
+  usualStrap,
+  type Design,
+  type WorkedStrap,
+  type WorkedStrapKind,
+} from '@/core/design';
+import type { Plan } from '@/core/plan';
 import { designAt, planOf, pulledTrial, triedStrap } from '@/core/testing/designs';
+import { writePattern } from '@/core/wording';
 import { slackToWorkMm } from './strapSizes';
 
-const withStrap = (change: Partial<PlainStrap>): Design => ({
+const withStrap = (change: Partial<WorkedStrap>): Design => ({
   ...designAt(5, 5, 2),
   straps: [{ ...triedStrap(), ...change }],
 });
@@ -107,7 +116,7 @@ describe('the plain strap', () => {
     expect(doubt(80) ?? NaN).toBeLessThan(doubt(20) ?? NaN);
   });
 
-  const inStitch = (stitch: Design['stitch'], sample: PlainStrap['sample'] = null): Design => {
+  const inStitch = (stitch: Design['stitch'], sample: WorkedStrap['sample'] = null): Design => {
     const bag = withStrap({ sample });
     return { ...bag, stitch, swatch: { ...bag.swatch, stitch } };
   };
@@ -143,7 +152,7 @@ describe('the plain strap', () => {
 describe('a strap under its bag', () => {
   // 200 mm slack, 240 mm fully pulled, and half way between under 500 g.
   const sample = { ...pulledTrial({ rows: 40, slackMm: 200, pulledMm: 240 }), loaded: [{ massG: 500, lengthMm: 220 }] };
-  const carrying = (change: Partial<PlainStrap>, contents: Partial<Design['contents']> = {}): Design => {
+  const carrying = (change: Partial<WorkedStrap>, contents: Partial<Design['contents']> = {}): Design => {
     const bag = withStrap({ sample, overlapMm: 20, ...change });
     return {
       ...bag,
@@ -210,5 +219,98 @@ describe('a strap under its bag', () => {
     const weighed = { massG: 10, widthMm: 100, heightMm: 100 };
     const plan = planOf({ ...bag, swatch: { ...bag.swatch, weighed } });
     expect(plan.straps[0]?.load.mass?.value).toBeCloseTo(1000 + plan.whole.area.value / 1000, 6);
+  });
+});
+
+describe('every kind of worked strap', () => {
+  const of = (kind: WorkedStrapKind, change: Partial<WorkedStrap> = {}, design = designAt(5, 5, 2)) =>
+    planOf({ ...design, straps: [{ ...usualStrap(), kind, ...change } as WorkedStrap] });
+  const stageOf = (plan: Plan) => {
+    const [stage] = plan.straps;
+    if (!stage) throw new Error('no strap');
+    return stage;
+  };
+
+  it('comes near the wanted width by a count that its stitch allows, and near the wanted length', () => {
+    // What one more or less of it makes of the width, mm; stitches and rows of 5 mm.
+    const STEPS: Readonly<Record<WorkedStrapKind, number>> = {
+      plain: 5,
+      lengthwise: 5,
+      double: 5,
+      linen: 10,
+      tube: 2.5,
+      spiral: 2.5,
+    };
+    fc.assert(
+      fc.property(
+        fc.constantFrom(...WORKED_STRAP_KINDS),
+        fc.integer({ min: 16, max: 120 }),
+        fc.integer({ min: 300, max: 2000 }),
+        (kind, widthMm, wornLengthMm) => {
+          const { figures, rowCount, stitchCount } = stageOf(of(kind, { widthMm, wornLengthMm, school: 'slack' }));
+          expect(Math.abs(figures.width.value - widthMm)).toBeLessThanOrEqual(STEPS[kind] / 2 + 1e-9);
+          const oneMm = figures.rowHeight.value;
+          expect(Math.abs(figures.pulledPlanned.value - wornLengthMm)).toBeLessThanOrEqual(oneMm / 2 + 1e-9);
+          if (kind === 'linen') expect(stitchCount % 2).toBe(1);
+          const isLong = kind === 'lengthwise' || kind === 'tube';
+          expect(figures.slackPlanned.value).toBeCloseTo((isLong ? stitchCount : rowCount) * oneMm, 6);
+        },
+      ),
+    );
+  });
+
+  it('closes a band of five rows with a sixth to a tube half as wide as the band', () => {
+    // Common practice, no source: five rows, joined by a sixth. Six of 5 mm round it lie 15 mm wide.
+    const plan = of('tube', { widthMm: 15 });
+    const { figures, rowCount } = stageOf(plan);
+    expect([rowCount, figures.width.value]).toEqual([6, 15]);
+    const lines = writePattern(designOf('tube', 15), plan).sections.find(({ id }) => id === 'strap')?.lines ?? [];
+    expect(lines.join('\n')).toMatch(/Rows? [\d to]*5[^\n]*\n?[^\n]*Row 6: fold the band lengthwise/s);
+  });
+
+  it('works a spiral of eight in rounds, and double thickness in rows that are as many as it says', () => {
+    // Common practice, no source: eight stitches, through the third loop. Eight of 5 mm round it lie 20 mm wide.
+    const spiral = of('spiral', { widthMm: 20 });
+    expect(stageOf(spiral).stitchCount).toBe(8);
+    const said = (kind: 'spiral' | 'double', plan: Plan) =>
+      writePattern(designOf(kind, 20), plan)
+        .sections.find(({ id }) => id === 'strap')
+        ?.lines.join(' ') ?? '';
+    expect(said('spiral', spiral)).toContain(`until there are ${stageOf(spiral).rowCount} rounds`);
+    const double = of('double', { widthMm: 20 });
+    // The last row closes it.
+    expect(said('double', double)).toContain(`until there are ${stageOf(double).rowCount - 1} rows`);
+    expect(said('double', double)).toContain('Last row');
+  });
+
+  it('takes yarn for all its layers, and for how close its stitch is', () => {
+    const weighed = { massG: 20, widthMm: 100, heightMm: 100 };
+    const base = designAt(5, 5, 2);
+    const grams = (kind: WorkedStrapKind | null) => {
+      const design = { ...base, swatch: { ...base.swatch, weighed } };
+      const plan =
+        kind === null ? planOf({ ...design, straps: [] }) : of(kind, { widthMm: 20, school: 'slack' }, design);
+      return plan.yarn.figures?.fabric.value ?? NaN;
+    };
+    const [none, plain, tube, double] = [null, 'plain' as const, 'tube' as const, 'double' as const].map(grams);
+    const took = (of: number | undefined) => (of ?? NaN) - (none ?? NaN);
+    // A tube of the same width and length has two layers; double thickness takes 1.9 times the yarn (from memory).
+    expect(took(tube) / took(plain)).toBeCloseTo(2, 1);
+    expect(took(double) / took(plain)).toBeCloseTo(1.9, 1);
+  });
+
+  it('takes no measure from a trial strip of another kind, and says so until one is worked', () => {
+    const sample = pulledTrial({ rows: 40, slackMm: 260, pulledMm: 300 });
+    const plain = stageOf(of('plain', { sample }));
+    expect(plain.figures.rowHeight.value).toBeCloseTo(6.5, 9);
+    const plan = of('double', { sample });
+    expect(stageOf(plan).figures.rowHeight.value).not.toBeCloseTo(6.5, 1);
+    const problem = plan.problems.find(({ code }) => String(code) === 'strap-trial-other-kind');
+    expect(problem?.repairs).toHaveLength(2);
+  });
+
+  const designOf = (kind: WorkedStrapKind, widthMm: number): Design => ({
+    ...designAt(5, 5, 2),
+    straps: [{ ...usualStrap(), kind, widthMm } as WorkedStrap],
   });
 });

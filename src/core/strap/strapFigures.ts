@@ -1,24 +1,40 @@
-import type { PlainStrap } from '@/core/design';
-import { COMMON_PRACTICE, GEOMETRY, input, inputFrom, makeFigure, restsOn, type Figure } from '@/core/figures';
+import { OTHER_STITCH_SHARE } from '@/core/defaults';
+import type { WorkedStrap } from '@/core/design';
+import {
+  COMMON_PRACTICE,
+  GEOMETRY,
+  MEMORY,
+  input,
+  inputFrom,
+  makeFigure,
+  restsOn,
+  type Figure,
+  type Reason,
+} from '@/core/figures';
 import { nameAt, type FittingInput } from '@/core/fittings';
 import { startingChain, type StitchPattern } from '@/core/stitches';
 import { footCount, footDepthMm, type StrapFoot } from './strapFoot';
 import type { StrapSizes } from './strapSizes';
 import { shareAt } from './stretch';
-import type { StripGauge } from './stripGauge';
+import { ALONG, type StripGauge } from './stripGauge';
+import type { StrapNature } from './natures';
 
-/** What is told of a plain strap. */
+/** What is told of a worked strap. */
 export interface StrapFigures {
-  /** Where it differs from the panel's. */
+  /** What one takes of its width, where it differs from the panel's stitch; and what one takes along it. */
   stitchWidth?: Figure;
+  rowHeight: Figure;
+  /** Stitches in each row or round, and rows or rounds: one of them makes its width, the other its length. */
   stitches: Figure;
+  rows: Figure;
   startingChain: Figure;
   width: Figure;
+  thickness: Figure;
+  /** What it takes of yarn, as an area of the bag's own fabric. */
+  fabric: Figure;
   growth: Figure;
-  rowHeight: Figure;
   between: Figure;
   slackToWork: Figure;
-  rows: Figure;
   slackPlanned: Figure;
   pulledPlanned: Figure;
   footRows: Figure;
@@ -26,26 +42,41 @@ export interface StrapFigures {
 }
 
 /** What a strap is told from, besides the bag. */
-interface Told {
-  strap: PlainStrap;
+export interface ToldStrap {
+  strap: WorkedStrap;
+  nature: StrapNature;
+  /** What it is worked in, and the bag. */
+  stitch: StitchPattern;
+  panel: StitchPattern;
   sizes: StrapSizes;
-  /** Width of a stitch in it. */
-  across: Figure;
   gauge: StripGauge;
 }
 
 const FOOT_UNITS = { row: 'Rows', stitch: 'Stitches' } as const;
 
-/** Tells a plain strap, each number with its reason. */
-export function strapFigures(told: Told, plain: StitchPattern, foot: StrapFoot, bag: FittingInput): StrapFigures {
-  const { strap, sizes, across, gauge } = told;
+/** Tells a worked strap, each number with its reason. */
+export function strapFigures(told: ToldStrap, foot: StrapFoot, bag: FittingInput): StrapFigures {
+  const { strap, sizes, gauge, nature } = told;
   const named = (id: string) => nameAt(bag.at, id);
-  const stitches = makeFigure(named('strap.stitches'), 'Stitches across the strap', sizes.stitchCount, 'stitch', {
-    rule: 'Wanted width divided by the width of one stitch on the wide swatch, at least two. A narrow strip can come out a little different: check it on the trial strip.',
-    inputs: [input('Width you want', strap.widthMm, 'mm'), inputFrom(across)],
-    source: GEOMETRY,
-  });
-  const { turningChain, foundation } = bag.design.settings;
+  const acrossFigure = acrossCountFigure(told, named);
+  const lengths = lengthFigures(told, named);
+  const isLong = nature.lie === 'along';
+  const [stitches, rows] = isLong ? [lengths.alongCount, acrossFigure] : [acrossFigure, lengths.alongCount];
+  const width = makeFigure(
+    named('strap.width'),
+    'Width of the strap, slack',
+    sizes.widthMm,
+    'mm',
+    {
+      rule:
+        nature.layers === 2
+          ? 'What goes round it, times what one takes, halved: it lies in two layers.'
+          : 'What goes across it, times what one takes.',
+      inputs: [inputFrom(acrossFigure), inputFrom(gauge.across)],
+      source: GEOMETRY,
+    },
+    (sizes.acrossCount * (gauge.across.plusMinus ?? 0)) / nature.layers,
+  );
   const covers = footCount(foot);
   const footRows = makeFigure(
     named('strap.footRows'),
@@ -61,34 +92,116 @@ export function strapFigures(told: Told, plain: StitchPattern, foot: StrapFoot, 
       source: GEOMETRY,
     },
   );
+  const { between, slackToWork, slackPlanned, pulledPlanned } = lengths;
   return {
     stitches,
-    startingChain: makeFigure(
-      named('strap.startingChain'),
-      'Starting chain of the strap',
-      startingChain(sizes.stitchCount, plain, turningChain, foundation),
-      'chain',
-      { rule: 'As for the panel, from the strap’s stitches.', inputs: [inputFrom(stitches)], source: GEOMETRY },
-    ),
-    width: makeFigure(
-      named('strap.width'),
-      'Width of the strap, slack',
-      sizes.stitchCount * across.value,
-      'mm',
-      {
-        rule: 'Stitches across, times the width of one stitch.',
-        inputs: [inputFrom(stitches), inputFrom(across)],
-        source: GEOMETRY,
-      },
-      sizes.stitchCount * (across.plusMinus ?? 0),
-    ),
+    rows,
+    startingChain: chainFigure(told, stitches, bag),
+    width,
+    thickness: thicknessFigure(told, bag),
+    fabric: fabricFigure(told, { width, slackPlanned }, named),
     growth: gauge.growth,
-    rowHeight: gauge.rowHeight,
+    rowHeight: gauge.along,
     footRows,
     footDepth: footDepthFigure(footRows, foot, bag),
-    ...(across.id === bag.gauge.stitchWidth.id ? {} : { stitchWidth: across }),
-    ...lengthFigures(told, named),
+    ...(gauge.across.id === bag.gauge.stitchWidth.id ? {} : { stitchWidth: gauge.across }),
+    ...{ between, slackToWork, slackPlanned, pulledPlanned },
   };
+}
+
+const ACROSS_RULES = {
+  across:
+    'Wanted width divided by the width of one stitch on the wide swatch, to what the stitch’s repeat allows. A narrow strip can come out a little different: check it on the trial strip.',
+  along: 'Wanted width divided by the height of one row.',
+  round: 'Twice the wanted width, as it lies flat in two layers, divided by the width of one stitch.',
+} as const;
+
+/** How many stitches or rows make its width. */
+function acrossCountFigure({ strap, nature, gauge, sizes }: ToldStrap, named: (id: string) => string): Figure {
+  const { lie, layers } = nature;
+  const reason: Reason = {
+    rule:
+      lie === 'along' && layers === 2
+        ? 'Twice the wanted width, as it lies folded, divided by the height of one row; the last of them joins the two edges.'
+        : ACROSS_RULES[lie],
+    inputs: [input('Width you want', strap.widthMm, 'mm'), inputFrom(gauge.across)],
+    source: GEOMETRY,
+  };
+  return lie === 'along'
+    ? makeFigure(named('strap.rows'), 'Rows of the strap', sizes.acrossCount, 'row', reason)
+    : makeFigure(
+        named('strap.stitches'),
+        lie === 'round' ? 'Stitches round the strap' : 'Stitches across the strap',
+        sizes.acrossCount,
+        'stitch',
+        reason,
+      );
+}
+
+function chainFigure({ stitch, nature }: ToldStrap, stitches: Figure, { design, at }: FittingInput): Figure {
+  const { turningChain, foundation } = design.settings;
+  return makeFigure(
+    nameAt(at, 'strap.startingChain'),
+    'Starting chain of the strap',
+    startingChain(stitches.value, stitch, turningChain, foundation),
+    'chain',
+    {
+      rule:
+        nature.lie === 'round'
+          ? 'One for each stitch: it is joined into a ring.'
+          : 'As for the panel, from the strap’s stitches.',
+      inputs: [inputFrom(stitches)],
+      source: GEOMETRY,
+    },
+  );
+}
+
+function thicknessFigure({ stitch, panel, nature }: ToldStrap, { gauge, at }: FittingInput): Figure {
+  const ratio = stitch.nature.thicknessToSc / panel.nature.thicknessToSc;
+  const times = ratio * nature.layers;
+  const mm = gauge.fabricThickness.value * times;
+  return makeFigure(
+    nameAt(at, 'strap.thickness'),
+    'Thickness of the strap',
+    mm,
+    'mm',
+    {
+      rule: 'Thickness of the bag’s fabric, times what is usual for the strap’s stitch against the bag’s, in as many layers as lie on each other.',
+      inputs: [
+        inputFrom(gauge.fabricThickness),
+        input('Strap’s stitch against the bag’s', ratio, 'ratio'),
+        input('Layers', nature.layers, 'count'),
+      ],
+      source: MEMORY,
+      basis: 'foretold',
+    },
+    Math.hypot((gauge.fabricThickness.plusMinus ?? 0) * times, stitch.id === panel.id ? 0 : mm * OTHER_STITCH_SHARE),
+  );
+}
+
+/** The fabric of a strap, in all its layers, as an area of the bag's that takes as much yarn. */
+function fabricFigure(
+  { stitch, panel, nature }: ToldStrap,
+  { width, slackPlanned }: Pick<StrapFigures, 'width' | 'slackPlanned'>,
+  named: (id: string) => string,
+): Figure {
+  const ratio = stitch.nature.yarnToSc / panel.nature.yarnToSc;
+  return makeFigure(
+    named('strap.fabric'),
+    'Fabric of the strap',
+    width.value * slackPlanned.value * nature.layers * ratio,
+    'mm2',
+    {
+      rule: 'Width times length, in as many layers as lie on each other, times the yarn that its stitch usually takes against the bag’s.',
+      inputs: [
+        inputFrom(width),
+        inputFrom(slackPlanned),
+        input('Layers', nature.layers, 'count'),
+        input('Yarn for the same area, against the bag’s stitch', ratio, 'ratio'),
+      ],
+      source: stitch.id === panel.id ? GEOMETRY : MEMORY,
+    },
+  );
 }
 
 /** How far down a foot reaches: so many rows, or stitches, of what it lies on. */
@@ -110,30 +223,34 @@ function footDepthFigure(footRows: Figure, foot: StrapFoot, { gauge, pouch, at }
   );
 }
 
-const BETWEEN: Readonly<Record<PlainStrap['school'], string>> = {
+const BETWEEN: Readonly<Record<WorkedStrap['school'], string>> = {
   pulled: 'Worn length divided by one plus what the strap grows when pulled: it is measured fully pulled.',
   loaded: 'Worn length divided by one plus what the strap grows under what it carries: it is measured as it hangs.',
   slack: 'The worn length itself: the strap is reinforced so that it can’t stretch, and measured slack.',
 };
 
-const WORN_LABEL: Readonly<Record<PlainStrap['school'], string>> = {
+const WORN_LABEL: Readonly<Record<WorkedStrap['school'], string>> = {
   pulled: 'Worn length, pulled',
   loaded: 'Worn length, under this bag',
   slack: 'Worn length, reinforced',
 };
 
 const FROM_TRIAL = 'The ± comes from the trial strip: a longer one makes it smaller.';
-const WORN_RULE: Readonly<Record<PlainStrap['school'], string>> = {
+const WORN_RULE: Readonly<Record<WorkedStrap['school'], string>> = {
   pulled: `Strap as worked less both overlaps; pulled, it grows as the trial strip did. ${FROM_TRIAL}`,
   loaded: `Strap as worked less both overlaps; under what it carries it grows as the trial strip did under weights. ${FROM_TRIAL}`,
   slack: 'Strap as worked less both overlaps: the tape inside keeps it so.',
 };
 
-type LengthFigures = Pick<StrapFigures, 'between' | 'slackToWork' | 'rows' | 'slackPlanned' | 'pulledPlanned'>;
+type LengthFigures = Pick<StrapFigures, 'between' | 'slackToWork' | 'slackPlanned' | 'pulledPlanned'> & {
+  /** Rows, stitches or rounds along it. */
+  alongCount: Figure;
+};
 
 /** How long it is to be worked, slack, and what comes of that when it is worn. */
-function lengthFigures({ strap, sizes, gauge }: Told, named: (id: string) => string): LengthFigures {
-  const { rowHeight, growth, doubt } = gauge;
+function lengthFigures({ strap, sizes, gauge, nature }: ToldStrap, named: (id: string) => string): LengthFigures {
+  const { along, growth, doubt } = gauge;
+  const { unit, plural } = ALONG[nature.lie];
   const { share } = sizes;
   const stretched =
     strap.school === 'pulled'
@@ -158,12 +275,18 @@ function lengthFigures({ strap, sizes, gauge }: Told, named: (id: string) => str
     inputs: [inputFrom(between), overlap],
     source: COMMON_PRACTICE,
   });
-  const rows = makeFigure(named('strap.rows'), 'Rows of the strap', sizes.rowCount, 'row', {
-    rule: 'Slack length to work divided by the row height of the trial strip, to the nearest row.',
-    inputs: [inputFrom(slackToWork), inputFrom(rowHeight)],
-    source: GEOMETRY,
-  });
-  const slackPlusMinus = sizes.rowCount * (rowHeight.plusMinus ?? 0);
+  const alongCount = makeFigure(
+    named(nature.lie === 'along' ? 'strap.stitches' : 'strap.rows'),
+    `${plural.charAt(0).toUpperCase()}${plural.slice(1)} ${nature.lie === 'along' ? 'along' : 'of'} the strap`,
+    sizes.alongCount,
+    unit,
+    {
+      rule: `Slack length to work divided by what one of its ${plural} takes along it, to the nearest.`,
+      inputs: [inputFrom(slackToWork), inputFrom(along)],
+      source: GEOMETRY,
+    },
+  );
+  const slackPlusMinus = sizes.alongCount * (along.plusMinus ?? 0);
   const shareDoubt =
     strap.school === 'slack'
       ? 0
@@ -171,15 +294,15 @@ function lengthFigures({ strap, sizes, gauge }: Told, named: (id: string) => str
   return {
     between,
     slackToWork,
-    rows,
+    alongCount,
     slackPlanned: makeFigure(
       named('strap.slackPlanned'),
       'Strap as worked, slack',
       sizes.plannedSlackMm,
       'mm',
       {
-        rule: 'Rows of the strap, times its row height.',
-        inputs: [inputFrom(rows), inputFrom(rowHeight)],
+        rule: `Its ${plural}, times what one takes along it.`,
+        inputs: [inputFrom(alongCount), inputFrom(along)],
         source: GEOMETRY,
       },
       slackPlusMinus,
@@ -191,7 +314,7 @@ function lengthFigures({ strap, sizes, gauge }: Told, named: (id: string) => str
       'mm',
       {
         rule: WORN_RULE[strap.school],
-        inputs: [inputFrom(rows), inputFrom(rowHeight), overlap, ...stretched],
+        inputs: [inputFrom(alongCount), inputFrom(along), overlap, ...stretched],
         source: GEOMETRY,
       },
       Math.hypot(slackPlusMinus * (1 + share), shareDoubt * sizes.stretchingMm),

@@ -1,5 +1,5 @@
 import { MOST_WORN_MM, STRAP_STRETCH_ADVICE } from '@/core/defaults';
-import type { PlainStrap } from '@/core/design';
+import type { WorkedStrap } from '@/core/design';
 import { nameAt, pathOf, type FittingInput } from '@/core/fittings';
 import type { Problem } from '@/core/problems';
 import type { HangingFigures } from './hangingFigures';
@@ -23,7 +23,7 @@ interface Known {
 const HANGS_SHORTER_SHARE = 0.02;
 
 /** What is doubtful about a strap besides its trial strip: how far it stretches, and whether it is long enough to be carried by. */
-export const strapProblems = (strap: PlainStrap, known: Known, bag: FittingInput): Problem[] => [
+export const strapProblems = (strap: WorkedStrap, known: Known, bag: FittingInput): Problem[] => [
   ours.problem({ code: 'strap-load', severity: 'mind', place: 'strap', path: pathOf(bag.at), values: {}, repairs: [] }),
   ...stretchProblems(strap, known.strip.curve.mostShare, bag),
   ...loadProblems(strap, known, bag),
@@ -31,7 +31,11 @@ export const strapProblems = (strap: PlainStrap, known: Known, bag: FittingInput
 ];
 
 /** Under a load that is not known, or that does not pull it as far as it was measured. */
-function loadProblems({ school }: PlainStrap, { strip, sizes, load, hanging }: Known, { at }: FittingInput): Problem[] {
+function loadProblems(
+  { school }: WorkedStrap,
+  { strip, sizes, load, hanging }: Known,
+  { at }: FittingInput,
+): Problem[] {
   const path = [...pathOf(at), 'school'];
   if (school === 'loaded' && load.mass === null)
     return [
@@ -61,7 +65,7 @@ function loadProblems({ school }: PlainStrap, { strip, sizes, load, hanging }: K
   ];
 }
 
-function stretchProblems({ school }: PlainStrap, growth: number, { at }: FittingInput): Problem[] {
+function stretchProblems({ school }: WorkedStrap, growth: number, { at }: FittingInput): Problem[] {
   if (school === 'slack' || growth <= STRAP_STRETCH_ADVICE) return [];
   return [
     ours.problem({
@@ -83,7 +87,7 @@ function stretchProblems({ school }: PlainStrap, growth: number, { at }: Fitting
 }
 
 /** A strap that is no longer than the bag is wide, from side to side, hangs below its mouth. */
-function spanProblems({ wornLengthMm }: PlainStrap, { pouch, at }: FittingInput): Problem[] {
+function spanProblems({ wornLengthMm }: WorkedStrap, { pouch, at }: FittingInput): Problem[] {
   const widthMm = pouch.figures.width.value;
   if (wornLengthMm >= widthMm) return [];
   const wornMm = Math.ceil(widthMm + HAND_MM);

@@ -1,4 +1,4 @@
-import type { PlainStrap } from '@/core/design';
+import type { WorkedStrap } from '@/core/design';
 import { hang, pullAtN } from './hanging';
 import { shareAt, type StretchCurve } from './stretch';
 import type { StrapLoad } from './strapLoad';
@@ -19,7 +19,7 @@ import type { StrapLoad } from './strapLoad';
  */
 export function slackToWorkMm(strap: {
   wornLengthMm: number;
-  school: PlainStrap['school'];
+  school: WorkedStrap['school'];
   slackMm: number;
   pulledMm: number;
   overlapMm: number;
@@ -28,10 +28,13 @@ export function slackToWorkMm(strap: {
   return strap.wornLengthMm * share + 2 * strap.overlapMm;
 }
 
-/** A plain strap in numbers, before it is told. Lengths in mm. */
+/** A strap in numbers, before it is told. Lengths in mm. */
 export interface StrapSizes {
-  stitchCount: number;
-  rowCount: number;
+  /** How many make its width, and how many are worked along it. */
+  acrossCount: number;
+  alongCount: number;
+  /** Slack, lying flat. */
+  widthMm: number;
   /** To work, slack: as it is wished, and as whole rows make it. */
   slackMm: number;
   plannedSlackMm: number;
@@ -55,7 +58,7 @@ export interface Worn {
 
 /** By what share a strap is longer than slack, as its worn length is meant. */
 export function wornShare(
-  { school, wornLengthMm }: Pick<PlainStrap, 'school' | 'wornLengthMm'>,
+  { school, wornLengthMm }: Pick<WorkedStrap, 'school' | 'wornLengthMm'>,
   curve: StretchCurve,
   { weightN, span }: Worn['load'],
 ): number {
@@ -77,8 +80,8 @@ export interface Rest {
   dropMm: number | null;
 }
 
-/** A plain strap at rest under its load: a tape inside keeps one that is reinforced from stretching. */
-export function restOf(slackMm: number, school: PlainStrap['school'], curve: StretchCurve, load: Worn['load']): Rest {
+/** A strap at rest under its load: a tape inside keeps one that is reinforced from stretching. */
+export function restOf(slackMm: number, school: WorkedStrap['school'], curve: StretchCurve, load: Worn['load']): Rest {
   const { weightN, span } = load;
   const given = school === 'slack' ? { ...curve, mostShare: 0 } : curve;
   const hanging = span && hang({ slackMm, stiffMm: 0 }, given, weightN, span);
@@ -88,17 +91,28 @@ export function restOf(slackMm: number, school: PlainStrap['school'], curve: Str
   return { pullN, share, lengthMm: slackMm * (1 + share), dropMm: null };
 }
 
-/** Stitches across a plain strap and its rows. */
-export function strapSizes(strap: PlainStrap, stitchMm: number, rowMm: number, worn: Worn): StrapSizes {
+/**
+ * What makes the width of a strap, and what is worked along it.
+ *
+ * @param across how many make its width, and what they come to
+ * @param alongMm what one of those takes that are counted along it
+ */
+export function strapSizes(
+  strap: WorkedStrap,
+  across: { count: number; widthMm: number },
+  alongMm: number,
+  worn: Worn,
+): StrapSizes {
   const slackMm = slackToWorkMm({ ...strap, slackMm: 1, pulledMm: 1 + worn.share });
-  const rowCount = Math.max(1, Math.round(slackMm / rowMm));
-  const plannedSlackMm = rowCount * rowMm;
+  const alongCount = Math.max(1, Math.round(slackMm / alongMm));
+  const plannedSlackMm = alongCount * alongMm;
   const stretchingMm = Math.max(0, plannedSlackMm - 2 * strap.overlapMm);
   const rest = restOf(stretchingMm, strap.school, worn.curve, worn.load);
   const share = strap.school === 'loaded' ? rest.share : worn.share;
   return {
-    stitchCount: Math.max(2, Math.round(strap.widthMm / stitchMm)),
-    rowCount,
+    acrossCount: across.count,
+    alongCount,
+    widthMm: across.widthMm,
     slackMm,
     plannedSlackMm,
     stretchingMm,

@@ -1,16 +1,20 @@
 import { OTHER_PIECE_SHARE, OTHER_STITCH_SHARE, PROPORTION_FACTOR, ROUGH_STRAP_GROWTH } from '@/core/defaults';
-import type { PlainStrap } from '@/core/design';
+import type { StrapTrial, WorkedStrap, WorkedStrapKind } from '@/core/design';
 import { MEMORY, input, inputFrom, makeFigure, type Figure, type Reason, type ReasonInput } from '@/core/figures';
 import { nameAt, pathOf, type FittingPlace } from '@/core/fittings';
 import type { GaugeStage } from '@/core/gauge';
 import type { Problem } from '@/core/problems';
 import { STITCHES, type StitchPattern } from '@/core/stitches';
+import type { StrapNature } from './natures';
 import { ours } from './ownProblems';
 import { READING_PLUS_MINUS_MM, fitStretch, stretchDoubt, type StretchCurve } from './stretch';
 
-/** What a strap's rows come to and how far it stretches: of her trial strip, or foretold from the bag's own gauge. */
+/** What a strap's stitches and rows come to and how far it stretches: of her trial strip, or foretold from the bag's own gauge. */
 export interface StripGauge {
-  rowHeight: Figure;
+  /** What one row takes along it, slack; of a strap in long rows, one stitch. */
+  along: Figure;
+  /** What one stitch takes across or round it; of a strap in long rows, one row. */
+  across: Figure;
   /** By how much it grows when fully pulled, as a share. */
   growth: Figure;
   curve: StretchCurve;
@@ -19,86 +23,91 @@ export interface StripGauge {
   problems: Problem[];
 }
 
-/** The width of a stitch in the strap: the bag's own where both are in one stitch, else times what is usual for the strap's. */
-export function strapWidthOfStitch(
-  gauge: GaugeStage,
-  panel: StitchPattern,
-  plain: StitchPattern,
-  at: FittingPlace,
-): Figure {
-  const ratio = plain.nature.widthToSc / panel.nature.widthToSc;
-  if (ratio === 1) return gauge.stitchWidth;
-  const mm = gauge.stitchWidth.value * ratio;
-  return makeFigure(
-    nameAt(at, 'strap.stitchWidth'),
-    'Width of one stitch in the strap',
-    mm,
-    'mm/stitch',
-    {
-      rule: 'Width of one stitch in the bag, times what is usual for the strap’s plain stitch against it.',
-      inputs: [inputFrom(gauge.stitchWidth), input('Strap’s stitch against the bag’s', ratio, 'ratio')],
-      source: MEMORY,
-      basis: 'foretold',
-    },
-    Math.hypot((gauge.stitchWidth.plusMinus ?? 0) * ratio, mm * OTHER_STITCH_SHARE),
-  );
+/** What a strap is worked in, on what. */
+interface Worked {
+  nature: StrapNature;
+  stitch: StitchPattern;
+  /** The bag's own pattern. */
+  panel: StitchPattern;
+  gauge: GaugeStage;
+  at: FittingPlace;
 }
 
+const isLong = ({ nature }: Pick<Worked, 'nature'>): boolean => nature.lie === 'along';
+
+/** What is counted along a strap, and how that is called. */
+export const ALONG = {
+  across: { unit: 'row', each: 'Row height', plural: 'rows' },
+  along: { unit: 'stitch', each: 'Width of one stitch', plural: 'stitches' },
+  round: { unit: 'round', each: 'Height of one round', plural: 'rounds' },
+} as const;
+
+/** The figures of what one takes along, and across. */
+const ALONG_ID = 'strap.rowHeight';
+const ACROSS_ID = 'strap.stitchWidth';
+
 /**
- * The gauge of a strap. A trial strip in the strap's stitch is measured; one in another stitch foretells it; without one it follows from
- * the bag's own rows, with what another stitch and a narrow strip leave open.
- *
- * @param panel the bag's pattern
- * @param plain the plain stitch that the strap is worked in
+ * The gauge of a strap. A trial strip of its kind in its stitch is measured; one in another stitch foretells it; without one, or with one of
+ * another kind, it follows from the bag's own gauge, with what another stitch and a narrow strip leave open.
  */
-export function stripGauge(
-  strap: PlainStrap,
-  gauge: GaugeStage,
-  panel: StitchPattern,
-  plain: StitchPattern,
-  at: FittingPlace,
-): StripGauge {
-  const foretoldRow = rowFromBag(gauge, panel, plain, at);
-  const { sample } = strap;
-  const [curve, doubt] = [fitStretch(sample), stretchDoubt(sample)];
-  if (sample === null) return { rowHeight: foretoldRow, curve, doubt, ...notTried(foretoldRow, at) };
-  const was = STITCHES[sample.stitch];
-  const ratio = plain.nature.heightToSc / was.nature.heightToSc;
-  const otherStitch = was.id !== plain.id;
-  const sampleRowMm = sample.slackMm / sample.rows;
-  const rowMm = sampleRowMm * ratio;
-  const readingMm = (READING_PLUS_MINUS_MM / sample.rows) * ratio;
-  const rowHeight = makeFigure(
-    nameAt(at, 'strap.rowHeight'),
-    'Row height in the strap, slack',
-    rowMm,
-    'mm/row',
-    {
-      rule: otherStitch
-        ? 'Trial strip lying slack, divided by its rows, times what is usual for the strap’s stitch against the trial’s.'
-        : 'Trial strip lying slack, divided by its rows.',
-      inputs: [
-        input('Trial strip, slack', sample.slackMm, 'mm'),
-        input('Rows in it', sample.rows, 'row'),
-        ...(otherStitch ? [input('Strap’s stitch against the trial’s', ratio, 'ratio')] : []),
-      ],
-      source: otherStitch ? MEMORY : { kind: 'measured' },
-      ...(otherStitch ? { basis: 'foretold' as const } : {}),
-    },
-    Math.hypot(readingMm, otherStitch ? rowMm * OTHER_STITCH_SHARE : 0),
-  );
+export function stripGauge(strap: WorkedStrap, worked: Worked): StripGauge {
+  const { at } = worked;
+  const across = isLong(worked) ? rowFromBag(worked, ACROSS_ID) : stitchFromBag(worked, ACROSS_ID);
+  const foretold = isLong(worked) ? stitchFromBag(worked, ALONG_ID) : rowFromBag(worked, ALONG_ID);
+  const trial = strap.sample;
+  if (trial === null || trial.of !== strap.kind)
+    return {
+      along: foretold,
+      across,
+      growth: guessedGrowth(at),
+      curve: fitStretch(null),
+      doubt: stretchDoubt(null),
+      problems: [trial === null ? notTried(foretold, at) : otherKind(strap.kind, trial, at)],
+    };
+  const along = triedFigure(trial, worked);
+  const [curve, doubt] = [fitStretch(trial), stretchDoubt(trial)];
   return {
-    rowHeight,
+    along,
+    across,
     curve,
     doubt,
-    growth: growthFigure(sample, curve, doubt, at),
-    problems: trialProblems(sample, plain, rowMm, foretoldRow.value, otherStitch, at),
+    growth: growthFigure(trial, curve, doubt, at),
+    problems: trialProblems(trial, worked, along.value, foretold.value),
   };
+}
+
+/** What one row, or one stitch, takes along a trial strip that lies slack. */
+function triedFigure(trial: StrapTrial, worked: Worked): Figure {
+  const { stitch, at, nature } = worked;
+  const was: StitchPattern = STITCHES[trial.stitch];
+  const ratio = isLong(worked)
+    ? stitch.nature.widthToSc / was.nature.widthToSc
+    : stitch.nature.heightToSc / was.nature.heightToSc;
+  const isOther = was.id !== stitch.id;
+  const mm = (trial.slackMm / trial.rows) * ratio;
+  const { unit, each, plural } = ALONG[nature.lie];
+  return makeFigure(
+    nameAt(at, ALONG_ID),
+    `${each} in the strap, slack`,
+    mm,
+    isLong(worked) ? 'mm/stitch' : 'mm/row',
+    {
+      rule: `Trial strip lying slack, divided by its ${plural}${isOther ? ', times what is usual for the strap’s stitch against the trial’s' : ''}.`,
+      inputs: [
+        input('Trial strip, slack', trial.slackMm, 'mm'),
+        input(`${plural.charAt(0).toUpperCase()}${plural.slice(1)} in it`, trial.rows, unit),
+        ...(isOther ? [input('Strap’s stitch against the trial’s', ratio, 'ratio')] : []),
+      ],
+      source: isOther ? MEMORY : { kind: 'measured' },
+      ...(isOther ? { basis: 'foretold' as const } : {}),
+    },
+    Math.hypot((READING_PLUS_MINUS_MM / trial.rows) * ratio, isOther ? mm * OTHER_STITCH_SHARE : 0),
+  );
 }
 
 /** How far it stretches at most: as it was pulled, or as its lengths under weights lead on to. */
 function growthFigure(
-  { slackMm, pulledMm, loaded }: NonNullable<PlainStrap['sample']>,
+  { slackMm, pulledMm, loaded }: StrapTrial,
   curve: StretchCurve,
   doubt: StripGauge['doubt'],
   at: FittingPlace,
@@ -131,24 +140,24 @@ function growthFigure(
 }
 
 /** The weights that were hung on a trial strip, and its lengths under them. */
-export const loadedInputs = (loaded: NonNullable<PlainStrap['sample']>['loaded']): ReasonInput[] =>
+export const loadedInputs = (loaded: StrapTrial['loaded']): ReasonInput[] =>
   loaded.flatMap(({ massG, lengthMm }) => [
     input('Weight on it', massG, 'g'),
     input('Trial strip under that', lengthMm, 'mm'),
   ]);
 
-/** The row height of a strap before any trial of it. */
-function rowFromBag(gauge: GaugeStage, panel: StitchPattern, plain: StitchPattern, at: FittingPlace): Figure {
-  const ratio = plain.nature.heightToSc / panel.nature.heightToSc;
+/** The height of a strap's rows before any trial of it. */
+function rowFromBag({ gauge, panel, stitch, at }: Worked, id: string): Figure {
+  const ratio = stitch.nature.heightToSc / panel.nature.heightToSc;
   const mm = gauge.rowHeight.value * ratio;
-  const open = Math.hypot(OTHER_PIECE_SHARE, panel.id === plain.id ? 0 : OTHER_STITCH_SHARE);
+  const open = Math.hypot(OTHER_PIECE_SHARE, panel.id === stitch.id ? 0 : OTHER_STITCH_SHARE);
   return makeFigure(
-    nameAt(at, 'strap.rowHeight'),
+    nameAt(at, id),
     'Row height in the strap, slack',
     mm,
     'mm/row',
     {
-      rule: 'No trial strip was measured: the bag’s own row height, times what is usual for the strap’s plain stitch against it. A narrow strip can differ by a tenth.',
+      rule: 'No trial strip was measured: the bag’s own row height, times what is usual for the strap’s stitch against it. A narrow strip can differ by a tenth.',
       inputs: [
         inputFrom(gauge.rowHeight),
         input('Strap’s stitch against the bag’s', ratio, 'ratio'),
@@ -161,62 +170,96 @@ function rowFromBag(gauge: GaugeStage, panel: StitchPattern, plain: StitchPatter
   );
 }
 
-function notTried(rowHeight: Figure, at: FittingPlace): Pick<StripGauge, 'growth' | 'problems'> {
-  return {
-    growth: makeFigure(
-      nameAt(at, 'strap.growth'),
-      'Longer when fully pulled, by',
-      ROUGH_STRAP_GROWTH.share,
-      'ratio',
-      {
-        rule: 'Not measured yet: what a plain strap grows by is guessed. Work a short strip and measure it slack and pulled.',
-        inputs: [],
-        source: MEMORY,
-        basis: 'rough',
-      },
-      ROUGH_STRAP_GROWTH.plusMinus,
-    ),
-    problems: [
-      ours.problem({
-        code: 'strap-not-tried',
-        severity: 'mind',
-        place: 'strap',
-        path: [...pathOf(at), 'sample'],
-        asks: [nameAt(at, 'strap.rowHeight'), nameAt(at, 'strap.growth')],
-        values: { share: (rowHeight.plusMinus ?? 0) / rowHeight.value },
-        repairs: [],
-      }),
-    ],
-  };
+/** The width of a strap's stitches: the bag's own where both are in one stitch, else times what is usual for the strap's. */
+function stitchFromBag(worked: Worked, id: string): Figure {
+  const { gauge, panel, stitch, at } = worked;
+  const ratio = stitch.nature.widthToSc / panel.nature.widthToSc;
+  // Across a short row it is the bag's own; along a strap it is a narrow strip's.
+  const open = Math.hypot(panel.id === stitch.id ? 0 : OTHER_STITCH_SHARE, isLong(worked) ? OTHER_PIECE_SHARE : 0);
+  if (open === 0 || (ratio === 1 && !isLong(worked))) return gauge.stitchWidth;
+  const mm = gauge.stitchWidth.value * ratio;
+  return makeFigure(
+    nameAt(at, id),
+    'Width of one stitch in the strap',
+    mm,
+    'mm/stitch',
+    {
+      rule: 'Width of one stitch in the bag, times what is usual for the strap’s stitch against it.',
+      inputs: [inputFrom(gauge.stitchWidth), input('Strap’s stitch against the bag’s', ratio, 'ratio')],
+      source: MEMORY,
+      basis: 'foretold',
+    },
+    Math.hypot((gauge.stitchWidth.plusMinus ?? 0) * ratio, mm * open),
+  );
 }
 
-/** What is odd about a trial strip: worked in another stitch, or its rows unlike any the bag's gauge would give. */
-function trialProblems(
-  sample: NonNullable<PlainStrap['sample']>,
-  plain: StitchPattern,
-  rowMm: number,
-  usualMm: number,
-  otherStitch: boolean,
-  of: FittingPlace,
-): Problem[] {
-  const anew: Problem['repairs'] = [
-    ours.repair({ code: 'strap-trial-anew', values: {}, edits: [{ path: [...pathOf(of), 'sample'], value: null }] }),
-  ];
-  const at = { severity: 'decide', place: 'strap', asks: [nameAt(of, 'strap.rowHeight')] } as const;
-  const times = rowMm / usualMm;
+const guessedGrowth = (at: FittingPlace): Figure =>
+  makeFigure(
+    nameAt(at, 'strap.growth'),
+    'Longer when fully pulled, by',
+    ROUGH_STRAP_GROWTH.share,
+    'ratio',
+    {
+      rule: 'Not measured yet: what a strap grows by is guessed. Work a short strip and measure it slack and pulled.',
+      inputs: [],
+      source: MEMORY,
+      basis: 'rough',
+    },
+    ROUGH_STRAP_GROWTH.plusMinus,
+  );
+
+const notTried = (along: Figure, at: FittingPlace): Problem =>
+  ours.problem({
+    code: 'strap-not-tried',
+    severity: 'mind',
+    place: 'strap',
+    path: [...pathOf(at), 'sample'],
+    asks: [along.id, nameAt(at, 'strap.growth')],
+    values: { share: (along.plusMinus ?? 0) / along.value },
+    repairs: [],
+  });
+
+const takenOut = (at: FittingPlace) =>
+  ours.repair({ code: 'strap-trial-anew', values: {}, edits: [{ path: [...pathOf(at), 'sample'], value: null }] });
+
+/** The trial strip is of another kind of strap: it says nothing of this one. */
+const otherKind = (kind: WorkedStrapKind, trial: StrapTrial, at: FittingPlace): Problem =>
+  ours.problem({
+    code: 'strap-trial-other-kind',
+    severity: 'decide',
+    place: 'strap',
+    path: [...pathOf(at), 'sample', 'of'],
+    values: {},
+    names: { was: trial.of, is: kind },
+    repairs: [
+      takenOut(at),
+      ours.repair({
+        code: 'strap-trial-was-of-this',
+        values: {},
+        edits: [{ path: [...pathOf(at), 'sample', 'of'], value: kind }],
+      }),
+    ],
+  });
+
+/** What is odd about a trial strip: worked in another stitch, or counted unlike any the bag's gauge would give. */
+function trialProblems(trial: StrapTrial, { stitch, at: of }: Worked, alongMm: number, usualMm: number): Problem[] {
+  const anew = [takenOut(of)];
+  const at = { severity: 'decide', place: 'strap', asks: [nameAt(of, ALONG_ID)] } as const;
+  const times = alongMm / usualMm;
+  const isOther = trial.stitch !== stitch.id;
   return [
-    ...(otherStitch
+    ...(isOther
       ? [
           ours.problem({
             code: 'strap-trial-other-stitch',
             path: [...pathOf(of), 'sample', 'stitch'],
             values: { share: OTHER_STITCH_SHARE },
-            names: { was: sample.stitch, is: plain.id },
+            names: { was: trial.stitch, is: stitch.id },
             repairs: [
               ours.repair({
                 code: 'strap-trial-was-in-this',
                 values: {},
-                edits: [{ path: [...pathOf(of), 'sample', 'stitch'], value: plain.id }],
+                edits: [{ path: [...pathOf(of), 'sample', 'stitch'], value: stitch.id }],
               }),
               ...anew,
             ],
@@ -229,7 +272,7 @@ function trialProblems(
           ours.problem({
             code: 'strap-trial-unlike',
             path: [...pathOf(of), 'sample', 'rows'],
-            values: { seenMm: rowMm, usualMm },
+            values: { seenMm: alongMm, usualMm },
             repairs: anew,
             ...at,
           }),

@@ -3,6 +3,7 @@ import {
   EDGING_CORNERS,
   EDGING_EDGES,
   SEAM_KINDS,
+  WORKED_STRAP_KINDS,
   readDesign,
   thingIdSchema,
   type BodyKind,
@@ -149,12 +150,14 @@ const designWith = (body: fc.Arbitrary<unknown>): fc.Arbitrary<Design> =>
       ),
       strap: orNull(
         fc.record({
+          kind: fc.constantFrom(...WORKED_STRAP_KINDS),
           widthMm: from(5, 150),
           wornLengthMm: from(50, 2500),
           school: fc.constantFrom('pulled', 'loaded', 'slack'),
           overlapMm: from(5, 100),
           sample: orNull(
             fc.record({
+              of: fc.constantFrom(...WORKED_STRAP_KINDS),
               stitch: fc.constantFrom(...PANEL_STITCH_IDS),
               rows: whole(4, 400),
               slackMm: from(20, 2000),

@@ -8,8 +8,8 @@ import {
   usualSnap,
   usualStrap,
   type Design,
-  type PlainStrap,
   type StarterId,
+  type StrapTrial,
 } from '@/core/design';
 import { planBag, type Plan } from '@/core/plan';
 import { PANEL_STITCH_IDS } from '@/core/stitches';
@@ -44,9 +44,8 @@ function measuredBag(starter: StarterId, id = 'test'): Design {
 }
 
 /** A trial strip that was measured slack and fully pulled, and no more. */
-export const pulledTrial = (
-  readings: Pick<NonNullable<PlainStrap['sample']>, 'rows' | 'slackMm' | 'pulledMm'>,
-): NonNullable<PlainStrap['sample']> => ({
+export const pulledTrial = (readings: Pick<StrapTrial, 'rows' | 'slackMm' | 'pulledMm'>): StrapTrial => ({
+  of: 'plain',
   stitch: 'sc',
   slackWidthMm: null,
   loaded: [],
@@ -55,7 +54,7 @@ export const pulledTrial = (
 });
 
 /** A strap of which a trial strip was worked. */
-export const triedStrap = (): PlainStrap => ({
+export const triedStrap = () => ({
   ...usualStrap(),
   sample: pulledTrial({ rows: 40, slackMm: 188, pulledMm: 214 }),
 });

@@ -23,16 +23,28 @@ export function replayComplaints(design: Design, plan: Plan): string[] {
   return [...ofPieces, ...strapComplaints(sections, design, plan)];
 }
 
-/** The strap is as many rows of as many stitches, whatever it is worked in. */
+/** The strap is as many rows of as many stitches, whatever it is worked in; one in double thickness or in a spiral is not told row by row. */
 function strapComplaints(sections: Pattern['sections'], design: Design, { straps: [strap] }: Plan): string[] {
   if (!strap) return [];
   const section = sections.find(({ id }) => id === 'strap');
   if (!section) return ['the strap is not written'];
-  const made = makePiece(section.heading, section.lines, design.settings.terms, null);
-  const odd = Array.from({ length: strap.rowCount }, (_, index) => index + 1).filter(
-    (row) => made.counts.get(row) !== strap.stitchCount,
+  const { stitchCount, rowCount, nature } = strap;
+  if (nature.stitch === 'double-thickness' || nature.lie === 'round') return [];
+  const isClosed = nature.layers === 2;
+  const closing = isClosed ? section.lines.filter((line) => line.startsWith(`Row ${rowCount}: fold`)) : [];
+  const made = makePiece(
+    section.heading,
+    section.lines.filter((line) => !closing.includes(line)),
+    design.settings.terms,
+    null,
   );
-  const beyond = made.counts.size > strap.rowCount ? ['more rows than planned'] : [];
+  // The row that closes a tube is joined to the one before it and to the beginning.
+  const told = isClosed ? rowCount - closing.length : rowCount;
+  const odd = Array.from({ length: told }, (_, index) => index + 1).filter(
+    (row) => made.counts.get(row) !== stitchCount,
+  );
+  const beyond = made.counts.size > told ? ['more rows than planned'] : [];
+  if (isClosed && !closing[0]?.endsWith(`(${stitchCount} sl st)`)) beyond.push('it is not closed');
   return [...made.complaints, ...odd.map((row) => `row ${row} is no strap row`), ...beyond].map(
     (one) => `strap: ${one}`,
   );

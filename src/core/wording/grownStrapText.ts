@@ -1,12 +1,12 @@
 import type { Plan } from '@/core/plan';
-import type { PlainStrapStage } from '@/core/strap';
+import type { WorkedStrapStage } from '@/core/strap';
 import { formatQuantity } from './quantity';
 
 const stitches = (count: number): string => formatQuantity(count, 'stitch', 'cm');
 const rows = (count: number): string => formatQuantity(count, 'row', 'cm');
 
 /** Where a strap that grows from the body takes its stitches, at each side. */
-export function grownStrapText({ grown, figures }: PlainStrapStage, { pouch }: Pick<Plan, 'pouch'>): string {
+export function grownStrapText({ grown, figures }: WorkedStrapStage, { pouch }: Pick<Plan, 'pouch'>): string {
   const across = figures.stitches.value;
   if (grown === null)
     return `The mouth has not as many stitches to give as a strap of ${stitches(across)} asks for at both sides. Make the strap narrower, or sew it on.`;

@@ -1,17 +1,13 @@
-import { SEWING_TAIL_MM } from '@/core/defaults';
 import { patternOf, type Design } from '@/core/design';
 import type { Figure } from '@/core/figures';
-import type { FittingGroup, FittingStage, WorkedStrip } from '@/core/fittings';
+import type { FittingGroup, FittingStage } from '@/core/fittings';
 import { isInRows, type PieceId } from '@/core/pieces';
 import type { Plan } from '@/core/plan';
-import { shapedRows } from '@/core/shaping';
 import { BASIS_WORDS } from './basisText';
 import { FITTING_WORDS, wordsOf, type FittingWordsByKind } from './fittings';
 import { formatPlusMinus, formatQuantity } from './quantity';
 import { JOIN_NAMES, joinLines } from './joinText';
 import { PIECE_NAMES, pieceLines } from './pieceText';
-import { inPlainStitch } from './rowText';
-import { turnedRowsLines } from './rowsText';
 import { stepTexts } from './stepText';
 import { lengthWriterFor } from './stepWords';
 import { legendOf } from './legend';
@@ -39,6 +35,7 @@ export interface Pattern {
  * @param words the words of what is put on
  */
 export function writePattern(design: Design, plan: Plan, words = FITTING_WORDS): Pattern {
+  const bag = { design, plan, length: lengthWriterFor(design) };
   const worked: PatternSection[] = [
     ...plan.pieces.map((piece) => ({
       id: piece.id,
@@ -46,13 +43,14 @@ export function writePattern(design: Design, plan: Plan, words = FITTING_WORDS):
       lines: pieceLines(design, plan, piece),
     })),
     ...joinSection(design, plan),
-    ...plan.fittings.flatMap((stage) =>
-      stage.worked.map((strip) => ({
-        id: strip.name,
-        heading: numbered(wordsOf(stage, words).worked, stage),
-        lines: stripLines(design, strip),
-      })),
-    ),
+    ...plan.fittings.flatMap((stage) => {
+      const { worked: heading, workedLines } = wordsOf(stage, words);
+      return stage.worked.map(({ name }) => ({
+        id: name,
+        heading: numbered(heading, stage),
+        lines: workedLines?.(stage, bag) ?? [],
+      }));
+    }),
     { id: 'order', heading: 'Order of making', lines: orderLines(design, plan, words) },
   ];
   const sections: PatternSection[] = [
@@ -202,21 +200,6 @@ const turningChainLine = (school: Design['settings']['turningChain']): string =>
   school === 'counts'
     ? 'The turning chain counts as the first stitch of its row, where nothing else is said; the last stitch of the next row goes into its top.'
     : 'The turning chain does not count as a stitch.';
-
-/** A strip in turned rows of plain stitches, all of one width. */
-function stripLines(design: Design, { startingChain, stitches, rows }: WorkedStrip): string[] {
-  return [
-    ...(startingChain.value > 0 ? [`Ch ${startingChain.value}.`] : []),
-    ...turnedRowsLines(inPlainStitch(design), {
-      from: 1,
-      rows: shapedRows(stitches.value, Array<number>(rows.value).fill(stitches.value)),
-      startStitches: stitches.value,
-      after: new Map(),
-      over: 'beginning',
-    }),
-    `Fasten off, leaving a tail of ${formatQuantity(SEWING_TAIL_MM, 'mm', design.settings.lengthUnit)} to sew with.`,
-  ];
-}
 
 /** A heading with which of several it is: the first bears none. */
 const numbered = (heading: string, { at }: FittingStage): string =>

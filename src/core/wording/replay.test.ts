@@ -59,15 +59,18 @@ describe.each(BODY_KINDS)('%s: a stranger makes every piece from the words alone
   );
 });
 
-test.each(PANEL_STITCH_IDS)('the strap of a bag in %s is worked from its words, in every school', (stitch) => {
+test.each(PANEL_STITCH_IDS)('every strap of a bag in %s is worked from its words, in every school', (stitch) => {
   const bag = bagOf('fold-over-strip', { stitchMm: 6, rowMm: 6, fabricMm: 2 });
-  for (const [wornLengthMm, widthMm] of [
-    [80, 5],
-    [900, 22],
+  for (const [kind, wornLengthMm, widthMm] of [
+    ['plain', 80, 5],
+    ['plain', 900, 22],
+    ['lengthwise', 400, 18],
+    ['linen', 500, 22],
+    ['tube', 400, 18],
   ] as const)
     for (const design of ways({ ...bag, stitch, swatch: { ...bag.swatch, stitch } })) {
-      const strapped = { ...design, straps: [{ ...usualStrap(), wornLengthMm, widthMm }] };
+      const strapped: Design = { ...design, straps: [{ ...usualStrap(), kind, wornLengthMm, widthMm }] };
       expect(planOf(strapped).straps).toHaveLength(1);
-      expect(complaintsOf(strapped)).toEqual([]);
+      expect(complaintsOf(strapped), kind).toEqual([]);
     }
 });

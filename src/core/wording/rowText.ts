@@ -104,20 +104,29 @@ function endWords({ inRounds, use }: StitchPattern): string {
  * tube is told in rounds.
  *
  * @param count stitches in each row, one that the pattern's repeat allows
+ * @param rowsInAll rows or rounds in all, the closing one among them; null: as many as it takes
  * Source: common practice, no source.
  *
  * @example
  * patternText(STITCHES['chain-cord'], 90, { terms: 'us', turningChain: 'does-not-count', foundation: 'chain' }) // => ['Row 1 (RS): sl st in 2nd ch from hook and in each ch across, fasten off. (90 sl st)']
  */
-export function patternText(pattern: StitchPattern, count: number, settings: Settings): string[] {
+export function patternText(
+  pattern: StitchPattern,
+  count: number,
+  settings: Settings,
+  rowsInAll: number | null = null,
+): string[] {
   if (pattern.use === 'cord') return [patternRowText(pattern, 1, count, settings)];
   const { setupRows, rows, inRounds, lastRow } = pattern;
   const word = inRounds ? 'round' : 'row';
   // Row 1 is worked into a chain, and is none that can be repeated.
   const from = Math.max(2, setupRows.length + 1);
   const rowCount = from + rows.length - 1;
+  const until = rowsInAll === null ? '' : ` until there are ${rowsInAll - (lastRow ? 1 : 0)} ${word}s`;
   const repeated =
-    rows.length === 1 ? `Repeat ${word} ${from}.` : `Repeat ${word}s ${from} to ${from + rows.length - 1}.`;
+    rows.length === 1
+      ? `Repeat ${word} ${from}${until}.`
+      : `Repeat ${word}s ${from} to ${from + rows.length - 1}${until}.`;
   return [
     ...Array.from({ length: rowCount }, (_, index) =>
       patternRowText(

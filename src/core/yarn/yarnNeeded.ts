@@ -105,7 +105,7 @@ function fabricFigure({ area }: PiecesFigures, fittings: readonly FittingStage[]
   const workedOn = fittings.flatMap((fitting) => fitting.workedOn);
   const areaMm2 =
     area.value +
-    strips.reduce((sum, { width, length }) => sum + width.value * length.value, 0) +
+    strips.reduce((sum, { fabric }) => sum + fabric.value, 0) +
     workedOn.reduce((sum, { value }) => sum + value, 0);
   const fabricG = (areaMm2 * massPerArea.value) / 1e6;
   return makeFigure(
@@ -117,7 +117,7 @@ function fabricFigure({ area }: PiecesFigures, fittings: readonly FittingStage[]
       rule: `Area of all pieces, and of what is worked apart${workedOn.length > 0 ? ' or worked on to them' : ''}, times the mass of the fabric.`,
       inputs: [
         inputFrom(area),
-        ...strips.flatMap(({ width, length }) => [inputFrom(width), inputFrom(length)]),
+        ...strips.map(({ fabric }) => inputFrom(fabric)),
         ...workedOn.map(inputFrom),
         inputFrom(massPerArea),
       ],

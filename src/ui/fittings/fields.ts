@@ -7,7 +7,7 @@ import type {
   FlatLining,
   Lining,
   MagneticSnap,
-  PlainStrap,
+  WorkedStrap,
   Strap,
 } from '@/core/design';
 
@@ -72,7 +72,7 @@ const SNAP: FieldSpecs<MagneticSnap> = [
   },
 ];
 
-const PLAIN_STRAP: FieldSpecs<PlainStrap> = [
+const WORKED_STRAP: FieldSpecs<WorkedStrap> = [
   { kind: 'length', path: 'widthMm', label: 'Width', change: 'Strap width', width: '5em', fine: true },
   {
     kind: 'length',
@@ -236,7 +236,14 @@ type SpecsOf<Union extends { kind: string }> = { [Kind in Union['kind']]: FieldS
 
 /** The fields of every kind, beside its catalogue. A new kind is a list and a line here. */
 export const CLOSURE_FIELDS: SpecsOf<Closure> = { 'magnetic-snap': SNAP };
-export const STRAP_FIELDS: SpecsOf<Strap> = { plain: PLAIN_STRAP };
+export const STRAP_FIELDS: { [Kind in Strap['kind']]: FieldSpecs<WorkedStrap> } = {
+  plain: WORKED_STRAP,
+  lengthwise: WORKED_STRAP,
+  double: WORKED_STRAP,
+  linen: WORKED_STRAP,
+  tube: WORKED_STRAP,
+  spiral: WORKED_STRAP,
+};
 export const LINING_FIELDS: SpecsOf<Lining> = { flat: FLAT_LINING };
 export const EDGING_FIELDS: { [Kind in Edging['kind']]: FieldSpecs<Edging> | FieldSpecs<OwnEdging> } = {
   'slip-stitch': EDGING,

@@ -1,41 +1,47 @@
 'use client';
 
 import { Box } from '@chakra-ui/react';
-import type { ComponentType } from 'react';
-import type { Strap } from '@/core/design';
-import { useBag } from '@/ui/bag/BagProvider';
+import { MOST_STRAPS } from '@/core/design';
+import { STRAPS } from '@/core/strap';
+import { useBag, useBagStore } from '@/ui/bag/BagProvider';
 import { Group, PlaceLayout } from '@/ui/bag/PlaceLayout';
 import { SheetView } from '@/ui/drawing/SheetView';
-import { AddFitting, FittingGroup, FittingTickets } from '@/ui/fittings/FittingGroup';
+import { AddOrTake } from '@/ui/fields';
 import { ProblemSlips } from '@/ui/problems/ProblemSlips';
-import { PlainStrapParts } from './PlainStrapParts';
-
-/** Kinds that show more than their fields and tickets. */
-const PARTS: { [Kind in Strap['kind']]?: ComponentType<{ strap: Extract<Strap, { kind: Kind }>; index: number }> } = {
-  plain: PlainStrapParts,
-};
+import { WorkedStrapParts } from './WorkedStrapParts';
 
 /** The straps: how long each must be worked to be as long as it is worn, and where its feet go. */
 export function StrapPlace() {
   const straps = useBag((state) => state.design.straps);
   return (
     <PlaceLayout title="Strap" drawing={<SheetView hide={['hardware', 'lining']} />}>
-      {straps.length === 0 && (
-        <Group title="No strap" action={<AddFitting group="straps" />}>
-          <Box>This bag is carried in the hand.</Box>
-        </Group>
-      )}
-      {straps.map((strap, index) => {
-        const Parts = PARTS[strap.kind];
-        return Parts ? (
-          <Parts key={index} strap={strap} index={index} />
-        ) : (
-          <FittingGroup key={index} choice={strap} at={{ group: 'straps', index }}>
-            <FittingTickets group="straps" index={index} />
-          </FittingGroup>
-        );
-      })}
+      {straps.map((strap, index) => (
+        <WorkedStrapParts key={index} strap={strap} index={index} />
+      ))}
       {straps.length > 0 && <ProblemSlips place="strap" />}
+      <AddStrap count={straps.length} />
     </PlaceLayout>
+  );
+}
+
+/** Offers one more, as long as there is room for it. */
+function AddStrap({ count }: { count: number }) {
+  const store = useBagStore();
+  if (count >= MOST_STRAPS) return null;
+  const add = () => {
+    const { design, edit } = store.getState();
+    edit('Strap added', [{ path: ['straps', count], value: STRAPS.plain.usual(design) }]);
+  };
+  return (
+    <Group
+      title={count === 0 ? 'No strap' : 'Another strap'}
+      action={<AddOrTake label={count === 0 ? 'Add a strap' : 'Add another strap'} onClick={add} />}
+    >
+      <Box fontSize="14px">
+        {count === 0
+          ? 'This bag is carried in the hand.'
+          : 'Two handles are two straps; so are a long one and a wristlet.'}
+      </Box>
+    </Group>
   );
 }

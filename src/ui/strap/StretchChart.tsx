@@ -3,7 +3,7 @@
 import { Chart, Filler, LineElement, LinearScale, PointElement, ScatterController, type ChartData } from 'chart.js';
 import { useMemo } from 'react';
 import { Scatter } from 'react-chartjs-2';
-import type { PlainStrap } from '@/core/design';
+import type { WorkedStrap } from '@/core/design';
 import { pullOfMassN, shareAt, stretchDoubt, type StretchCurve } from '@/core/strap';
 import { MM_PER_INCH, type LengthUnit } from '@/core/units';
 import { CHART_BRASS_DEEP, CHART_FONT, CHART_INK, CHART_PAPER } from '@/ui/theme/charts';
@@ -16,7 +16,7 @@ const STEPS = 40;
 interface StretchChartProps {
   /** What of the strap stretches, slack, mm. */
   slackMm: number;
-  sample: PlainStrap['sample'];
+  sample: WorkedStrap['sample'];
   curve: StretchCurve;
   /** What this bag pulls each arm by, as a weight; null where that is not known. */
   pullG: number | null;

@@ -3,15 +3,19 @@
 import { Box, Button, Flex, IconButton } from '@chakra-ui/react';
 import { Plus, X } from 'lucide-react';
 import { useState, type ReactNode } from 'react';
-import { patternOf, type FieldFault, type PlainStrap, type StitchChoice } from '@/core/design';
-import { plainStitchOf } from '@/core/stitches';
+import {
+  patternOf,
+  type FieldFault,
+  type StitchChoice,
+  type StrapTrial as Trial,
+  type WorkedStrap,
+} from '@/core/design';
+import { ALONG, STRAP_NATURES, strapStitch } from '@/core/strap';
 import { stitchName } from '@/core/wording';
 import { useBag, useBagStore } from '@/ui/bag/BagProvider';
 import { Group, Row } from '@/ui/bag/PlaceLayout';
 import { AddOrTake, LengthField, NumberField } from '@/ui/fields';
 import { useAllTyped } from '@/ui/fields/useAllTyped';
-
-type Trial = NonNullable<PlainStrap['sample']>;
 
 /** What is not measured of a trial strip of which only its rows and its length are known. */
 const LYING_SLACK = { slackWidthMm: null, loaded: [], pulledMm: null, pulledWidthMm: null } satisfies Partial<Trial>;
@@ -20,22 +24,23 @@ const LYING_SLACK = { slackWidthMm: null, loaded: [], pulledMm: null, pulledWidt
  * A short trial of the strap: its rows and its length slack, and how long and wide it is pulled. Nothing of it is known before its rows and
  * its length are measured.
  */
-export function TrialStrip({ strap, index, children }: { strap: PlainStrap; index: number; children: ReactNode }) {
+export function TrialStrip({ strap, index, children }: { strap: WorkedStrap; index: number; children: ReactNode }) {
   const design = useBag((state) => state.design);
   const store = useBagStore();
   const { sample } = strap;
   const edit = (path: (string | number)[], value: unknown) =>
     store.getState().edit('Trial strip', [{ path: ['straps', index, 'sample', ...path], value }]);
-  const plain = plainStitchOf(patternOf(design)).id;
+  const nature = STRAP_NATURES[strap.kind];
+  const stitch = strapStitch(nature, patternOf(design)).id;
   const whole = useAllTyped(['rows', 'slackMm'], (measured) =>
-    edit([], { ...LYING_SLACK, ...measured, stitch: plain }),
+    edit([], { ...LYING_SLACK, ...measured, of: strap.kind, stitch }),
   );
   const change = (key: 'rows' | 'slackMm') => (value: number) =>
     sample === null ? whole.type(key, value) : edit([key], value);
   const shown = sample ?? whole.typed;
   return (
     <Group
-      title={`Trial strip in ${stitchName(sample?.stitch ?? (plain as StitchChoice), design.settings.terms)}`}
+      title={`Trial strip in ${stitchName(sample?.stitch ?? (stitch as StitchChoice), design.settings.terms)}`}
       action={
         sample && (
           <AddOrTake
@@ -50,7 +55,7 @@ export function TrialStrip({ strap, index, children }: { strap: PlainStrap; inde
     >
       <Row>
         <NumberField
-          label="Its rows"
+          label={`Its ${ALONG[nature.lie].plural}`}
           width="6em"
           value={shown.rows ?? null}
           empty="not yet"

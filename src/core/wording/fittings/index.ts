@@ -9,7 +9,14 @@ import type { FittingWords } from './words';
 
 /** The words of every kind, beside its catalogue. A new kind is a file and a line here. */
 const CLOSURE_WORDS = { 'magnetic-snap': snapWords } satisfies Record<Closure['kind'], object>;
-const STRAP_WORDS = { plain: strapWords } satisfies Record<Strap['kind'], object>;
+const STRAP_WORDS = {
+  plain: strapWords('plain'),
+  lengthwise: strapWords('lengthwise'),
+  double: strapWords('double'),
+  linen: strapWords('linen'),
+  tube: strapWords('tube'),
+  spiral: strapWords('spiral'),
+} satisfies Record<Strap['kind'], object>;
 const LINING_WORDS = { flat: liningWords } satisfies Record<Lining['kind'], object>;
 
 const EDGING_WORDS = {

@@ -1,33 +1,41 @@
-import type { PlainStrapStage, StrapFoot, StrapProblems, StrapRepairs } from '@/core/strap';
+import type { StrapFoot, StrapProblems, StrapRepairs, WorkedStrapStage } from '@/core/strap';
 import { isInRounds } from '@/core/pieces';
 import { formatQuantity } from '../quantity';
 import { rowWord } from '../placeText';
-import type { StitchChoice } from '@/core/design';
+import type { StitchChoice, WorkedStrapKind } from '@/core/design';
 import { nameAt } from '@/core/fittings';
 import { percent } from '../counting';
 import { stitchName } from '../stitchText';
 import { inPlainStitch, stitchCountWord } from '../rowText';
 import { stepWords } from '../stepWords';
+import { strapLines } from './strapLines';
 import type { FittingWords } from './words';
 
 const WORKED = ['strap.stitches', 'strap.startingChain', 'strap.rows'];
 
-/** All words of a plain strap. */
-export const strapWords: FittingWords<PlainStrapStage, StrapProblems, StrapRepairs> = {
-  title: 'Plain strap, in short rows',
-  add: 'Add a plain strap',
+/** The names of the kinds: a heading, for choosing, and as it stands within a sentence. */
+export const STRAP_NAMES: Readonly<Record<WorkedStrapKind, { title: string; short: string; called: string }>> = {
+  plain: { title: 'Plain strap, in short rows', short: 'Short rows', called: 'in short rows' },
+  lengthwise: { title: 'Plain strap, in long rows', short: 'Long rows', called: 'in long rows' },
+  double: { title: 'Strap in double thickness', short: 'Double thickness', called: 'in double thickness' },
+  linen: { title: 'Linen band', short: 'Linen', called: 'in linen' },
+  tube: { title: 'Band closed to a tube', short: 'Band to a tube', called: 'as a band closed to a tube' },
+  spiral: { title: 'Spiral tube', short: 'Spiral tube', called: 'as a spiral tube' },
+};
+
+/** All words of a worked strap: alike but for its name and for how it is worked. */
+export const strapWords = (kind: WorkedStrapKind): FittingWords<WorkedStrapStage, StrapProblems, StrapRepairs> => ({
+  title: STRAP_NAMES[kind].title,
+  add: 'Add a strap',
   takeOff: 'Take the strap off',
   added: 'Strap added',
   takenOff: 'Strap taken off',
   grip: null,
   worked: 'Strap',
+  workedLines: strapLines,
   materials: ({ choice }) => (choice.school === 'slack' ? ['Cotton tape to reinforce the strap.'] : []),
   steps: {
-    'work-strap': ({ figures, stitchCount, rowCount }, { design, length }) =>
-      stepWords(
-        'Work the strap',
-        `${design.settings.foundation === 'chain' ? `Chain ${figures.startingChain.value}` : 'Foundation row'} for ${stitchCountWord(inPlainStitch(design), stitchCount)}; ${rowCount} rows, ${length(figures.slackPlanned.value)} lying slack.`,
-      ),
+    'work-strap': (stage, bag) => stepWords('Work the strap', workStrap(stage, bag)),
     'check-strap': ({ choice, figures }, { length }) =>
       stepWords(
         'Check the strap',
@@ -62,6 +70,7 @@ export const strapWords: FittingWords<PlainStrapStage, StrapProblems, StrapRepai
         { figure: figures.slackPlanned, mark: 'strap.slack' },
         { figure: figures.pulledPlanned, mark: 'strap.pulled' },
         { figure: figures.width },
+        { figure: figures.thickness },
         { figure: figures.footRows, mark: nameAt(at, 'strap.feet') },
         { figure: figures.footDepth, mark: nameAt(at, 'strap.feet') },
       ],
@@ -81,8 +90,10 @@ export const strapWords: FittingWords<PlainStrapStage, StrapProblems, StrapRepai
       `No trial strip was measured: the strap’s rows are foretold, to ± ${percent(v.share)}, and how far it stretches is a guess. Work a short strip and measure it slack and pulled.`,
     'strap-trial-other-stitch': (v, _, names) =>
       `The trial strip was worked in ${stitchName(names.was as StitchChoice, 'us')} (US), and the strap is in ${stitchName(names.is as StitchChoice, 'us')} (US). Its rows are foretold, to ± ${percent(v.share)}.`,
+    'strap-trial-other-kind': (_, __, names) =>
+      `The trial strip was worked ${STRAP_NAMES[names.was as WorkedStrapKind].called}, and the strap is worked ${STRAP_NAMES[names.is as WorkedStrapKind].called}: it tells nothing of this one, which is planned from the bag’s own gauge.`,
     'strap-trial-unlike': (v, length) =>
-      `The trial strip has rows ${length(v.seenMm)} high; beside the bag’s gauge about ${length(v.usualMm)} would be usual. Was it worked in another stitch or yarn, or miscounted?`,
+      `On the trial strip one ${kind === 'lengthwise' || kind === 'tube' ? 'stitch takes' : 'row takes'} ${length(v.seenMm)} along it; beside the bag’s gauge about ${length(v.usualMm)} would be usual. Was it worked in another stitch or yarn, or miscounted?`,
     'strap-load': () =>
       'Try the strap with the real load before you rely on it. What it can bear depends on yarn and sewing, and isn’t promised here.',
     'strap-load-unknown': () =>
@@ -99,9 +110,30 @@ export const strapWords: FittingWords<PlainStrapStage, StrapProblems, StrapRepai
     'strap-measured-loaded': () => 'Work the strap to what it carries',
     'strap-measured-slack': () => 'Reinforce the strap and measure it slack',
     'strap-trial-was-in-this': () => 'It was worked in the strap’s stitch after all',
+    'strap-trial-was-of-this': () => 'It was worked like this strap after all',
     'strap-trial-anew': () => 'Take the trial strip out and work one anew',
   },
-};
+});
+
+type Bag = Parameters<FittingWords<WorkedStrapStage>['materials']>[1];
+
+/** The strap in one sentence. */
+function workStrap({ figures, nature, stitchCount, rowCount, choice }: WorkedStrapStage, { design, length }: Bag) {
+  const begun =
+    design.settings.foundation === 'chain' || figures.startingChain.value > 0
+      ? `Chain ${figures.startingChain.value}`
+      : 'Foundation row';
+  const slack = `${length(figures.slackPlanned.value)} lying slack`;
+  const stitches = nature.stitch === null ? stitchCountWord(inPlainStitch(design), stitchCount) : `${stitchCount} sts`;
+  switch (nature.lie) {
+    case 'across':
+      return `${begun} for ${stitches}; ${rowCount} rows${nature.stitch === null ? '' : ` ${STRAP_NAMES[choice.kind].called}`}, ${slack}.`;
+    case 'along':
+      return `${begun} for ${stitches}, ${slack}; ${rowCount} rows${nature.layers === 2 ? ', the last one joining both long edges' : ''}.`;
+    case 'round':
+      return `${begun}, join it into a ring; ${rowCount} rounds of ${stitches} in a spiral, ${slack}.`;
+  }
+}
 
 const spanText = ({ piece, rows }: Extract<StrapFoot, { on: 'sides' }>['front']): string =>
   `${rowWord(piece, rows.to - rows.from + 1)} ${rows.from === rows.to ? rows.from : `${rows.from} to ${rows.to}`}`;

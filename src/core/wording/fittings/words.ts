@@ -37,8 +37,9 @@ export interface FittingWords<
   takenOff: string;
   /** The name of the grip that moves its mark, and of that change. */
   grip: { name: string; moved: string } | null;
-  /** The heading of what is worked of it apart. */
+  /** The heading of what is worked of it apart, and how that is worked. */
   worked: string;
+  workedLines?(stage: Stage, bag: WordedBag): string[];
   materials(stage: Stage, bag: WordedBag): string[];
   /** Its steps, by the names that its stage gives them. */
   steps: Readonly<Record<string, (stage: Stage, bag: WordedBag) => StepWords>>;

@@ -3,10 +3,16 @@ import { MOST_WORN_MM, STRAP_OVERLAP_MM } from '@/core/defaults';
 import { STITCH_IDS } from '@/core/stitches/catalogue';
 import { count, lengthMm, massG } from '../fields';
 
-/** A short trial strip: the stitch it was worked in, its rows, and how long and wide it lies slack, under known weights, and fully pulled. */
+/** Straps that are worked: in short rows, in long ones, in double thickness, in linen, as a band closed to a tube, or as a tube in a spiral. */
+export const WORKED_STRAP_KINDS = ['plain', 'lengthwise', 'double', 'linen', 'tube', 'spiral'] as const;
+export type WorkedStrapKind = (typeof WORKED_STRAP_KINDS)[number];
+
+/** A short trial strip: the kind of strap that it is a trial of, the stitch it was worked in, its rows, and how long and wide it lies slack, under known weights, and fully pulled. */
 const trialSchema = z
   .strictObject({
+    of: z.enum(WORKED_STRAP_KINDS),
     stitch: z.enum(STITCH_IDS),
+    /** Rows or rounds along it; of a strap in long rows, its stitches. */
     rows: count(4, 400),
     slackMm: lengthMm(20, 2000),
     slackWidthMm: lengthMm(2, 200).nullable(),
@@ -34,8 +40,7 @@ const trialSchema = z
     });
   });
 
-export const plainStrapSchema = z.strictObject({
-  kind: z.literal('plain'),
+const strapFields = {
   widthMm: lengthMm(5, 150),
   wornLengthMm: lengthMm(50, MOST_WORN_MM),
   /** What the worn length is of: the strap fully pulled, under the weight of this bag, or slack because a tape inside keeps it so. */
@@ -43,11 +48,28 @@ export const plainStrapSchema = z.strictObject({
   /** Null: none was worked. */
   sample: trialSchema.nullable(),
   overlapMm: lengthMm(5, 100),
-});
-export type PlainStrap = z.infer<typeof plainStrapSchema>;
+};
 
-/** A strap as it is first added: no trial strip of it was worked. */
-export const usualStrap = (): PlainStrap => ({
+const worked = <Kind extends WorkedStrapKind>(kind: Kind) => z.strictObject({ kind: z.literal(kind), ...strapFields });
+
+/** Straps: a new kind is a new member here, and a line in core/strap/natures and in the catalogue of core/strap. */
+export const strapSchema = z.discriminatedUnion('kind', [
+  worked('plain'),
+  worked('lengthwise'),
+  worked('double'),
+  worked('linen'),
+  worked('tube'),
+  worked('spiral'),
+]);
+/** Two handles are two straps. */
+export const MOST_STRAPS = 4;
+export type Strap = z.infer<typeof strapSchema>;
+/** A strap that is worked, of whatever kind: all have the same choices. */
+export type WorkedStrap = Strap;
+export type StrapTrial = NonNullable<WorkedStrap['sample']>;
+
+/** A strap as it is first added: in short rows, and no trial strip of it was worked. */
+export const usualStrap = (): Extract<Strap, { kind: 'plain' }> => ({
   kind: 'plain',
   widthMm: 22,
   wornLengthMm: 1040,

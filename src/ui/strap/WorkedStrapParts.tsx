@@ -3,8 +3,8 @@
 import { Box } from '@chakra-ui/react';
 import dynamic from 'next/dynamic';
 import { useMemo } from 'react';
-import type { PlainStrap } from '@/core/design';
-import { grownFigures, type PlainStrapStage } from '@/core/strap';
+import type { WorkedStrap } from '@/core/design';
+import { grownFigures, type WorkedStrapStage } from '@/core/strap';
 import { nameAt } from '@/core/fittings';
 import type { LengthUnit } from '@/core/units';
 import { formatQuantity, grownStrapText, stepTexts } from '@/core/wording';
@@ -14,12 +14,13 @@ import { Group } from '@/ui/bag/PlaceLayout';
 import { StillView } from '@/ui/drawing/StillView';
 import { FigureTicket } from '@/ui/figures/FigureTicket';
 import { FittingGroup, FittingTickets, TicketRow } from '@/ui/fittings/FittingGroup';
+import { StrapKindRow } from './StrapKindRow';
 import { TrialStrip } from './TrialStrip';
 
 const StretchChart = dynamic(() => import('./StretchChart').then((module) => module.StretchChart), { ssr: false });
 
-/** A plain strap: laid out to scale, its trial strip, what is to be worked, and what it would take up if it were grown from the body. */
-export function PlainStrapParts({ strap, index }: { strap: PlainStrap; index: number }) {
+/** A worked strap: laid out to scale, its trial strip, what is to be worked, and what it would take up if it were grown from the body. */
+export function WorkedStrapParts({ strap, index }: { strap: WorkedStrap; index: number }) {
   const design = useBag((state) => state.design);
   const plan = useBag((state) => state.plan);
   const unit = useBag((state) => state.design.settings.lengthUnit);
@@ -31,7 +32,7 @@ export function PlainStrapParts({ strap, index }: { strap: PlainStrap; index: nu
   return (
     <>
       <LaidOut strap={strap} stage={stage} length={length} />
-      <FittingGroup choice={strap} at={stage.at} />
+      <FittingGroup choice={strap} at={stage.at} lead={<StrapKindRow kind={strap.kind} index={index} />} />
       <TrialStrip strap={strap} index={index}>
         <FigureTicket figure={figures.growth} />
         <FigureTicket figure={figures.rowHeight} />
@@ -41,17 +42,19 @@ export function PlainStrapParts({ strap, index }: { strap: PlainStrap; index: nu
         <FittingTickets group="straps" index={index} />
         <Box fontSize="14px">{feet?.what}</Box>
       </Group>
-      <Group title="Grown from the body instead">
-        <Box fontSize="14px" mb="2">
-          {grownStrapText(stage, plan)}
-        </Box>
-        <TicketRow tickets={grownFigures(stage.grown).map((figure) => ({ figure }))} />
-      </Group>
+      {stage.nature.lie === 'across' && (
+        <Group title="Grown from the body instead">
+          <Box fontSize="14px" mb="2">
+            {grownStrapText(stage, plan)}
+          </Box>
+          <TicketRow tickets={grownFigures(stage.grown).map((figure) => ({ figure }))} />
+        </Group>
+      )}
     </>
   );
 }
 
-const WORN: Readonly<Record<PlainStrap['school'], string>> = {
+const WORN: Readonly<Record<WorkedStrap['school'], string>> = {
   pulled: 'Pulled',
   loaded: 'Under this bag',
   slack: 'Reinforced',
@@ -63,8 +66,8 @@ function LaidOut({
   stage: { figures },
   length,
 }: {
-  strap: PlainStrap;
-  stage: PlainStrapStage;
+  strap: WorkedStrap;
+  stage: WorkedStrapStage;
   length: (mm: number) => string;
 }) {
   const [slackMm, wornMm, widthMm] = [figures.slackPlanned.value, figures.pulledPlanned.value, figures.width.value];
@@ -97,8 +100,8 @@ function UnderThisBag({
   length,
   unit,
 }: {
-  strap: PlainStrap;
-  stage: PlainStrapStage;
+  strap: WorkedStrap;
+  stage: WorkedStrapStage;
   length: (mm: number) => string;
   unit: LengthUnit;
 }) {

@@ -1,5 +1,5 @@
 import { strapForCarrying } from '@/core/contents';
-import { patternOf, type PlainStrap } from '@/core/design';
+import { patternOf, type WorkedStrap, type WorkedStrapKind } from '@/core/design';
 import {
   liningGoesIn,
   nameAt,
@@ -7,27 +7,35 @@ import {
   type FabricMark,
   type FittingInput,
   type FittingKind,
+  type FittingPlace,
   type FittingStage,
+  type StepRule,
+  type WorkedStrip,
 } from '@/core/fittings';
 import { flatSize, type RowsPiece } from '@/core/pieces';
-import { plainStitchOf } from '@/core/stitches';
+import type { StitchPattern } from '@/core/stitches';
 import { grownFigures, grownStrap, type GrownStrap } from './grownStrap';
 import { allHangingFigures, hangingFigures, type HangingFigures } from './hangingFigures';
+import { STRAP_NATURES, strapStitch, widthCount, type StrapNature } from './natures';
 import { strapFigures, type StrapFigures } from './strapFigures';
 import { strapFoot, type RowSpan, type StrapFoot } from './strapFoot';
 import { strapProblems } from './strapProblems';
 import { strapLoad, type StrapLoad } from './strapLoad';
 import { strapSizes, wornShare } from './strapSizes';
 import type { StretchCurve } from './stretch';
-import { stripGauge, strapWidthOfStitch } from './stripGauge';
+import { stripGauge } from './stripGauge';
 
-export interface PlainStrapStage extends FittingStage<PlainStrap> {
+export interface WorkedStrapStage<Choice extends WorkedStrap = WorkedStrap> extends FittingStage<Choice> {
+  nature: StrapNature;
+  /** What it is worked in. */
+  stitch: StitchPattern;
+  /** Stitches in each row or round, and rows or rounds. */
   stitchCount: number;
   rowCount: number;
   foot: StrapFoot;
   /** How far down into the bag its feet reach, mm. */
   footDepthMm: number;
-  /** What it would take up if it were grown from the body instead; null where the mouth has not as many stitches to give. */
+  /** What it would take up if it were grown from the body instead; null where the mouth has not as many stitches to give, or it is not in short rows. */
   grown: GrownStrap | null;
   figures: StrapFigures;
   /** What it carries, and how it hangs under it; null where that is not known. */
@@ -38,25 +46,33 @@ export interface PlainStrapStage extends FittingStage<PlainStrap> {
   stretchingMm: number;
 }
 
-/** A plain strap worked in short rows: stitches across, rows along, and where its feet are sewn. */
-export const plainStrap: FittingKind<PlainStrap, PlainStrapStage> = {
-  usual: ({ contents }) => strapForCarrying(contents.carried),
+type Of<Kind extends WorkedStrapKind> = Extract<WorkedStrap, { kind: Kind }>;
+
+/** A kind of worked strap: all are planned alike, and differ by their natures and their words. */
+export const workedStrapKind = <Kind extends WorkedStrapKind>(
+  kind: Kind,
+): FittingKind<Of<Kind>, WorkedStrapStage<Of<Kind>>> => ({
+  usual: ({ contents }) => ({ ...strapForCarrying(contents.carried), kind }) as Of<Kind>,
   plan(strap, bag) {
     const { design, gauge, pouch, set, at } = bag;
+    const nature = STRAP_NATURES[kind];
     const panel = patternOf(design);
-    const plain = plainStitchOf(panel);
-    const across = strapWidthOfStitch(gauge, panel, plain, at);
-    const strip = stripGauge(strap, gauge, panel, plain, at);
+    const stitch = strapStitch(nature, panel);
+    const strip = stripGauge(strap, { nature, stitch, panel, gauge, at });
     const load = strapLoad(bag, strap.wornLengthMm);
     const worn = { share: wornShare(strap, strip.curve, load), curve: strip.curve, load };
-    const sizes = strapSizes(strap, across.value, strip.rowHeight.value, worn);
-    const foot = strapFoot(sizes.stitchCount, strap.overlapMm, pouch, set);
-    const figures = strapFigures({ strap, sizes, across, gauge: strip }, plain, foot, bag);
+    const across = widthCount(nature, stitch, strap.widthMm, strip.across.value);
+    const sizes = strapSizes(strap, across, strip.along.value, worn);
+    // A foot covers as much of the bag as the strap is wide.
+    const covered = Math.max(2, Math.round(sizes.widthMm / pouch.stitchMm));
+    const foot = strapFoot(covered, strap.overlapMm, pouch, set);
+    const told = { strap, nature, stitch, panel, sizes, gauge: strip };
+    const figures = strapFigures(told, foot, bag);
     const hanging = hangingFigures(
       { strap, sizes, gauge: strip, load, slack: figures.slackPlanned, width: figures.width },
       bag,
     );
-    const grown = grownStrap(figures.stitches, bag);
+    const grown = nature.lie === 'across' ? grownStrap(figures.stitches, bag) : null;
     const deepMm = figures.footDepth.value;
     return {
       ok: true,
@@ -64,32 +80,13 @@ export const plainStrap: FittingKind<PlainStrap, PlainStrapStage> = {
         choice: strap,
         at,
         marks: footMarks(foot, figures.width.value, bag),
-        worked: [
-          {
-            name: nameAt(at, 'strap'),
-            stitches: figures.stitches,
-            startingChain: figures.startingChain,
-            rows: figures.rows,
-            width: figures.width,
-            length: figures.slackPlanned,
-          },
-        ],
+        worked: [workedStrip(figures, at)],
         workedOn: [],
         cloth: [],
         // A foot is sewn round its four sides.
         sewn: [{ label: 'Round the strap’s feet', mm: 2 * (2 * (figures.width.value + deepMm)) }],
         tails: 2 + 4,
-        steps: [
-          { name: 'work-strap', after: ['begun'], before: [] },
-          { name: 'check-strap', after: ['work-strap'], before: [] },
-          {
-            name: 'attach-strap',
-            after: ['check-strap', 'blocked', 'joined'],
-            // A lining that goes in last lies over the feet.
-            before: liningGoesIn(set) === 'last' ? ['covered'] : [],
-            mark: 'strap.feet',
-          },
-        ],
+        steps: stepsOf(bag),
         differs: [],
         sizes: [figures.pulledPlanned],
         worn: { mm: strap.wornLengthMm, path: [...pathOf(at), 'wornLengthMm'] },
@@ -101,20 +98,41 @@ export const plainStrap: FittingKind<PlainStrap, PlainStrapStage> = {
           ...allHangingFigures(load, hanging),
         ].filter((figure) => figure !== undefined),
         problems: [...strip.problems, ...strapProblems(strap, { strip, sizes, load, hanging }, bag)],
-        stitchCount: sizes.stitchCount,
-        rowCount: sizes.rowCount,
-        foot,
+        stitchCount: figures.stitches.value,
+        rowCount: figures.rows.value,
         footDepthMm: deepMm,
-        grown,
-        figures,
-        load,
-        hanging,
         curve: strip.curve,
         stretchingMm: sizes.stretchingMm,
+        ...{ nature, stitch, foot, grown, figures, load, hanging },
       },
     };
   },
-};
+});
+
+const workedStrip = (
+  { stitches, startingChain, rows, width, slackPlanned, fabric }: StrapFigures,
+  at: FittingPlace,
+): WorkedStrip => ({
+  name: nameAt(at, 'strap'),
+  stitches,
+  startingChain,
+  rows,
+  width,
+  length: slackPlanned,
+  fabric,
+});
+
+const stepsOf = ({ set }: FittingInput): StepRule[] => [
+  { name: 'work-strap', after: ['begun'], before: [] },
+  { name: 'check-strap', after: ['work-strap'], before: [] },
+  {
+    name: 'attach-strap',
+    after: ['check-strap', 'blocked', 'joined'],
+    // A lining that goes in last lies over the feet.
+    before: liningGoesIn(set) === 'last' ? ['covered'] : [],
+    mark: 'strap.feet',
+  },
+];
 
 /** The feet as patches: at the ends of a strip, or at both sides of front and back. */
 function footMarks(foot: StrapFoot, strapMm: number, { at, set, pouch }: FittingInput): FabricMark[] {
