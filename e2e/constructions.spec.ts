@@ -127,7 +127,7 @@ test('every new bag can be begun from its drawing, and its pieces pass the acces
 test('a strap that grows from the body is told to the stitch, wherever the sides are', async ({ page }) => {
   await newBag(page);
   await goTo(page, 'Strap');
-  await page.getByRole('button', { name: 'Add a plain strap' }).click();
+  await page.getByRole('button', { name: 'Add a strap' }).click();
   await expect(page.getByText(/At each side take up the last \d+ stitches of the front’s upper edge/)).toBeVisible();
   await figure(page, 'grown.backRows').click();
   await expect(page.getByRole('dialog', { name: /^Why: / })).toContainText(

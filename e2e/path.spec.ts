@@ -47,7 +47,7 @@ test('from a swatch and wanted sizes to a written pattern', async ({ page }) => 
   await expect(page.getByText('Both halves on the 21st stitch')).toBeVisible();
 
   await goTo(page, 'Strap');
-  await page.getByRole('button', { name: 'Add a plain strap' }).click();
+  await page.getByRole('button', { name: 'Add a strap' }).click();
   await fill(page, 'Worn length', '100');
   await fill(page, 'Its rows', '40');
   await fill(page, 'Fully pulled', '25');

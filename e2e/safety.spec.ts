@@ -289,7 +289,7 @@ for (const screens of SCREENS)
     await goTo(page, 'Body');
     await page.getByRole('button', { name: 'Put a magnetic snap on' }).click();
     await goTo(page, 'Strap');
-    await page.getByRole('button', { name: 'Add a plain strap' }).click();
+    await page.getByRole('button', { name: 'Add a strap' }).click();
     await goTo(page, 'Lining');
     await page.getByRole('button', { name: 'Add a flat lining' }).click();
     await saved(page);

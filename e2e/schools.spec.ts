@@ -70,7 +70,7 @@ test('a maker who thinks in inches types and reads inches everywhere, and her ne
 test('a strap in either school: pulled it is worked shorter, reinforced as long as it is worn', async ({ page }) => {
   await newBag(page);
   await goTo(page, 'Strap');
-  await page.getByRole('button', { name: 'Add a plain strap' }).click();
+  await page.getByRole('button', { name: 'Add a strap' }).click();
   await fill(page, 'Worn length', '90');
   const toWork = () => restingNumber(page, 'strap.slackToWork');
   const pulled = await toWork();
@@ -86,6 +86,36 @@ test('a strap in either school: pulled it is worked shorter, reinforced as long 
   await expect(figure(page, 'strap.rowHeight')).not.toHaveAccessibleName(/foretold/);
   await fill(page, 'Fully pulled', '10');
   await expect(page.getByRole('alert').filter({ hasText: 'can’t be shorter than slack' })).toBeVisible();
+});
+
+test('a strap is worked to what this bag weighs, from a trial strip with weights on it; one of another kind tells nothing', async ({
+  page,
+}) => {
+  await newBag(page);
+  await goTo(page, 'Carry');
+  await fill(page, 'Mass, if you know better', '800');
+  await goTo(page, 'Strap');
+  await page.getByRole('button', { name: 'Add a strap' }).click();
+  await fill(page, 'Its rows', '40');
+  await fill(page, 'Lying slack', '20');
+  await page.getByRole('button', { name: 'Hang a weight on it' }).click();
+  await fill(page, 'Weight 1', '400');
+  await fill(page, 'Length under weight 1', '19');
+  await expect(page.getByRole('alert').filter({ hasText: 'can’t be shorter than slack' })).toBeVisible();
+  await fill(page, 'Length under weight 1', '21');
+  await fill(page, 'Fully pulled', '22');
+  await page.getByLabel('Measured', { exact: true }).selectOption('loaded');
+  // Half of 800 g in each arm where it hangs straight, and a little more as its arms spread.
+  expect(await restingNumber(page, 'strap.pull')).toBeGreaterThanOrEqual(400);
+  expect(await restingNumber(page, 'strap.pull')).toBeLessThan(440);
+  const row = await restingNumber(page, 'strap.rowHeight');
+  expect(row).toBeCloseTo(5, 1);
+  await page.getByRole('radio', { name: 'Spiral tube' }).check();
+  await expect(page.getByText('The trial strip was worked in short rows')).toBeVisible();
+  await expect(figure(page, 'strap.rowHeight')).toHaveAccessibleName(/foretold/);
+  await page.keyboard.press('Control+z');
+  await expect(page.getByRole('radio', { name: 'Short rows' })).toBeChecked();
+  expect(await restingNumber(page, 'strap.rowHeight')).toBeCloseTo(row, 9);
 });
 
 test('a bag can be made from the keyboard alone', async ({ page }) => {

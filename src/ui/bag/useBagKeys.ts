@@ -12,7 +12,7 @@ export function useBagKeys(onShowSheet: () => void): void {
   const always = { preventDefault: true, enableOnFormTags: true } as const;
 
   // In a text field the browser's own undo is meant; on a line of the drawing ours is.
-  const outsideText = { preventDefault: true, enableOnFormTags: ['slider', 'select'] } as const;
+  const outsideText = { ...always, ignoreEventWhen: ({ target }: KeyboardEvent) => isText(target) } as const;
 
   useHotkeys('mod+z', () => store.getState().undo(), outsideText);
   useHotkeys(['mod+y', 'mod+shift+z'], () => store.getState().redo(), outsideText);
@@ -43,5 +43,14 @@ export function useBagKeys(onShowSheet: () => void): void {
     },
     always,
   );
-  useHotkeys('?', onShowSheet, { useKey: true, preventDefault: true });
+  useHotkeys('?', onShowSheet, { ...outsideText, useKey: true });
 }
+
+/** Inputs that nothing is typed into. */
+const CHOSEN = new Set(['radio', 'checkbox', 'range', 'button', 'file', 'color']);
+
+/** Whether a key is pressed where it is typed: a choice by its drawing is an input as well, and no text. */
+const isText = (target: EventTarget | null): boolean =>
+  target instanceof HTMLTextAreaElement ||
+  (target instanceof HTMLInputElement && !CHOSEN.has(target.type)) ||
+  (target instanceof HTMLElement && target.isContentEditable);

@@ -11,7 +11,7 @@ import {
   type WorkedStrap,
 } from '@/core/design';
 import { ALONG, STRAP_NATURES, strapStitch } from '@/core/strap';
-import { stitchName } from '@/core/wording';
+import { STRAP_NAMES, stitchName } from '@/core/wording';
 import { useBag, useBagStore } from '@/ui/bag/BagProvider';
 import { Group, Row } from '@/ui/bag/PlaceLayout';
 import { AddOrTake, LengthField, NumberField } from '@/ui/fields';
@@ -31,6 +31,7 @@ export function TrialStrip({ strap, index, children }: { strap: WorkedStrap; ind
   const edit = (path: (string | number)[], value: unknown) =>
     store.getState().edit('Trial strip', [{ path: ['straps', index, 'sample', ...path], value }]);
   const nature = STRAP_NATURES[strap.kind];
+  const isOther = sample !== null && sample.of !== strap.kind;
   const stitch = strapStitch(nature, patternOf(design)).id;
   const whole = useAllTyped(['rows', 'slackMm'], (measured) =>
     edit([], { ...LYING_SLACK, ...measured, of: strap.kind, stitch }),
@@ -40,7 +41,7 @@ export function TrialStrip({ strap, index, children }: { strap: WorkedStrap; ind
   const shown = sample ?? whole.typed;
   return (
     <Group
-      title={`Trial strip in ${stitchName(sample?.stitch ?? (stitch as StitchChoice), design.settings.terms)}`}
+      title={`Trial strip in ${stitchName(sample?.stitch ?? (stitch as StitchChoice), design.settings.terms)}${isOther ? `, ${STRAP_NAMES[sample.of].called}` : ''}`}
       action={
         sample && (
           <AddOrTake
@@ -55,7 +56,7 @@ export function TrialStrip({ strap, index, children }: { strap: WorkedStrap; ind
     >
       <Row>
         <NumberField
-          label={`Its ${ALONG[nature.lie].plural}`}
+          label={`Its ${ALONG[STRAP_NATURES[sample?.of ?? strap.kind].lie].plural}`}
           width="6em"
           value={shown.rows ?? null}
           empty="not yet"

@@ -17,7 +17,11 @@ import { FittingGroup, FittingTickets, TicketRow } from '@/ui/fittings/FittingGr
 import { StrapKindRow } from './StrapKindRow';
 import { TrialStrip } from './TrialStrip';
 
-const StretchChart = dynamic(() => import('./StretchChart').then((module) => module.StretchChart), { ssr: false });
+/** Its room is kept while it is fetched, so that nothing below it moves. */
+const StretchChart = dynamic(() => import('./StretchChart').then((module) => module.StretchChart), {
+  ssr: false,
+  loading: () => <Box height="220px" />,
+});
 
 /** A worked strap: laid out to scale, its trial strip, what is to be worked, and what it would take up if it were grown from the body. */
 export function WorkedStrapParts({ strap, index }: { strap: WorkedStrap; index: number }) {
@@ -95,7 +99,7 @@ function LaidOut({
 
 /** How it stretches, and what comes of that under what this bag carries. */
 function UnderThisBag({
-  strap: { school, sample },
+  strap: { kind, school, sample: trial },
   stage: { curve, load, hanging, stretchingMm },
   length,
   unit,
@@ -105,6 +109,7 @@ function UnderThisBag({
   length: (mm: number) => string;
   unit: LengthUnit;
 }) {
+  const sample = trial?.of === kind ? trial : null;
   const rest = hanging && [hanging.pull, hanging.loadedLength, hanging.loadedWidth, hanging.crept, hanging.drop];
   return (
     <Group title="Under this bag">
@@ -118,7 +123,9 @@ function UnderThisBag({
             unit={unit}
           />
           <Box fontSize="13px" px="2" mb="2">
-            {sample ? '● the trial strip’s readings, as long as the strap' : 'No trial strip: the curve is a guess'}
+            {sample
+              ? '● the trial strip’s readings, as long as the strap'
+              : 'No trial strip of this kind: the curve is a guess'}
             {hanging?.loadedShare &&
               ` · ◇ this bag, ${length(stretchingMm * (1 + hanging.loadedShare.value))} between the feet`}
           </Box>
