@@ -38,10 +38,10 @@ function timesOf<T>(inputs: readonly T[], work: (input: T) => void, warmUp = WAR
 }
 
 /** Runs of a whole plan before the measured ones, so that the engine has compiled what they run. Measured on their own. */
-const FIRST_PLANS = 1500;
+const FIRST_PLANS = 3000;
 
 /** Never the same design twice in a row, so that nothing could be remembered from the run before. */
-const designs: Design[] = Array.from({ length: 6000 }, (_, index) => {
+const designs: Design[] = Array.from({ length: 3 * FIRST_PLANS }, (_, index) => {
   const bags = demoBags();
   const design = bags[index % bags.length] as Design;
   return { ...design, body: { ...design.body, widthMm: design.body.widthMm + (index % 97) } };
@@ -207,7 +207,7 @@ process.stdout.write(
       ]),
     ),
     planEdged: { first: edgedPlans.slice(0, FIRST_PLANS), later: edgedPlans.slice(FIRST_PLANS) },
-    planAndPack: timesOf(designs, (design) => planBag(design)),
+    planAndPack: timesOf(designs.slice(0, 6000), (design) => planBag(design)),
     cards: timesOf(fc.sample(anyDesign, { numRuns: 400, seed: 7 }), (design) => shelfWork.card(design, null)),
     fold: timesOf(foldable, fold, 0.3),
     foldLarge: timesOf(largeFoldable, fold),

@@ -1,5 +1,5 @@
 import type { WorkedStrap } from '@/core/design';
-import { hang, pullAtN } from './hanging';
+import { dropMm, hang, pullAtN } from './hanging';
 import { shareAt, type StretchCurve } from './stretch';
 import type { StrapLoad } from './strapLoad';
 
@@ -83,11 +83,17 @@ export interface Rest {
 /** A strap at rest under its load: a tape inside keeps one that is reinforced from stretching. */
 export function restOf(slackMm: number, school: WorkedStrap['school'], curve: StretchCurve, load: Worn['load']): Rest {
   const { weightN, span } = load;
-  const given = school === 'slack' ? { ...curve, mostShare: 0 } : curve;
-  const hanging = span && hang({ slackMm, stiffMm: 0 }, given, weightN, span);
+  if (school === 'slack')
+    return {
+      pullN: pullAtN(slackMm, weightN, span),
+      share: 0,
+      lengthMm: slackMm,
+      dropMm: span && dropMm(slackMm, span),
+    };
+  const hanging = span && hang({ slackMm, stiffMm: 0 }, curve, weightN, span);
   if (hanging) return hanging;
   const pullN = weightN / 2;
-  const share = shareAt(given, pullN);
+  const share = shareAt(curve, pullN);
   return { pullN, share, lengthMm: slackMm * (1 + share), dropMm: null };
 }
 
