@@ -30,7 +30,7 @@ export const FLAT_FLAGS = [
  * @param flat true leaves WebGL out, see `FLAT_FLAGS`
  */
 export function launchBrowser({ flat = false } = {}) {
-  const executablePath = chromiumPath();
+  const executablePath = chromiumPath({ whole: true });
   if (!existsSync(executablePath)) throw new Error(`There is no Chromium at ${executablePath}. ${CHROMIUM_MISSING}`);
   return chromium.launch({ executablePath, args: flat ? FLAT_FLAGS : CHROMIUM_FLAGS });
 }

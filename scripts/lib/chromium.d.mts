@@ -1,3 +1,3 @@
 export declare const CHROMIUM_MISSING: string;
-export declare const chromiumPath: () => string;
+export declare const chromiumPath: (which?: { whole?: boolean }) => string;
 export declare function installChromium(): boolean;

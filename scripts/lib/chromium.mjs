@@ -7,9 +7,15 @@ const PACKAGES = ['chromium-headless-shell', 'chromium'];
 
 const pathOf = (name) => `/usr/bin/${name}`;
 
-/** Where it is; where the first package would put it, as long as none is installed. */
-export const chromiumPath = () =>
-  process.env.CHROMIUM_PATH ?? PACKAGES.map(pathOf).find((path) => existsSync(path)) ?? pathOf(PACKAGES[0]);
+/**
+ * Where it is; where the first package would put it, as long as none is installed.
+ *
+ * @param whole true prefers the browser with its windows, as people use it
+ */
+export const chromiumPath = ({ whole = false } = {}) => {
+  const found = (whole ? PACKAGES.toReversed() : PACKAGES).map(pathOf).find((path) => existsSync(path));
+  return process.env.CHROMIUM_PATH ?? found ?? pathOf(PACKAGES[0]);
+};
 
 /** What to do where there is none. */
 export const CHROMIUM_MISSING = `Install the package ${PACKAGES.map((name) => `“${name}”`).join(' or ')} (as root: apt-get install ${PACKAGES[0]}), or set CHROMIUM_PATH.`;
