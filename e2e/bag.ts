@@ -1,3 +1,4 @@
+import AxeBuilder from '@axe-core/playwright';
 import { expect, type Page } from '@playwright/test';
 import { starterDesign, swatchIdSchema } from '@/core/design';
 import { measuredSwatch } from '@/core/testing/designs';
@@ -73,3 +74,9 @@ export async function fill(page: Page, label: string, text: string): Promise<voi
 export const field = (page: Page, label: string) => page.getByRole('textbox', { name: label, exact: true });
 
 export const saved = (page: Page) => expect(page.locator('[data-save]')).toHaveAttribute('data-save', 'saved');
+
+/** What axe finds wrong on a page. Nothing of ours stands in a frame, and what it finds right need not be told. */
+export async function axeFinds(page: Page) {
+  const axe = new AxeBuilder({ page }).options({ resultTypes: ['violations'] }).setLegacyMode();
+  return (await axe.analyze()).violations;
+}

@@ -1,8 +1,7 @@
 import { writeFileSync } from 'node:fs';
 import { request as httpRequest } from 'node:http';
-import AxeBuilder from '@axe-core/playwright';
 import { expect, test } from '@playwright/test';
-import { field, figure, fill, goTo, newBag, restingText, saved } from './bag';
+import { axeFinds, field, figure, fill, goTo, newBag, restingText, saved } from './bag';
 
 test('bad input gets a sentence at its field and changes nothing', async ({ page }) => {
   await newBag(page);
@@ -297,7 +296,7 @@ for (const screens of SCREENS)
       const path = screen.startsWith('/') ? screen : `${address}/${screen}`;
       await page.goto(path);
       await expect(page.getByRole('heading', { level: 1 })).toHaveCount(1);
-      const { violations } = await new AxeBuilder({ page }).analyze();
+      const violations = await axeFinds(page);
       expect(violations.map(({ id, nodes }) => `${path} ${id}: ${nodes[0]?.html}`)).toEqual([]);
     }
     expect(errors).toEqual([]);

@@ -9,12 +9,14 @@ export interface StrapProblems {
   'strap-load': object;
   'strap-load-unknown': object;
   'strap-hangs-shorter': { shorterMm: number };
+  'strap-over-strap': object;
   'strap-stretches-much': { share: number };
   'strap-shorter-than-bag': { wornMm: number; widthMm: number };
 }
 
 /** What its repairs are. */
 export interface StrapRepairs {
+  'strap-off': object;
   'strap-measured-slack': object;
   'strap-measured-pulled': object;
   'strap-measured-loaded': object;

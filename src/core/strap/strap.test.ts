@@ -109,6 +109,15 @@ describe('the plain strap', () => {
     expect(codesOf(withStrap({ sample, school: 'slack' }))).not.toContain('strap-stretches-much');
   });
 
+  it('says of a second strap that it is sewn where the first one is, until it is taken off', () => {
+    const both: Design = { ...withStrap({}), straps: [triedStrap(), triedStrap()] };
+    const over = (design: Design) => planOf(design).problems.find(({ code }) => String(code) === 'strap-over-strap');
+    const mended = applyEdits(both, over(both)?.repairs[0]?.edits ?? []);
+    if (!mended.ok) throw new Error('the repair can’t be made');
+    expect(mended.design.straps).toHaveLength(1);
+    expect(over(mended.design)).toBeUndefined();
+  });
+
   it('is surer from a longer trial strip', () => {
     const doubt = (rows: number) =>
       planOf(withStrap({ sample: pulledTrial({ rows, slackMm: rows * 5, pulledMm: rows * 6 }) })).straps[0]?.figures

@@ -28,6 +28,7 @@ export const strapProblems = (strap: WorkedStrap, known: Known, bag: FittingInpu
   ...stretchProblems(strap, known.strip.curve.mostShare, bag),
   ...loadProblems(strap, known, bag),
   ...spanProblems(strap, bag),
+  ...besideProblems(bag),
 ];
 
 /** Under a load that is not known, or that does not pull it as far as it was measured. */
@@ -102,6 +103,28 @@ function spanProblems({ wornLengthMm }: WorkedStrap, { pouch, at }: FittingInput
       values: { wornMm: wornLengthMm, widthMm },
       repairs:
         wornMm <= MOST_WORN_MM ? [{ code: 'strap-worn-to', values: { wornMm }, edits: [{ path, value: wornMm }] }] : [],
+    }),
+  ];
+}
+
+/** Every strap is sewn to the same place: the sides, or the ends of a gusset or a band. */
+function besideProblems({ design, at }: FittingInput): Problem[] {
+  if (at.index === 0) return [];
+  return [
+    ours.problem({
+      code: 'strap-over-strap',
+      severity: 'mind',
+      place: 'strap',
+      path: pathOf(at),
+      mark: nameAt(at, 'strap.feet'),
+      values: {},
+      repairs: [
+        ours.repair({
+          code: 'strap-off',
+          values: {},
+          edits: [{ path: ['straps'], value: design.straps.filter((_, index) => index !== at.index) }],
+        }),
+      ],
     }),
   ];
 }

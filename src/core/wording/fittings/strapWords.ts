@@ -100,12 +100,15 @@ export const strapWords = (kind: WorkedStrapKind): FittingWords<WorkedStrapStage
       'The strap is to be as long as you want it under this bag, but nothing that goes in has a weight yet: it is planned as if the bag were empty.',
     'strap-hangs-shorter': (v, length) =>
       `This bag does not pull the strap fully: it will hang ${length(v.shorterMm)} shorter than you want it worn. Measured under the bag’s own weight, it would come out right.`,
+    'strap-over-strap': () =>
+      'Its feet come to lie on those of the first strap. Sew them beside those, or make this one to clip on.',
     'strap-stretches-much': (v) =>
       `This strap grows by ${percent(v.share)} when pulled. With a tape sewn inside it would keep its length.`,
     'strap-shorter-than-bag': (v, length) =>
       `A strap ${length(v.wornMm)} long does not span the bag from side to side (${length(v.widthMm)}): there is no loop to put a hand through.`,
   },
   repairs: {
+    'strap-off': () => 'Take this strap off',
     'strap-measured-pulled': () => 'Measure the strap fully pulled',
     'strap-measured-loaded': () => 'Work the strap to what it carries',
     'strap-measured-slack': () => 'Reinforce the strap and measure it slack',
