@@ -33,10 +33,11 @@ export function TrialStrip({ strap, index, children }: { strap: WorkedStrap; ind
   const nature = STRAP_NATURES[strap.kind];
   const isOther = sample !== null && sample.of !== strap.kind;
   const stitch = strapStitch(nature, patternOf(design)).id;
-  const whole = useAllTyped(['rows', 'slackMm'], (measured) =>
+  // Fully pulled may be measured first, and is kept until the other two are known.
+  const whole = useAllTyped<'rows' | 'slackMm' | 'pulledMm'>(['rows', 'slackMm'], (measured) =>
     edit([], { ...LYING_SLACK, ...measured, of: strap.kind, stitch }),
   );
-  const change = (key: 'rows' | 'slackMm') => (value: number) =>
+  const change = (key: 'rows' | 'slackMm' | 'pulledMm') => (value: number) =>
     sample === null ? whole.type(key, value) : edit([key], value);
   const shown = sample ?? whole.typed;
   return (
@@ -63,7 +64,14 @@ export function TrialStrip({ strap, index, children }: { strap: WorkedStrap; ind
           onChange={change('rows')}
         />
         <LengthField label="Lying slack" valueMm={shown.slackMm ?? null} empty="not yet" onChange={change('slackMm')} />
-        {sample && <Pulled sample={sample} edit={edit} />}
+        <LengthField
+          label="Fully pulled"
+          valueMm={shown.pulledMm ?? null}
+          empty="not yet"
+          onChange={change('pulledMm')}
+          onClear={sample ? () => edit(['pulledMm'], null) : undefined}
+        />
+        {sample && <Widths sample={sample} edit={edit} />}
         {children}
       </Row>
       {sample && <Weights loaded={sample.loaded} edit={edit} />}
@@ -74,8 +82,8 @@ export function TrialStrip({ strap, index, children }: { strap: WorkedStrap; ind
 type Edit = (path: (string | number)[], value: unknown) => FieldFault[];
 
 /** What can be measured of it besides, each by itself. */
-function Pulled({ sample, edit }: { sample: Trial; edit: Edit }) {
-  const field = (key: 'pulledMm' | 'slackWidthMm' | 'pulledWidthMm') => ({
+function Widths({ sample, edit }: { sample: Trial; edit: Edit }) {
+  const field = (key: 'slackWidthMm' | 'pulledWidthMm') => ({
     valueMm: sample[key],
     empty: 'not yet',
     onChange: (mm: number) => edit([key], mm),
@@ -83,7 +91,6 @@ function Pulled({ sample, edit }: { sample: Trial; edit: Edit }) {
   });
   return (
     <>
-      <LengthField label="Fully pulled" {...field('pulledMm')} />
       <LengthField label="Width, slack" fine {...field('slackWidthMm')} />
       <LengthField label="Width, pulled" fine {...field('pulledWidthMm')} />
     </>
