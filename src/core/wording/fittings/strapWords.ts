@@ -9,6 +9,7 @@ import { stitchName } from '../stitchText';
 import { inPlainStitch, stitchCountWord } from '../rowText';
 import { stepWords } from '../stepWords';
 import { strapLines } from './strapLines';
+import type { Sentences } from '../sentence';
 import type { FittingWords } from './words';
 
 const WORKED = ['strap.stitches', 'strap.startingChain', 'strap.rows'];
@@ -21,6 +22,27 @@ export const STRAP_NAMES: Readonly<Record<WorkedStrapKind, { title: string; shor
   linen: { title: 'Linen band', short: 'Linen', called: 'in linen' },
   tube: { title: 'Band closed to a tube', short: 'Band to a tube', called: 'as a band closed to a tube' },
   spiral: { title: 'Spiral tube', short: 'Spiral tube', called: 'as a spiral tube' },
+};
+
+/** What its texts quote. */
+const QUOTES: FittingWords<WorkedStrapStage>['quotes'] = {
+  steps: {
+    'work-strap': [...WORKED, 'strap.slackPlanned'],
+    'check-strap': ['strap.pulledPlanned'],
+    'attach-strap': ['strap.footRows', 'strap.footDepth', 'strap.stitches'],
+  },
+  materials: [],
+  worked: WORKED,
+};
+
+const REPAIRS: Sentences<StrapRepairs> = {
+  'strap-off': () => 'Take this strap off',
+  'strap-measured-pulled': () => 'Measure the strap fully pulled',
+  'strap-measured-loaded': () => 'Work the strap to what it carries',
+  'strap-measured-slack': () => 'Reinforce the strap and measure it slack',
+  'strap-trial-was-in-this': () => 'It was worked in the strap’s stitch after all',
+  'strap-trial-was-of-this': () => 'It was worked like this strap after all',
+  'strap-trial-anew': () => 'Take the trial strip out and work one anew',
 };
 
 /** All words of a worked strap: alike but for its name and for how it is worked. */
@@ -76,15 +98,7 @@ export const strapWords = (kind: WorkedStrapKind): FittingWords<WorkedStrapStage
       ],
     ];
   },
-  quotes: {
-    steps: {
-      'work-strap': [...WORKED, 'strap.slackPlanned'],
-      'check-strap': ['strap.pulledPlanned'],
-      'attach-strap': ['strap.footRows', 'strap.footDepth', 'strap.stitches'],
-    },
-    materials: [],
-    worked: WORKED,
-  },
+  quotes: QUOTES,
   problems: {
     'strap-not-tried': (v) =>
       `No trial strip was measured: the strap’s rows are foretold, to ± ${percent(v.share)}, and how far it stretches is a guess. Work a short strip and measure it slack and pulled.`,
@@ -107,15 +121,7 @@ export const strapWords = (kind: WorkedStrapKind): FittingWords<WorkedStrapStage
     'strap-shorter-than-bag': (v, length) =>
       `A strap ${length(v.wornMm)} long does not span the bag from side to side (${length(v.widthMm)}): there is no loop to put a hand through.`,
   },
-  repairs: {
-    'strap-off': () => 'Take this strap off',
-    'strap-measured-pulled': () => 'Measure the strap fully pulled',
-    'strap-measured-loaded': () => 'Work the strap to what it carries',
-    'strap-measured-slack': () => 'Reinforce the strap and measure it slack',
-    'strap-trial-was-in-this': () => 'It was worked in the strap’s stitch after all',
-    'strap-trial-was-of-this': () => 'It was worked like this strap after all',
-    'strap-trial-anew': () => 'Take the trial strip out and work one anew',
-  },
+  repairs: REPAIRS,
 });
 
 type Bag = Parameters<FittingWords<WorkedStrapStage>['materials']>[1];
