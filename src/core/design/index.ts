@@ -51,7 +51,6 @@ export {
   type Body,
   type Closure,
   type Lining,
-
   type BodyKind,
   type Carrying,
   type Contents,
