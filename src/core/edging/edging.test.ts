@@ -2,28 +2,14 @@ import Flatten from '@flatten-js/core';
 import fc from 'fast-check';
 import type { FabricMark } from '@/core/fittings';
 import { describe, expect, it } from 'vitest';
-import {
-  EDGING_CORNERS,
-  applyEdits,
-  ownStitchIdSchema,
-  readDesign,
-  usualEdging,
-  type Design,
-  type Edging,
-} from '@/core/design';
-import type { Plan } from '@/core/plan';
+import { applyEdits, usualEdging, type Design, type Edging } from '@/core/design';
 import { bagOf, withBody } from '@/core/testing/bodies';
 import { planOf } from '@/core/testing/designs';
+import { anyOver, anyPlain, edgedWith, stageOf } from '@/core/testing/edged';
 import { someBag } from '@/core/testing/someBag';
-import { stepTexts } from '@/core/wording';
-import { outerEdge, type EdgingStage } from '.';
 
 const NO_FLAP: Design['flap'] = { kind: 'none', dropMm: 80, widthMm: null, hemMm: null };
 
-const edgedWith = (design: Design, edging: Partial<Edging> & Pick<Edging, 'kind' | 'edge'>): Design => ({
-  ...design,
-  edgings: [{ ...usualEdging('single', edging.edge), ...edging } as Edging],
-});
 /** A strip without a flap: so many stitches, and so many rows in front and behind, of 5 × 5 mm. */
 const openStrip = (stitches: number, rows: number): Design => ({
   ...withBody(bagOf('fold-over-strip'), {
@@ -32,22 +18,6 @@ const openStrip = (stitches: number, rows: number): Design => ({
   }),
   flap: NO_FLAP,
 });
-const stageOf = (plan: Plan): EdgingStage => {
-  const [stage] = plan.edgings;
-  if (!stage) throw new Error('no edging was planned');
-  return stage;
-};
-const anyPlain = fc.record({
-  kind: fc.constantFrom('slip-stitch' as const, 'single' as const),
-  rounds: fc.integer({ min: 1, max: 6 }),
-  corner: fc.constantFrom(...EDGING_CORNERS),
-});
-const anyOver = fc.record({
-  kind: fc.constantFrom('crab' as const, 'picot' as const, 'shell' as const, 'spikes' as const),
-  rounds: fc.integer({ min: 1, max: 3 }),
-  corner: fc.constantFrom(...EDGING_CORNERS),
-});
-
 /** One place of a round: a stitch, or a chain that stands for one; `turns` where the next round turns its corner in it. */
 interface Place {
   turns: boolean;
@@ -340,31 +310,6 @@ describe('an edging of any bag', () => {
     );
   });
 
-  it('says in its words the counts that add up to its first round', () => {
-    const onBag = fc
-      .constantFrom('fold-over-strip' as const, 'gusset' as const, 'around-chain' as const)
-      .chain(someBag);
-    fc.assert(
-      fc.property(
-        onBag,
-        fc.oneof(anyPlain, anyOver),
-        fc.constantFrom('strip' as const, 'mouth' as const, 'flap' as const, 'band' as const),
-        (bag, edging, edge) => {
-          const design = edgedWith(bag, { ...edging, edge });
-          const plan = planOf(design);
-          fc.pre(plan.edgings.length > 0);
-          const { what } = stepTexts(design, plan).find(({ id }) => id === 'work-edging') ?? { what: '' };
-          const [, words = '', said = ''] = /(?:Row|Round) 1: (.*?)\. \((\d+) sts\)/.exec(what) ?? [];
-          const counted = words
-            .replace('; join with a sl st', '')
-            .split('; ')
-            .reduce((sum, stretch) => sum + countedIn(stretch), 0);
-          expect(counted).toBe(Number(said));
-        },
-      ),
-    );
-  });
-
   it('is worked before what shuts its edge off, and after what has to be done for it', () => {
     const orderOf = (design: Design) => planOf(design).steps.map(({ id }) => id);
     const bag = bagOf('fold-over-strip');
@@ -429,49 +374,6 @@ describe('an edging of any bag', () => {
     }
   });
 
-  it('in a pattern of her own goes on over the plain rounds, in rows that begin in stitches, not in a chain', () => {
-    const own: Design['ownStitches'][number] = {
-      id: ownStitchIdSchema.parse('own:net'),
-      name: 'Little net',
-      base: 'sc',
-      setupRows: [],
-      rows: [
-        {
-          before: [{ work: 'sc', into: 'stitch', times: 1, over: 1, each: 1 }],
-          repeat: [{ chain: 1 }, { skip: 1 }, { work: 'sc', into: 'stitch', times: 1, over: 1, each: 1 }],
-          after: [],
-        },
-      ],
-      firstRowPublic: true,
-      nature: {
-        widthToSc: 1,
-        heightToSc: 1,
-        yarnToSc: 1,
-        thicknessToSc: 1,
-        openness: 'medium',
-        hasUp: false,
-        sameOnBothFaces: true,
-      },
-    };
-    const design: Design = {
-      ...bagOf('fold-over-strip'),
-      ownStitches: [own],
-      edgings: [{ ...usualEdging('single', 'strip'), kind: 'own', stitch: own.id }],
-    };
-    const read = readDesign(JSON.parse(JSON.stringify(design)));
-    if (!read.ok) throw new Error(JSON.stringify(read.faults));
-    const plan = planOf(read.design);
-    const { counts, figures } = stageOf(plan);
-    // One stitch, and two to each repeat.
-    expect(counts.rounds.at(-1)).toBe(1 + 2 * (counts.repeats ?? 0));
-    // A plain round and one row of hers, both as high as a row of the bag.
-    expect(figures.depth.value).toBeCloseTo(10, 9);
-    const { what } = stepTexts(read.design, plan).find(({ id }) => id === 'work-edging') ?? { what: '' };
-    expect(what).toContain('“Little net”');
-    expect(what).toMatch(new RegExp(`Row 2: ch 1 .*, turn\\. \\(${counts.rounds.at(-1)} sts\\)`));
-    expect(what).not.toContain('from hook');
-  });
-
   it('is left out, with a word, where the bag has no such edge or another edging is on it', () => {
     const codes = (design: Design) => planOf(design).problems.map(({ code }) => String(code));
     expect(codes(edgedWith(bagOf('round-purse'), { kind: 'single', edge: 'strip' }))).toContain('edging-without-edge');
@@ -481,37 +383,5 @@ describe('an edging of any bag', () => {
     };
     expect(planOf(twice).edgings).toHaveLength(1);
     expect(codes(twice)).toContain('edging-on-edging');
-  });
-});
-
-/** The stitches that a stretch's words make, chains that stand for one counted. */
-function countedIn(words: string): number {
-  const picked = / (\d+) (?:sc|sl st):/.exec(words);
-  if (picked) return Number(picked[1]);
-  const more = Number(/, (\d+) more than that/.exec(words)?.[1] ?? 0);
-  const passed = Number(/, passing over (\d+) of them/.exec(words)?.[1] ?? 0);
-  const each = Number(
-    / 1 (?:sc|sl st) in each of (\d+) sts/.exec(words)?.[1] ?? (words.includes('in the one st') ? 1 : NaN),
-  );
-  const ends = / in the first and in the last of them/.test(words)
-    ? 2
-    : /in the (?:first of them|last of them|one st)/.test(words)
-      ? 1
-      : 0;
-  const chains = [...words.matchAll(/(?:^|, |edge )ch 1(?=, |$)/g)].length;
-  const turned = /3 (?:sc|sl st) in the/.test(words) || /\(1 (?:sc|sl st), ch 1, 1 (?:sc|sl st)\)/.test(words);
-  return each + more - passed + (turned ? 2 * ends : chains);
-}
-
-describe('the outer edge of an edging', () => {
-  it('touches its depth in every lobe, and its plain rounds between them', () => {
-    const line: [number, number][] = [
-      [0, 0],
-      [0, 120],
-    ];
-    const reach = outerEdge(line, { plainMm: 4, depthMm: 12, form: 'lobes', perMm: 0.05 }).map(([x]) => x);
-    expect(Math.max(...reach)).toBeCloseTo(12, 6);
-    expect(Math.min(...reach)).toBeCloseTo(4, 6);
-    expect(reach.filter((x) => x > 12 - 1e-6)).toHaveLength(6);
   });
 });

@@ -6,11 +6,10 @@ import { Scatter } from 'react-chartjs-2';
 import type { WorkedStrap } from '@/core/design';
 import { pullOfMassN, shareAt, stretchDoubt, type StretchCurve } from '@/core/strap';
 import { MM_PER_INCH, type LengthUnit } from '@/core/units';
-import { CHART_BRASS_DEEP, CHART_FONT, CHART_INK, CHART_PAPER } from '@/ui/theme/charts';
+import { CHART_BAND, CHART_BRASS_DEEP, CHART_INK, CHART_PAPER, chartAxis } from '@/ui/theme/charts';
 
 Chart.register(LinearScale, PointElement, LineElement, ScatterController, Filler);
 
-const BAND = 'rgba(201, 165, 80, 0.3)';
 const STEPS = 40;
 
 interface StretchChartProps {
@@ -41,7 +40,7 @@ export function StretchChart({ slackMm, sample, curve, pullG, unit }: StretchCha
           label: 'upper',
           ...quiet,
           borderColor: 'transparent',
-          backgroundColor: BAND,
+          backgroundColor: CHART_BAND,
           fill: '+1',
           data: line((pullN) => shareAt(curve, pullN) + doubtAt(pullN)),
         },
@@ -82,10 +81,6 @@ export function StretchChart({ slackMm, sample, curve, pullG, unit }: StretchCha
       ],
     };
   }, [slackMm, sample, curve, pullG, unit]);
-  const axis = (text: string) => ({
-    title: { display: true, text, color: CHART_INK, font: CHART_FONT },
-    ticks: { color: CHART_INK, font: CHART_FONT },
-  });
   return (
     <div style={{ height: 220 }}>
       <Scatter
@@ -97,8 +92,8 @@ export function StretchChart({ slackMm, sample, curve, pullG, unit }: StretchCha
           maintainAspectRatio: false,
           events: [],
           scales: {
-            x: { ...axis('Pull in each arm, as a weight, g'), min: 0 },
-            y: axis(`Between the feet, ${unit === 'cm' ? 'cm' : 'in'}`),
+            x: { ...chartAxis('Pull in each arm, as a weight, g'), min: 0 },
+            y: chartAxis(`Between the feet, ${unit === 'cm' ? 'cm' : 'in'}`),
           },
         }}
       />

@@ -4,11 +4,10 @@ import { Chart, LineElement, LinearScale, PointElement, ScatterController, Fille
 import { Scatter } from 'react-chartjs-2';
 import type { HookLine, HookPoint } from '@/core/gauge';
 import { MM_PER_INCH, type LengthUnit } from '@/core/units';
-import { CHART_BRASS_DEEP, CHART_FONT, CHART_INK, CHART_PAPER } from '@/ui/theme/charts';
+import { CHART_BAND, CHART_BRASS_DEEP, CHART_INK, CHART_PAPER, chartAxis } from '@/ui/theme/charts';
 
 Chart.register(LinearScale, PointElement, LineElement, ScatterController, Filler);
 
-const BAND = 'rgba(201, 165, 80, 0.3)';
 /** How far the line is drawn beyond the hooks that were tried, mm. */
 const BEYOND_MM = 0.5;
 const STEPS = 24;
@@ -37,7 +36,7 @@ export function HookChart({ points, line, askedHookMm, unit }: HookChartProps) {
         label: 'upper',
         ...quiet,
         borderColor: 'transparent',
-        backgroundColor: BAND,
+        backgroundColor: CHART_BAND,
         fill: '+1',
         data: curve((x) => line.predict(x).mm + line.predict(x).plusMinusMm),
       },
@@ -74,10 +73,6 @@ export function HookChart({ points, line, askedHookMm, unit }: HookChartProps) {
       },
     ],
   };
-  const axis = (text: string) => ({
-    title: { display: true, text, color: CHART_INK, font: CHART_FONT },
-    ticks: { color: CHART_INK, font: CHART_FONT },
-  });
   return (
     <div style={{ height: 220 }}>
       <Scatter
@@ -88,7 +83,7 @@ export function HookChart({ points, line, askedHookMm, unit }: HookChartProps) {
           animation: false,
           maintainAspectRatio: false,
           events: [],
-          scales: { x: axis('Hook, mm'), y: axis(`One stitch, ${unitName}`) },
+          scales: { x: chartAxis('Hook, mm'), y: chartAxis(`One stitch, ${unitName}`) },
         }}
       />
     </div>
