@@ -11,16 +11,18 @@ export interface StrapNature {
   layers: 1 | 2;
   /** The fewest stitches or rows that make its width. */
   least: number;
+  /** Written as the bag's rows are, every one of them; else by the rows that are repeated and the one that closes it. */
+  rowByRow: boolean;
 }
 
 /** Common practice, no source: a band for a tube is five rows that a sixth joins, or more; a spiral tube has eight stitches or so. */
 export const STRAP_NATURES: Readonly<Record<WorkedStrapKind, StrapNature>> = {
-  plain: { stitch: null, lie: 'across', layers: 1, least: 2 },
-  lengthwise: { stitch: null, lie: 'along', layers: 1, least: 1 },
-  double: { stitch: 'double-thickness', lie: 'across', layers: 1, least: 3 },
-  linen: { stitch: 'linen', lie: 'across', layers: 1, least: 3 },
-  tube: { stitch: null, lie: 'along', layers: 2, least: 4 },
-  spiral: { stitch: 'spiral-tube', lie: 'round', layers: 2, least: 5 },
+  plain: { stitch: null, lie: 'across', layers: 1, least: 2, rowByRow: true },
+  lengthwise: { stitch: null, lie: 'along', layers: 1, least: 1, rowByRow: true },
+  double: { stitch: 'double-thickness', lie: 'across', layers: 1, least: 3, rowByRow: false },
+  linen: { stitch: 'linen', lie: 'across', layers: 1, least: 3, rowByRow: true },
+  tube: { stitch: null, lie: 'along', layers: 2, least: 4, rowByRow: true },
+  spiral: { stitch: 'spiral-tube', lie: 'round', layers: 2, least: 5, rowByRow: false },
 };
 
 /** What a strap of a kind is worked in on a bag. */

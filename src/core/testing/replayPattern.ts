@@ -29,7 +29,7 @@ function strapComplaints(sections: Pattern['sections'], design: Design, { straps
   const section = sections.find(({ id }) => id === 'strap');
   if (!section) return ['the strap is not written'];
   const { stitchCount, rowCount, nature } = strap;
-  if (nature.stitch === 'double-thickness' || nature.lie === 'round') return [];
+  if (!nature.rowByRow) return [];
   const isClosed = nature.layers === 2;
   const closing = isClosed ? section.lines.filter((line) => line.startsWith(`Row ${rowCount}: fold`)) : [];
   const made = makePiece(

@@ -13,7 +13,7 @@ export function strapLines(stage: WorkedStrapStage, { design, length }: Bag): st
   const chain = figures.startingChain.value;
   const tail = `leaving a tail of ${length(SEWING_TAIL_MM)} to sew with`;
   const begin = chain > 0 ? [`Ch ${chain}.`] : [];
-  if (nature.stitch === 'double-thickness' || nature.lie === 'round')
+  if (!nature.rowByRow)
     return [
       ...begin,
       ...patternText(stitch, stitchCount, design.settings, rowCount),
