@@ -1,34 +1,38 @@
 import AxeBuilder from '@axe-core/playwright';
 import { expect, type Page } from '@playwright/test';
-import { starterDesign, swatchIdSchema } from '@/core/design';
+import { STARTERS, starterDesign, swatchIdSchema } from '@/core/design';
 import { measuredSwatch } from '@/core/testing/designs';
 
-/** A swatch that was measured, under a name of its own: no two bags of the tests share one. */
-async function keptSwatch(page: Page, rounds: boolean): Promise<string> {
-  const name = `Trial ${Date.now()} ${Math.random().toString(36).slice(2, 7)}`;
-  const { swatch: begun } = starterDesign('letter', swatchIdSchema.parse('e2e'));
-  const swatch = { ...measuredSwatch(begun), name, standsFor: rounds ? 'rounds' : 'panel' };
-  const answer = await page.request.post('/api/swatches', { data: { swatch } });
+/**
+ * Makes a new bag as it is on the shelf of a maker who has a swatch of it, which is to carry something as thick as a finger, and opens
+ * its swatch. What the shelf does to begin one is tried in tests of its own.
+ */
+export async function newBag(page: Page, name = 'Letter pouch'): Promise<string> {
+  const starter = STARTERS.find((one) => one.name === name);
+  if (!starter) throw new Error(`There is no starter called ${name}.`);
+  const begun = starterDesign(starter.id, swatchIdSchema.parse('e2e'));
+  const design = {
+    ...begun,
+    contents: { ...begun.contents, thicknessMm: 12 },
+    // No two bags of the tests share a swatch.
+    swatch: { ...measuredSwatch(begun.swatch), name: `Trial ${Date.now()} ${Math.random().toString(36).slice(2, 7)}` },
+  };
+  const answer = await page.request.post('/api/bags', { data: { design } });
   expect(answer.ok()).toBe(true);
-  return name;
+  const { id } = (await answer.json()) as { id: string };
+  await page.goto(`/bags/${id}/swatch`);
+  return page.url().replace(/\/\w+$/, '');
 }
 
-const IN_ROUNDS = new Set(['Round purse', 'Seamless pouch', 'Oval shopper']);
-
-/** Makes a new bag from the shelf, as a maker does who has a swatch of it, and goes on to its swatch. */
-export async function newBag(page: Page, starter = 'Letter pouch'): Promise<string> {
+/** Begins a bag at the shelf, before there is a swatch of it, and comes to what it carries. */
+export async function beginAtShelf(page: Page, starter = 'Letter pouch'): Promise<void> {
   await page.goto('/');
-  const swatch = await keptSwatch(page, IN_ROUNDS.has(starter));
   await page.getByRole('button', { name: 'New bag' }).click();
   const begin = page.getByRole('region', { name: 'Begin from' });
-  await begin.getByRole('button', { name: swatch }).click();
+  await begin.getByRole('button', { name: 'None yet' }).click();
   await begin.getByRole('button', { name: starter }).click();
   await page.waitForURL(/\/carry$/);
-  // It is to carry something as thick as a finger.
-  await fill(page, 'Thickness, if you know better', '12');
-  await goTo(page, 'Swatch');
-  await expect(page.getByRole('status').filter({ hasText: 'Saved' })).toBeVisible();
-  return page.url().replace(/\/\w+$/, '');
+  await saved(page);
 }
 
 /** Goes to a place along the tape. */

@@ -4,7 +4,7 @@ import { join } from 'node:path';
 import { chromium, expect, test, type Browser, type Page } from '@playwright/test';
 import { FLAT_FLAGS } from '../scripts/lib/browser.mjs';
 import { chromiumPath } from '../scripts/lib/chromium.mjs';
-import { field, fill, goTo, saved } from './bag';
+import { beginAtShelf, field, fill, goTo, saved } from './bag';
 import { Start } from './start';
 
 /** Ruelle under a name that a maker has given to her own computer: to the browser it is not a secure place. */
@@ -53,13 +53,7 @@ test.afterEach(() => page.context().close());
 
 /** Begins a bag without a swatch, and goes on to its body. */
 async function beginBag(): Promise<string> {
-  await page.goto('/');
-  await page.getByRole('button', { name: 'New bag' }).click();
-  const begin = page.getByRole('region', { name: 'Begin from' });
-  await begin.getByRole('button', { name: 'None yet' }).click();
-  await begin.getByRole('button', { name: 'Letter pouch' }).click();
-  await page.waitForURL(/\/carry$/);
-  await saved(page);
+  await beginAtShelf(page);
   await goTo(page, 'Body');
   return page.url().replace(/\/\w+$/, '');
 }

@@ -1,5 +1,5 @@
 import { expect, test, type Locator, type Page } from '@playwright/test';
-import { field, figure, fill, goTo, line, newBag, restingNumber, rowOf, saved } from './bag';
+import { beginAtShelf, field, figure, fill, goTo, line, newBag, restingNumber, rowOf, saved } from './bag';
 
 const settings = (page: Page) => page.getByRole('dialog', { name: 'How you work' });
 
@@ -62,7 +62,7 @@ test('a maker who thinks in inches types and reads inches everywhere, and her ne
   await field(page, 'Width, wanted').press('Escape');
   await saved(page);
 
-  await newBag(page, 'Tall pouch');
+  await beginAtShelf(page, 'Tall pouch');
   await goTo(page, 'Body');
   await expect(field(page, 'Width, wanted')).toHaveValue('4 7/8');
 });
