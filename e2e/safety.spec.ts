@@ -301,24 +301,3 @@ for (const screens of SCREENS)
     }
     expect(errors).toEqual([]);
   });
-
-test('at 200 % zoom and on a phone nothing runs off the side', async ({ page }) => {
-  const address = await newBag(page);
-  for (const width of [640, 390]) {
-    await page.setViewportSize({ width, height: 700 });
-    for (const path of [
-      '/',
-      '/swatches',
-      `${address}/carry`,
-      `${address}/body`,
-      `${address}/swatch`,
-      `${address}/stitch`,
-      `${address}/write-up`,
-    ]) {
-      await page.goto(path);
-      await page.waitForTimeout(200);
-      const overflow = await page.evaluate(() => document.documentElement.scrollWidth - window.innerWidth);
-      expect(overflow, `${path} at ${width}`).toBeLessThanOrEqual(0);
-    }
-  }
-});

@@ -21,7 +21,7 @@ import {
 
 /** Of each construction; `npm run fuzz` asks for a hundred thousand. Blankets take long to draw and write, so of many only some are. */
 const RUNS = Number(process.env.FUZZ_RUNS ?? 100);
-const DRAWN_EVERY = RUNS > 5000 ? 50 : 4;
+const DRAWN_EVERY = RUNS > 5000 ? 50 : 8;
 
 /** Closed, half open, thrown back; and laid flat, which a bag that can't be is folded as when it is empty. */
 const FOLDED: FoldWay[] = [

@@ -11,7 +11,7 @@ import { replayComplaints } from '@/core/testing/replayPattern';
 import { workableBag } from '@/core/testing/workableBag';
 
 /** Of each construction; `npm run fuzz` asks for a hundred thousand, of which twenty thousand are replayed. */
-const RUNS = process.env.FUZZ_RUNS ? Math.ceil(Number(process.env.FUZZ_RUNS) / 5) : 200;
+const RUNS = process.env.FUZZ_RUNS ? Math.ceil(Number(process.env.FUZZ_RUNS) / 5) : 120;
 
 const complaintsOf = (design: Design): string[] => {
   const result = planBag(design);
