@@ -82,6 +82,15 @@ export const SNAP_INSET_MM = 22;
 /** How far a sewn strap foot overlaps the bag, mm a side. Common practice. */
 export const STRAP_OVERLAP_MM = 25;
 
+/** What a bow takes of each end that is tied, as so many times the length of its loop. Common practice, no source. */
+export const BOW_TIMES = 2.5;
+
+/**
+ * Strap that its adjusting keeps even where it is let out fully, mm: folded through a slider, put through two rings, beyond a button, and the two
+ * ends of a knot. From memory.
+ */
+export const KEPT_BY_MM = { slider: 30, 'two-rings': 60, buttonholes: 25, knot: 100 } as const;
+
 /** A strap that grows by more than this share when pulled is better reinforced. From memory. */
 export const STRAP_STRETCH_ADVICE = 0.3;
 
@@ -132,6 +141,7 @@ export const LEAST_DEPTH_MM = 10;
 export const MOST_DEPTH_MM = 400;
 
 /** Limits of the file that a repair must keep to as well. */
+export const LEAST_WORN_MM = 50;
 export const MOST_WORN_MM = 2500;
 export const LEAST_CHOSEN_STITCHES = 2;
 export const MOST_CHOSEN_STITCHES = 600;

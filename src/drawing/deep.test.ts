@@ -79,7 +79,7 @@ describe('a strap', () => {
     ['round-purse', 'band'],
   ] as const)('of a bag with a strip between its faces is sewn to the ends of it: %s', (kind, piece) => {
     const plan = planOf({ ...bagOf(kind), straps: fullDesign().straps });
-    const foot = plan.straps[0]?.foot;
+    const foot = plan.straps[0]?.hung.feet.foot;
     if (foot?.on !== 'strip-ends') throw new Error('not on the strip');
     expect(foot.piece).toBe(piece);
     expect(Math.abs(foot.depthMm - (fullDesign().straps[0]?.overlapMm ?? NaN))).toBeLessThanOrEqual(2.5);
@@ -89,7 +89,7 @@ describe('a strap', () => {
 
   it('of a bag in rounds is sewn at the sides, from the mouth down, the same rounds in front and behind', () => {
     const plan = planOf({ ...bagOf('around-chain'), straps: fullDesign().straps });
-    const foot = plan.straps[0]?.foot;
+    const foot = plan.straps[0]?.hung.feet.foot;
     if (foot?.on !== 'sides') throw new Error('not at the sides');
     expect(foot.front.rows).toEqual(foot.back.rows);
     expect(foot.front.rows.to).toBe(plan.pouch.frontRows);

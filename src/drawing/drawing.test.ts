@@ -11,6 +11,7 @@ import {
   pieceDrawing,
   pathData,
   sectionDrawing,
+  laidStrap,
   strapDrawing,
   swatchDrawing,
   type Drawing,
@@ -55,7 +56,7 @@ describe('every drawing', () => {
           sectionDrawing(plan, 'loaded'),
           swatchDrawing(design.swatch, plan.pouch.stitchMm, plan.pouch.rowMm),
           liningDrawing(plan),
-          strapDrawing({ slackMm: 900, wornMm: 1040, widthMm: 22, overlapMm: 20 }),
+          ...plan.straps.map((stage) => strapDrawing(laidStrap(stage))),
         ];
         const points = drawings.flatMap((drawing) => drawing?.shapes.flatMap(pointsOf) ?? []);
         expect(points.every(({ x, y }) => Number.isFinite(x) && Number.isFinite(y))).toBe(true);

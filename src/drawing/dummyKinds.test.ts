@@ -73,6 +73,8 @@ function toyStage(choice: Toy, { at, pouch, set }: FittingInput): FittingStage<T
     throughMm: [pouch.layers.fabricMm],
     presence: 'set',
     move: {
+      way: 'along',
+      countedMm: null,
       path: [...pathOf(at), 'downMm'],
       valueMm: choice.downMm,
       perMm: 1,
@@ -88,7 +90,7 @@ function toyStage(choice: Toy, { at, pouch, set }: FittingInput): FittingStage<T
     choice,
     at,
     marks: [mark],
-    worked: [{ name: name('strip'), stitches: count, startingChain: count, rows, width: wide, length: long, fabric }],
+    worked: [{ name: name('strip'), width: wide, length: long, fabric }],
     workedOn: [],
     cloth: [],
     sewn: [{ label: 'Round the toy', mm: 100 }],
@@ -140,7 +142,7 @@ const words: FittingWords<FittingStage<Toy>, ToyProblems, ToyRepairs> = {
   takenOff: 'Toy taken off',
   grip: { name: 'Toy', moved: 'Move: Toy' },
   worked: 'Toy strip',
-  workedLines: ({ worked }) => worked.map(({ rows, stitches }) => `${rows.value} rows of ${stitches.value} stitches.`),
+  workedLines: ({ worked }, { length }) => worked.map((strip) => `A strip ${length(strip.length.value)} long.`),
   materials: ({ at }) => [`A toy for the ${at.group}.`],
   steps: Object.fromEntries(
     ['closures', 'straps', 'lining'].map((group) => [
@@ -251,7 +253,7 @@ describe.each([
     const { sections } = writePattern(design, plan, WORDS);
     expect(sections.find((section) => section.id === 'materials')?.lines).toContain(`A toy for the ${group}.`);
     const strip = sections.find(({ heading }) => heading === 'Toy strip');
-    expect(strip?.lines.join(' ')).toContain('6');
+    expect(strip?.lines.join(' ')).toContain('A strip 40.0 cm long');
     expect(sectionFigures(plan, 'sizes', WORDS).map(({ label }) => label)).toContain('Toy, length');
     const [problem] = plan.problems.filter(({ code }) => code === 'toy-odd');
     expect(problem && problemSentence(problem, 'cm', WORDS)).toBe('The toy lies 2.5 cm down.');

@@ -10,6 +10,7 @@ import { JOIN_NAMES, patternAsText, problemSentence, repairLabel, writePattern }
 import {
   foldedDrawing,
   foldedMesh,
+  laidStrap,
   liningDrawing,
   packedDrawing,
   sheetDrawing,
@@ -75,14 +76,7 @@ test.each(BODY_KINDS)(
           sectionDrawing(plan, 'loaded'),
           sectionDrawing(plan, 'flat'),
           liningDrawing(plan),
-          ...plan.straps.map(({ figures, choice }) =>
-            strapDrawing({
-              slackMm: figures.slackPlanned.value,
-              wornMm: figures.pulledPlanned.value,
-              widthMm: figures.width.value,
-              overlapMm: choice.overlapMm,
-            }),
-          ),
+          ...plan.straps.map((stage) => strapDrawing(laidStrap(stage))),
         ];
         const sheet = sheetDrawing(design, plan, sheetLayout(plan.pieces, { widthPx: 500, heightPx: 560, gapPx: 70 }));
         expect(JSON.stringify(sheet, namingWhatIsNoNumber)).not.toContain(NOT_FINITE);

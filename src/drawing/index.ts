@@ -22,7 +22,8 @@ export {
   type Segment,
   type Shape,
 } from './shape';
-export { strapDrawing } from './strapDrawing';
+export { figureDrawing, type WornBag } from './figureDrawing';
+export { laidStrap, strapDrawing } from './strapDrawing';
 export { strapIcon } from './strapIcon';
 export { swatchDrawing } from './swatchDrawing';
 export { packedDrawing, thingMark, type Span } from './packedDrawing';

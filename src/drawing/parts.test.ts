@@ -5,8 +5,17 @@ import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { usualEdging, usualLining, type Design } from '@/core/design';
 import { flatSize, type Piece } from '@/core/pieces';
-import { designAt, fullDesign, planOf, plannableDesign, triedStrap } from '@/core/testing/designs';
-import { beyondPiece, foldedDrawing, liningDrawing, strapDrawing, swatchDrawing, type Drawing, type Shape } from '.';
+import { designAt, fullDesign, planOf, plannableDesign, triedStrap, workedStrapOf } from '@/core/testing/designs';
+import {
+  beyondPiece,
+  foldedDrawing,
+  laidStrap,
+  liningDrawing,
+  strapDrawing,
+  swatchDrawing,
+  type Drawing,
+  type Shape,
+} from '.';
 import { markShapes } from './markShapes';
 
 type Rect = Extract<Shape, { kind: 'rect' }>;
@@ -77,13 +86,7 @@ describe('the lining', () => {
 
 const laidOut = ({ straps: [strap] }: Plan) => {
   if (!strap) throw new Error('no strap');
-  const { figures, choice } = strap;
-  return strapDrawing({
-    slackMm: figures.slackPlanned.value,
-    wornMm: figures.pulledPlanned.value,
-    widthMm: figures.width.value,
-    overlapMm: choice.overlapMm,
-  });
+  return strapDrawing(laidStrap(strap));
 };
 
 describe('the strap', () => {
@@ -93,21 +96,25 @@ describe('the strap', () => {
     const drawing = laidOut(plan);
     const [slack] = rects(drawing, 'strap.slack') as [Rect];
     const [worn] = rects(drawing, 'strap.pulled') as [Rect];
-    expect(slack.widthMm).toBe(plan.straps[0]?.figures.slackPlanned.value);
+    expect(slack.widthMm).toBe(workedStrapOf(plan).figures.slackPlanned.value);
     expect(worn.widthMm - slack.widthMm).toBeGreaterThan(0);
     const feet = rects(drawing, 'strap.feet');
     expect(feet.map(({ widthMm }) => widthMm)).toEqual([30, 30, 30, 30]);
     // Between the feet of the lower one lies the worn length.
     expect((feet[3]?.x ?? NaN) - ((feet[2]?.x ?? NaN) + 30)).toBeCloseTo(
-      plan.straps[0]?.figures.pulledPlanned.value ?? NaN,
+      workedStrapOf(plan).figures.pulledPlanned.value,
       6,
     );
   });
 
-  it('is as long either way when it is reinforced', () => {
+  it('is as long either way when it is reinforced, with what is sewn down beyond', () => {
     const plan = planOf({ ...fullDesign(), straps: [{ ...triedStrap(), school: 'slack' }] });
     const drawing = laidOut(plan);
-    expect(rects(drawing, 'strap.slack')[0]?.widthMm).toBeCloseTo(rects(drawing, 'strap.pulled')[0]?.widthMm ?? NaN, 6);
+    const sewnMm = 2 * triedStrap().overlapMm;
+    expect(rects(drawing, 'strap.slack')[0]?.widthMm).toBeCloseTo(
+      (rects(drawing, 'strap.pulled')[0]?.widthMm ?? NaN) + sewnMm,
+      6,
+    );
   });
 });
 

@@ -162,8 +162,10 @@ function snapMove(
 ): Omit<MarkMove, 'isGripped'> {
   const { leastMm, mostMm } = SNAP_LIMITS.insetMm;
   return {
+    way: 'along',
     path: [...pathOf(at), 'insetMm'],
     valueMm: insetMm,
+    countedMm: null,
     perMm: -1,
     leastMm,
     mostMm: Math.max(

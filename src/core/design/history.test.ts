@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { STITCHES } from '@/core/stitches';
 import { fullDesign, triedStrap } from '@/core/testing/designs';
-import { asVersion6, asVersion7, strapOfVersion7 } from '@/core/testing/olderFiles';
+import { asVersion6, asVersion7, asVersion8, strapOfVersion7, strapOfVersion8 } from '@/core/testing/olderFiles';
 import {
   DESIGN_VERSION,
   MOST_DESIGN_CHARACTERS,
@@ -56,7 +56,9 @@ const changedAt = (document: unknown, [step, ...rest]: readonly (string | number
 
 describe('a history of an older version', () => {
   const [six, seven] = [asVersion6(fullDesign()), asVersion7(fullDesign())];
+  const eight = asVersion8(fullDesign());
   const strap = strapOfVersion7(triedStrap());
+  const strap8 = { ...strapOfVersion8(triedStrap()), widthMm: 43 };
   const another = { ...strap, widthMm: 41 };
 
   it.each<[number, string, Record<string, unknown>, (string | number)[], unknown]>([
@@ -79,6 +81,11 @@ describe('a history of an older version', () => {
     [7, 'another trial of it', seven, ['straps', 0, 'sample'], strap.sample],
     [7, 'its length', seven, ['straps', 0, 'sample', 'slackMm'], 190],
     [7, 'the whole bag', seven, [], { ...seven, straps: [another] }],
+    [8, 'all straps', eight, ['straps'], [strap8]],
+    [8, 'a strap', eight, ['straps', 0], strap8],
+    [8, 'its kind', eight, ['straps', 0, 'kind'], 'linen'],
+    [8, 'a weight on its trial', eight, ['straps', 0, 'sample', 'loaded'], [{ massG: 500, lengthMm: 200 }]],
+    [8, 'the whole bag', eight, [], { ...eight, straps: [] }],
   ])('of version %i is brought along: %s', (version, _, old, path, value) => {
     const document = { version, undo: [{ label: 'Then', edits: [], inverse: [{ path, value }] }], redo: [] };
     const { history, dropped } = readHistory(document);

@@ -1,3 +1,4 @@
+export { CARRYINGS, type Carrying } from './carrying';
 export { SEAM_KINDS, type SeamKind } from './bodies/common';
 export type { BodyFacts } from './bodies/facts';
 export type { FoldOverStrip } from './bodies/foldOverStrip';
@@ -20,12 +21,18 @@ export { SNAP_LIMITS, closureIdSchema, usualSnap, type ClosureId, type MagneticS
 export {
   MOST_STRAPS,
   WORKED_STRAP_KINDS,
+  BOUGHT_STRAP_KINDS,
+  USUAL_BOUGHT,
+  isWorkedStrap,
   usualStrap,
+  type BoughtStrap,
+  type BoughtStrapKind,
   type Strap,
   type StrapTrial,
   type WorkedStrap,
   type WorkedStrapKind,
 } from './fittings/straps';
+export { usualHung, type StrapAdjust, type StrapEnds, type StrapFeet, type StrapGiven } from './fittings/strapParts';
 export { applyEdits } from './applyEdits';
 export { isEmptyChange, makeChange, reverseChange, squashChanges, type Change } from './change';
 export { MOST_HISTORY_CHARACTERS, emptyHistory, readHistory, trimmedHistory, type History } from './history';
@@ -35,7 +42,6 @@ export { nameCut } from './names';
 export { ownStitchProblems } from './ownStitchProblems';
 export { patternNamed, patternOf, repeatOfOwn, swatchPatternOf } from './patternOf';
 export {
-  CARRYINGS,
   DESIGN_VERSION,
   MOST_DESIGN_CHARACTERS,
   HOOK_LETTER_NAMES,
@@ -52,7 +58,6 @@ export {
   type Closure,
   type Lining,
   type BodyKind,
-  type Carrying,
   type Contents,
   type Design,
   type Flap,

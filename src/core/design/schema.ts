@@ -1,4 +1,5 @@
 import { z } from 'zod';
+import { CARRYINGS } from './carrying';
 import { increases } from './bodies/common';
 import type { BodyFacts } from './bodies/facts';
 import { foldOverStripFacts, foldOverStripSchema } from './bodies/foldOverStrip';
@@ -17,12 +18,12 @@ import { PANEL_STITCH_IDS } from '@/core/stitches/catalogue';
 import { isOwnStitchId, ownStitchIdSchema, ownStitchSchema } from './ownStitchSchema';
 
 /**
- * The design document, version 8: only what a maker chose or measured. Lengths in mm, masses in g.
+ * The design document, version 9: only what a maker chose or measured. Lengths in mm, masses in g.
  * Its sentences are shown at the field, so each says what would fit.
  */
 
 export const DESIGN_FORMAT = 'ruelle-design';
-export const DESIGN_VERSION = 8;
+export const DESIGN_VERSION = 9;
 
 /** A stitch pattern: one of the catalogue, or one of her own. */
 const stitchSchema = z.union([z.enum(PANEL_STITCH_IDS), ownStitchIdSchema], { error: 'Choose a stitch.' });
@@ -159,16 +160,6 @@ export const thingSchema = z.strictObject({
   known: z.string().max(40).nullable(),
 });
 export type Thing = z.infer<typeof thingSchema>;
-
-/** How the bag is carried. */
-export const CARRYINGS = [
-  'in-the-hand',
-  'on-the-wrist',
-  'on-the-shoulder',
-  'across-the-body',
-  'round-the-waist',
-] as const;
-export type Carrying = (typeof CARRYINGS)[number];
 
 const contentsSchema = z.strictObject({
   /** What goes in, and how many of each. */

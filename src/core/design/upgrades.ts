@@ -35,6 +35,21 @@ const withoutWeights = <Sample>(sample: Sample) =>
 const strapOfVersion8 = (strap: unknown): unknown =>
   strap && typeof strap === 'object' && 'sample' in strap ? { ...strap, sample: withoutWeights(strap.sample) } : strap;
 
+/** What version 9 asks of a strap besides: how its length is given, what it lies over, its ends, what adjusts it, its feet. */
+const strapOfVersion9 = (strap: unknown): unknown =>
+  strap && typeof strap === 'object'
+    ? {
+        ...strap,
+        given: { by: 'tape' },
+        over: null,
+        ends: { kind: 'sewn', lie: 'inside', stitching: 'round-and-across' },
+        adjust: { kind: 'none' },
+        feet: { on: 'sides' },
+      }
+    : strap;
+
+const strapsOfVersion9 = (straps: unknown): unknown => (Array.isArray(straps) ? straps.map(strapOfVersion9) : straps);
+
 const strapsOfVersion8 = (straps: unknown): unknown => (Array.isArray(straps) ? straps.map(strapOfVersion8) : straps);
 
 /**
@@ -105,6 +120,8 @@ export const UPGRADES: Readonly<Record<number, Upgrade>> = {
   }),
   // Version 7 knew straps in short rows only, and hung no weights on a trial strip.
   7: ({ straps, ...document }) => ({ ...document, version: 8, straps: strapsOfVersion8(straps) }),
+  // Version 8 knew straps that are sewn on at the sides, of one length, given by a tape.
+  8: ({ straps, ...document }) => ({ ...document, version: 9, straps: strapsOfVersion9(straps) }),
 };
 
 /** Where an older version's edit is made in the next one, by the version it reads; none where it can't be made there. */
@@ -122,5 +139,9 @@ export const EDIT_UPGRADES: Readonly<Record<number, (edit: DesignEdit) => Design
     if (path.length === 1) return { path, value: strapsOfVersion8(value) };
     if (path.length === 2) return { path, value: strapOfVersion8(value) };
     return { path, value: inStrap === 'sample' ? withoutWeights(value) : value };
+  },
+  8: ({ path, value }) => {
+    if (path[0] !== 'straps' || path.length > 2) return { path, value };
+    return { path, value: path.length === 1 ? strapsOfVersion9(value) : strapOfVersion9(value) };
   },
 };

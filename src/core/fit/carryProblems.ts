@@ -38,7 +38,9 @@ export function carryProblems({ contents }: Design, fittings: readonly Pick<Fitt
       severity: 'mind',
       code: 'strap-unlike-carrying',
       values: { wornMm: mm, leastMm, mostMm },
-      repairs: [{ code: 'strap-worn-to', values: { wornMm: usualMm }, edits: [{ path, value: usualMm }] }],
+      repairs: path
+        ? [{ code: 'strap-worn-to', values: { wornMm: usualMm }, edits: [{ path: [...path], value: usualMm }] }]
+        : [],
       ...at,
     }));
 }

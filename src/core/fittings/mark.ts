@@ -15,16 +15,18 @@ export type MarkForm =
   /** Points from its own place: across and along. */
   | { kind: 'outline'; points: readonly (readonly [acrossMm: number, alongMm: number])[] };
 
-/** What of the design changes when a mark is moved along the fabric, as plain data. */
+/** What of the design changes when a mark is moved along the fabric, or across it, as plain data. */
 export interface MarkMove {
-  /** The choice, a length in mm, and what it is now. */
+  way: 'along' | 'across';
+  /** The choice, and what it is now: a length in mm; or a count, each of so many mm. */
   path: readonly (string | number)[];
   valueMm: number;
-  /** How much it grows for each millimetre that the mark is moved along the fabric, from the front's mouth on. */
+  countedMm: number | null;
+  /** How much it grows for each millimetre that the mark is moved: along the fabric from the front's mouth on, or across away from the edge that the working hand counts from. */
   perMm: 1 | -1;
   leastMm: number;
   mostMm: number;
-  /** One step of the keys: a row, mm. */
+  /** One step of the keys: a row, or a stitch, mm. */
   stepMm: number;
   /** Along the piece that the mark lies on, further from where that begins: 1 where this is further along the fabric too. */
   alongPiece: 1 | -1;
@@ -66,17 +68,25 @@ export interface FabricMark {
 }
 
 /**
- * The edits that move a mark along the fabric, within its reach and to a tenth of a millimetre.
+ * The edits that move a mark, within its reach and to a tenth of a millimetre, or to the nearest of what is counted.
  *
- * @param byMm further along the fabric
+ * @param byMm further along the fabric, or across
  *
  * @example
- * moveMarkEdits({ path: ['closures', 0, 'insetMm'], valueMm: 30, perMm: -1, leastMm: 3, mostMm: 90 }, 10) // => [{ path: ['closures', 0, 'insetMm'], value: 20 }]
+ * moveMarkEdits({ path: ['closures', 0, 'insetMm'], valueMm: 30, countedMm: null, perMm: -1, leastMm: 3, mostMm: 90 }, 10) // => [{ path: ['closures', 0, 'insetMm'], value: 20 }]
+ * moveMarkEdits({ path: ['straps', 0, 'feet', 'inStitches'], valueMm: 30, countedMm: 5, perMm: -1, leastMm: 0, mostMm: 90 }, 12) // => [{ path: ['straps', 0, 'feet', 'inStitches'], value: 4 }]
  */
 export function moveMarkEdits(
-  { path, valueMm, perMm, leastMm, mostMm }: Pick<MarkMove, 'path' | 'valueMm' | 'perMm' | 'leastMm' | 'mostMm'>,
+  {
+    path,
+    valueMm,
+    countedMm,
+    perMm,
+    leastMm,
+    mostMm,
+  }: Pick<MarkMove, 'path' | 'valueMm' | 'countedMm' | 'perMm' | 'leastMm' | 'mostMm'>,
   byMm: number,
 ): DesignEdit[] {
   const moved = Math.max(leastMm, Math.min(mostMm, valueMm + perMm * byMm));
-  return [{ path, value: Math.round(moved * 10) / 10 }];
+  return [{ path, value: countedMm === null ? Math.round(moved * 10) / 10 : Math.round(moved / countedMm) }];
 }

@@ -6,12 +6,9 @@ import type { FabricMark } from './mark';
 import type { FittingPlace } from './place';
 import type { StepRule } from './step';
 
-/** A straight strip that is worked apart, in rows or in rounds. */
+/** A straight strip that is worked apart, in rows, in rounds or in chains. */
 export interface WorkedStrip {
   name: string;
-  stitches: Figure;
-  startingChain: Figure;
-  rows: Figure;
   width: Figure;
   /** As it is worked, slack. */
   length: Figure;
@@ -66,8 +63,8 @@ export interface FittingStage<Choice extends { kind: string } = { kind: string }
   differs: Differing[];
   /** Finished sizes that belong among the bag's own. */
   sizes: Figure[];
-  /** How long it is wished to be when it is worn, and where that is chosen, mm; null for what nobody wears. */
-  worn: { mm: number; path: readonly (string | number)[] } | null;
+  /** How long it is wished to be when it is worn, mm, and where that is chosen, null where it follows from something else; null for what nobody wears, or not as the bag is carried. */
+  worn: { mm: number; path: readonly (string | number)[] | null } | null;
   /** How far in from the flap's edge it is wished to close, mm; null for what does not close a flap. */
   fromEdgeMm: number | null;
   /** Figures that two plans are compared by. */

@@ -3,14 +3,14 @@ import { describe, expect, it } from 'vitest';
 import { BODY_KINDS } from '@/core/body';
 import { type BodyKind, type Design } from '@/core/design';
 import { bagOf, withBody } from '@/core/testing/bodies';
-import { planOf, triedStrap } from '@/core/testing/designs';
+import { planOf, triedStrap, workedStrapOf } from '@/core/testing/designs';
 import { grownStrapText } from '@/core/wording';
 import { grownFigures } from '.';
 
 const grownOf = (kind: BodyKind, widthMm: number, change: (design: Design) => Design = (design) => design) => {
   const plan = planOf(change({ ...bagOf(kind), straps: [{ ...triedStrap(), widthMm }] }));
-  if (!plan.straps[0]) throw new Error('no strap');
-  return { plan, grown: plan.straps[0].grown, text: grownStrapText(plan.straps[0], plan) };
+  const stage = workedStrapOf(plan);
+  return { plan, stage, grown: stage.grown, text: grownStrapText(stage, plan) };
 };
 const noFlap = (design: Design): Design => ({
   ...design,
@@ -22,8 +22,8 @@ describe('a strap grown from the body', () => {
   it.each(BODY_KINDS)('%s: takes up every stitch of the strap once, half on either side of the side', (kind) => {
     fc.assert(
       fc.property(fc.integer({ min: 10, max: 60 }), fc.boolean(), (widthMm, open) => {
-        const { plan, grown } = grownOf(kind, widthMm, open ? noFlap : undefined);
-        const across = plan.straps[0]?.figures.stitches.value ?? 0;
+        const { plan, stage, grown } = grownOf(kind, widthMm, open ? noFlap : undefined);
+        const across = stage.figures.stitches.value;
         if (grown === null) return expect(2 * Math.ceil(across / 2)).toBeGreaterThanOrEqual(plan.pouch.topStitches);
         if (grown.on === 'strip') {
           const strip = plan.pieces.find(({ id }) => id === grown.piece);
@@ -50,7 +50,7 @@ describe('a strap grown from the body', () => {
         ...bagOf('fold-over-strip', { stitchMm: 4, rowMm, fabricMm: 2 }),
         straps: [{ ...triedStrap(), widthMm: 32 }],
       });
-      const grown = plan.straps[0]?.grown;
+      const grown = workedStrapOf(plan).grown;
       if (grown?.on !== 'sides') throw new Error('not at the sides');
       return grown.figures.backRows?.value;
     };

@@ -1,10 +1,11 @@
 import { STRAP_CREEP_SHARE } from '@/core/defaults';
-import type { StrapTrial, WorkedStrap } from '@/core/design';
+import type { Carrying, StrapTrial, WorkedStrap } from '@/core/design';
 import { GEOMETRY, MEMORY, input, inputFrom, makeFigure, restsOn, type Figure, type Reason } from '@/core/figures';
 import { nameAt, type FittingInput } from '@/core/fittings';
 import { pullOfMassN, pulledWidthMm, shareAfterCreep, shareAt } from './stretch';
 import type { StrapLoad } from './strapLoad';
-import type { StrapSizes } from './strapSizes';
+import type { HungStrap } from './hungStrap';
+import type { Rest, StrapSizes } from './strapSizes';
 import { loadedInputs, type StripGauge } from './stripGauge';
 
 /** What is told of a strap under its bag; nothing of it where the load is not known. */
@@ -25,7 +26,7 @@ interface Told {
   strap: WorkedStrap;
   sizes: StrapSizes;
   gauge: StripGauge;
-  load: StrapLoad;
+  hung: HungStrap;
   /** As worked, slack: its length, and its width. */
   slack: Figure;
   width: Figure;
@@ -33,9 +34,9 @@ interface Told {
 
 /** Tells how a strap hangs under its bag, each number with its reason. */
 export function hangingFigures(told: Told, bag: FittingInput): HangingFigures | null {
-  const { mass } = told.load;
+  const { mass } = told.hung.load;
   if (mass === null) return null;
-  const pull = pullFigure(told, mass, bag);
+  const pull = pullFigure({ rest: told.sizes.rest, load: told.hung.load }, mass, bag.at);
   const stretch = told.strap.school === 'slack' ? null : stretchFigures(told, pull, bag);
   return {
     pull,
@@ -43,27 +44,34 @@ export function hangingFigures(told: Told, bag: FittingInput): HangingFigures | 
     loadedLength: stretch?.loadedLength ?? null,
     crept: stretch?.crept ?? null,
     loadedWidth: stretch?.loadedWidth ?? null,
-    drop: dropFigure(told, stretch?.length ?? told.slack, bag),
+    drop: dropFigure({ rest: told.sizes.rest, hung: told.hung }, stretch?.length ?? told.slack, bag.at),
   };
 }
 
 /** The mass of a kilogram's pull, g. */
 const GRAMS_A_NEWTON = 1000 / pullOfMassN(1000);
 
-function pullFigure({ sizes: { rest }, load: { span } }: Told, mass: Figure, { pouch, at }: FittingInput): Figure {
+/** What the pull in each arm weighs. */
+export function pullFigure(
+  { rest, load: { span } }: { rest: Pick<Rest, 'pullN'>; load: Pick<StrapLoad, 'span'> },
+  mass: Figure,
+  at: FittingInput['at'],
+): Figure {
   return makeFigure(nameAt(at, 'strap.pull'), 'In each arm of it', rest.pullN * GRAMS_A_NEWTON, 'g', {
     rule: span
-      ? 'Half of what it carries, and more as its arms spread from what it lies over to the sides of the bag.'
+      ? 'Half of what it carries, and more as its arms spread from what it lies over to its feet.'
       : 'Half of what it carries: it runs round the body.',
     inputs: [
       inputFrom(mass),
-      ...(span ? [inputFrom(pouch.figures.width), input('What it lies over is wide', span.supportMm, 'mm')] : []),
+      ...(span
+        ? [input('Its feet are apart', span.feetMm, 'mm'), input('What it lies over is wide', span.supportMm, 'mm')]
+        : []),
     ],
     source: GEOMETRY,
   });
 }
 
-function stretchFigures({ strap, sizes, gauge, slack, width }: Told, pull: Figure, { at }: FittingInput) {
+function stretchFigures({ strap, sizes, gauge, slack, width, hung }: Told, pull: Figure, { at }: FittingInput) {
   const { curve, doubt } = gauge;
   const { rest, stretchingMm } = sizes;
   const named = (id: string) => nameAt(at, id);
@@ -77,21 +85,27 @@ function stretchFigures({ strap, sizes, gauge, slack, width }: Told, pull: Figur
     shareDoubt,
   );
   const rowShare = (gauge.along.plusMinus ?? 0) / gauge.along.value;
-  const overlap = input('Overlap at each foot', strap.overlapMm, 'mm');
+  const { hardware, doubled, loss, path } = hung;
+  const fixed = [hardware, doubled].filter((figure) => figure !== null);
+  const stiffMm = path.hardwareMm - path.doubledMm;
   const lengthAt = (id: string, label: string, share: number, rule: string, more: Reason['inputs'] = []) =>
     makeFigure(
       named(id),
       label,
-      stretchingMm * (1 + share),
+      stretchingMm * (1 + share) + stiffMm,
       'mm',
-      { rule, inputs: [inputFrom(slack), overlap, inputFrom(loadedShare), ...more], source: GEOMETRY },
+      {
+        rule: `${rule}${fixed.length > 0 ? ' With what is not strap, less what lies double or is tied.' : ''}`,
+        inputs: [...[slack, loss, ...fixed, loadedShare].map(inputFrom), ...more],
+        source: GEOMETRY,
+      },
       Math.hypot(stretchingMm * (1 + share) * rowShare, stretchingMm * shareDoubt),
     );
   const length = lengthAt(
     'strap.loadedLength',
     'Under this bag, between its feet',
     rest.share,
-    'As worked, less both overlaps, longer by what it stretches under what it carries.',
+    'As worked, less what its ends take, longer by what it stretches under what it carries.',
   );
   return {
     loadedShare,
@@ -166,30 +180,38 @@ function narrowedShare({ slackMm, pulledMm, slackWidthMm, pulledWidthMm: pulled 
   return { share: 1 - pulled / slackWidthMm, overShare: pulledMm / slackMm - 1 };
 }
 
-const OVER: Readonly<Record<'in-the-hand' | 'on-the-wrist' | 'on-the-shoulder', string>> = {
+/** What a strap lies over, in a sentence; nothing where it runs round the body. */
+const OVER: Readonly<Record<Carrying, string | null>> = {
   'in-the-hand': 'hand',
   'on-the-wrist': 'wrist',
+  'on-the-arm': 'arm',
   'on-the-shoulder': 'shoulder',
+  'across-the-body': null,
+  'round-the-waist': null,
 };
 
-function dropFigure({ sizes, load }: Told, length: Figure, { design, pouch, at }: FittingInput): Figure | null {
-  const { dropMm } = sizes.rest;
-  const { span } = load;
-  const { carried } = design.contents;
-  if (span === null || dropMm === null || !(carried in OVER)) return null;
-  const over = OVER[carried as keyof typeof OVER];
+/** How far below what it lies over the mouth hangs. */
+export function dropFigure(
+  { rest, hung }: { rest: Rest; hung: HungStrap },
+  length: Figure,
+  at: FittingInput['at'],
+): Figure | null {
+  const { dropMm } = rest;
+  const { span } = hung.load;
+  const over = OVER[hung.over];
+  if (span === null || dropMm === null || over === null) return null;
   // A millimetre more of the strap lets it down by so much.
-  const armMm = (sizes.rest.lengthMm - span.supportMm) / 2;
+  const armMm = (rest.lengthMm - span.supportMm) / 2;
   return makeFigure(
     nameAt(at, 'strap.drop'),
     `Hangs below the ${over}`,
     dropMm,
     'mm',
     {
-      rule: `The arms of the strap go from the edges of the ${over} to the sides of the bag: the square of an arm, less the square of how far it goes sideways.`,
+      rule: `The arms of the strap go from the edges of the ${over} to its feet: the square of an arm, less the square of how far it goes sideways.`,
       inputs: [
-        input('From foot to foot', sizes.rest.lengthMm, 'mm'),
-        inputFrom(pouch.figures.width),
+        input('From mouth to mouth', rest.lengthMm, 'mm'),
+        input('Its feet are apart', span.feetMm, 'mm'),
         input(`The ${over} is wide`, span.supportMm, 'mm'),
       ],
       source: GEOMETRY,

@@ -1,6 +1,17 @@
-import type { Strap } from '@/core/design';
+import {
+  WORKED_STRAP_KINDS,
+  type BoughtStrap,
+  type Strap,
+  type WorkedStrap,
+  type WorkedStrapKind,
+} from '@/core/design';
 import type { FittingKind } from '@/core/fittings';
+import { boughtStrapKind, type BoughtStrapStage } from './boughtStrap';
 import { workedStrapKind, type WorkedStrapStage } from './workedStrap';
+
+type StageFor<Kind extends Strap['kind']> = Kind extends WorkedStrapKind
+  ? WorkedStrapStage<Extract<WorkedStrap, { kind: Kind }>>
+  : BoughtStrapStage<Extract<BoughtStrap, { kind: Kind }>>;
 
 /** Every kind of strap and handle. A new one is a file and a line here. */
 export const STRAPS = {
@@ -8,21 +19,38 @@ export const STRAPS = {
   lengthwise: workedStrapKind('lengthwise'),
   double: workedStrapKind('double'),
   linen: workedStrapKind('linen'),
+  edged: workedStrapKind('edged'),
   tube: workedStrapKind('tube'),
   spiral: workedStrapKind('spiral'),
+  'i-cord': workedStrapKind('i-cord'),
+  'chain-cord': workedStrapKind('chain-cord'),
+  'twisted-cord': workedStrapKind('twisted-cord'),
+  'plaited-cord': workedStrapKind('plaited-cord'),
+  rope: boughtStrapKind('rope'),
+  leather: boughtStrapKind('leather'),
+  webbing: boughtStrapKind('webbing'),
+  'metal-chain': boughtStrapKind('metal-chain'),
+  'ready-made': boughtStrapKind('ready-made'),
 } satisfies {
-  [Kind in Strap['kind']]: FittingKind<
-    Extract<Strap, { kind: Kind }>,
-    WorkedStrapStage<Extract<Strap, { kind: Kind }>>
-  >;
+  [Kind in Strap['kind']]: FittingKind<Extract<Strap, { kind: Kind }>, StageFor<Kind>>;
 };
 /** What comes of any strap. */
-export type StrapStage = WorkedStrapStage;
+export type StrapStage = WorkedStrapStage | BoughtStrapStage;
+
+/** Whether a strap is one that is worked. */
+export const isWorkedStage = (stage: StrapStage): stage is WorkedStrapStage =>
+  (WORKED_STRAP_KINDS as readonly string[]).includes(stage.choice.kind);
 
 export type { GrownStrap } from './grownStrap';
 export { grownFigures } from './grownStrap';
 export type { StrapFoot } from './strapFoot';
 export type { WorkedStrapStage } from './workedStrap';
+export type { BoughtStrapStage } from './boughtStrap';
+export { bodyPlaces, mouthOnFigureMm, onShoulderMm, supportHeightMm, type BodyPlaces } from './bodyFigure';
+export { footRules, mostInStitches } from './placedFeet';
+export { ringFor } from './hungProblems';
+export type { HungStrap } from './hungStrap';
+export type { Segment, SegmentKind, StrapPath } from './strapPath';
 export { ALONG } from './stripGauge';
 export { STRAP_NATURES, strapStitch } from './natures';
 export type { StrapProblems, StrapRepairs } from './ownProblems';

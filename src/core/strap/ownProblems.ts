@@ -1,6 +1,6 @@
 import { ownCodes } from '@/core/problems';
 
-/** What the problems of a plain strap are told from; lengths in mm. */
+/** What the problems of a strap are told from; lengths in mm. */
 export interface StrapProblems {
   'strap-not-tried': { share: number };
   'strap-trial-other-stitch': { share: number };
@@ -12,6 +12,19 @@ export interface StrapProblems {
   'strap-over-strap': object;
   'strap-stretches-much': { share: number };
   'strap-shorter-than-bag': { wornMm: number; widthMm: number };
+  'strap-shorter-than-hardware': { wornMm: number; hardwareMm: number };
+  'strap-has-no-drop': object;
+  'strap-mouth-too-high': object;
+  'strap-face-is-round': object;
+  'strap-feet-cross': { inStitches: number; mostStitches: number; ofStitches: number };
+  'strap-ring-narrow': { innerMm: number; widthMm: number };
+  'strap-ring-wide': { innerMm: number; widthMm: number };
+  'strap-bow-short': { tieMm: number; takesMm: number };
+  'strap-let-out-beyond': { longerMm: number; mostMm: number };
+  'strap-holes-beyond': { alongMm: number; strapMm: number };
+  'strap-handles-unlike': { firstMm: number; secondMm: number };
+  'strap-handles-apart': { firstStitches: number; secondStitches: number };
+  'strap-ready-made-unlike': { lengthMm: number; wornMm: number };
 }
 
 /** What its repairs are. */
@@ -23,6 +36,14 @@ export interface StrapRepairs {
   'strap-trial-was-in-this': object;
   'strap-trial-was-of-this': object;
   'strap-trial-anew': object;
+  'strap-given-by-tape': object;
+  'strap-to-sides': object;
+  'strap-feet-in': { inStitches: number };
+  'strap-ring-of': { innerMm: number };
+  'strap-tie-left': { tieMm: number };
+  'strap-let-out-by': { mostMm: number };
+  'strap-as-ready-made': { wornMm: number };
+  'strap-like-the-other': object;
 }
 
 export const ours = ownCodes<StrapProblems, StrapRepairs>();

@@ -1,4 +1,5 @@
 import { OTHER_STITCH_SHARE } from '@/core/defaults';
+import { pickUpRatio } from '@/core/borders';
 import type { WorkedStrap } from '@/core/design';
 import {
   COMMON_PRACTICE,
@@ -16,6 +17,8 @@ import { startingChain, type StitchPattern } from '@/core/stitches';
 import { footCount, footDepthMm, type StrapFoot } from './strapFoot';
 import type { StrapSizes } from './strapSizes';
 import { shareAt } from './stretch';
+import { OVERLAP_NAMES, type HungStrap } from './hungStrap';
+import { rangeFigures } from './rangeFigures';
 import { ALONG, type StripGauge } from './stripGauge';
 import type { StrapNature } from './natures';
 
@@ -27,7 +30,8 @@ export interface StrapFigures {
   /** Stitches in each row or round, and rows or rounds: one of them makes its width, the other its length. */
   stitches: Figure;
   rows: Figure;
-  startingChain: Figure;
+  /** Not of a cord, which is chains itself. */
+  startingChain?: Figure;
   width: Figure;
   thickness: Figure;
   /** What it takes of yarn, as an area of the bag's own fabric. */
@@ -39,6 +43,12 @@ export interface StrapFigures {
   pulledPlanned: Figure;
   footRows: Figure;
   footDepth: Figure;
+  /** Picked up in the ends of its rows, along each long edge. */
+  border?: Figure;
+  /** How short and how long it can be worn, and where what adjusts it stands; where it can be adjusted. */
+  shortest?: Figure;
+  longest?: Figure;
+  stands?: Figure;
 }
 
 /** What a strap is told from, besides the bag. */
@@ -50,33 +60,21 @@ export interface ToldStrap {
   panel: StitchPattern;
   sizes: StrapSizes;
   gauge: StripGauge;
+  hung: HungStrap;
 }
 
 const FOOT_UNITS = { row: 'Rows', stitch: 'Stitches' } as const;
 
 /** Tells a worked strap, each number with its reason. */
-export function strapFigures(told: ToldStrap, foot: StrapFoot, bag: FittingInput): StrapFigures {
-  const { strap, sizes, gauge, nature } = told;
+export function strapFigures(told: ToldStrap, bag: FittingInput): StrapFigures {
+  const { strap, gauge, nature, hung } = told;
+  const { foot } = hung.feet;
   const named = (id: string) => nameAt(bag.at, id);
   const acrossFigure = acrossCountFigure(told, named);
   const lengths = lengthFigures(told, named);
   const isLong = nature.lie === 'along';
   const [stitches, rows] = isLong ? [lengths.alongCount, acrossFigure] : [acrossFigure, lengths.alongCount];
-  const width = makeFigure(
-    named('strap.width'),
-    'Width of the strap, slack',
-    sizes.widthMm,
-    'mm',
-    {
-      rule:
-        nature.layers === 2
-          ? 'What goes round it, times what one takes, halved: it lies in two layers.'
-          : 'What goes across it, times what one takes.',
-      inputs: [inputFrom(acrossFigure), inputFrom(gauge.across)],
-      source: GEOMETRY,
-    },
-    (sizes.acrossCount * (gauge.across.plusMinus ?? 0)) / nature.layers,
-  );
+  const width = widthFigure(told, acrossFigure, named);
   const covers = footCount(foot);
   const footRows = makeFigure(
     named('strap.footRows'),
@@ -86,9 +84,11 @@ export function strapFigures(told: ToldStrap, foot: StrapFoot, bag: FittingInput
     {
       rule:
         foot.on === 'sides'
-          ? 'Overlap divided by the panel’s row height, to the nearest row, down from the upper end of the side, inside the bag.'
-          : 'Overlap divided by what a row (or a stitch, where it is worked lengthwise) of the strip takes along it, from its end, inside the bag.',
-      inputs: [input('Overlap at each foot', strap.overlapMm, 'mm'), inputFrom(bag.gauge.rowHeight)],
+          ? 'Overlap divided by the panel’s row height, to the nearest row, down from the upper end of the side.'
+          : foot.on === 'face'
+            ? 'Overlap divided by the panel’s row height, to the nearest row, down from the mouth.'
+            : 'Overlap divided by what a row (or a stitch, where it is worked lengthwise) of the strip takes along it, from its end.',
+      inputs: [input(OVERLAP_NAMES[strap.ends.kind], strap.overlapMm, 'mm'), inputFrom(bag.gauge.rowHeight)],
       source: GEOMETRY,
     },
   );
@@ -96,7 +96,9 @@ export function strapFigures(told: ToldStrap, foot: StrapFoot, bag: FittingInput
   return {
     stitches,
     rows,
-    startingChain: chainFigure(told, stitches, bag),
+    ...(nature.cord ? {} : { startingChain: chainFigure(told, stitches, bag) }),
+    ...(nature.borderRows > 0 ? { border: borderFigure(told, rows, bag) } : {}),
+    ...rangeFigures(told, pulledPlanned, named),
     width,
     thickness: thicknessFigure(told, bag),
     fabric: fabricFigure(told, { width, slackPlanned }, named),
@@ -116,9 +118,58 @@ const ACROSS_RULES = {
   round: 'Twice the wanted width, as it lies flat in two layers, divided by the width of one stitch.',
 } as const;
 
+/** How wide it lies, slack: of what goes across it, and what is worked along its edges. */
+function widthFigure({ nature, gauge, sizes }: ToldStrap, across: Figure, named: (id: string) => string): Figure {
+  const { layers, cord } = nature;
+  const borderMm = nature.borderRows * 2 * gauge.borderMm;
+  return makeFigure(
+    named('strap.width'),
+    'Width of the strap, slack',
+    sizes.widthMm,
+    'mm',
+    {
+      rule: cord
+        ? 'What one strand is wide, times what is usual for so many of them. A trial says better.'
+        : layers === 2
+          ? 'What goes round it, times what one takes, halved: it lies in two layers.'
+          : `What goes across it, times what one takes${borderMm > 0 ? ', and a row along each edge' : ''}.`,
+      inputs: [
+        inputFrom(across),
+        inputFrom(gauge.across),
+        ...(borderMm > 0 ? [input('A row along each edge, both', borderMm, 'mm')] : []),
+      ],
+      source: cord ? MEMORY : GEOMETRY,
+    },
+    cord
+      ? (sizes.widthMm * (gauge.across.plusMinus ?? 0)) / gauge.across.value
+      : (sizes.acrossCount * (gauge.across.plusMinus ?? 0)) / layers,
+  );
+}
+
+/** Stitches along each long edge, picked up in the ends of its rows so that it lies flat. */
+function borderFigure({ gauge }: ToldStrap, rows: Figure, { gauge: ofBag, at }: FittingInput): Figure {
+  const ratio = pickUpRatio(gauge.along.value, ofBag.stitchWidth.value);
+  const count = Math.max(1, Math.round((rows.value * ratio.stitches) / ratio.rows));
+  return makeFigure(nameAt(at, 'strap.border'), 'Picked up along each edge', count, 'stitch', {
+    rule: 'Rows of the strap, at the ratio that lies flat along row ends.',
+    inputs: [
+      inputFrom(rows),
+      input('Stitches to pick up', ratio.stitches, 'stitch'),
+      input('from rows', ratio.rows, 'row'),
+    ],
+    source: GEOMETRY,
+  });
+}
+
 /** How many stitches or rows make its width. */
 function acrossCountFigure({ strap, nature, gauge, sizes }: ToldStrap, named: (id: string) => string): Figure {
   const { lie, layers } = nature;
+  if (lie === 'cord')
+    return makeFigure(named('strap.strands'), 'Strands', sizes.acrossCount, 'count', {
+      rule: 'As this kind of cord has.',
+      inputs: [],
+      source: COMMON_PRACTICE,
+    });
   const reason: Reason = {
     rule:
       lie === 'along' && layers === 2
@@ -143,13 +194,11 @@ function chainFigure({ stitch, nature }: ToldStrap, stitches: Figure, { design, 
   return makeFigure(
     nameAt(at, 'strap.startingChain'),
     'Starting chain of the strap',
-    startingChain(stitches.value, stitch, turningChain, foundation),
+    nature.written === 'i-cord' ? stitches.value : startingChain(stitches.value, stitch, turningChain, foundation),
     'chain',
     {
       rule:
-        nature.lie === 'round'
-          ? 'One for each stitch: it is joined into a ring.'
-          : 'As for the panel, from the strap’s stitches.',
+        nature.lie === 'round' ? 'One for each stitch of its round.' : 'As for the panel, from the strap’s stitches.',
       inputs: [inputFrom(stitches)],
       source: GEOMETRY,
     },
@@ -181,11 +230,12 @@ function thicknessFigure({ stitch, panel, nature }: ToldStrap, { gauge, at }: Fi
 
 /** The fabric of a strap, in all its layers, as an area of the bag's that takes as much yarn. */
 function fabricFigure(
-  { stitch, panel, nature }: ToldStrap,
+  { stitch, panel, nature, gauge, sizes }: ToldStrap,
   { width, slackPlanned }: Pick<StrapFigures, 'width' | 'slackPlanned'>,
   named: (id: string) => string,
 ): Figure {
   const ratio = stitch.nature.yarnToSc / panel.nature.yarnToSc;
+  if (nature.cord) return cordFabricFigure({ gauge, nature, sizes }, nature.cord, ratio, named);
   return makeFigure(
     named('strap.fabric'),
     'Fabric of the strap',
@@ -204,10 +254,31 @@ function fabricFigure(
   );
 }
 
+/** The strands of a cord, laid out before they are twisted or plaited, as an area of the bag's fabric. */
+const cordFabricFigure = (
+  { gauge, sizes }: Pick<ToldStrap, 'gauge' | 'nature' | 'sizes'>,
+  { strands, takesShare }: NonNullable<StrapNature['cord']>,
+  ratio: number,
+  named: (id: string) => string,
+): Figure => {
+  const longMm = sizes.plannedSlackMm / (1 - takesShare);
+  return makeFigure(named('strap.fabric'), 'Fabric of the cord', longMm * gauge.across.value * strands * ratio, 'mm2', {
+    rule: 'Length of a strand before it is twisted or plaited, times its width, for every strand, times the yarn that it usually takes against the bag’s stitch.',
+    inputs: [
+      input('A strand is long', longMm, 'mm'),
+      inputFrom(gauge.across),
+      input('Strands', strands, 'count'),
+      input('Yarn for the same area, against the bag’s stitch', ratio, 'ratio'),
+    ],
+    source: MEMORY,
+  });
+};
+
 /** How far down a foot reaches: so many rows, or stitches, of what it lies on. */
 function footDepthFigure(footRows: Figure, foot: StrapFoot, { gauge, pouch, at }: FittingInput): Figure {
   const depthMm = footDepthMm(foot, pouch);
-  const each = foot.on === 'sides' ? inputFrom(gauge.rowHeight) : input('Each takes', depthMm / footRows.value, 'mm');
+  const inRows = foot.on !== 'strip-ends';
+  const each = inRows ? inputFrom(gauge.rowHeight) : input('Each takes', depthMm / footRows.value, 'mm');
   return makeFigure(
     nameAt(at, 'strap.footDepth'),
     'Each foot reaches down',
@@ -219,9 +290,11 @@ function footDepthFigure(footRows: Figure, foot: StrapFoot, { gauge, pouch, at }
       source: GEOMETRY,
       ...restsOn(gauge.rowHeight),
     },
-    foot.on === 'sides' ? footRows.value * (gauge.rowHeight.plusMinus ?? 0) : null,
+    inRows ? footRows.value * (gauge.rowHeight.plusMinus ?? 0) : null,
   );
 }
+
+const OF_A_COPY = 'Of the strap that she likes: divided by one plus what this one grows under the same.';
 
 const BETWEEN: Readonly<Record<WorkedStrap['school'], string>> = {
   pulled: 'Worn length divided by one plus what the strap grows when pulled: it is measured fully pulled.',
@@ -237,10 +310,12 @@ const WORN_LABEL: Readonly<Record<WorkedStrap['school'], string>> = {
 
 const FROM_TRIAL = 'The ± comes from the trial strip: a longer one makes it smaller.';
 const WORN_RULE: Readonly<Record<WorkedStrap['school'], string>> = {
-  pulled: `Strap as worked less both overlaps; pulled, it grows as the trial strip did. ${FROM_TRIAL}`,
-  loaded: `Strap as worked less both overlaps; under what it carries it grows as the trial strip did under weights. ${FROM_TRIAL}`,
-  slack: 'Strap as worked less both overlaps: the tape inside keeps it so.',
+  pulled: `Strap as worked less what its ends take; pulled, it grows as the trial strip did. ${FROM_TRIAL}`,
+  loaded: `Strap as worked less what its ends take; under what it carries it grows as the trial strip did under weights. ${FROM_TRIAL}`,
+  slack: 'Strap as worked less what its ends take: the tape inside keeps it so.',
 };
+
+const OF_A_COPY_WORN = `Strap as worked less what its ends take, under what the strap that she likes was measured under. ${FROM_TRIAL}`;
 
 type LengthFigures = Pick<StrapFigures, 'between' | 'slackToWork' | 'slackPlanned' | 'pulledPlanned'> & {
   /** Rows, stitches or rounds along it. */
@@ -248,7 +323,7 @@ type LengthFigures = Pick<StrapFigures, 'between' | 'slackToWork' | 'slackPlanne
 };
 
 /** How long it is to be worked, slack, and what comes of that when it is worn. */
-function lengthFigures({ strap, sizes, gauge, nature }: ToldStrap, named: (id: string) => string): LengthFigures {
+function lengthFigures({ strap, sizes, gauge, nature, hung }: ToldStrap, named: (id: string) => string): LengthFigures {
   const { along, growth, doubt } = gauge;
   const { unit, plural } = ALONG[nature.lie];
   const { share } = sizes;
@@ -258,26 +333,33 @@ function lengthFigures({ strap, sizes, gauge, nature }: ToldStrap, named: (id: s
       : strap.school === 'loaded'
         ? [input('Longer under what it carries, by', share, 'ratio'), inputFrom(growth)]
         : [];
-  const overlap = input('Overlap at each foot', strap.overlapMm, 'mm');
+  const isCopy = strap.given.by === 'copy' && strap.school !== 'slack';
+  const longer = isCopy ? [input('Longer under what that one was measured under', share, 'ratio')] : stretched;
+  const loss = inputFrom(hung.loss);
+  const fixed = [
+    ...(hung.hardware ? [inputFrom(hung.hardware)] : []),
+    ...(hung.doubled ? [inputFrom(hung.doubled)] : []),
+  ];
+  const lessHardware = fixed.length > 0 ? ' Less what is not strap, and with what lies double or is tied.' : '';
   const between = makeFigure(
     named('strap.between'),
     'Slack, between its feet',
-    sizes.slackMm - 2 * strap.overlapMm,
+    sizes.slackMm - hung.path.lossMm,
     'mm',
     {
-      rule: BETWEEN[strap.school],
-      inputs: [input('Worn length', strap.wornLengthMm, 'mm'), ...stretched],
+      rule: `${isCopy ? OF_A_COPY : BETWEEN[strap.school]}${lessHardware}`,
+      inputs: [hung.wornFrom, ...fixed, ...longer],
       source: GEOMETRY,
     },
   );
   const slackToWork = makeFigure(named('strap.slackToWork'), 'Strap to work, slack', sizes.slackMm, 'mm', {
-    rule: 'Slack length between the feet, plus the overlap sewn down at each end, which does not stretch.',
-    inputs: [inputFrom(between), overlap],
+    rule: 'Slack length between the feet, plus what its ends take, which does not stretch.',
+    inputs: [inputFrom(between), loss],
     source: COMMON_PRACTICE,
   });
   const alongCount = makeFigure(
-    named(nature.lie === 'along' ? 'strap.stitches' : 'strap.rows'),
-    `${plural.charAt(0).toUpperCase()}${plural.slice(1)} ${nature.lie === 'along' ? 'along' : 'of'} the strap`,
+    named(nature.lie === 'along' ? 'strap.stitches' : nature.lie === 'cord' ? 'strap.chains' : 'strap.rows'),
+    `${plural.charAt(0).toUpperCase()}${plural.slice(1)} ${nature.lie === 'along' ? 'along the strap' : nature.lie === 'cord' ? 'of each strand' : 'of the strap'}`,
     sizes.alongCount,
     unit,
     {
@@ -290,7 +372,7 @@ function lengthFigures({ strap, sizes, gauge, nature }: ToldStrap, named: (id: s
   const shareDoubt =
     strap.school === 'slack'
       ? 0
-      : doubt((one) => (strap.school === 'pulled' ? one.mostShare : shareAt(one, sizes.rest.pullN)));
+      : doubt((one) => (strap.school === 'pulled' && !isCopy ? one.mostShare : shareAt(one, sizes.rest.pullN)));
   return {
     between,
     slackToWork,
@@ -309,12 +391,12 @@ function lengthFigures({ strap, sizes, gauge, nature }: ToldStrap, named: (id: s
     ),
     pulledPlanned: makeFigure(
       named('strap.pulledPlanned'),
-      WORN_LABEL[strap.school],
+      isCopy ? 'As long as the strap she likes' : WORN_LABEL[strap.school],
       sizes.wornMm,
       'mm',
       {
-        rule: WORN_RULE[strap.school],
-        inputs: [inputFrom(alongCount), inputFrom(along), overlap, ...stretched],
+        rule: `${isCopy ? OF_A_COPY_WORN : WORN_RULE[strap.school]}${fixed.length > 0 ? ' With what is not strap, less what lies double or is tied.' : ''}`,
+        inputs: [inputFrom(alongCount), inputFrom(along), loss, ...fixed, ...longer],
         source: GEOMETRY,
       },
       Math.hypot(slackPlusMinus * (1 + share), shareDoubt * sizes.stretchingMm),

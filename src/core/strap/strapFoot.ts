@@ -18,6 +18,17 @@ export type StrapFoot =
       frontStitches: number;
       backStitches: number;
     }
+  /** So many rows down one face from the mouth, so many stitches in from either side. */
+  | {
+      on: 'face';
+      face: 'front' | 'back';
+      piece: PieceId;
+      rows: RowSpan;
+      inStitches: number;
+      /** Stitches that each foot covers, and of the whole row. */
+      stitches: number;
+      ofStitches: number;
+    }
   /** In the middle of each end of a gusset or a band, over so many of its rows, or of its stitches where it is worked lengthwise. */
   | { on: 'strip-ends'; piece: PieceId; count: number; unit: 'row' | 'stitch'; depthMm: number };
 
@@ -29,6 +40,31 @@ export const stripOf = ({ pieces }: Pick<PieceSet, 'pieces'>): RowsPiece | null 
 /** Whether a strip is worked in few long rows, along it, instead of many short ones across. */
 export const isLengthwise = (strip: Pick<RowsPiece, 'rows' | 'rowMm' | 'startStitches' | 'stitchMm'>): boolean =>
   strip.rows.length * strip.rowMm < strip.startStitches * strip.stitchMm;
+
+/** Rows of a face that a foot covers, from the mouth down. */
+const footRows = (overlapMm: number, { rowMm, frontRows }: Pick<PouchStage, 'rowMm' | 'frontRows'>): number =>
+  Math.min(Math.max(1, Math.round(overlapMm / rowMm)), frontRows);
+
+/** The rows of a piece that a foot lies on, on a face whose edge it is sewn to, or that many rows below its upper edge. */
+function footSpan(track: Track, first: number, last: number): { piece: PieceId; rows: RowSpan } {
+  const ends = [trackRow(track, first), trackRow(track, last)];
+  return { piece: track.piece, rows: { from: Math.min(...ends), to: Math.max(...ends) } };
+}
+
+/** A foot on a face: so many stitches in from either side, from the mouth down. */
+export function footOnFace(
+  { face, inStitches }: { face: 'front' | 'back'; inStitches: number },
+  strapStitches: number,
+  overlapMm: number,
+  pouch: Pick<PouchStage, 'rowMm' | 'frontRows' | 'backRows' | 'topStitches'>,
+  { tracks }: Pick<PieceSet, 'tracks'>,
+): Extract<StrapFoot, { on: 'face' }> {
+  const faceRows = face === 'front' ? pouch.frontRows : pouch.backRows;
+  // Level with the front's mouth, where a flap goes on from the back above it.
+  const first = faceRows - Math.min(pouch.frontRows, pouch.backRows) + 1;
+  const span = footSpan(tracks[face], first, Math.min(faceRows, first + footRows(overlapMm, pouch) - 1));
+  return { on: 'face', face, ...span, inStitches, stitches: strapStitches, ofStitches: pouch.topStitches };
+}
 
 /** Where a strap's feet go: the ends of a gusset or a band, where there is one; else the sides, from the mouth down. */
 export function strapFoot(
@@ -51,12 +87,11 @@ export function strapFoot(
       depthMm: count * stepMm,
     };
   }
-  const rows = Math.min(Math.max(1, Math.round(overlapMm / pouch.rowMm)), pouch.frontRows);
+  const rows = footRows(overlapMm, pouch);
   const seamRows = Math.min(pouch.frontRows, pouch.backRows);
   const span = (track: Track, faceRows: number): { piece: PieceId; rows: RowSpan } => {
     const first = faceRows - seamRows + 1;
-    const ends = [trackRow(track, first), trackRow(track, Math.min(faceRows, first + rows - 1))];
-    return { piece: track.piece, rows: { from: Math.min(...ends), to: Math.max(...ends) } };
+    return footSpan(track, first, Math.min(faceRows, first + rows - 1));
   };
   const frontStitches = Math.floor(strapStitches / 2);
   return {
@@ -70,10 +105,12 @@ export function strapFoot(
 
 /** How many rows, or stitches, a foot covers from the mouth down. */
 export const footCount = (foot: StrapFoot): { count: number; unit: 'row' | 'stitch' } =>
-  foot.on === 'sides'
-    ? { count: foot.front.rows.to - foot.front.rows.from + 1, unit: 'row' }
-    : { count: foot.count, unit: foot.unit };
+  foot.on === 'strip-ends'
+    ? { count: foot.count, unit: foot.unit }
+    : { count: rowsOf(foot.on === 'sides' ? foot.front.rows : foot.rows), unit: 'row' };
+
+const rowsOf = ({ from, to }: RowSpan): number => to - from + 1;
 
 /** How far down into the bag a foot reaches, mm. */
 export const footDepthMm = (foot: StrapFoot, { rowMm }: Pick<PouchStage, 'rowMm'>): number =>
-  foot.on === 'sides' ? footCount(foot).count * rowMm : foot.depthMm;
+  foot.on === 'strip-ends' ? foot.depthMm : footCount(foot).count * rowMm;

@@ -1,5 +1,5 @@
-import { SUPPORT_MM } from '@/core/contents';
-import { COMMON_PRACTICE, GEOMETRY, inputFrom, makeFigure, type Figure } from '@/core/figures';
+import type { Strap } from '@/core/design';
+import { COMMON_PRACTICE, GEOMETRY, input, inputFrom, makeFigure, type Figure } from '@/core/figures';
 import { nameAt, type FittingInput } from '@/core/fittings';
 import { massPerArea, wholeSwatch } from '@/core/yarn';
 import { dropMm, type Span } from './hanging';
@@ -18,18 +18,16 @@ export interface StrapLoad {
 }
 
 /**
- * What a strap carries, and between what it hangs: its feet at the bag's sides, and over the hand, the wrist or the shoulder that the bag
- * is carried by.
+ * What a strap carries, and between what it hangs: its feet on the bag, and what it lies over. Two handles share what they carry.
  *
  * @param wornLengthMm as it is meant to be
+ * @param span null where it runs round a body
  */
-export function strapLoad(bag: FittingInput, wornLengthMm: number): StrapLoad {
-  const { design, mass, whole, at, pouch } = bag;
-  const supportMm = SUPPORT_MM[design.contents.carried];
-  const span = supportMm === null ? null : { feetMm: pouch.figures.width.value, supportMm };
+export function strapLoad(bag: FittingInput, wornLengthMm: number, span: Span | null): StrapLoad {
+  const { design, mass, whole, at } = bag;
   const swatch = wholeSwatch(design.swatch);
   const fabric = swatch ? fabricFigures(massPerArea(design, swatch), whole.area, at) : [];
-  const carried = mass.value === 0 ? null : carriedFigure(mass, fabric.at(-1), at);
+  const carried = mass.value === 0 ? null : carriedFigure(mass, fabric.at(-1), sharedBy(design.straps, at.index), at);
   return {
     mass: carried,
     weightN: pullOfMassN(carried?.value ?? 0),
@@ -38,20 +36,36 @@ export function strapLoad(bag: FittingInput, wornLengthMm: number): StrapLoad {
   };
 }
 
-const carriedFigure = (mass: Figure, fabric: Figure | undefined, at: FittingInput['at']): Figure =>
+/**
+ * How many straps bear the bag together: handles on its faces that lie over the same thing, of which each bears its share. One at the
+ * sides bears it alone.
+ */
+export function sharedBy(straps: readonly Pick<Strap, 'feet' | 'over'>[], index: number): number {
+  const own = straps[index];
+  if (!own || own.feet.on === 'sides') return 1;
+  return straps.filter(({ feet, over }) => feet.on !== 'sides' && over === own.over).length;
+}
+
+const carriedFigure = (mass: Figure, fabric: Figure | undefined, handles: number, at: FittingInput['at']): Figure =>
   makeFigure(
     nameAt(at, 'strap.load'),
     'The strap carries',
-    mass.value + (fabric?.value ?? 0),
+    (mass.value + (fabric?.value ?? 0)) / handles,
     'g',
     {
-      rule: fabric
-        ? 'What goes in, and the bag’s crochet. Lining and metal come on top.'
-        : 'What goes in. The bag’s own crochet is not counted: its swatch was not weighed.',
-      inputs: [inputFrom(mass), ...(fabric ? [inputFrom(fabric)] : [])],
+      rule: `${
+        fabric
+          ? 'What goes in, and the bag’s crochet. Lining and metal come on top.'
+          : 'What goes in. The bag’s own crochet is not counted: its swatch was not weighed.'
+      }${handles > 1 ? ' The handles bear it together, each its share.' : ''}`,
+      inputs: [
+        inputFrom(mass),
+        ...(fabric ? [inputFrom(fabric)] : []),
+        ...(handles > 1 ? [input('Handles', handles, 'count')] : []),
+      ],
       source: COMMON_PRACTICE,
     },
-    fabric?.plusMinus ?? null,
+    fabric?.plusMinus == null ? null : fabric.plusMinus / handles,
   );
 
 /** Mass of the fabric for its area, and of the bag's crochet. */

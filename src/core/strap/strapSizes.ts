@@ -1,10 +1,12 @@
 import type { WorkedStrap } from '@/core/design';
 import { dropMm, hang, pullAtN } from './hanging';
-import { shareAt, type StretchCurve } from './stretch';
+import type { HungStrap } from './hungStrap';
 import type { StrapLoad } from './strapLoad';
+import type { StrapPath } from './strapPath';
+import { pullOfMassN, shareAt, type StretchCurve } from './stretch';
 
 /**
- * Length of strap to work, measured slack, for a length worn.
+ * Length of strap to work, measured slack, for a length worn: less the rings and clasps that are not strap, and with what lies double or is tied.
  *
  * One school measures a strap fully pulled, or under the load it will bear, and works to that: the slack length is the worn length times
  * slack over pulled. The other reinforces it so that it can't stretch, and measures it slack. The sewn-in ends do not stretch and come on top.
@@ -14,18 +16,19 @@ import type { StrapLoad } from './strapLoad';
  * Source: geometry; the schools and the overlap are common practice.
  *
  * @example
- * slackToWorkMm({ wornLengthMm: 1000, school: 'pulled', slackMm: 80, pulledMm: 100, overlapMm: 0 }) // => 800
- * slackToWorkMm({ wornLengthMm: 1000, school: 'slack', slackMm: 80, pulledMm: 100, overlapMm: 30 }) // => 1060
+ * slackToWorkMm({ wornLengthMm: 1000, school: 'pulled', slackMm: 80, pulledMm: 100, path: { hardwareMm: 0, doubledMm: 0, lossMm: 0 } }) // => 800
+ * slackToWorkMm({ wornLengthMm: 1000, school: 'slack', slackMm: 80, pulledMm: 100, path: { hardwareMm: 50, doubledMm: 100, lossMm: 60 } }) // => 1110
  */
 export function slackToWorkMm(strap: {
   wornLengthMm: number;
   school: WorkedStrap['school'];
   slackMm: number;
   pulledMm: number;
-  overlapMm: number;
+  path: Pick<StrapPath, 'hardwareMm' | 'doubledMm' | 'lossMm'>;
 }): number {
   const share = strap.school === 'slack' ? 1 : strap.slackMm / strap.pulledMm;
-  return strap.wornLengthMm * share + 2 * strap.overlapMm;
+  const { hardwareMm, doubledMm, lossMm } = strap.path;
+  return (strap.wornLengthMm - hardwareMm + doubledMm) * share + lossMm;
 }
 
 /** A strap in numbers, before it is told. Lengths in mm. */
@@ -38,9 +41,9 @@ export interface StrapSizes {
   /** To work, slack: as it is wished, and as whole rows make it. */
   slackMm: number;
   plannedSlackMm: number;
-  /** What of it stretches: all between the feet. */
+  /** What of it stretches: all but what its ends take. */
   stretchingMm: number;
-  /** As its worn length is meant, between the feet. */
+  /** As its worn length is meant, from mouth to mouth. */
   wornMm: number;
   /** By what share it is longer than slack then. */
   share: number;
@@ -48,20 +51,24 @@ export interface StrapSizes {
   rest: Rest;
 }
 
-/** How a strap is worn: by its school, its curve, and what hangs on it. */
+/** How a strap is worn: by its school, its curve, and where and under what it hangs. */
 export interface Worn {
   /** By what share it is longer than slack, as its worn length is meant. */
   share: number;
   curve: StretchCurve;
-  load: Pick<StrapLoad, 'weightN' | 'span'>;
+  hung: Pick<HungStrap, 'path' | 'wornMm'> & { load: Pick<StrapLoad, 'weightN' | 'span'> };
 }
 
 /** By what share a strap is longer than slack, as its worn length is meant. */
 export function wornShare(
-  { school, wornLengthMm }: Pick<WorkedStrap, 'school' | 'wornLengthMm'>,
+  { school, given }: Pick<WorkedStrap, 'school' | 'given'>,
+  wornLengthMm: number,
   curve: StretchCurve,
-  { weightN, span }: Worn['load'],
+  { weightN, span }: Worn['hung']['load'],
 ): number {
+  // A strap she likes says under what it was as long as that: under nothing, or in both arms under a bag.
+  if (given.by === 'copy' && school !== 'slack')
+    return given.massG === null ? 0 : shareAt(curve, pullOfMassN(given.massG) / 2);
   switch (school) {
     case 'pulled':
       return curve.mostShare;
@@ -80,21 +87,33 @@ export interface Rest {
   dropMm: number | null;
 }
 
-/** A strap at rest under its load: a tape inside keeps one that is reinforced from stretching. */
-export function restOf(slackMm: number, school: WorkedStrap['school'], curve: StretchCurve, load: Worn['load']): Rest {
+/** A strap at rest that does not stretch: what is bought, or has a tape inside. */
+export const restUnstretched = (lengthMm: number, { weightN, span }: Worn['hung']['load']): Rest => ({
+  pullN: pullAtN(lengthMm, weightN, span),
+  share: 0,
+  lengthMm,
+  dropMm: span && dropMm(lengthMm, span),
+});
+
+/**
+ * A strap at rest under its load: a tape inside keeps one that is reinforced from stretching.
+ *
+ * @param stiffMm what is not strap along it, less what of the strap lies double
+ */
+export function restOf(
+  slackMm: number,
+  stiffMm: number,
+  school: WorkedStrap['school'],
+  curve: StretchCurve,
+  load: Worn['hung']['load'],
+): Rest {
   const { weightN, span } = load;
-  if (school === 'slack')
-    return {
-      pullN: pullAtN(slackMm, weightN, span),
-      share: 0,
-      lengthMm: slackMm,
-      dropMm: span && dropMm(slackMm, span),
-    };
-  const hanging = span && hang({ slackMm, stiffMm: 0 }, curve, weightN, span);
+  if (school === 'slack') return restUnstretched(slackMm + stiffMm, load);
+  const hanging = span && hang({ slackMm, stiffMm }, curve, weightN, span);
   if (hanging) return hanging;
   const pullN = weightN / 2;
   const share = shareAt(curve, pullN);
-  return { pullN, share, lengthMm: slackMm * (1 + share), dropMm: null };
+  return { pullN, share, lengthMm: slackMm * (1 + share) + stiffMm, dropMm: null };
 }
 
 /**
@@ -109,12 +128,14 @@ export function strapSizes(
   alongMm: number,
   worn: Worn,
 ): StrapSizes {
-  const slackMm = slackToWorkMm({ ...strap, slackMm: 1, pulledMm: 1 + worn.share });
+  const { path, wornMm: wishedMm } = worn.hung;
+  const slackMm = slackToWorkMm({ ...strap, wornLengthMm: wishedMm, slackMm: 1, pulledMm: 1 + worn.share, path });
   const alongCount = Math.max(1, Math.round(slackMm / alongMm));
   const plannedSlackMm = alongCount * alongMm;
-  const stretchingMm = Math.max(0, plannedSlackMm - 2 * strap.overlapMm);
-  const rest = restOf(stretchingMm, strap.school, worn.curve, worn.load);
-  const share = strap.school === 'loaded' ? rest.share : worn.share;
+  const stretchingMm = Math.max(0, plannedSlackMm - path.lossMm);
+  const stiffMm = path.hardwareMm - path.doubledMm;
+  const rest = restOf(stretchingMm, stiffMm, strap.school, worn.curve, worn.hung.load);
+  const share = strap.school === 'loaded' && strap.given.by !== 'copy' ? rest.share : worn.share;
   return {
     acrossCount: across.count,
     alongCount,
@@ -122,7 +143,7 @@ export function strapSizes(
     slackMm,
     plannedSlackMm,
     stretchingMm,
-    wornMm: stretchingMm * (1 + share),
+    wornMm: stretchingMm * (1 + share) + stiffMm,
     share,
     rest,
   };

@@ -15,6 +15,8 @@ export interface StripGauge {
   along: Figure;
   /** What one stitch takes across or round it; of a strap in long rows, one row. */
   across: Figure;
+  /** How deep a plain row along its edge is, mm. */
+  borderMm: number;
   /** By how much it grows when fully pulled, as a share. */
   growth: Figure;
   curve: StretchCurve;
@@ -33,14 +35,24 @@ interface Worked {
   at: FittingPlace;
 }
 
-const isLong = ({ nature }: Pick<Worked, 'nature'>): boolean => nature.lie === 'along';
+/** Whether its length is counted in stitches, or in the chains that they are worked on. */
+const isLong = ({ nature }: Pick<Worked, 'nature'>): boolean => nature.lie === 'along' || nature.lie === 'cord';
 
 /** What is counted along a strap, and how that is called. */
 export const ALONG = {
   across: { unit: 'row', each: 'Row height', plural: 'rows' },
   along: { unit: 'stitch', each: 'Width of one stitch', plural: 'stitches' },
   round: { unit: 'round', each: 'Height of one round', plural: 'rounds' },
+  cord: { unit: 'chain', each: 'Length of one chain', plural: 'chains' },
 } as const;
+
+/** One of them, in a sentence. */
+const UNIT_NAMES: Readonly<Record<StrapNature['lie'], string>> = {
+  across: 'row',
+  along: 'stitch',
+  round: 'round',
+  cord: 'chain',
+};
 
 /** The figures of what one takes along, and across. */
 const ALONG_ID = 'strap.rowHeight';
@@ -52,13 +64,20 @@ const ACROSS_ID = 'strap.stitchWidth';
  */
 export function stripGauge(strap: WorkedStrap, worked: Worked): StripGauge {
   const { at } = worked;
+  // A row of the plain stitch, as it lies along an edge.
+  const borderMm = worked.gauge.rowHeight.value / worked.panel.nature.heightToSc;
   const across = isLong(worked) ? rowFromBag(worked, ACROSS_ID) : stitchFromBag(worked, ACROSS_ID);
-  const foretold = isLong(worked) ? stitchFromBag(worked, ALONG_ID) : rowFromBag(worked, ALONG_ID);
+  const foretold = worked.nature.cord
+    ? chainFromBag(worked, worked.nature.cord)
+    : isLong(worked)
+      ? stitchFromBag(worked, ALONG_ID)
+      : rowFromBag(worked, ALONG_ID);
   const trial = strap.sample;
   if (trial === null || trial.of !== strap.kind)
     return {
       along: foretold,
       across,
+      borderMm,
       growth: guessedGrowth(at),
       curve: fitStretch(null),
       doubt: stretchDoubt(null),
@@ -69,6 +88,7 @@ export function stripGauge(strap: WorkedStrap, worked: Worked): StripGauge {
   return {
     along,
     across,
+    borderMm,
     curve,
     doubt,
     growth: growthFigure(trial, curve, doubt, at),
@@ -193,6 +213,37 @@ function stitchFromBag(worked: Worked, id: string): Figure {
   );
 }
 
+/** What one chain of a cord's strands takes along it: the width of a stitch, less what twisting or plaiting takes. */
+function chainFromBag(
+  { gauge, panel, stitch, at }: Worked,
+  { strands, takesShare }: NonNullable<StrapNature['cord']>,
+): Figure {
+  const left = 1 - takesShare;
+  const ratio = stitch.nature.widthToSc / panel.nature.widthToSc;
+  const mm = gauge.stitchWidth.value * ratio * left;
+  const open = Math.hypot(OTHER_STITCH_SHARE, strands === 1 ? 0 : OTHER_PIECE_SHARE);
+  return makeFigure(
+    nameAt(at, ALONG_ID),
+    'Length of one chain in the cord',
+    mm,
+    'mm/stitch',
+    {
+      rule:
+        strands === 1
+          ? 'No trial was measured: a chain is as long as a stitch of the bag is wide, times what is usual.'
+          : `No trial was measured: a chain is as long as a stitch of the bag is wide, times what is usual, less what ${strands === 2 ? 'twisting' : 'plaiting'} takes. That depends on how firmly it is done.`,
+      inputs: [
+        inputFrom(gauge.stitchWidth),
+        input('Chain against the bag’s stitch', ratio, 'ratio'),
+        ...(strands === 1 ? [] : [input('Left of its length', left, 'ratio')]),
+      ],
+      source: MEMORY,
+      basis: 'foretold',
+    },
+    Math.hypot((gauge.stitchWidth.plusMinus ?? 0) * ratio * left, mm * open),
+  );
+}
+
 const guessedGrowth = (at: FittingPlace): Figure =>
   makeFigure(
     nameAt(at, 'strap.growth'),
@@ -242,7 +293,12 @@ const otherKind = (kind: WorkedStrapKind, trial: StrapTrial, at: FittingPlace): 
   });
 
 /** What is odd about a trial strip: worked in another stitch, or counted unlike any the bag's gauge would give. */
-function trialProblems(trial: StrapTrial, { stitch, at: of }: Worked, alongMm: number, usualMm: number): Problem[] {
+function trialProblems(
+  trial: StrapTrial,
+  { stitch, nature, at: of }: Worked,
+  alongMm: number,
+  usualMm: number,
+): Problem[] {
   const anew = [takenOut(of)];
   const at = { severity: 'decide', place: 'strap', asks: [nameAt(of, ALONG_ID)] } as const;
   const times = alongMm / usualMm;
@@ -273,6 +329,7 @@ function trialProblems(trial: StrapTrial, { stitch, at: of }: Worked, alongMm: n
             code: 'strap-trial-unlike',
             path: [...pathOf(of), 'sample', 'rows'],
             values: { seenMm: alongMm, usualMm },
+            names: { unit: UNIT_NAMES[nature.lie] },
             repairs: anew,
             ...at,
           }),

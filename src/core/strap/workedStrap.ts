@@ -1,10 +1,7 @@
 import { strapForCarrying } from '@/core/contents';
 import { patternOf, type WorkedStrap, type WorkedStrapKind } from '@/core/design';
 import {
-  liningGoesIn,
   nameAt,
-  pathOf,
-  type FabricMark,
   type FittingInput,
   type FittingKind,
   type FittingPlace,
@@ -12,15 +9,16 @@ import {
   type StepRule,
   type WorkedStrip,
 } from '@/core/fittings';
-import { flatSize, type RowsPiece } from '@/core/pieces';
 import type { StitchPattern } from '@/core/stitches';
+import { attachStep, sewnMm, shorterThanHardware, wornOf } from './attaching';
+import { footMarks } from './footMarks';
 import { grownFigures, grownStrap, type GrownStrap } from './grownStrap';
 import { allHangingFigures, hangingFigures, type HangingFigures } from './hangingFigures';
+import { hungFigures, hungStrap, type HungStrap } from './hungStrap';
 import { STRAP_NATURES, strapStitch, widthCount, type StrapNature } from './natures';
 import { strapFigures, type StrapFigures } from './strapFigures';
-import { strapFoot, type RowSpan, type StrapFoot } from './strapFoot';
+import type { StrapLoad } from './strapLoad';
 import { strapProblems } from './strapProblems';
-import { strapLoad, type StrapLoad } from './strapLoad';
 import { strapSizes, wornShare } from './strapSizes';
 import type { StretchCurve } from './stretch';
 import { stripGauge } from './stripGauge';
@@ -32,7 +30,6 @@ export interface WorkedStrapStage<Choice extends WorkedStrap = WorkedStrap> exte
   /** Stitches in each row or round, and rows or rounds. */
   stitchCount: number;
   rowCount: number;
-  foot: StrapFoot;
   /** How far down into the bag its feet reach, mm. */
   footDepthMm: number;
   /** What it would take up if it were grown from the body instead; null where the mouth has not as many stitches to give, or it is not in short rows. */
@@ -40,10 +37,13 @@ export interface WorkedStrapStage<Choice extends WorkedStrap = WorkedStrap> exte
   figures: StrapFigures;
   /** What it carries, and how it hangs under it; null where that is not known. */
   load: StrapLoad;
+  hung: HungStrap;
   hanging: HangingFigures | null;
   curve: StretchCurve;
-  /** What of it stretches, as worked, mm: all between the feet. */
+  /** What of it stretches, as worked, mm: all but what its ends take. */
   stretchingMm: number;
+  /** From mouth to mouth as it hangs, mm: empty, and with what goes in, or as it is meant to be worn where that has no weight. */
+  hangs: { emptyMm: number; fullMm: number };
 }
 
 type Of<Kind extends WorkedStrapKind> = Extract<WorkedStrap, { kind: Kind }>;
@@ -54,24 +54,27 @@ export const workedStrapKind = <Kind extends WorkedStrapKind>(
 ): FittingKind<Of<Kind>, WorkedStrapStage<Of<Kind>>> => ({
   usual: ({ contents }) => ({ ...strapForCarrying(contents.carried), kind }) as Of<Kind>,
   plan(strap, bag) {
-    const { design, gauge, pouch, set, at } = bag;
+    const { design, gauge, at } = bag;
     const nature = STRAP_NATURES[kind];
     const panel = patternOf(design);
     const stitch = strapStitch(nature, panel);
     const strip = stripGauge(strap, { nature, stitch, panel, gauge, at });
-    const load = strapLoad(bag, strap.wornLengthMm);
-    const worn = { share: wornShare(strap, strip.curve, load), curve: strip.curve, load };
-    const across = widthCount(nature, stitch, strap.widthMm, strip.across.value);
-    const sizes = strapSizes(strap, across, strip.along.value, worn);
-    // A foot covers as much of the bag as the strap is wide.
-    const covered = Math.max(2, Math.round(sizes.widthMm / pouch.stitchMm));
-    const foot = strapFoot(covered, strap.overlapMm, pouch, set);
-    const told = { strap, nature, stitch, panel, sizes, gauge: strip };
-    const figures = strapFigures(told, foot, bag);
-    const hanging = hangingFigures(
-      { strap, sizes, gauge: strip, load, slack: figures.slackPlanned, width: figures.width },
-      bag,
+    const across = widthCount(
+      nature,
+      stitch,
+      strap.widthMm,
+      strip.across.value,
+      nature.borderRows * 2 * strip.borderMm,
     );
+    const hung = hungStrap(strap, across.widthMm, bag);
+    if (hung.path.hardwareMm >= hung.wornMm + hung.path.doubledMm)
+      return { ok: false, problems: [shorterThanHardware(hung, bag)] };
+    const { load, feet } = hung;
+    const worn = { share: wornShare(strap, hung.wornMm, strip.curve, load), curve: strip.curve, hung };
+    const sizes = strapSizes(strap, across, strip.along.value, worn);
+    const told = { strap, nature, stitch, panel, sizes, gauge: strip, hung };
+    const figures = strapFigures(told, bag);
+    const hanging = hangingFigures({ ...told, slack: figures.slackPlanned, width: figures.width }, bag);
     const grown = nature.lie === 'across' ? grownStrap(figures.stitches, bag) : null;
     const deepMm = figures.footDepth.value;
     return {
@@ -79,115 +82,53 @@ export const workedStrapKind = <Kind extends WorkedStrapKind>(
       stage: {
         choice: strap,
         at,
-        marks: footMarks(foot, figures.width.value, bag),
+        marks: footMarks(feet.foot, strap, figures.width.value, bag),
         worked: [workedStrip(figures, at)],
         workedOn: [],
         cloth: [],
         // A foot is sewn round its four sides.
-        sewn: [{ label: 'Round the strap’s feet', mm: 2 * (2 * (figures.width.value + deepMm)) }],
-        tails: 2 + 4,
+        sewn: [{ label: 'Round the strap’s feet', mm: sewnMm(strap.ends, figures.width.value, deepMm) }],
+        tails: strap.ends.kind === 'knotted' ? 2 : 2 + 4,
         steps: stepsOf(bag),
         differs: [],
         sizes: [figures.pulledPlanned],
-        worn: { mm: strap.wornLengthMm, path: [...pathOf(at), 'wornLengthMm'] },
+        worn: wornOf(strap, hung.wornMm, at),
         fromEdgeMm: null,
         compared: [figures.slackToWork],
         asked: [
           ...(Object.values(figures) as StrapFigures[keyof StrapFigures][]),
           ...grownFigures(grown),
+          ...hungFigures(hung),
           ...allHangingFigures(load, hanging),
         ].filter((figure) => figure !== undefined),
-        problems: [...strip.problems, ...strapProblems(strap, { strip, sizes, load, hanging }, bag)],
+        problems: [...strip.problems, ...hung.problems, ...strapProblems(strap, { strip, sizes, hung, hanging }, bag)],
         stitchCount: figures.stitches.value,
         rowCount: figures.rows.value,
         footDepthMm: deepMm,
         curve: strip.curve,
         stretchingMm: sizes.stretchingMm,
-        ...{ nature, stitch, foot, grown, figures, load, hanging },
+        hangs: {
+          emptyMm: sizes.stretchingMm + hung.path.hardwareMm - hung.path.doubledMm,
+          fullMm: load.mass === null ? sizes.wornMm : sizes.rest.lengthMm,
+        },
+        ...{ nature, stitch, hung, grown, figures, load, hanging },
       },
     };
   },
 });
 
 const workedStrip = (
-  { stitches, startingChain, rows, width, slackPlanned, fabric }: StrapFigures,
+  { width, slackPlanned, fabric }: Pick<StrapFigures, 'width' | 'slackPlanned' | 'fabric'>,
   at: FittingPlace,
 ): WorkedStrip => ({
   name: nameAt(at, 'strap'),
-  stitches,
-  startingChain,
-  rows,
   width,
   length: slackPlanned,
   fabric,
 });
 
-const stepsOf = ({ set }: FittingInput): StepRule[] => [
+const stepsOf = (bag: FittingInput): StepRule[] => [
   { name: 'work-strap', after: ['begun'], before: [] },
   { name: 'check-strap', after: ['work-strap'], before: [] },
-  {
-    name: 'attach-strap',
-    after: ['check-strap', 'blocked', 'joined'],
-    // A lining that goes in last lies over the feet.
-    before: liningGoesIn(set) === 'last' ? ['covered'] : [],
-    mark: 'strap.feet',
-  },
+  attachStep('check-strap', bag),
 ];
-
-/** The feet as patches: at the ends of a strip, or at both sides of front and back. */
-function footMarks(foot: StrapFoot, strapMm: number, { at, set, pouch }: FittingInput): FabricMark[] {
-  const { fabricMm } = pouch.layers;
-  const patch = (
-    piece: RowsPiece,
-    acrossMm: number,
-    alongMm: number,
-    widthMm: number,
-    lengthMm: number,
-  ): FabricMark => ({
-    mark: nameAt(at, 'strap.feet'),
-    of: at,
-    piece: piece.id,
-    face: 'inner',
-    ...{ acrossMm, alongMm },
-    // At the sides, beside the way that the section is cut.
-    stationMm: null,
-    count: null,
-    form: { kind: 'patch', widthMm, lengthMm },
-    stuff: 'stitches',
-    standsMm: fabricMm,
-    throughMm: [fabricMm],
-    presence: 'set',
-    move: null,
-  });
-  const pieceOf = (id: string) =>
-    set.pieces.find((piece): piece is RowsPiece => piece.kind === 'rows' && piece.id === id);
-  if (foot.on === 'strip-ends') {
-    const strip = pieceOf(foot.piece);
-    if (!strip) return [];
-    const { widthMm, lengthMm } = flatSize(strip);
-    const wide = Math.min(strapMm, foot.unit === 'row' ? widthMm : lengthMm);
-    const middleMm = foot.depthMm / 2;
-    return foot.unit === 'row'
-      ? [lengthMm - middleMm, middleMm].map((alongMm) => patch(strip, 0, alongMm, wide, foot.depthMm))
-      : [widthMm / 2 - middleMm, middleMm - widthMm / 2].map((acrossMm) =>
-          patch(strip, acrossMm, lengthMm / 2, foot.depthMm, wide),
-        );
-  }
-  const sides = (id: string, rows: RowSpan, stitches: number): FabricMark[] => {
-    const piece = pieceOf(id);
-    if (!piece) return [];
-    const edgeMm = ((piece.rows[rows.to - 1]?.stitches ?? piece.startStitches) * piece.stitchMm) / 2;
-    const wide = Math.min(stitches * piece.stitchMm, edgeMm);
-    const high = (rows.to - rows.from + 1) * piece.rowMm;
-    return [edgeMm - wide / 2, wide / 2 - edgeMm].map((acrossMm) =>
-      patch(piece, acrossMm, rows.to * piece.rowMm - high / 2, wide, high),
-    );
-  };
-  const { front, back } = foot;
-  // Of rounds that lie flat, front and back are the same rows.
-  const same = front.piece === back.piece && front.rows.from === back.rows.from;
-  return [
-    ...sides(front.piece, front.rows, foot.frontStitches),
-    ...(same ? [] : sides(back.piece, back.rows, foot.backStitches)),
-  ];
-}

@@ -3,7 +3,6 @@ import {
   EDGING_CORNERS,
   EDGING_EDGES,
   SEAM_KINDS,
-  WORKED_STRAP_KINDS,
   readDesign,
   thingIdSchema,
   type BodyKind,
@@ -11,6 +10,7 @@ import {
 } from '@/core/design';
 import { PANEL_STITCH_IDS } from '@/core/stitches';
 import { INCREASES, anySettings, orNull } from './arbitraries';
+import { anyStrap } from './anyStrap';
 import { fullDesign } from './designs';
 
 /** Numbers all over a range, its ends more often than chance would have it. */
@@ -148,27 +148,7 @@ const designWith = (body: fc.Arbitrary<unknown>): fc.Arbitrary<Design> =>
           mate: fc.constantFrom('loaded', 'between', 'both'),
         }),
       ),
-      strap: orNull(
-        fc.record({
-          kind: fc.constantFrom(...WORKED_STRAP_KINDS),
-          widthMm: from(5, 150),
-          wornLengthMm: from(50, 2500),
-          school: fc.constantFrom('pulled', 'loaded', 'slack'),
-          overlapMm: from(5, 100),
-          sample: orNull(
-            fc.record({
-              of: fc.constantFrom(...WORKED_STRAP_KINDS),
-              stitch: fc.constantFrom(...PANEL_STITCH_IDS),
-              rows: whole(4, 400),
-              slackMm: from(20, 2000),
-              slackWidthMm: orNull(from(100, 200)),
-              loaded: fc.constantFrom([], [{ massG: 500, lengthMm: 2000 }]),
-              pulledMm: orNull(from(2000, 3000)),
-              pulledWidthMm: orNull(from(2, 100)),
-            }),
-          ),
-        }),
-      ),
+      straps: fc.array(anyStrap, { maxLength: 3 }),
       edgings: fc.oneof(
         { weight: 2, arbitrary: fc.constant([]) },
         { weight: 1, arbitrary: fc.array(edging, { minLength: 1, maxLength: 4 }) },
@@ -203,7 +183,7 @@ const designWith = (body: fc.Arbitrary<unknown>): fc.Arbitrary<Design> =>
         flap: made.flap,
         edgings: made.edgings,
         closures: made.snap ? [{ ...base.closures[0], ...made.snap }] : [],
-        straps: made.strap ? [{ ...base.straps[0], ...made.strap }] : [],
+        straps: made.straps,
         lining: made.lining ? { ...base.lining, ...made.lining } : null,
       };
     })

@@ -12,6 +12,7 @@ import {
   type StrapTrial,
 } from '@/core/design';
 import { planBag, type Plan } from '@/core/plan';
+import { isWorkedStage, type WorkedStrapStage } from '@/core/strap';
 import { PANEL_STITCH_IDS } from '@/core/stitches';
 
 /** A swatch with readings, for examples. */
@@ -66,6 +67,13 @@ export const fullDesign = (): Design => ({
   straps: [triedStrap()],
   lining: usualLining(),
 });
+
+/** The worked strap of a plan, the how-manieth of its straps. */
+export function workedStrapOf(plan: Plan, index = 0): WorkedStrapStage {
+  const stage = plan.straps.find(({ at }) => at.index === index);
+  if (!stage || !isWorkedStage(stage)) throw new Error('no such worked strap');
+  return stage;
+}
 
 /** The plan of a design that is known to have one. */
 export function planOf(design: Design): Plan {

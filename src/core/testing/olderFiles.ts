@@ -1,4 +1,4 @@
-import type { Design, Strap } from '@/core/design';
+import { isWorkedStrap, type Design, type Strap } from '@/core/design';
 
 /** What version 7 brought, and version 6 had otherwise. */
 const OF_VERSION_7 = [
@@ -11,11 +11,26 @@ const OF_VERSION_7 = [
   'colourRows',
 ] as const satisfies (keyof Design)[];
 
+/** A strap as files up to version 8 had it: worked, sewn on at the sides, of one length. */
+export function strapOfVersion8(strap: Strap) {
+  if (!isWorkedStrap(strap)) throw new Error('version 8 knew none that is bought');
+  const { kind, widthMm, wornLengthMm, school, sample, overlapMm } = strap;
+  return { kind, widthMm, wornLengthMm, school, sample, overlapMm };
+}
+
+/** A bag as a file of version 8 had it. */
+export const asVersion8 = (design: Design): Record<string, unknown> => ({
+  ...design,
+  version: 8,
+  straps: design.straps.map(strapOfVersion8),
+});
+
 /** A strap as files up to version 7 had it: no weights were hung on its trial strip. */
 export function strapOfVersion7(strap: Strap): Record<string, unknown> {
-  if (strap.sample === null) return { ...strap };
-  const { stitch, rows, slackMm, pulledMm } = strap.sample;
-  return { ...strap, sample: { stitch, rows, slackMm, pulledMm } };
+  const { sample, ...old } = strapOfVersion8(strap);
+  if (sample === null) return { ...old, sample };
+  const { stitch, rows, slackMm, pulledMm } = sample;
+  return { ...old, sample: { stitch, rows, slackMm, pulledMm } };
 }
 
 /** A bag as a file of version 7 had it. */

@@ -1,6 +1,7 @@
 import type { Design } from '@/core/design';
 import type { Piece } from '@/core/pieces';
 import type { Plan } from '@/core/plan';
+import { isWorkedStage } from '@/core/strap';
 import { writePattern, type Pattern } from '@/core/wording';
 import { makePiece, type MadePiece } from './literalReader';
 
@@ -25,11 +26,11 @@ export function replayComplaints(design: Design, plan: Plan): string[] {
 
 /** The strap is as many rows of as many stitches, whatever it is worked in; one in double thickness or in a spiral is not told row by row. */
 function strapComplaints(sections: Pattern['sections'], design: Design, { straps: [strap] }: Plan): string[] {
-  if (!strap) return [];
+  if (!strap || !isWorkedStage(strap)) return [];
   const section = sections.find(({ id }) => id === 'strap');
   if (!section) return ['the strap is not written'];
   const { stitchCount, rowCount, nature } = strap;
-  if (!nature.rowByRow) return [];
+  if (nature.written !== 'row-by-row' || nature.borderRows > 0) return [];
   const isClosed = nature.layers === 2;
   const closing = isClosed ? section.lines.filter((line) => line.startsWith(`Row ${rowCount}: fold`)) : [];
   const made = makePiece(

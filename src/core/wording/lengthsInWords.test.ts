@@ -6,6 +6,7 @@ import { flatSize, type RowsPiece } from '@/core/pieces';
 import { planBag } from '@/core/plan';
 import { PRINTED_MM, TOLD_LENGTH, toldMm } from '@/core/testing/toldLengths';
 import { workableBag } from '@/core/testing/workableBag';
+import { workedStrapOf } from '@/core/testing/designs';
 import { writePattern } from '.';
 
 const ROWS = new RegExp(String.raw`Rows? (\d+)(?: to (\d+))?, ${TOLD_LENGTH}`, 'g');
@@ -48,7 +49,7 @@ describe.each(BODY_KINDS)('%s: lengths in the order of making, recomputed from c
           if (off && first) near(toldMm(off[1], off[2]), first.rows.length * first.rowMm, line);
           const strap = STRAP.exec(line);
           if (strap && plan.straps[0])
-            near(toldMm(strap[2], strap[3]), Number(strap[1]) * plan.straps[0].figures.rowHeight.value, line);
+            near(toldMm(strap[2], strap[3]), Number(strap[1]) * workedStrapOf(plan).figures.rowHeight.value, line);
           const pressed = PRESS.exec(line);
           if (pressed && plan.lining) {
             const underMm = toldMm(pressed[1], pressed[2]);

@@ -1,18 +1,11 @@
 'use client';
 
-import { CARRYINGS, type Carrying } from '@/core/design';
+import { CARRYINGS } from '@/core/design';
 import { useBag, useBagBehind, useBagStore } from '@/ui/bag/BagProvider';
 import { Group, Row } from '@/ui/bag/PlaceLayout';
 import { ChoiceField } from '@/ui/fields';
 import { FigureTicket } from '@/ui/figures/FigureTicket';
-
-const CARRIED: Record<Carrying, string> = {
-  'in-the-hand': 'In the hand',
-  'on-the-wrist': 'On the wrist',
-  'on-the-shoulder': 'On the shoulder',
-  'across-the-body': 'Across the body',
-  'round-the-waist': 'Round the waist',
-};
+import { CARRIED } from './carried';
 
 const FIRMNESS = [
   { value: 'soft', label: 'Soft' },

@@ -8,7 +8,7 @@ import { Grip } from './Grip';
 import { pointOn, type PieceOnScreen } from './pieceOnScreen';
 import { gripWords } from './gripWords';
 
-/** A grip on everything put on the bag that can be moved: pulled, or moved by the arrow keys, along its piece; what belongs to it goes with it. */
+/** A grip on everything put on the bag that can be moved: pulled, or moved by the arrow keys, along its piece or across it; what belongs to it goes with it. */
 export function MarkHandles({ places }: { places: ReadonlyMap<PieceId, PieceOnScreen> }) {
   const marks = useBag((state) => state.plan.marks);
   return marks
@@ -32,10 +32,13 @@ function MarkHandle({ mark, move, place }: { mark: FabricMark; move: MarkMove; p
   // Across is counted from the edge of the working hand.
   const across = hand === 'right' ? -mark.acrossMm : mark.acrossMm;
   const at = pointOn(place, place.widthMm / 2 + across, mark.alongMm);
+  // Across is counted from the edge of the working hand; a turned piece has its across down the screen.
+  const along = move.way === 'along';
+  const way = along ? move.alongPiece : (hand === 'right' ? -1 : 1) * (place.turned ? -1 : 1);
   const pull = (movedMm: number, isStart: boolean) => {
     if (isStart) taken.current = move.valueMm;
     const from = { ...move, valueMm: taken.current };
-    store.getState().edit(words.moved, moveMarkEdits(from, move.alongPiece * movedMm), `move ${mark.mark}`);
+    store.getState().edit(words.moved, moveMarkEdits(from, way * movedMm), `move ${mark.mark}`);
   };
   return (
     <g data-on={mark.piece}>
@@ -47,7 +50,7 @@ function MarkHandle({ mark, move, place }: { mark: FabricMark; move: MarkMove; p
         mostMm={move.mostMm}
         x={at.x}
         y={at.y}
-        pulled={place.turned ? 'right' : 'up'}
+        pulled={place.turned === along ? 'right' : 'up'}
         pxPerMm={place.pxPerMm}
         unit={unit}
         onPull={pull}

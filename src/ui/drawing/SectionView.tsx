@@ -30,7 +30,7 @@ export function SectionView({ heightPx, widthPx }: { heightPx: number; widthPx: 
   const store = useBagStore();
   const movable = useMemo(() => new Set<string>(panelLines(plan).map(({ id }) => id)), [plan]);
   const movableMarks = useMemo(
-    () => new Map(plan.marks.flatMap((mark) => (mark.move ? [[mark.mark, mark] as const] : []))),
+    () => new Map(plan.marks.flatMap((mark) => (mark.move?.way === 'along' ? [[mark.mark, mark] as const] : []))),
     [plan],
   );
   const states = useMemo(() => STATES.filter(({ state }) => plan.section[state] !== null), [plan]);

@@ -1,5 +1,6 @@
 import { edgesOf } from '@/core/borders';
 import type {
+  BoughtStrap,
   Closure,
   Design,
   Edging,
@@ -72,17 +73,8 @@ const SNAP: FieldSpecs<MagneticSnap> = [
   },
 ];
 
-const WORKED_STRAP: FieldSpecs<WorkedStrap> = [
-  { kind: 'length', path: 'widthMm', label: 'Width', change: 'Strap width', width: '5em', fine: true },
-  {
-    kind: 'length',
-    path: 'wornLengthMm',
-    label: 'Worn length',
-    change: 'Worn length',
-    width: '6em',
-    help: 'Tape from foot to foot, over the shoulder.',
-  },
-  { kind: 'length', path: 'overlapMm', label: 'Sewn down at each end', change: 'Overlap', width: '5em', fine: true },
+/** Of a cord the width follows from its yarn. */
+const CORD: FieldSpecs<WorkedStrap> = [
   {
     kind: 'choice',
     path: 'school',
@@ -96,6 +88,36 @@ const WORKED_STRAP: FieldSpecs<WorkedStrap> = [
     },
   },
 ];
+
+const ACROSS = {
+  kind: 'length',
+  path: 'widthMm',
+  label: 'Width',
+  change: 'Strap width',
+  width: '5em',
+  fine: true,
+} as const satisfies FieldSpec<Strap>;
+
+const WORKED_STRAP: FieldSpecs<WorkedStrap> = [ACROSS, ...CORD];
+
+const THICK = {
+  kind: 'length',
+  path: 'thicknessMm',
+  label: 'Thickness',
+  change: 'Strap thickness',
+  width: '5em',
+  fine: true,
+} as const satisfies FieldSpec<BoughtStrap>;
+
+const METRE = {
+  kind: 'count',
+  path: 'massPerMetreG',
+  label: 'One metre weighs',
+  change: 'Mass of the strap',
+  suffix: 'g',
+  empty: 'not weighed',
+  width: '7em',
+} as const satisfies FieldSpec<BoughtStrap>;
 
 const FLAT_LINING: FieldSpecs<FlatLining> = [
   {
@@ -236,13 +258,34 @@ type SpecsOf<Union extends { kind: string }> = { [Kind in Union['kind']]: FieldS
 
 /** The fields of every kind, beside its catalogue. A new kind is a list and a line here. */
 export const CLOSURE_FIELDS: SpecsOf<Closure> = { 'magnetic-snap': SNAP };
-export const STRAP_FIELDS: { [Kind in Strap['kind']]: FieldSpecs<WorkedStrap> } = {
+export const STRAP_FIELDS: { [Kind in Strap['kind']]: FieldSpecs<Extract<Strap, { kind: Kind }>> } = {
   plain: WORKED_STRAP,
   lengthwise: WORKED_STRAP,
   double: WORKED_STRAP,
   linen: WORKED_STRAP,
+  edged: WORKED_STRAP,
   tube: WORKED_STRAP,
   spiral: WORKED_STRAP,
+  'i-cord': WORKED_STRAP,
+  'chain-cord': CORD,
+  'twisted-cord': CORD,
+  'plaited-cord': CORD,
+  rope: [{ ...ACROSS, label: 'Thickness' }, METRE],
+  leather: [ACROSS, THICK, METRE],
+  webbing: [ACROSS, THICK, METRE],
+  'metal-chain': [ACROSS, THICK, METRE],
+  'ready-made': [
+    {
+      kind: 'length',
+      path: 'lengthMm',
+      label: 'Its length',
+      change: 'Length of the strap',
+      width: '6em',
+      help: 'From clasp to clasp, with both.',
+    },
+    ACROSS,
+    METRE,
+  ],
 };
 export const LINING_FIELDS: SpecsOf<Lining> = { flat: FLAT_LINING };
 export const EDGING_FIELDS: { [Kind in Edging['kind']]: FieldSpecs<Edging> | FieldSpecs<OwnEdging> } = {

@@ -8,7 +8,7 @@ import { Group, PlaceLayout } from '@/ui/bag/PlaceLayout';
 import { SheetView } from '@/ui/drawing/SheetView';
 import { AddOrTake } from '@/ui/fields';
 import { ProblemSlips } from '@/ui/problems/ProblemSlips';
-import { WorkedStrapParts } from './WorkedStrapParts';
+import { StrapParts } from './StrapParts';
 
 /** The straps: how long each must be worked to be as long as it is worn, and where its feet go. */
 export function StrapPlace() {
@@ -16,7 +16,7 @@ export function StrapPlace() {
   return (
     <PlaceLayout title="Strap" drawing={<SheetView hide={['hardware', 'lining']} />}>
       {straps.map((strap, index) => (
-        <WorkedStrapParts key={index} strap={strap} index={index} />
+        <StrapParts key={index} strap={strap} index={index} />
       ))}
       {straps.length > 0 && <ProblemSlips place="strap" />}
       <AddStrap count={straps.length} />

@@ -2,19 +2,14 @@
 
 import { Box } from '@chakra-ui/react';
 import dynamic from 'next/dynamic';
-import { useMemo } from 'react';
 import type { WorkedStrap } from '@/core/design';
 import { grownFigures, type WorkedStrapStage } from '@/core/strap';
-import { nameAt } from '@/core/fittings';
 import type { LengthUnit } from '@/core/units';
-import { formatQuantity, grownStrapText, stepTexts } from '@/core/wording';
-import { strapDrawing } from '@/drawing';
+import { formatQuantity, grownStrapText } from '@/core/wording';
 import { useBag } from '@/ui/bag/BagProvider';
 import { Group } from '@/ui/bag/PlaceLayout';
-import { StillView } from '@/ui/drawing/StillView';
 import { FigureTicket } from '@/ui/figures/FigureTicket';
-import { FittingGroup, FittingTickets, TicketRow } from '@/ui/fittings/FittingGroup';
-import { StrapKindRow } from './StrapKindRow';
+import { TicketRow } from '@/ui/fittings/FittingGroup';
 import { TrialStrip } from './TrialStrip';
 
 /** Its room is kept while it is fetched, so that nothing below it moves. */
@@ -23,77 +18,32 @@ const StretchChart = dynamic(() => import('./StretchChart').then((module) => mod
   loading: () => <Box height="220px" />,
 });
 
-/** A worked strap: laid out to scale, its trial strip, what is to be worked, and what it would take up if it were grown from the body. */
-export function WorkedStrapParts({ strap, index }: { strap: WorkedStrap; index: number }) {
-  const design = useBag((state) => state.design);
-  const plan = useBag((state) => state.plan);
+/** What a strap has that is worked: its trial strip, and what it comes to under this bag. */
+export function WorkedStrapParts({ strap, stage }: { strap: WorkedStrap; stage: WorkedStrapStage }) {
   const unit = useBag((state) => state.design.settings.lengthUnit);
-  const stage = plan.straps.find(({ at }) => at.index === index);
-  if (!stage) return null;
-  const { figures } = stage;
-  const feet = stepTexts(design, plan).find(({ id }) => id === nameAt(stage.at, 'attach-strap'));
-  const length = (mm: number) => formatQuantity(mm, 'mm', unit);
+  const { figures, at } = stage;
   return (
     <>
-      <LaidOut strap={strap} stage={stage} length={length} />
-      <FittingGroup choice={strap} at={stage.at} lead={<StrapKindRow kind={strap.kind} index={index} />} />
-      <TrialStrip strap={strap} index={index}>
+      <TrialStrip strap={strap} index={at.index}>
         <FigureTicket figure={figures.growth} />
         <FigureTicket figure={figures.rowHeight} />
       </TrialStrip>
-      <UnderThisBag strap={strap} stage={stage} length={length} unit={unit} />
-      <Group title="To work">
-        <FittingTickets group="straps" index={index} />
-        <Box fontSize="14px">{feet?.what}</Box>
-      </Group>
-      {stage.nature.lie === 'across' && (
-        <Group title="Grown from the body instead">
-          <Box fontSize="14px" mb="2">
-            {grownStrapText(stage, plan)}
-          </Box>
-          <TicketRow tickets={grownFigures(stage.grown).map((figure) => ({ figure }))} />
-        </Group>
-      )}
+      <UnderThisBag strap={strap} stage={stage} length={(mm) => formatQuantity(mm, 'mm', unit)} unit={unit} />
     </>
   );
 }
 
-const WORN: Readonly<Record<WorkedStrap['school'], string>> = {
-  pulled: 'Pulled',
-  loaded: 'Under this bag',
-  slack: 'Reinforced',
-};
-
-/** The strap slack, and as it is worn, to one scale. */
-function LaidOut({
-  strap: { school, overlapMm },
-  stage: { figures },
-  length,
-}: {
-  strap: WorkedStrap;
-  stage: WorkedStrapStage;
-  length: (mm: number) => string;
-}) {
-  const [slackMm, wornMm, widthMm] = [figures.slackPlanned.value, figures.pulledPlanned.value, figures.width.value];
-  const drawing = useMemo(
-    () => strapDrawing({ slackMm, wornMm, widthMm, overlapMm }),
-    [slackMm, wornMm, widthMm, overlapMm],
-  );
+/** What it would take up if it were grown from the body instead of being sewn on. */
+export function GrownInstead({ stage }: { stage: WorkedStrapStage }) {
+  const plan = useBag((state) => state.plan);
+  if (stage.nature.lie !== 'across') return null;
   return (
-    <Box bg="counterEdge" p="2">
-      <Box fontSize="13px" px="2">
-        As worked, lying slack: {length(slackMm)}, its sewn ends hatched
+    <Group title="Grown from the body instead">
+      <Box fontSize="14px" mb="2">
+        {grownStrapText(stage, plan)}
       </Box>
-      <StillView
-        drawing={drawing}
-        heightPx={92}
-        label="The strap slack, and as it is worn, to one scale"
-        marginPx={8}
-      />
-      <Box fontSize="13px" px="2">
-        {WORN[school]}, as worn: {length(wornMm)} between the feet
-      </Box>
-    </Box>
+      <TicketRow tickets={grownFigures(stage.grown).map((figure) => ({ figure }))} />
+    </Group>
   );
 }
 
@@ -127,7 +77,7 @@ function UnderThisBag({
               ? '● the trial strip’s readings, as long as the strap'
               : 'No trial strip of this kind: the curve is a guess'}
             {hanging?.loadedShare &&
-              ` · ◇ this bag, ${length(stretchingMm * (1 + hanging.loadedShare.value))} between the feet`}
+              ` · ◇ this bag, ${length(stretchingMm * (1 + hanging.loadedShare.value))} of strap`}
           </Box>
         </>
       )}

@@ -1,22 +1,16 @@
 import type { Closure, EdgingKind, Lining, Strap } from '@/core/design';
 import type { FittingGroup, FittingStage } from '@/core/fittings';
 import type { Sentence } from '../sentence';
+import { BOUGHT_STRAP_WORDS } from './boughtStrapWords';
 import { edgingWords } from './edgingWords';
 import { liningWords } from './liningWords';
 import { snapWords } from './snapWords';
-import { strapWords } from './strapWords';
+import { WORKED_STRAP_WORDS } from './strapWords';
 import type { FittingWords } from './words';
 
 /** The words of every kind, beside its catalogue. A new kind is a file and a line here. */
 const CLOSURE_WORDS = { 'magnetic-snap': snapWords } satisfies Record<Closure['kind'], object>;
-const STRAP_WORDS = {
-  plain: strapWords('plain'),
-  lengthwise: strapWords('lengthwise'),
-  double: strapWords('double'),
-  linen: strapWords('linen'),
-  tube: strapWords('tube'),
-  spiral: strapWords('spiral'),
-} satisfies Record<Strap['kind'], object>;
+const STRAP_WORDS = { ...WORKED_STRAP_WORDS, ...BOUGHT_STRAP_WORDS } satisfies Record<Strap['kind'], object>;
 const LINING_WORDS = { flat: liningWords } satisfies Record<Lining['kind'], object>;
 
 const EDGING_WORDS = {

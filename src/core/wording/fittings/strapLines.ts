@@ -3,6 +3,7 @@ import { shapedRows } from '@/core/shaping';
 import type { WorkedStrapStage } from '@/core/strap';
 import { turnedRowsLines } from '../rowsText';
 import { inPlainStitch, patternText } from '../rowText';
+import { term } from '../terms';
 import type { FittingWords } from './words';
 
 type Bag = Parameters<FittingWords<WorkedStrapStage>['materials']>[1];
@@ -10,10 +11,12 @@ type Bag = Parameters<FittingWords<WorkedStrapStage>['materials']>[1];
 /** A worked strap, row by row. */
 export function strapLines(stage: WorkedStrapStage, { design, length }: Bag): string[] {
   const { figures, nature, stitch, stitchCount, rowCount } = stage;
-  const chain = figures.startingChain.value;
+  const chain = figures.startingChain?.value ?? 0;
   const tail = `leaving a tail of ${length(SEWING_TAIL_MM)} to sew with`;
   const begin = chain > 0 ? [`Ch ${chain}.`] : [];
-  if (!nature.rowByRow)
+  if (nature.written === 'cord') return cordLines(stitchCount, rowCount, tail);
+  if (nature.written === 'i-cord') return iCordLines(chain, stitchCount, rowCount, tail);
+  if (nature.written === 'by-repeat')
     return [
       ...begin,
       ...patternText(stitch, stitchCount, design.settings, rowCount),
@@ -40,6 +43,39 @@ export function strapLines(stage: WorkedStrapStage, { design, length }: Bag): st
           `Row ${rowCount}: fold the band lengthwise, wrong sides together; sl st through each st of row ${open} and the loop of the beginning below it, to the end. (${stitchCount} sl st)`,
         ]
       : []),
+    ...(figures.border ? borderLines(figures.border.value, term('sc', design.settings.terms)) : []),
     `Fasten off, ${tail}.`,
+  ];
+}
+
+/** Single crochet along both long edges of a band, without fastening off before. */
+const borderLines = (count: number, sc: string): string[] => [
+  `Turn the work by a quarter. Along the long edge: ch 1, ${count} ${sc} evenly in the row ends, sl st in the corner. (${count} ${sc})`,
+  `Sl st across the short end. Along the other long edge: ch 1, ${count} ${sc} evenly in the row ends, sl st in the corner. (${count} ${sc})`,
+];
+
+/** An i-cord: all loops are kept on the hook, then let off it and worked one by one. Common practice, no source. */
+const iCordLines = (chain: number, loops: number, rows: number, tail: string): string[] => [
+  `Ch ${chain}.`,
+  `Row 1: pull up a loop in 2nd ch from hook and in each ch to the end. (${loops} loops on the hook)`,
+  `Rows 2 to ${rows}: take all loops but the last off the hook and hold them. Ch 1 through the loop on the hook; put the next loop on the hook, yarn over and through it, one by one to the end. (${loops} loops on the hook)`,
+  `Yarn over and through all ${loops} loops. Fasten off, ${tail}.`,
+];
+
+/** A cord of chains, closed by slip stitches back along each. Common practice, no source. */
+function cordLines(strands: number, chains: number, tail: string): string[] {
+  const strand = [
+    `Ch ${chains}.`,
+    `Sl st in 2nd ch from hook and in each ch to the end. (${chains - 1} sl st)`,
+    `Fasten off, ${tail}.`,
+  ];
+  if (strands === 1) return strand;
+  const many = strands === 2 ? 'two' : 'three';
+  return [
+    `Work ${many} strands alike.`,
+    ...strand,
+    strands === 2
+      ? 'Knot both together at one end and pin it down. Twist each to the right until it begins to kink, lay them side by side, and twist both together to the left. Knot the other end. Tried so, it does not untwist.'
+      : 'Knot all three together at one end and pin it down. Plait them as firmly all along: the outer ones in turn over the middle. Knot the other end.',
   ];
 }

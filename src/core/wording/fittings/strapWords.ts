@@ -1,49 +1,31 @@
-import type { StrapFoot, StrapProblems, StrapRepairs, WorkedStrapStage } from '@/core/strap';
-import { isInRounds } from '@/core/pieces';
-import { formatQuantity } from '../quantity';
-import { rowWord } from '../placeText';
-import type { StitchChoice, WorkedStrapKind } from '@/core/design';
+import { WORKED_STRAP_KINDS, type WorkedStrapKind } from '@/core/design';
 import { nameAt } from '@/core/fittings';
-import { percent } from '../counting';
-import { stitchName } from '../stitchText';
+import { STRAP_NATURES, type StrapProblems, type StrapRepairs, type WorkedStrapStage } from '@/core/strap';
 import { inPlainStitch, stitchCountWord } from '../rowText';
 import { stepWords } from '../stepWords';
+import { attachWords, hardwareMaterials } from './hungWords';
 import { strapLines } from './strapLines';
-import type { Sentences } from '../sentence';
-import type { FittingWords } from './words';
+import { STRAP_NAMES } from './strapNames';
+import { STRAP_PROBLEM_WORDS, STRAP_REPAIR_WORDS } from './strapProblemWords';
+import type { FittingWords, Ticket } from './words';
 
-const WORKED = ['strap.stitches', 'strap.startingChain', 'strap.rows'];
-
-/** The names of the kinds: a heading, for choosing, and as it stands within a sentence. */
-export const STRAP_NAMES: Readonly<Record<WorkedStrapKind, { title: string; short: string; called: string }>> = {
-  plain: { title: 'Plain strap, in short rows', short: 'Short rows', called: 'in short rows' },
-  lengthwise: { title: 'Plain strap, in long rows', short: 'Long rows', called: 'in long rows' },
-  double: { title: 'Strap in double thickness', short: 'Double thickness', called: 'in double thickness' },
-  linen: { title: 'Linen band', short: 'Linen', called: 'in linen' },
-  tube: { title: 'Band closed to a tube', short: 'Band to a tube', called: 'as a band closed to a tube' },
-  spiral: { title: 'Spiral tube', short: 'Spiral tube', called: 'as a spiral tube' },
-};
+/** What tells how a strap is worked. */
+const WORKED = ['strap.stitches', 'strap.startingChain', 'strap.rows', 'strap.border'];
+const WORKED_CORD = ['strap.chains'];
 
 /** What its texts quote. */
-const QUOTES: FittingWords<WorkedStrapStage>['quotes'] = {
-  steps: {
-    'work-strap': [...WORKED, 'strap.slackPlanned'],
-    'check-strap': ['strap.pulledPlanned'],
-    'attach-strap': ['strap.footRows', 'strap.footDepth', 'strap.stitches'],
-  },
-  materials: [],
-  worked: WORKED,
-};
-
-const REPAIRS: Sentences<StrapRepairs> = {
-  'strap-off': () => 'Take this strap off',
-  'strap-measured-pulled': () => 'Measure the strap fully pulled',
-  'strap-measured-loaded': () => 'Work the strap to what it carries',
-  'strap-measured-slack': () => 'Reinforce the strap and measure it slack',
-  'strap-trial-was-in-this': () => 'It was worked in the strap’s stitch after all',
-  'strap-trial-was-of-this': () => 'It was worked like this strap after all',
-  'strap-trial-anew': () => 'Take the trial strip out and work one anew',
-};
+function quotesOf(kind: WorkedStrapKind): FittingWords<WorkedStrapStage>['quotes'] {
+  const worked = STRAP_NATURES[kind].cord ? WORKED_CORD : WORKED;
+  return {
+    steps: {
+      'work-strap': [...worked, 'strap.slackPlanned'],
+      'check-strap': ['strap.pulledPlanned'],
+      'attach-strap': ['strap.footRows', 'strap.footDepth', 'strap.stands'],
+    },
+    materials: [],
+    worked,
+  };
+}
 
 /** All words of a worked strap: alike but for its name and for how it is worked. */
 export const strapWords = (kind: WorkedStrapKind): FittingWords<WorkedStrapStage, StrapProblems, StrapRepairs> => ({
@@ -52,97 +34,91 @@ export const strapWords = (kind: WorkedStrapKind): FittingWords<WorkedStrapStage
   takeOff: 'Take the strap off',
   added: 'Strap added',
   takenOff: 'Strap taken off',
-  grip: null,
+  grip: { name: 'Move the strap’s feet', moved: 'Strap’s feet moved' },
   worked: 'Strap',
   workedLines: strapLines,
-  materials: ({ choice }) => (choice.school === 'slack' ? ['Cotton tape to reinforce the strap.'] : []),
+  materials: (stage, bag) => [
+    ...(stage.choice.school === 'slack' ? ['Cotton tape to reinforce the strap.'] : []),
+    ...hardwareMaterials(stage, bag),
+  ],
   steps: {
-    'work-strap': (stage, bag) => stepWords('Work the strap', workStrap(stage, bag)),
+    'work-strap': (stage, bag) => stepWords('Work the strap', workStrap(stage, bag), loopsText(stage)),
     'check-strap': ({ choice, figures }, { length }) =>
-      stepWords(
-        'Check the strap',
-        choice.school !== 'slack'
-          ? `${choice.school === 'pulled' ? 'Pulled' : 'Under what it will carry'}, it reaches ${length(figures.pulledPlanned.value)} between the feet.`
-          : `Sew the tape inside while it lies slack: ${length(figures.pulledPlanned.value)} between the feet.`,
-      ),
-    'attach-strap': ({ foot, footDepthMm }, { design, plan, length }) => {
-      const inRounds = plan.pieces.some(isInRounds);
-      // A lining that is sewn on flat lies in the bag already; one for a bag in rounds goes in over the feet.
-      const through = design.lining && !inRounds ? ', over the lining and through it' : '';
-      const where =
-        foot.on === 'strip-ends'
-          ? `in the middle of each end of the ${foot.piece}: over ${formatQuantity(foot.count, foot.unit, 'cm')} from the mouth, ${length(footDepthMm)} deep`
-          : `centred on each ${plan.pouch.figures.seamRows ? 'side seam' : 'side of the bag'}: front ${spanText(foot.front)} (${formatQuantity(foot.frontStitches, 'stitch', 'cm')} in from the side), back ${spanText(foot.back)} (${formatQuantity(foot.backStitches, 'stitch', 'cm')} in); ${length(footDepthMm)} deep`;
-      return stepWords(
-        'Attach the strap',
-        `Inside${through}, ${where}. Sew round and across, twice.`,
-        'Both feet level; the strap not twisted.',
-        design.lining && inRounds ? 'Once the lining is in, the feet can’t lie beneath it.' : null,
-      );
-    },
+      stepWords('Check the strap', checkText(choice, length(figures.pulledPlanned.value))),
+    'attach-strap': attachWords,
   },
   inspect: null,
-  tickets: ({ figures, at }) => {
-    return [
-      [
-        { figure: figures.slackToWork, mark: 'strap.slack' },
-        { figure: figures.rows },
-        { figure: figures.stitches },
-        { figure: figures.startingChain },
-        { figure: figures.slackPlanned, mark: 'strap.slack' },
-        { figure: figures.pulledPlanned, mark: 'strap.pulled' },
-        { figure: figures.width },
-        { figure: figures.thickness },
-        { figure: figures.footRows, mark: nameAt(at, 'strap.feet') },
-        { figure: figures.footDepth, mark: nameAt(at, 'strap.feet') },
-      ],
-    ];
-  },
-  quotes: QUOTES,
-  problems: {
-    'strap-not-tried': (v) =>
-      `No trial strip was measured: the strap’s rows are foretold, to ± ${percent(v.share)}, and how far it stretches is a guess. Work a short strip and measure it slack and pulled.`,
-    'strap-trial-other-stitch': (v, _, names) =>
-      `The trial strip was worked in ${stitchName(names.was as StitchChoice, 'us')} (US), and the strap is in ${stitchName(names.is as StitchChoice, 'us')} (US). Its rows are foretold, to ± ${percent(v.share)}.`,
-    'strap-trial-other-kind': (_, __, names) =>
-      `The trial strip was worked ${STRAP_NAMES[names.was as WorkedStrapKind].called}, and the strap is worked ${STRAP_NAMES[names.is as WorkedStrapKind].called}: it tells nothing of this one, which is planned from the bag’s own gauge.`,
-    'strap-trial-unlike': (v, length) =>
-      `On the trial strip one ${kind === 'lengthwise' || kind === 'tube' ? 'stitch takes' : 'row takes'} ${length(v.seenMm)} along it; beside the bag’s gauge about ${length(v.usualMm)} would be usual. Was it worked in another stitch or yarn, or miscounted?`,
-    'strap-load': () =>
-      'Try the strap with the real load before you rely on it. What it can bear depends on yarn and sewing, and isn’t promised here.',
-    'strap-load-unknown': () =>
-      'The strap is to be as long as you want it under this bag, but nothing that goes in has a weight yet: it is planned as if the bag were empty.',
-    'strap-hangs-shorter': (v, length) =>
-      `This bag does not pull the strap fully: it will hang ${length(v.shorterMm)} shorter than you want it worn. Measured under the bag’s own weight, it would come out right.`,
-    'strap-over-strap': () =>
-      'Its feet come to lie on those of the first strap. Sew them beside those, or make this one to clip on.',
-    'strap-stretches-much': (v) =>
-      `This strap grows by ${percent(v.share)} when pulled. With a tape sewn inside it would keep its length.`,
-    'strap-shorter-than-bag': (v, length) =>
-      `A strap ${length(v.wornMm)} long does not span the bag from side to side (${length(v.widthMm)}): there is no loop to put a hand through.`,
-  },
-  repairs: REPAIRS,
+  tickets: ({ figures, at, hung }) => [
+    tickets([
+      [figures.slackToWork, 'strap.slack'],
+      [figures.rows],
+      [figures.stitches],
+      [figures.border],
+      [figures.startingChain],
+      [figures.slackPlanned, 'strap.slack'],
+      [figures.pulledPlanned, 'strap.pulled'],
+      [figures.width],
+      [figures.thickness],
+      [figures.footRows, nameAt(at, 'strap.feet')],
+      [figures.footDepth, nameAt(at, 'strap.feet')],
+    ]),
+    tickets([
+      [hung.wish],
+      [hung.hardware],
+      [hung.doubled],
+      [hung.loss],
+      [figures.shortest],
+      [figures.longest],
+      [figures.stands],
+    ]),
+  ],
+  quotes: quotesOf(kind),
+  problems: STRAP_PROBLEM_WORDS,
+  repairs: STRAP_REPAIR_WORDS,
 });
+
+/** Those figures that there are, each with the mark that it lights. */
+export const tickets = (wanted: [figure: Ticket['figure'] | null | undefined, mark?: string][]): Ticket[] =>
+  wanted.flatMap(([figure, mark]) => (figure ? [{ figure, ...(mark ? { mark } : {}) }] : []));
+
+function checkText({ school, given }: WorkedStrapStage['choice'], reaches: string): string {
+  if (school === 'slack') return `Sew the tape inside while it lies slack: ${reaches} from mouth to mouth.`;
+  if (given.by === 'copy')
+    return `${given.massG === null ? 'Lying slack' : 'With as much hung on it'}, it is as long as the strap you like: ${reaches}.`;
+  return `${school === 'pulled' ? 'Pulled' : 'Under what it will carry'}, it reaches ${reaches} from mouth to mouth.`;
+}
+
+/** In double thickness a stitch that is passed over is seen by the loops that are left. */
+const loopsText = ({ choice, stitchCount }: WorkedStrapStage): string | null =>
+  choice.kind === 'double'
+    ? `In every row ${stitchCount} free loops are found; one fewer, and a stitch was passed over.`
+    : null;
 
 type Bag = Parameters<FittingWords<WorkedStrapStage>['materials']>[1];
 
 /** The strap in one sentence. */
 function workStrap({ figures, nature, stitchCount, rowCount, choice }: WorkedStrapStage, { design, length }: Bag) {
-  const begun =
-    design.settings.foundation === 'chain' || figures.startingChain.value > 0
-      ? `Chain ${figures.startingChain.value}`
-      : 'Foundation row';
+  const chain = figures.startingChain?.value ?? 0;
+  const begun = design.settings.foundation === 'chain' || chain > 0 ? `Chain ${chain}` : 'Foundation row';
   const slack = `${length(figures.slackPlanned.value)} lying slack`;
   const stitches = nature.stitch === null ? stitchCountWord(inPlainStitch(design), stitchCount) : `${stitchCount} sts`;
   switch (nature.lie) {
     case 'across':
-      return `${begun} for ${stitches}; ${rowCount} rows${nature.stitch === null ? '' : ` ${STRAP_NAMES[choice.kind].called}`}, ${slack}.`;
+      return `${begun} for ${stitches}; ${rowCount} rows${nature.stitch === null ? '' : ` ${STRAP_NAMES[choice.kind].called}`}, ${slack}${figures.border ? `; then ${figures.border.value} along each long edge` : ''}.`;
     case 'along':
       return `${begun} for ${stitches}, ${slack}; ${rowCount} rows${nature.layers === 2 ? ', the last one joining both long edges' : ''}.`;
     case 'round':
-      return `${begun}, join it into a ring; ${rowCount} rounds of ${stitches} in a spiral, ${slack}.`;
+      return nature.written === 'i-cord'
+        ? `${begun}; ${rowCount} rows of ${stitchCount} loops, without turning, ${slack}.`
+        : `${begun}, join it into a ring; ${rowCount} rounds of ${stitches} in a spiral, ${slack}.`;
+    case 'cord':
+      return `${CORD_STRANDS[stitchCount as 1 | 2 | 3]} of ${rowCount} chains${stitchCount === 1 ? '' : ` each, ${stitchCount === 2 ? 'twisted' : 'plaited'}`}, ${slack}.`;
   }
 }
 
-const spanText = ({ piece, rows }: Extract<StrapFoot, { on: 'sides' }>['front']): string =>
-  `${rowWord(piece, rows.to - rows.from + 1)} ${rows.from === rows.to ? rows.from : `${rows.from} to ${rows.to}`}`;
+const CORD_STRANDS = { 1: 'A cord', 2: 'Two strands', 3: 'Three strands' } as const;
+
+/** Of every worked kind. */
+export const WORKED_STRAP_WORDS = Object.fromEntries(
+  WORKED_STRAP_KINDS.map((kind) => [kind, strapWords(kind)]),
+) as Record<WorkedStrapKind, ReturnType<typeof strapWords>>;

@@ -1,0 +1,108 @@
+import { isInRounds } from '@/core/pieces';
+import type { HungStrap, StrapFoot } from '@/core/strap';
+import type { Strap } from '@/core/design';
+import { formatQuantity } from '../quantity';
+import { rowWord } from '../placeText';
+import { stepWords, type LengthWriter, type StepWords } from '../stepWords';
+import type { FittingWords } from './words';
+
+type Bag = Parameters<FittingWords<never>['materials']>[1];
+
+/** What any strap's words are written from. */
+interface HungStage {
+  choice: Strap;
+  at: { index: number };
+  hung: HungStrap;
+  footDepthMm: number;
+  figures: { stands?: { value: number } };
+}
+
+/** What is bought to hold a strap and to adjust it. Of several straps each says for itself. */
+export function hardwareMaterials({ choice, at }: HungStage, { design, length }: Bag): string[] {
+  const { ends, adjust } = choice;
+  const of = design.straps.length > 1 ? `Strap ${at.index + 1}: ` : '';
+  const wide = 'innerMm' in ends ? length(ends.innerMm) : length(choice.widthMm);
+  return [
+    ...('innerMm' in ends ? [`2 rings, ${wide} across inside`] : []),
+    ...(ends.kind === 'clasp' && choice.kind !== 'ready-made'
+      ? [`2 swivel clasps, ${length(ends.lengthMm)} long`]
+      : []),
+    ...(ends.kind === 'knotted' ? ['2 eyelets'] : []),
+    ...(adjust.kind === 'slider' ? [`1 slider, ${wide} wide inside`] : []),
+    ...(adjust.kind === 'two-rings' ? [`2 D-rings, ${wide} wide inside`] : []),
+    ...(adjust.kind === 'buttonholes' ? ['1 button'] : []),
+  ].map((text) => `${of}${text}.`);
+}
+
+const STITCHINGS = {
+  'round-and-across': 'Sew round and across, twice.',
+  box: 'Sew a box round each foot and its two diagonals, twice.',
+  cross: 'Sew the two diagonals of each foot, three times.',
+} as const;
+
+/** Where a strap's feet go, and how they are held. */
+export function attachWords(stage: HungStage, { design, plan, length }: Bag): StepWords {
+  const { choice, hung, footDepthMm } = stage;
+  const { ends } = choice;
+  const inRounds = plan.pieces.some(isInRounds);
+  const where = whereText(hung.feet.foot, footDepthMm, !!plan.pouch.figures.seamRows, length);
+  // A lining that is sewn on flat lies in the bag already; one for a bag in rounds goes in over the feet.
+  const through = design.lining && !inRounds ? ', over the lining and through it' : '';
+  return stepWords(
+    'Attach the strap',
+    `${howText(ends, where, through, choice.overlapMm, length)}${adjustText(stage, length)}`,
+    'Both feet level; the strap not twisted.',
+    design.lining && inRounds ? 'Once the lining is in, the feet can’t lie beneath it.' : null,
+  );
+}
+
+function howText(ends: Strap['ends'], where: string, through: string, overlapMm: number, length: LengthWriter): string {
+  switch (ends.kind) {
+    case 'sewn':
+      return `${ends.lie === 'inside' ? `Inside${through}` : 'Outside'}, ${where}. ${STITCHINGS[ends.stitching]}`;
+    case 'ring':
+      return `Put a ring into a tab ${length(ends.innerMm)} wide at each side, and sew the tab down inside${through}, ${where}. ${aboveText(ends.tabMm, length)} Put each end of the strap through its ring and sew ${length(overlapMm)} back on itself.`;
+    case 'clasp':
+      return `Put a ring into a tab ${length(ends.innerMm)} wide at each side, and sew the tab down inside${through}, ${where}. ${aboveText(ends.tabMm, length)} Sew ${length(overlapMm)} of each end of the strap back round its clasp, and clip it on.`;
+    case 'knotted':
+      return `Set an eyelet for each end, ${where}. Put the end through from outside, and knot it inside: ${length(overlapMm)} is left for that.`;
+  }
+}
+
+const aboveText = (tabMm: number, length: LengthWriter): string =>
+  tabMm > 0 ? `The ring stands ${length(tabMm)} above the edge.` : 'The ring stands at the edge.';
+
+function whereText(foot: StrapFoot, deepMm: number, hasSeam: boolean, length: LengthWriter): string {
+  switch (foot.on) {
+    case 'strip-ends':
+      return `in the middle of each end of the ${foot.piece}: over ${formatQuantity(foot.count, foot.unit, 'cm')} from the mouth, ${length(deepMm)} deep`;
+    case 'sides':
+      return `centred on each ${hasSeam ? 'side seam' : 'side of the bag'}: front ${spanText(foot.front)} (${formatQuantity(foot.frontStitches, 'stitch', 'cm')} in from the side), back ${spanText(foot.back)} (${formatQuantity(foot.backStitches, 'stitch', 'cm')} in); ${length(deepMm)} deep`;
+    case 'face': {
+      const covers = formatQuantity(foot.stitches, 'stitch', 'cm');
+      return `on the ${foot.face}, ${spanText(foot)}: leave ${formatQuantity(foot.inStitches, 'stitch', 'cm')} from either side, and cover the next ${covers}; ${length(deepMm)} deep`;
+    }
+  }
+}
+
+const spanText = ({ piece, rows }: Pick<Extract<StrapFoot, { on: 'face' }>, 'piece' | 'rows'>): string =>
+  `${rowWord(piece, rows.to - rows.from + 1)} ${rows.from === rows.to ? rows.from : `${rows.from} to ${rows.to}`}`;
+
+/** How it is made as long as she wears it. */
+function adjustText({ choice: { adjust }, figures: { stands } }: HungStage, length: LengthWriter): string {
+  const at = stands ? length(stands.value) : '';
+  switch (adjust.kind) {
+    case 'none':
+      return '';
+    case 'slider':
+      return ` Thread the strap through the slider, round its second end and back, and sew the end to the slider’s bar. For you the slider stands ${at} from that end.`;
+    case 'two-rings':
+      return ` Sew both D-rings to one end; the other goes through both and back through one. For you ${at} hangs back from the rings.`;
+    case 'buttonholes':
+      return ` Leave ${adjust.holes} buttonholes, ${length(adjust.everyMm)} apart, and sew the button on so that ${at} lies beyond it when you wear it.`;
+    case 'knot':
+      return ` Tie both ends in a knot: for you ${at} is left of each.`;
+    case 'bow':
+      return ` Tie both ends in a bow with loops of ${length(adjust.loopMm)}: ${at} of each end goes into it.`;
+  }
+}
