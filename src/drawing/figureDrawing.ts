@@ -137,18 +137,37 @@ function bodyShapes(places: BodyPlaces, heightMm: number): Shape[] {
     { x: sign * (shoulderHalfMm + 0.6 * ARM_OUT_MM), y: elbowMm },
     { x: sign * (shoulderHalfMm + ARM_OUT_MM), y: palmMm },
   ];
-  const outline = (points: Point[], closed: boolean): Shape => ({
+  const outline = (points: Point[]): Shape => ({
     kind: 'path',
     role: 'edge',
     layer: 'cloth',
-    closed,
-    segments: polyline(points.map(({ x, y }) => ({ x, y: heightMm - y }))),
+    closed: false,
+    segments: polyline(smoothed(points).map(({ x, y }) => ({ x, y: heightMm - y }))),
   });
   const headHalf = (heightMm - headMm) / 2;
   return [
     { kind: 'circle', role: 'edge', layer: 'cloth', x: 0, y: headHalf, radiusMm: headHalf },
-    outline([...side(1), ...inner, ...side(-1).toReversed()], false),
-    outline(arm(1), false),
-    outline(arm(-1), false),
+    outline(side(1)),
+    outline(side(-1)),
+    outline(inner),
+    outline(arm(1)),
+    outline(arm(-1)),
   ];
+}
+
+const STEPS = 6;
+
+/** A smooth line through points. Source: a cubic through each, level with its neighbours (Catmull and Rom, 1974). */
+function smoothed(points: readonly Point[]): Point[] {
+  const at = (index: number) => points[Math.max(0, Math.min(points.length - 1, index))] as Point;
+  const blend = (a: number, b: number, c: number, d: number, t: number) =>
+    b + (t * (c - a + t * (2 * a - 5 * b + 4 * c - d + t * (3 * (b - c) + d - a)))) / 2;
+  return points.flatMap((point, index) => {
+    if (index === points.length - 1) return [point];
+    const [before, next, after] = [at(index - 1), at(index + 1), at(index + 2)];
+    return Array.from({ length: STEPS }, (_, step) => ({
+      x: blend(before.x, point.x, next.x, after.x, step / STEPS),
+      y: blend(before.y, point.y, next.y, after.y, step / STEPS),
+    }));
+  });
 }

@@ -79,6 +79,7 @@ export function strapDrawing({ slackMm, widthMm, overlapMm, parts, wornMm, stand
   const slackX = left(slackMm);
   const wornX = left(wornMm);
   const foot = (x: number, y: number): Shape => ({ ...bar('strap.feet', x, y, overlapMm, widthMm), role: 'foot' });
+  const under = (x: number, y: number): Shape => ({ ...foot(x, y), role: 'cloth', mark: undefined });
   return {
     box: { x: 0, y: 0, widthMm: totalMm, heightMm: 2 * widthMm + GAP_MM },
     shapes: [
@@ -86,7 +87,7 @@ export function strapDrawing({ slackMm, widthMm, overlapMm, parts, wornMm, stand
       foot(slackX, 0),
       foot(slackX + slackMm - overlapMm, 0),
       ...laidParts(parts, wornMm, standsMm).flatMap((part) => partShapes(part, wornX, wornY, widthMm)),
-      ...(sewnMm > 0 ? [foot(wornX - sewnMm, wornY), foot(wornX + wornMm, wornY)] : []),
+      ...(sewnMm > 0 ? [wornX - sewnMm, wornX + wornMm].flatMap((x) => [under(x, wornY), foot(x, wornY)]) : []),
     ],
   };
 }
@@ -163,6 +164,7 @@ function partShapes({ kind, fromMm, toMm }: LaidPart, leftMm: number, y: number,
         ]),
       );
     case 'foot':
+    case 'root':
     case 'eyelet':
       return [];
   }

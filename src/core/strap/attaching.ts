@@ -28,6 +28,9 @@ export function sewnMm(ends: Strap['ends'], widthMm: number, deepMm: number): nu
       return 2 * (2 * (ends.innerMm + deepMm)) + 2 * (2 * widthMm);
     case 'knotted':
       return 0;
+    // Its end is sewn to the other side; of two loops each to its own.
+    case 'grown':
+      return (ends.shortLoopMm === null ? 1 : 2) * 2 * widthMm;
   }
 }
 

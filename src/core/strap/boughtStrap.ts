@@ -6,6 +6,7 @@ import { nameAt, pathOf, type FittingInput, type FittingKind, type FittingStage 
 import type { Problem } from '@/core/problems';
 import { attachStep, sewnMm, shorterThanHardware, wornOf } from './attaching';
 import { footMarks } from './footMarks';
+import { growingProblems } from './growing';
 import { allHangingFigures, dropFigure, pullFigure } from './hangingFigures';
 import { hungFigures, hungStrap, type HungStrap } from './hungStrap';
 import { hungProblems } from './hungProblems';
@@ -114,6 +115,7 @@ export const boughtStrapKind = <Kind extends BoughtStrapKind>(
           ...hung.problems,
           ...hungProblems(strap, { hung, wornMm, widthMm: strap.widthMm, loadedWidthMm: strap.widthMm }, bag),
           ...readyMadeProblems(strap, hung.wornMm, wornMm, bag),
+          ...growingProblems(strap, null, null, bag),
         ],
         footDepthMm: deepMm,
         hangs: { emptyMm: wornMm, fullMm: wornMm },
@@ -144,7 +146,7 @@ function boughtFigures(
       })
     : makeFigure(named('strap.toCut'), 'To cut', hung.wornMm - path.hardwareMm + path.doubledMm + path.lossMm, 'mm', {
         rule: 'Worn length, less what is not strap, with what lies double or is tied, and with what its ends take.',
-        inputs: [wornFrom, ...fixed, inputFrom(loss)],
+        inputs: [wornFrom, ...fixed, ...(loss ? [inputFrom(loss)] : [])],
         source: GEOMETRY,
         ...(wish ? restsOn(wish) : {}),
       });

@@ -96,14 +96,14 @@ function stretchFigures({ strap, sizes, gauge, slack, width, hung }: Told, pull:
       'mm',
       {
         rule: `${rule}${fixed.length > 0 ? ' With what is not strap, less what lies double or is tied.' : ''}`,
-        inputs: [...[slack, loss, ...fixed, loadedShare].map(inputFrom), ...more],
+        inputs: [...[slack, ...(loss ? [loss] : []), ...fixed, loadedShare].map(inputFrom), ...more],
         source: GEOMETRY,
       },
       Math.hypot(stretchingMm * (1 + share) * rowShare, stretchingMm * shareDoubt),
     );
   const length = lengthAt(
     'strap.loadedLength',
-    'Under this bag, between its feet',
+    'Under this bag, from mouth to mouth',
     rest.share,
     'As worked, less what its ends take, longer by what it stretches under what it carries.',
   );

@@ -14,6 +14,7 @@ const WIDE_RING_TIMES = 1.6;
 
 /** Rings are sold so wide inside, mm. From memory. */
 const RING_SIZES_MM = [10, 12, 15, 20, 25, 30, 32, 38, 40, 50, 60, 75, 100, 150];
+const MOST_RING_MM = Math.max(...RING_SIZES_MM);
 
 /**
  * The ring that is sold for a strap: the narrowest that it goes through.
@@ -89,7 +90,7 @@ function ringProblems({ ends }: Strap, { widthMm, loadedWidthMm }: Known, { at }
       asks: [nameAt(at, 'strap.width')],
       values: { innerMm, widthMm: isNarrow ? loadedWidthMm : widthMm },
       repairs:
-        fits === innerMm
+        fits === innerMm || fits > MOST_RING_MM
           ? []
           : [ours.repair({ code: 'strap-ring-of', values: { innerMm: fits }, edits: [{ path, value: fits }] })],
     }),

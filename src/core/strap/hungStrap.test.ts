@@ -68,7 +68,9 @@ describe('the way along a strap', () => {
         // Too short to be more than a row, it is a row.
         if (stage.choice.school !== 'pulled' || stage.choice.given.by === 'copy') return;
         const stretched = 1 + figures.growth.value;
-        const halfRowMm = (figures.rowHeight.value * stretched) / 2;
+        // Of one that is tied each piece is of whole rows.
+        const pieces = ['knot', 'bow'].includes(one.adjust.kind) ? 2 : 1;
+        const halfRowMm = (pieces * figures.rowHeight.value * stretched) / 2;
         const wished = hung.wornMm;
         if (figures.slackToWork.value < 3 * figures.rowHeight.value) return;
         expect(nature).toBeDefined();
@@ -275,5 +277,63 @@ describe('every kind of strap', () => {
     // Stitches are as wide as rows are high: one in each; and the two rows take 10 mm of the width.
     expect(figures.border?.value).toBe(figures.rows.value);
     expect(figures.width.value).toBeCloseTo(stitchCount * 5 + 10, 9);
+  });
+});
+
+describe('a strap grown from the body', () => {
+  const open = (straps: Strap[]): Design => ({
+    ...weighing(600, straps, 'on-the-wrist'),
+    flap: { kind: 'none', dropMm: 80, widthMm: null, hemMm: null },
+  });
+  const grown = (change: Partial<WorkedStrap> = {}) =>
+    strap({ ends: { kind: 'grown', shortLoopMm: null }, widthMm: 20, wornLengthMm: 500, ...change });
+  /** Rows and stitches as a stranger counts them in the words. */
+  const counted = (lines: readonly string[]) =>
+    lines.flatMap((line) => {
+      const [, from, to] = /^Rows? (\d+)(?: to (\d+))?/.exec(line) ?? [];
+      const [, stitches] = /\((\d+) sc/.exec(line) ?? [];
+      if (from === undefined) return [];
+      return Array.from({ length: Number(to ?? from) - Number(from) + 1 }, () => Number(stitches));
+    });
+  const linesOf = (design: Design) =>
+    writePattern(design, planOf(design)).sections.find(({ id }) => id === 'strap')?.lines ?? [];
+
+  it('is worked row by row over the stitches that it takes up, sewn down nowhere, after the sides are joined', () => {
+    const design = open([grown()]);
+    const plan = planOf(design);
+    const { figures, rowCount, stitchCount, hung } = workedStrapOf(plan);
+    expect(hung.loss).toBeNull();
+    // 500 mm, a quarter less slack: 400, 80 rows of 5 mm over 4 stitches of 5 mm.
+    expect([rowCount, stitchCount]).toEqual([80, 4]);
+    expect(figures.slackToWork.value).toBeCloseTo(400, 9);
+    expect(counted(linesOf(design))).toEqual(Array<number>(80).fill(4));
+    expect(linesOf(design)[0]).toContain('At each side take up the last 2 stitches of the front’s upper edge');
+    const order = plan.steps.map(({ id }) => String(id));
+    expect(order.indexOf('work-strap')).toBeGreaterThan(order.indexOf('seam-sides'));
+  });
+
+  it('in two that are tied is worked half at each side; a long loop and a short one each at its own', () => {
+    const tied = open([grown({ adjust: { kind: 'bow', loopMm: 60, tieMm: 150, longerMm: 0 } })]);
+    const { rowCount } = workedStrapOf(planOf(tied));
+    // 500 and twice 150 to tie, a quarter less slack: 640, 64 rows at either side.
+    expect(rowCount).toBe(128);
+    expect(counted(linesOf(tied))).toEqual(Array<number>(64).fill(4));
+    const loops = open([grown({ ends: { kind: 'grown', shortLoopMm: 150 } })]);
+    const { figures } = workedStrapOf(planOf(loops));
+    expect(figures.shortRows?.value).toBe(24);
+    expect(counted(linesOf(loops))).toEqual(Array<number>(80 + 24).fill(4));
+    // Yarn for both.
+    expect(figures.fabric.value).toBeCloseTo((80 + 24) * 5 * 20, 6);
+  });
+
+  it('that can’t grow is told why not, and sewn on instead', () => {
+    for (const [code, change] of [
+      ['strap-cannot-grow', { kind: 'tube' }],
+      ['strap-mouth-too-narrow', { widthMm: 140 }],
+    ] as const) {
+      const design = withBody(open([grown(change as Partial<WorkedStrap>)]), { widthMm: 120 });
+      expect(codesOf(planOf(design))).toContain(code);
+      expect(codesOf(mended(design, code).plan)).not.toContain(code);
+    }
   });
 });

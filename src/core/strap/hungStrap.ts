@@ -25,7 +25,7 @@ export interface HungStrap {
   /** What is not strap along it; what lies double or is tied; what its ends take. Only where there is some. */
   hardware: Figure | null;
   doubled: Figure | null;
-  loss: Figure;
+  loss: Figure | null;
   problems: Problem[];
 }
 
@@ -59,17 +59,21 @@ export function hungStrap(strap: Strap, widthMm: number, bag: FittingInput): Hun
             source: GEOMETRY,
           }),
     doubled: path.doubledMm === 0 ? null : doubledFigure(strap, path.doubledMm, named),
-    loss: makeFigure(named('strap.loss'), LOSS_NAMES[strap.ends.kind], path.lossMm, 'mm', {
-      rule: 'What each end takes, twice. It does not stretch.',
-      inputs: [input(OVERLAP_NAMES[strap.ends.kind], strap.overlapMm, 'mm')],
-      source: COMMON_PRACTICE,
-    }),
+    loss:
+      path.lossMm === 0
+        ? null
+        : makeFigure(named('strap.loss'), LOSS_NAMES[strap.ends.kind], path.lossMm, 'mm', {
+            rule: 'What each end takes, twice. It does not stretch.',
+            inputs: [input(OVERLAP_NAMES[strap.ends.kind], strap.overlapMm, 'mm')],
+            source: COMMON_PRACTICE,
+          }),
     problems: [...problems, ...feet.problems],
   };
 }
 
 const PART_NAMES: Readonly<Record<StrapPath['segments'][number]['kind'], string>> = {
   foot: 'Foot',
+  root: 'Where it grows from the bag',
   tab: 'Tab',
   ring: 'Ring',
   clasp: 'Clasp',
@@ -87,6 +91,7 @@ const LOSS_NAMES: Readonly<Record<Strap['ends']['kind'], string>> = {
   ring: 'Sewn back at both ends',
   clasp: 'Sewn back at both ends',
   knotted: 'Knotted inside at both ends',
+  grown: 'At both ends',
 };
 
 /** What one end takes, by how it is held. */
@@ -95,6 +100,7 @@ export const OVERLAP_NAMES: Readonly<Record<Strap['ends']['kind'], string>> = {
   ring: 'Sewn back at each ring',
   clasp: 'Sewn back at each clasp',
   knotted: 'Left for each knot',
+  grown: 'At each end',
 };
 
 const DOUBLED_RULES = {

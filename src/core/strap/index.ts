@@ -52,6 +52,6 @@ export { ringFor } from './hungProblems';
 export type { HungStrap } from './hungStrap';
 export type { Segment, SegmentKind, StrapPath } from './strapPath';
 export { ALONG } from './stripGauge';
-export { STRAP_NATURES, strapStitch } from './natures';
+export { STRAP_NATURES, canGrow, strapStitch } from './natures';
 export type { StrapProblems, StrapRepairs } from './ownProblems';
 export { pullOfMassN, shareAt, stretchDoubt, type StretchCurve } from './stretch';

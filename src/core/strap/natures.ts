@@ -43,6 +43,16 @@ export const STRAP_NATURES: Readonly<Record<WorkedStrapKind, StrapNature>> = {
 /** How wide a cord is, as so many times the width of one of its strands. From memory. */
 const CORD_WIDTHS = { 1: 1, 2: 1.7, 3: 2.2 } as const;
 
+/**
+ * Whether a strap can grow from the body: its rows are short ones, each over the stitches of the one before, with nothing along its edges.
+ *
+ * @example
+ * canGrow(STRAP_NATURES.plain) // => true
+ * canGrow(STRAP_NATURES.tube) // => false
+ */
+export const canGrow = ({ lie, written, borderRows }: StrapNature): boolean =>
+  lie === 'across' && written === 'row-by-row' && borderRows === 0;
+
 /** What a strap of a kind is worked in on a bag. */
 export const strapStitch = ({ stitch }: StrapNature, panel: StitchPattern): StitchPattern =>
   stitch === null ? plainStitchOf(panel) : STITCHES[stitch];

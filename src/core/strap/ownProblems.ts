@@ -16,6 +16,8 @@ export interface StrapProblems {
   'strap-has-no-drop': object;
   'strap-mouth-too-high': object;
   'strap-face-is-round': object;
+  'strap-cannot-grow': object;
+  'strap-mouth-too-narrow': { stitches: number; topStitches: number };
   'strap-feet-cross': { inStitches: number; mostStitches: number; ofStitches: number };
   'strap-ring-narrow': { innerMm: number; widthMm: number };
   'strap-ring-wide': { innerMm: number; widthMm: number };
@@ -38,6 +40,7 @@ export interface StrapRepairs {
   'strap-trial-anew': object;
   'strap-given-by-tape': object;
   'strap-to-sides': object;
+  'strap-sewn-on': object;
   'strap-feet-in': { inStitches: number };
   'strap-ring-of': { innerMm: number };
   'strap-tie-left': { tieMm: number };

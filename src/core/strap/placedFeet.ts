@@ -41,13 +41,19 @@ export const mostInStitches = (topStitches: number, covered: number): number =>
   Math.max(0, Math.floor(topStitches / 2) - covered);
 
 /** Where the feet of a strap so wide go, mm. */
-export function placedFeet({ feet, overlapMm }: Strap, widthMm: number, bag: FittingInput): PlacedFeet {
+export function placedFeet({ feet, overlapMm, ends }: Strap, widthMm: number, bag: FittingInput): PlacedFeet {
   const { pouch, set } = bag;
   const bagMm = pouch.figures.width.value;
   // A foot covers as much of the bag as the strap is wide.
   const covered = Math.max(1, Math.round(widthMm / pouch.stitchMm));
-  const atSides = () => ({ foot: strapFoot(Math.max(2, covered), overlapMm, pouch, set), apartMm: bagMm });
-  if (feet.on === 'sides') return { ...atSides(), problems: [] };
+  const isGrown = ends.kind === 'grown';
+  const atSides = () => ({
+    // What grows begins at the very edge.
+    foot: strapFoot(Math.max(2, covered), isGrown ? 0 : overlapMm, pouch, set),
+    // Both ends of a loop are at one side.
+    apartMm: isGrown && ends.shortLoopMm !== null ? widthMm : bagMm,
+  });
+  if (feet.on === 'sides' || isGrown) return { ...atSides(), problems: [] };
   if (factsOf(pouch.kind).faces === 'discs') return { ...atSides(), problems: [roundFace(bag)] };
   const most = mostInStitches(pouch.topStitches, covered);
   const foot = footOnFace({ face: feet.on, inStitches: feet.inStitches }, covered, overlapMm, pouch, set);

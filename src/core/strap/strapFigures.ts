@@ -16,10 +16,11 @@ import { nameAt, type FittingInput } from '@/core/fittings';
 import { startingChain, type StitchPattern } from '@/core/stitches';
 import { footCount, footDepthMm, type StrapFoot } from './strapFoot';
 import type { StrapSizes } from './strapSizes';
-import { shareAt } from './stretch';
 import { OVERLAP_NAMES, type HungStrap } from './hungStrap';
+import { shortLoopFigure } from './growing';
+import { lengthFigures } from './strapLengths';
 import { rangeFigures } from './rangeFigures';
-import { ALONG, type StripGauge } from './stripGauge';
+import type { StripGauge } from './stripGauge';
 import type { StrapNature } from './natures';
 
 /** What is told of a worked strap. */
@@ -43,6 +44,8 @@ export interface StrapFigures {
   pulledPlanned: Figure;
   footRows: Figure;
   footDepth: Figure;
+  /** Rows of the short loop that a long one is passed through. */
+  shortRows?: Figure;
   /** Picked up in the ends of its rows, along each long edge. */
   border?: Figure;
   /** How short and how long it can be worn, and where what adjusts it stands; where it can be adjusted. */
@@ -93,15 +96,17 @@ export function strapFigures(told: ToldStrap, bag: FittingInput): StrapFigures {
     },
   );
   const { between, slackToWork, slackPlanned, pulledPlanned } = lengths;
+  const shortRows = shortLoopFigure(told, bag.at);
   return {
     stitches,
     rows,
     ...(nature.cord ? {} : { startingChain: chainFigure(told, stitches, bag) }),
     ...(nature.borderRows > 0 ? { border: borderFigure(told, rows, bag) } : {}),
+    ...(shortRows ? { shortRows } : {}),
     ...rangeFigures(told, pulledPlanned, named),
     width,
     thickness: thicknessFigure(told, bag),
-    fabric: fabricFigure(told, { width, slackPlanned }, named),
+    fabric: fabricFigure(told, { width, slackPlanned, shortRows }, named),
     growth: gauge.growth,
     rowHeight: gauge.along,
     footRows,
@@ -231,21 +236,23 @@ function thicknessFigure({ stitch, panel, nature }: ToldStrap, { gauge, at }: Fi
 /** The fabric of a strap, in all its layers, as an area of the bag's that takes as much yarn. */
 function fabricFigure(
   { stitch, panel, nature, gauge, sizes }: ToldStrap,
-  { width, slackPlanned }: Pick<StrapFigures, 'width' | 'slackPlanned'>,
+  { width, slackPlanned, shortRows }: Pick<StrapFigures, 'width' | 'slackPlanned'> & { shortRows: Figure | null },
   named: (id: string) => string,
 ): Figure {
   const ratio = stitch.nature.yarnToSc / panel.nature.yarnToSc;
+  const shortMm = (shortRows?.value ?? 0) * gauge.along.value;
   if (nature.cord) return cordFabricFigure({ gauge, nature, sizes }, nature.cord, ratio, named);
   return makeFigure(
     named('strap.fabric'),
     'Fabric of the strap',
-    width.value * slackPlanned.value * nature.layers * ratio,
+    width.value * (slackPlanned.value + shortMm) * nature.layers * ratio,
     'mm2',
     {
       rule: 'Width times length, in as many layers as lie on each other, times the yarn that its stitch usually takes against the bag’s.',
       inputs: [
         inputFrom(width),
         inputFrom(slackPlanned),
+        ...(shortMm > 0 ? [input('Short loop, slack', shortMm, 'mm')] : []),
         input('Layers', nature.layers, 'count'),
         input('Yarn for the same area, against the bag’s stitch', ratio, 'ratio'),
       ],
@@ -292,114 +299,4 @@ function footDepthFigure(footRows: Figure, foot: StrapFoot, { gauge, pouch, at }
     },
     inRows ? footRows.value * (gauge.rowHeight.plusMinus ?? 0) : null,
   );
-}
-
-const OF_A_COPY = 'Of the strap that she likes: divided by one plus what this one grows under the same.';
-
-const BETWEEN: Readonly<Record<WorkedStrap['school'], string>> = {
-  pulled: 'Worn length divided by one plus what the strap grows when pulled: it is measured fully pulled.',
-  loaded: 'Worn length divided by one plus what the strap grows under what it carries: it is measured as it hangs.',
-  slack: 'The worn length itself: the strap is reinforced so that it can’t stretch, and measured slack.',
-};
-
-const WORN_LABEL: Readonly<Record<WorkedStrap['school'], string>> = {
-  pulled: 'Worn length, pulled',
-  loaded: 'Worn length, under this bag',
-  slack: 'Worn length, reinforced',
-};
-
-const FROM_TRIAL = 'The ± comes from the trial strip: a longer one makes it smaller.';
-const WORN_RULE: Readonly<Record<WorkedStrap['school'], string>> = {
-  pulled: `Strap as worked less what its ends take; pulled, it grows as the trial strip did. ${FROM_TRIAL}`,
-  loaded: `Strap as worked less what its ends take; under what it carries it grows as the trial strip did under weights. ${FROM_TRIAL}`,
-  slack: 'Strap as worked less what its ends take: the tape inside keeps it so.',
-};
-
-const OF_A_COPY_WORN = `Strap as worked less what its ends take, under what the strap that she likes was measured under. ${FROM_TRIAL}`;
-
-type LengthFigures = Pick<StrapFigures, 'between' | 'slackToWork' | 'slackPlanned' | 'pulledPlanned'> & {
-  /** Rows, stitches or rounds along it. */
-  alongCount: Figure;
-};
-
-/** How long it is to be worked, slack, and what comes of that when it is worn. */
-function lengthFigures({ strap, sizes, gauge, nature, hung }: ToldStrap, named: (id: string) => string): LengthFigures {
-  const { along, growth, doubt } = gauge;
-  const { unit, plural } = ALONG[nature.lie];
-  const { share } = sizes;
-  const stretched =
-    strap.school === 'pulled'
-      ? [inputFrom(growth)]
-      : strap.school === 'loaded'
-        ? [input('Longer under what it carries, by', share, 'ratio'), inputFrom(growth)]
-        : [];
-  const isCopy = strap.given.by === 'copy' && strap.school !== 'slack';
-  const longer = isCopy ? [input('Longer under what that one was measured under', share, 'ratio')] : stretched;
-  const loss = inputFrom(hung.loss);
-  const fixed = [
-    ...(hung.hardware ? [inputFrom(hung.hardware)] : []),
-    ...(hung.doubled ? [inputFrom(hung.doubled)] : []),
-  ];
-  const lessHardware = fixed.length > 0 ? ' Less what is not strap, and with what lies double or is tied.' : '';
-  const between = makeFigure(
-    named('strap.between'),
-    'Slack, between its feet',
-    sizes.slackMm - hung.path.lossMm,
-    'mm',
-    {
-      rule: `${isCopy ? OF_A_COPY : BETWEEN[strap.school]}${lessHardware}`,
-      inputs: [hung.wornFrom, ...fixed, ...longer],
-      source: GEOMETRY,
-    },
-  );
-  const slackToWork = makeFigure(named('strap.slackToWork'), 'Strap to work, slack', sizes.slackMm, 'mm', {
-    rule: 'Slack length between the feet, plus what its ends take, which does not stretch.',
-    inputs: [inputFrom(between), loss],
-    source: COMMON_PRACTICE,
-  });
-  const alongCount = makeFigure(
-    named(nature.lie === 'along' ? 'strap.stitches' : nature.lie === 'cord' ? 'strap.chains' : 'strap.rows'),
-    `${plural.charAt(0).toUpperCase()}${plural.slice(1)} ${nature.lie === 'along' ? 'along the strap' : nature.lie === 'cord' ? 'of each strand' : 'of the strap'}`,
-    sizes.alongCount,
-    unit,
-    {
-      rule: `Slack length to work divided by what one of its ${plural} takes along it, to the nearest.`,
-      inputs: [inputFrom(slackToWork), inputFrom(along)],
-      source: GEOMETRY,
-    },
-  );
-  const slackPlusMinus = sizes.alongCount * (along.plusMinus ?? 0);
-  const shareDoubt =
-    strap.school === 'slack'
-      ? 0
-      : doubt((one) => (strap.school === 'pulled' && !isCopy ? one.mostShare : shareAt(one, sizes.rest.pullN)));
-  return {
-    between,
-    slackToWork,
-    alongCount,
-    slackPlanned: makeFigure(
-      named('strap.slackPlanned'),
-      'Strap as worked, slack',
-      sizes.plannedSlackMm,
-      'mm',
-      {
-        rule: `Its ${plural}, times what one takes along it.`,
-        inputs: [inputFrom(alongCount), inputFrom(along)],
-        source: GEOMETRY,
-      },
-      slackPlusMinus,
-    ),
-    pulledPlanned: makeFigure(
-      named('strap.pulledPlanned'),
-      isCopy ? 'As long as the strap she likes' : WORN_LABEL[strap.school],
-      sizes.wornMm,
-      'mm',
-      {
-        rule: `${isCopy ? OF_A_COPY_WORN : WORN_RULE[strap.school]}${fixed.length > 0 ? ' With what is not strap, less what lies double or is tied.' : ''}`,
-        inputs: [inputFrom(alongCount), inputFrom(along), loss, ...fixed, ...longer],
-        source: GEOMETRY,
-      },
-      Math.hypot(slackPlusMinus * (1 + share), shareDoubt * sizes.stretchingMm),
-    ),
-  };
 }

@@ -3,7 +3,18 @@ import type { Strap, StrapAdjust, StrapEnds } from '@/core/design';
 
 /** What the way from mouth to mouth along a strap is made of. */
 export type SegmentKind =
-  'foot' | 'tab' | 'ring' | 'clasp' | 'eyelet' | 'strap' | 'slider' | 'two-rings' | 'buttonholes' | 'knot' | 'bow';
+  | 'foot'
+  | 'root'
+  | 'tab'
+  | 'ring'
+  | 'clasp'
+  | 'eyelet'
+  | 'strap'
+  | 'slider'
+  | 'two-rings'
+  | 'buttonholes'
+  | 'knot'
+  | 'bow';
 
 /** One part of that way. Lengths in mm, as it is worn. */
 export interface Segment {
@@ -41,6 +52,9 @@ function endParts(ends: StrapEnds, overlapMm: number): Segment[] {
       return [part('foot', { lossMm: overlapMm })];
     case 'knotted':
       return [part('eyelet', { lossMm: overlapMm })];
+    // What grows from the body is not sewn down.
+    case 'grown':
+      return [part('root')];
     case 'ring':
       return [part('tab', { wayMm: ends.tabMm }), part('ring', { wayMm: ends.innerMm, lossMm: overlapMm })];
     case 'clasp':
@@ -95,6 +109,14 @@ export function strapPath({ overlapMm, ends, adjust }: Pick<Strap, 'overlapMm' |
   };
 }
 
+/**
+ * How many pieces a strap is of: one that is tied has two.
+ *
+ * @example
+ * strapPieces({ kind: 'bow', loopMm: 60, tieMm: 150, longerMm: 0 }) // => 2
+ */
+export const strapPieces = ({ kind }: StrapAdjust): 1 | 2 => (kind === 'knot' || kind === 'bow' ? 2 : 1);
+
 /** How short and how long a strap can be worn, and where what adjusts it stands, mm; null for one that can't be adjusted. */
 export interface StrapRange {
   shortestMm: number;
@@ -122,11 +144,10 @@ export function strapRange(adjust: StrapAdjust, wornMm: number, hardwareMm: numb
   const longestMm = wornMm + adjust.longerMm;
   if (adjust.kind === 'buttonholes')
     return { shortestMm: longestMm - (adjust.holes - 1) * adjust.everyMm, longestMm, standsMm: doubledMm };
-  const isTied = adjust.kind === 'knot' || adjust.kind === 'bow';
   return {
     shortestMm: hardwareMm + (wornMm - hardwareMm + doubledMm) / 2,
     longestMm,
-    standsMm: isTied ? doubledMm / 2 : doubledMm,
+    standsMm: doubledMm / strapPieces(adjust),
   };
 }
 

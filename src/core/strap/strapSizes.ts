@@ -2,7 +2,7 @@ import type { WorkedStrap } from '@/core/design';
 import { dropMm, hang, pullAtN } from './hanging';
 import type { HungStrap } from './hungStrap';
 import type { StrapLoad } from './strapLoad';
-import type { StrapPath } from './strapPath';
+import { strapPieces, type StrapPath } from './strapPath';
 import { pullOfMassN, shareAt, type StretchCurve } from './stretch';
 
 /**
@@ -130,7 +130,9 @@ export function strapSizes(
 ): StrapSizes {
   const { path, wornMm: wishedMm } = worn.hung;
   const slackMm = slackToWorkMm({ ...strap, wornLengthMm: wishedMm, slackMm: 1, pulledMm: 1 + worn.share, path });
-  const alongCount = Math.max(1, Math.round(slackMm / alongMm));
+  // Of one that is tied both pieces are alike.
+  const pieces = strapPieces(strap.adjust);
+  const alongCount = pieces * Math.max(1, Math.round(slackMm / pieces / alongMm));
   const plannedSlackMm = alongCount * alongMm;
   const stretchingMm = Math.max(0, plannedSlackMm - path.lossMm);
   const stiffMm = path.hardwareMm - path.doubledMm;

@@ -14,10 +14,12 @@ import { attachStep, sewnMm, shorterThanHardware, wornOf } from './attaching';
 import { footMarks } from './footMarks';
 import { grownFigures, grownStrap, type GrownStrap } from './grownStrap';
 import { allHangingFigures, hangingFigures, type HangingFigures } from './hangingFigures';
+import { growingProblems } from './growing';
 import { hungFigures, hungStrap, type HungStrap } from './hungStrap';
-import { STRAP_NATURES, strapStitch, widthCount, type StrapNature } from './natures';
+import { STRAP_NATURES, canGrow, strapStitch, widthCount, type StrapNature } from './natures';
 import { strapFigures, type StrapFigures } from './strapFigures';
 import type { StrapLoad } from './strapLoad';
+import { strapPieces } from './strapPath';
 import { strapProblems } from './strapProblems';
 import { strapSizes, wornShare } from './strapSizes';
 import type { StretchCurve } from './stretch';
@@ -32,7 +34,7 @@ export interface WorkedStrapStage<Choice extends WorkedStrap = WorkedStrap> exte
   rowCount: number;
   /** How far down into the bag its feet reach, mm. */
   footDepthMm: number;
-  /** What it would take up if it were grown from the body instead; null where the mouth has not as many stitches to give, or it is not in short rows. */
+  /** What it takes up where it grows from the body, or would if it did; null where the mouth has not as many stitches to give, or it is not in short rows. */
   grown: GrownStrap | null;
   figures: StrapFigures;
   /** What it carries, and how it hangs under it; null where that is not known. */
@@ -75,7 +77,7 @@ export const workedStrapKind = <Kind extends WorkedStrapKind>(
     const told = { strap, nature, stitch, panel, sizes, gauge: strip, hung };
     const figures = strapFigures(told, bag);
     const hanging = hangingFigures({ ...told, slack: figures.slackPlanned, width: figures.width }, bag);
-    const grown = nature.lie === 'across' ? grownStrap(figures.stitches, bag) : null;
+    const grown = canGrow(nature) ? grownStrap(figures.stitches, bag) : null;
     const deepMm = figures.footDepth.value;
     return {
       ok: true,
@@ -88,8 +90,8 @@ export const workedStrapKind = <Kind extends WorkedStrapKind>(
         cloth: [],
         // A foot is sewn round its four sides.
         sewn: [{ label: 'Round the strap’s feet', mm: sewnMm(strap.ends, figures.width.value, deepMm) }],
-        tails: strap.ends.kind === 'knotted' ? 2 : 2 + 4,
-        steps: stepsOf(bag),
+        tails: tailsOf(strap),
+        steps: stepsOf(strap, bag),
         differs: [],
         sizes: [figures.pulledPlanned],
         worn: wornOf(strap, hung.wornMm, at),
@@ -101,7 +103,12 @@ export const workedStrapKind = <Kind extends WorkedStrapKind>(
           ...hungFigures(hung),
           ...allHangingFigures(load, hanging),
         ].filter((figure) => figure !== undefined),
-        problems: [...strip.problems, ...hung.problems, ...strapProblems(strap, { strip, sizes, hung, hanging }, bag)],
+        problems: [
+          ...strip.problems,
+          ...hung.problems,
+          ...strapProblems(strap, { strip, sizes, hung, hanging }, bag),
+          ...growingProblems(strap, grown, canGrow(nature) ? figures.stitches.value : null, bag),
+        ],
         stitchCount: figures.stitches.value,
         rowCount: figures.rows.value,
         footDepthMm: deepMm,
@@ -127,8 +134,15 @@ const workedStrip = (
   fabric,
 });
 
-const stepsOf = (bag: FittingInput): StepRule[] => [
-  { name: 'work-strap', after: ['begun'], before: [] },
+/** Ends of yarn to weave in: two of every piece that is worked, and those of what sews it on. */
+const tailsOf = ({ ends, adjust }: WorkedStrap): number => {
+  const pieces = ends.kind === 'grown' && ends.shortLoopMm !== null ? 2 : strapPieces(adjust);
+  return 2 * pieces + (ends.kind === 'knotted' || ends.kind === 'grown' ? 0 : 4);
+};
+
+/** What grows from the body is worked once the body is whole. */
+const stepsOf = ({ ends }: WorkedStrap, bag: FittingInput): StepRule[] => [
+  { name: 'work-strap', after: ends.kind === 'grown' ? ['blocked', 'joined'] : ['begun'], before: [] },
   { name: 'check-strap', after: ['work-strap'], before: [] },
   attachStep('check-strap', bag),
 ];

@@ -28,6 +28,7 @@ const ends = fc.oneof(
   fc.record({ kind: fc.constant('ring' as const), ...ring }),
   fc.record({ kind: fc.constant('clasp' as const), lengthMm: from(10, 120), ...ring }),
   fc.constant({ kind: 'knotted' as const }),
+  fc.record({ kind: fc.constant('grown' as const), shortLoopMm: orNull(from(60, 600)) }),
 );
 
 const longer = { longerMm: from(0, 800) };

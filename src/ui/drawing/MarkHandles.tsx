@@ -1,7 +1,7 @@
 'use client';
 
 import { useRef } from 'react';
-import { moveMarkEdits, type FabricMark, type MarkMove } from '@/core/fittings';
+import { moveMarkEdits, type FabricMark, type FittingGroup, type MarkMove } from '@/core/fittings';
 import type { PieceId } from '@/core/pieces';
 import { useBag, useBagStore } from '@/ui/bag/BagProvider';
 import { Grip } from './Grip';
@@ -9,10 +9,17 @@ import { pointOn, type PieceOnScreen } from './pieceOnScreen';
 import { gripWords } from './gripWords';
 
 /** A grip on everything put on the bag that can be moved: pulled, or moved by the arrow keys, along its piece or across it; what belongs to it goes with it. */
-export function MarkHandles({ places }: { places: ReadonlyMap<PieceId, PieceOnScreen> }) {
+export function MarkHandles({
+  places,
+  group,
+}: {
+  places: ReadonlyMap<PieceId, PieceOnScreen>;
+  /** Of one group only; all without. */
+  group?: FittingGroup | undefined;
+}) {
   const marks = useBag((state) => state.plan.marks);
   return marks
-    .filter(({ move }) => move?.isGripped)
+    .filter(({ move, of }) => move?.isGripped && (group === undefined || of.group === group))
     .map((mark) => {
       const place = places.get(mark.piece);
       return place && mark.move ? <MarkHandle key={mark.mark} mark={mark} move={mark.move} place={place} /> : null;

@@ -4,6 +4,7 @@ import { useCallback, useEffect, useMemo, useRef, useState, type KeyboardEvent, 
 import { moveLineEdits, type PanelLineId } from '@/core/body';
 import { patternOf } from '@/core/design';
 import { figureId, type FigureId } from '@/core/figures';
+import type { FittingGroup } from '@/core/fittings';
 import type { PieceId } from '@/core/pieces';
 import { formatLength } from '@/core/units';
 import type { Plan } from '@/core/plan';
@@ -47,15 +48,17 @@ const FINEST_PX = 3;
 interface SheetViewProps {
   /** Layers left out, where a place has no use for them. */
   hide?: readonly Layer[];
-  /** Whether the lines can be moved here. */
+  /** Whether the lines can be moved here, and all marks with them. */
   movable?: boolean;
+  /** Whose marks can be moved here though the lines can't. */
+  moves?: FittingGroup;
 }
 
 /**
  * All flat pieces to one scale, brass rules along the one in hand: counts to the left and below, lengths to the right and above. The
  * one component for it, wherever it is shown.
  */
-export function SheetView({ hide = [], movable = false }: SheetViewProps) {
+export function SheetView({ hide = [], movable = false, moves }: SheetViewProps) {
   const [ref, size, measured] = useSize<HTMLDivElement>({ width: 560, height: 600 });
   const [zoom, setZoom] = useState(1);
   const [chosen, setChosen] = useState<PieceId | null>(null);
@@ -214,7 +217,7 @@ export function SheetView({ hide = [], movable = false }: SheetViewProps) {
           })}
           {movable && <FlapHandlesOn places={places} />}
           {movable && <BodyHandles places={places} />}
-          {movable && <MarkHandles places={places} />}
+          {(movable || moves) && <MarkHandles places={places} group={movable ? undefined : moves} />}
         </svg>
       </div>
       <div className="sheet-note">

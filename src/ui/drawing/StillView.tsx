@@ -26,7 +26,7 @@ export function StillView({ drawing, label, heightPx, marginPx = 12, ruled = fal
   const cloth = useBag((state) => state.design.swatch.yarn.colour);
   const selection = useBag((state) => state.selection);
   const unit = useBag((state) => state.design.settings.lengthUnit);
-  const { widthMm, heightMm } = drawing.box;
+  const { x, y, widthMm, heightMm } = drawing.box;
   const edgePx = marginPx + (ruled ? RULER_PX : 0);
   const pxPerMm = Math.min((size.width - 2 * edgePx) / widthMm, (heightPx - 2 * edgePx) / heightMm);
   const left = (size.width - widthMm * pxPerMm) / 2;
@@ -59,7 +59,7 @@ export function StillView({ drawing, label, heightPx, marginPx = 12, ruled = fal
             />
           </>
         )}
-        <g transform={`translate(${left} ${top}) scale(${pxPerMm})`}>
+        <g transform={`translate(${left - x * pxPerMm} ${top - y * pxPerMm}) scale(${pxPerMm})`}>
           {drawing.shapes.map((shape, index) => (
             <ShapeView key={index} shape={shape} lit={shape.mark !== undefined && shape.mark === selection} />
           ))}

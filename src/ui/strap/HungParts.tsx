@@ -25,10 +25,10 @@ export function HungParts({ strap, stage, index }: { strap: Strap; stage: StrapS
     <>
       <Group title="How long it is worn">
         <LengthRow strap={strap} edit={edit} />
-        {stage && <WornFigure strap={strap} stage={stage} />}
+        {stage && <WornFigure strap={strap} stage={stage} index={index} />}
       </Group>
       <Group title="How it is held">
-        <FeetRow strap={strap} stage={stage} edit={edit} />
+        {strap.ends.kind !== 'grown' && <FeetRow strap={strap} stage={stage} edit={edit} />}
         <EndsRow strap={strap} edit={edit} />
         <AdjustRow strap={strap} edit={edit} />
       </Group>
@@ -68,17 +68,17 @@ function LengthRow({ strap, edit }: PartProps) {
     <Row>
       <ChoiceField
         label="Its length is given by"
-        width="15em"
+        width="14em"
         value={given.by}
         choices={entries(GIVEN)}
         onChange={(by) => edit('What the length is given by', ['given'], usualGiven(by))}
       />
       <ChoiceField
         label="It lies"
-        width="17em"
+        width="14em"
         value={over ?? AS_CARRIED}
         choices={[
-          { value: AS_CARRIED, label: `As the bag: ${CARRIED[carried].toLowerCase()}` },
+          { value: AS_CARRIED, label: `${CARRIED[carried]}, as the bag` },
           ...CARRYINGS.map((value) => ({ value, label: CARRIED[value] })),
         ]}
         onChange={(value) =>
@@ -89,7 +89,6 @@ function LengthRow({ strap, edit }: PartProps) {
         <LengthField
           label={given.by === 'tape' ? 'Worn length' : 'Its length'}
           width="6em"
-          help={given.by === 'tape' ? 'Tape from foot to foot, over the shoulder.' : undefined}
           valueMm={wornLengthMm}
           onChange={(mm) => edit('Worn length', ['wornLengthMm'], mm)}
         />
@@ -181,6 +180,7 @@ const ENDS: Readonly<Record<Strap['ends']['kind'], string>> = {
   ring: 'Through rings in tabs',
   clasp: 'Clipped into rings',
   knotted: 'Knotted through eyelets',
+  grown: 'Grown from the body',
 };
 
 const OVERLAP: Readonly<Record<Strap['ends']['kind'], string>> = {
@@ -188,6 +188,7 @@ const OVERLAP: Readonly<Record<Strap['ends']['kind'], string>> = {
   ring: 'Sewn back at each ring',
   clasp: 'Sewn back at each clasp',
   knotted: 'Left for each knot',
+  grown: '',
 };
 
 function usualEnds(kind: Strap['ends']['kind'], widthMm: number): Strap['ends'] {
@@ -201,6 +202,8 @@ function usualEnds(kind: Strap['ends']['kind'], widthMm: number): Strap['ends'] 
       return { kind, lengthMm: 38, ...ring };
     case 'knotted':
       return { kind };
+    case 'grown':
+      return { kind, shortLoopMm: null };
   }
 }
 
@@ -215,13 +218,24 @@ function EndsRow({ strap, edit }: PartProps) {
         choices={entries(ENDS)}
         onChange={(kind) => edit('How the ends are held', ['ends'], usualEnds(kind, widthMm))}
       />
-      <LengthField
-        label={OVERLAP[ends.kind]}
-        fine
-        width="5em"
-        valueMm={overlapMm}
-        onChange={(mm) => edit('Overlap', ['overlapMm'], mm)}
-      />
+      {ends.kind === 'grown' ? (
+        <LengthField
+          label="Short loop to pass it through"
+          width="6em"
+          empty="none"
+          valueMm={ends.shortLoopMm}
+          onChange={(mm) => edit('Short loop', ['ends', 'shortLoopMm'], mm)}
+          onClear={() => edit('Short loop', ['ends', 'shortLoopMm'], null)}
+        />
+      ) : (
+        <LengthField
+          label={OVERLAP[ends.kind]}
+          fine
+          width="5em"
+          valueMm={overlapMm}
+          onChange={(mm) => edit('Overlap', ['overlapMm'], mm)}
+        />
+      )}
       {ends.kind === 'sewn' && (
         <>
           <ChoiceField

@@ -14,7 +14,7 @@ import { StrapParts } from './StrapParts';
 export function StrapPlace() {
   const straps = useBag((state) => state.design.straps);
   return (
-    <PlaceLayout title="Strap" drawing={<SheetView hide={['hardware', 'lining']} />}>
+    <PlaceLayout title="Strap" drawing={<SheetView hide={['hardware', 'lining']} moves="straps" />}>
       {straps.map((strap, index) => (
         <StrapParts key={index} strap={strap} index={index} />
       ))}

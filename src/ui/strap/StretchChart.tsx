@@ -93,7 +93,7 @@ export function StretchChart({ slackMm, sample, curve, pullG, unit }: StretchCha
           events: [],
           scales: {
             x: { ...chartAxis('Pull in each arm, as a weight, g'), min: 0 },
-            y: chartAxis(`Between the feet, ${unit === 'cm' ? 'cm' : 'in'}`),
+            y: chartAxis(`Strap without its ends, ${unit === 'cm' ? 'cm' : 'in'}`),
           },
         }}
       />

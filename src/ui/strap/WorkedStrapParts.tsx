@@ -3,7 +3,7 @@
 import { Box } from '@chakra-ui/react';
 import dynamic from 'next/dynamic';
 import type { WorkedStrap } from '@/core/design';
-import { grownFigures, type WorkedStrapStage } from '@/core/strap';
+import { canGrow, grownFigures, type WorkedStrapStage } from '@/core/strap';
 import type { LengthUnit } from '@/core/units';
 import { formatQuantity, grownStrapText } from '@/core/wording';
 import { useBag } from '@/ui/bag/BagProvider';
@@ -33,12 +33,12 @@ export function WorkedStrapParts({ strap, stage }: { strap: WorkedStrap; stage: 
   );
 }
 
-/** What it would take up if it were grown from the body instead of being sewn on. */
+/** Where it grows from the body; or what it would take up if it did, instead of being sewn on. */
 export function GrownInstead({ stage }: { stage: WorkedStrapStage }) {
   const plan = useBag((state) => state.plan);
-  if (stage.nature.lie !== 'across') return null;
+  if (!canGrow(stage.nature)) return null;
   return (
-    <Group title="Grown from the body instead">
+    <Group title={stage.choice.ends.kind === 'grown' ? 'Where it grows from the body' : 'Grown from the body instead'}>
       <Box fontSize="14px" mb="2">
         {grownStrapText(stage, plan)}
       </Box>

@@ -37,6 +37,11 @@ const endsSchema = z.discriminatedUnion('kind', [
   z.strictObject({ kind: z.literal('clasp'), lengthMm: lengthMm(10, 120), ...ringFields }),
   /** Put through an eyelet, and knotted inside. */
   z.strictObject({ kind: z.literal('knotted') }),
+  /**
+   * Grown from the body, or from the whole end of a gusset or a band, at both sides: one strap from side to side; or, where a short loop is
+   * given, a long loop at one side that is passed through a short one at the other. How long that short one is worked, mm.
+   */
+  z.strictObject({ kind: z.literal('grown'), shortLoopMm: lengthMm(60, 600).nullable() }),
 ]);
 export type StrapEnds = z.infer<typeof endsSchema>;
 

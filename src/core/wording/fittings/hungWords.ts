@@ -45,6 +45,7 @@ export function attachWords(stage: HungStage, { design, plan, length }: Bag): St
   const { choice, hung, footDepthMm } = stage;
   const { ends } = choice;
   const inRounds = plan.pieces.some(isInRounds);
+  if (ends.kind === 'grown') return grownWords(stage, length);
   const where = whereText(hung.feet.foot, footDepthMm, !!plan.pouch.figures.seamRows, length);
   // A lining that is sewn on flat lies in the bag already; one for a bag in rounds goes in over the feet.
   const through = design.lining && !inRounds ? ', over the lining and through it' : '';
@@ -56,6 +57,24 @@ export function attachWords(stage: HungStage, { design, plan, length }: Bag): St
   );
 }
 
+/** How a strap that grew from the body ends. */
+function grownWords(stage: HungStage, length: LengthWriter): StepWords {
+  const { ends, adjust } = stage.choice;
+  if (ends.kind === 'grown' && ends.shortLoopMm !== null)
+    return stepWords(
+      'Close both loops',
+      'Sew the end of each loop behind the stitches that it began in, and pass the long one through the short one.',
+      'Neither is twisted.',
+    );
+  if (adjust.kind === 'knot' || adjust.kind === 'bow')
+    return stepWords('Tie the strap', adjustText(stage, length).trim(), 'Neither is twisted.');
+  return stepWords(
+    'Join the strap',
+    `Lay it over to the other side, its right side out all along, and sew its end stitch by stitch to those that are left free there.${adjustText(stage, length)}`,
+    'The strap not twisted: a mark on its right side is seen all along.',
+  );
+}
+
 function howText(ends: Strap['ends'], where: string, through: string, overlapMm: number, length: LengthWriter): string {
   switch (ends.kind) {
     case 'sewn':
@@ -64,6 +83,8 @@ function howText(ends: Strap['ends'], where: string, through: string, overlapMm:
       return `Put a ring into a tab ${length(ends.innerMm)} wide at each side, and sew the tab down inside${through}, ${where}. ${aboveText(ends.tabMm, length)} Put each end of the strap through its ring and sew ${length(overlapMm)} back on itself.`;
     case 'clasp':
       return `Put a ring into a tab ${length(ends.innerMm)} wide at each side, and sew the tab down inside${through}, ${where}. ${aboveText(ends.tabMm, length)} Sew ${length(overlapMm)} of each end of the strap back round its clasp, and clip it on.`;
+    case 'grown':
+      return '';
     case 'knotted':
       return `Set an eyelet for each end, ${where}. Put the end through from outside, and knot it inside: ${length(overlapMm)} is left for that.`;
   }

@@ -1,6 +1,7 @@
 import { SEWING_TAIL_MM } from '@/core/defaults';
 import { shapedRows } from '@/core/shaping';
 import type { WorkedStrapStage } from '@/core/strap';
+import { grownStrapText } from '../grownStrapText';
 import { turnedRowsLines } from '../rowsText';
 import { inPlainStitch, patternText } from '../rowText';
 import { term } from '../terms';
@@ -9,8 +10,9 @@ import type { FittingWords } from './words';
 type Bag = Parameters<FittingWords<WorkedStrapStage>['materials']>[1];
 
 /** A worked strap, row by row. */
-export function strapLines(stage: WorkedStrapStage, { design, length }: Bag): string[] {
-  const { figures, nature, stitch, stitchCount, rowCount } = stage;
+export function strapLines(stage: WorkedStrapStage, bag: Bag): string[] {
+  const { design, length } = bag;
+  const { choice, grown, figures, nature, stitch, stitchCount, rowCount } = stage;
   const chain = figures.startingChain?.value ?? 0;
   const tail = `leaving a tail of ${length(SEWING_TAIL_MM)} to sew with`;
   const begin = chain > 0 ? [`Ch ${chain}.`] : [];
@@ -24,6 +26,7 @@ export function strapLines(stage: WorkedStrapStage, { design, length }: Bag): st
         ? `Sl st in next st, fasten off, ${tail}: draw it through the stitches of the last round and pull them together. Close the beginning the same way.`
         : `Fasten off, ${tail}.`,
     ];
+  if (choice.ends.kind === 'grown' && grown) return grownLines(stage, bag);
   // The last row of a band for a tube joins its long edges.
   const open = nature.layers === 2 ? rowCount - 1 : rowCount;
   return [
@@ -46,6 +49,40 @@ export function strapLines(stage: WorkedStrapStage, { design, length }: Bag): st
     ...(figures.border ? borderLines(figures.border.value, term('sc', design.settings.terms)) : []),
     `Fasten off, ${tail}.`,
   ];
+}
+
+/** A strap that grows from the body: its rows over the stitches of the mouth, at one side, or at both. */
+function grownLines(stage: WorkedStrapStage, { design, plan, length }: Bag): string[] {
+  const { figures, nature, stitchCount, rowCount, choice } = stage;
+  const rowsLines = (count: number) =>
+    turnedRowsLines(
+      nature.stitch === null ? inPlainStitch(design) : { ...design, stitch: nature.stitch, plainEdge: 0 },
+      {
+        from: 1,
+        rows: shapedRows(stitchCount, Array<number>(count).fill(stitchCount)),
+        startStitches: stitchCount,
+        after: new Map(),
+        over: 'rounds',
+      },
+    );
+  const takes = grownStrapText(stage, plan);
+  const off = `Fasten off, leaving a tail of ${length(SEWING_TAIL_MM)} to sew with.`;
+  const side = 'Join the yarn at the first of them, right side of the bag facing.';
+  if (figures.shortRows)
+    return [
+      takes,
+      'The long loop, at one side:',
+      side,
+      ...rowsLines(rowCount),
+      off,
+      'The short loop, at the other side:',
+      side,
+      ...rowsLines(figures.shortRows.value),
+      off,
+    ];
+  const isTied = choice.adjust.kind === 'knot' || choice.adjust.kind === 'bow';
+  if (isTied) return [takes, 'At both sides alike:', side, ...rowsLines(rowCount / 2), off];
+  return [takes, side, 'Mark the right side, so that the strap does not twist.', ...rowsLines(rowCount), off];
 }
 
 /** Single crochet along both long edges of a band, without fastening off before. */

@@ -38,6 +38,10 @@ export const STRAP_PROBLEM_WORDS: Sentences<StrapProblems> = {
     'The mouth can’t hang above what the strap lies over: it is planned by its length. Let the mouth hang lower, or give the length by a tape.',
   'strap-face-is-round': () =>
     'A face worked as a disc has no upper edge to count along: the feet are planned at the sides.',
+  'strap-cannot-grow': () =>
+    'Only a strap in short rows can grow from the body: each row goes on over the stitches of the mouth. This one is planned to be worked apart.',
+  'strap-mouth-too-narrow': (v) =>
+    `The mouth has ${stitches(v.topStitches)} on a face, and a strap of ${stitches(v.stitches)} can’t grow at both sides of it. Make the strap narrower, or sew it on.`,
   'strap-feet-cross': (v) =>
     `With ${stitches(v.inStitches)} left at either side of ${v.ofStitches}, the two feet come to lie over each other. At most ${v.mostStitches} can be left.`,
   'strap-ring-narrow': (v, length) =>
@@ -68,6 +72,7 @@ export const STRAP_REPAIR_WORDS: Sentences<StrapRepairs> = {
   'strap-trial-anew': () => 'Take the trial strip out and work one anew',
   'strap-given-by-tape': () => 'Give the length by a tape',
   'strap-to-sides': () => 'Set the feet at the sides',
+  'strap-sewn-on': () => 'Work it apart and sew it on',
   'strap-feet-in': (v) => `Leave ${stitches(v.inStitches)} at either side`,
   'strap-ring-of': (v, length) => `Rings ${length(v.innerMm)} across inside`,
   'strap-tie-left': (v, length) => `Leave ${length(v.tieMm)} of each end to tie`,

@@ -10,7 +10,7 @@ import { STRAP_PROBLEM_WORDS, STRAP_REPAIR_WORDS } from './strapProblemWords';
 import type { FittingWords, Ticket } from './words';
 
 /** What tells how a strap is worked. */
-const WORKED = ['strap.stitches', 'strap.startingChain', 'strap.rows', 'strap.border'];
+const WORKED = ['strap.stitches', 'strap.startingChain', 'strap.rows', 'strap.border', 'strap.shortRows'];
 const WORKED_CORD = ['strap.chains'];
 
 /** What its texts quote. */
@@ -54,6 +54,7 @@ export const strapWords = (kind: WorkedStrapKind): FittingWords<WorkedStrapStage
       [figures.rows],
       [figures.stitches],
       [figures.border],
+      [figures.shortRows],
       [figures.startingChain],
       [figures.slackPlanned, 'strap.slack'],
       [figures.pulledPlanned, 'strap.pulled'],
@@ -97,11 +98,16 @@ const loopsText = ({ choice, stitchCount }: WorkedStrapStage): string | null =>
 type Bag = Parameters<FittingWords<WorkedStrapStage>['materials']>[1];
 
 /** The strap in one sentence. */
-function workStrap({ figures, nature, stitchCount, rowCount, choice }: WorkedStrapStage, { design, length }: Bag) {
+function workStrap(
+  { figures, nature, stitchCount, rowCount, choice, grown }: WorkedStrapStage,
+  { design, length }: Bag,
+) {
   const chain = figures.startingChain?.value ?? 0;
   const begun = design.settings.foundation === 'chain' || chain > 0 ? `Chain ${chain}` : 'Foundation row';
   const slack = `${length(figures.slackPlanned.value)} lying slack`;
   const stitches = nature.stitch === null ? stitchCountWord(inPlainStitch(design), stitchCount) : `${stitchCount} sts`;
+  if (grown && choice.ends.kind === 'grown')
+    return grownStrapSentence({ figures, stitchCount, rowCount, choice }, slack);
   switch (nature.lie) {
     case 'across':
       return `${begun} for ${stitches}; ${rowCount} rows${nature.stitch === null ? '' : ` ${STRAP_NAMES[choice.kind].called}`}, ${slack}${figures.border ? `; then ${figures.border.value} along each long edge` : ''}.`;
@@ -114,6 +120,18 @@ function workStrap({ figures, nature, stitchCount, rowCount, choice }: WorkedStr
     case 'cord':
       return `${CORD_STRANDS[stitchCount as 1 | 2 | 3]} of ${rowCount} chains${stitchCount === 1 ? '' : ` each, ${stitchCount === 2 ? 'twisted' : 'plaited'}`}, ${slack}.`;
   }
+}
+
+/** One that grows from the body. */
+function grownStrapSentence(
+  { figures, stitchCount, rowCount, choice }: Pick<WorkedStrapStage, 'figures' | 'stitchCount' | 'rowCount' | 'choice'>,
+  slack: string,
+): string {
+  if (figures.shortRows)
+    return `A long loop at one side, ${rowCount} rows of ${stitchCount} sts, ${slack}; a short one at the other, ${figures.shortRows.value} rows.`;
+  if (choice.adjust.kind === 'knot' || choice.adjust.kind === 'bow')
+    return `From each side ${rowCount / 2} rows of ${stitchCount} sts, ${slack} together.`;
+  return `From one side ${rowCount} rows of ${stitchCount} sts, ${slack}.`;
 }
 
 const CORD_STRANDS = { 1: 'A cord', 2: 'Two strands', 3: 'Three strands' } as const;
