@@ -27,6 +27,7 @@ import { FITTING_KINDS } from './fittingKinds';
 import {
   planFittings,
   type FabricMark,
+  type HungBand,
   type FittingCatalogues,
   type FittingGroup,
   type FittingStage,
@@ -71,6 +72,8 @@ export interface Plan {
   fittings: FittingStage[];
   /** Whatever is put on, as it lies on the pieces. */
   marks: FabricMark[];
+  /** What it is carried by, as it rises above it. */
+  bands: HungBand[];
   /** What only the folded bag tells: how wide it is when loaded, and whether what goes in has room beside it. */
   fold: FoldStage;
   /** What differs between the empty and the full bag; nothing where no load is known. */
@@ -116,9 +119,14 @@ export function planBag(wished: Design, packings?: Packings, kinds: FittingCatal
   const {
     all: fittings,
     marks,
+    bands,
     problems: fittingProblems,
   } = planFittings({ design, gauge, mass: contents.figures.mass, pouch, flap, set, whole, section }, kinds);
-  const fold = foldStage({ pouch, flap, marks, contents, section, pieces: set.pieces, joins: set.joins }, design, fit);
+  const fold = foldStage(
+    { pouch, flap, marks, bands, contents, section, pieces: set.pieces, joins: set.joins },
+    design,
+    fit,
+  );
   const emptyAndFull = emptyAndFullStage(gauge, pouch, flap, fittings, fold);
   const yarn = yarnStage(design, gauge, whole, fittings);
   const offers = countOffers(design, gauge, pouch, contents.wanted.width);
@@ -148,6 +156,7 @@ export function planBag(wished: Design, packings?: Packings, kinds: FittingCatal
       edgings: ofGroup('edgings', fittings) as EdgingStage[],
       lining: (ofGroup('lining', fittings)[0] as LiningStage | undefined) ?? null,
       marks,
+      bands,
       pieces: set.pieces,
       joins: set.joins,
       tracks: set.tracks,
@@ -198,7 +207,7 @@ function sectionsOf(design: SettledDesign, pouch: PouchStage, flap: FlapStage): 
 
 /** The figures of all stages by their ids. Every plan makes it, so it is filled one by one, without a list in between. */
 function figuresOf(
-  stages: Omit<Plan, 'figures' | 'problems' | 'section' | 'steps' | 'marks' | FittingGroup | keyof PieceSet>,
+  stages: Omit<Plan, 'figures' | 'problems' | 'section' | 'steps' | 'marks' | 'bands' | FittingGroup | keyof PieceSet>,
   set: PieceSet,
 ): Record<FigureId, Figure> {
   const byId: Record<FigureId, Figure> = {};

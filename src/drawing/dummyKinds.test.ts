@@ -90,6 +90,7 @@ function toyStage(choice: Toy, { at, pouch, set }: FittingInput): FittingStage<T
     choice,
     at,
     marks: [mark],
+    bands: [],
     worked: [{ name: name('strip'), width: wide, length: long, fabric }],
     workedOn: [],
     cloth: [],

@@ -1,31 +1,32 @@
 import { factsOf } from '@/core/design';
 import { outerEdge, type EdgeOutline, type FlatPoint } from '@/core/edging';
-import { nameAt } from '@/core/fittings';
+import { nameAt, type HungBand } from '@/core/fittings';
 import { rowStitches } from '@/core/flap';
-import { stations } from '@/core/fold';
+import { SEEN_SHARE, stations } from '@/core/fold';
 import type { Plan } from '@/core/plan';
 import { landsAtMm } from '@/core/section';
 import { markShapes } from './markShapes';
 import { cornerRadiusMm } from './pieceDrawing';
 import { lineSegments, polyline, type Drawing, type Point, type Segment, type Shape } from './shape';
 
-/** How much of the height a short drawing of the strap may take above the bag. */
-const STRAP_RISE_SHARE = 0.3;
+/** Of a band that is too long to be drawn whole, so much of the bag's height. */
+const BAND_RISE_SHARE = 0.3;
 
 /** The closed bag from the front, true to its planned sizes: body, flap, what closes it, and the strap's ends. */
 export function foldedDrawing(plan: Plan): Drawing {
   const widthMm = plan.pouch.figures.width.value;
   const heightMm = plan.pouch.figures.heightLoaded.value;
   const dropMm = plan.flap.hasFlap ? Math.max(0, plan.flap.dropMm.loaded) : 0;
-  const strip = plan.fittings.find(({ at }) => at.group === 'straps')?.worked[0];
-  const riseMm = strip ? heightMm * STRAP_RISE_SHARE : 0;
+  const { bands } = plan;
+  const riseMm = Math.max(0, ...bands.map((band) => seenRiseMm(band, heightMm).riseMm));
   return {
     box: { x: 0, y: 0, widthMm, heightMm: riseMm + Math.max(heightMm, dropMm) },
     shapes: [
-      ...(strip ? strapShapes(strip.width.value, widthMm, riseMm) : []),
+      ...bands.filter(({ at }) => at.on !== 'front').flatMap((band) => bandShapes(band, widthMm, heightMm, riseMm)),
       ...frontShapes(plan, widthMm, riseMm, heightMm, dropMm),
       ...flapShapes(plan, widthMm, riseMm, dropMm),
       ...closureShapes(plan, widthMm, riseMm, dropMm),
+      ...bands.filter(({ at }) => at.on === 'front').flatMap((band) => bandShapes(band, widthMm, heightMm, riseMm)),
     ],
   };
 }
@@ -231,23 +232,61 @@ function rowsShape(rowMm: number, widthMm: number, fromMm: number, toMm: number)
   };
 }
 
-/** The strap's two ends going up from the side seams, cut off by a break line: it is far longer than there is room for. */
-function strapShapes(strapMm: number, widthMm: number, riseMm: number): Shape[] {
-  const tooth = Math.min(riseMm, strapMm) / 4;
-  return [0, widthMm - strapMm].map((left) => ({
-    kind: 'path',
-    role: 'flap',
-    layer: 'feet',
-    mark: 'strap',
-    closed: true,
-    segments: [
-      { to: 'move', x: left, y: riseMm },
-      { to: 'line', x: left, y: tooth },
-      { to: 'line', x: left + strapMm / 3, y: 0 },
-      { to: 'line', x: left + (2 * strapMm) / 3, y: 2 * tooth },
-      { to: 'line', x: left + strapMm, y: tooth },
-      { to: 'line', x: left + strapMm, y: riseMm },
-    ],
+/** How far a band is seen above the mouth: all of a short one, and of a long one the share that is drawn of any. */
+function seenRiseMm({ dropMm }: HungBand, heightMm: number): { riseMm: number; isCut: boolean } {
+  const drop = dropMm?.loaded ?? Infinity;
+  const isCut = drop > SEEN_SHARE * heightMm;
+  return { riseMm: isCut ? BAND_RISE_SHARE * heightMm : drop, isCut };
+}
+
+/**
+ * What the bag is carried by, from the front: both arms taut up to what it lies over, a short one whole; of a long one both arms, cut off by a
+ * break line. At the sides its edge is seen, on a face its width.
+ */
+function bandShapes(band: HungBand, widthMm: number, heightMm: number, mouthY: number): Shape[] {
+  const { riseMm, isCut } = seenRiseMm(band, heightMm);
+  const base = { kind: 'path', role: 'flap', layer: 'feet', mark: band.mark, closed: true } as const;
+  const apartMm = band.at.on === 'sides' ? widthMm - band.widthMm : band.at.apartMm;
+  const middle = widthMm / 2;
+  const seenMm = Math.min(band.widthMm, widthMm / 4);
+  // How far in its arms lean until what it lies over, as far up as they are seen.
+  const share = band.dropMm ? riseMm / band.dropMm.loaded : 0;
+  const lean = Math.min(1, share) * ((apartMm - band.supportMm) / 2);
+  const half = seenMm / 2;
+  const arm = (side: 1 | -1) => {
+    // What leans out beyond the bag is drawn at its side.
+    const within = (x: number) => Math.max(half, Math.min(widthMm - half, x));
+    return { foot: within(middle + (side * apartMm) / 2), top: within(middle + side * (apartMm / 2 - lean)) };
+  };
+  const [left, right] = [arm(-1), arm(1)];
+  const topY = mouthY - riseMm;
+  if (!isCut)
+    return [
+      {
+        ...base,
+        segments: polyline([
+          { x: left.foot - half, y: mouthY },
+          { x: left.top - half, y: topY },
+          { x: right.top + half, y: topY },
+          { x: right.foot + half, y: mouthY },
+          { x: right.foot - half, y: mouthY },
+          { x: Math.max(right.top - half, left.top), y: topY + seenMm },
+          { x: Math.min(left.top + half, right.top), y: topY + seenMm },
+          { x: left.foot + half, y: mouthY },
+        ]),
+      },
+    ];
+  const tooth = Math.min(riseMm, seenMm) / 4;
+  return [left, right].map(({ foot, top }) => ({
+    ...base,
+    segments: polyline([
+      { x: foot - half, y: mouthY },
+      { x: top - half, y: topY + tooth },
+      { x: top - half / 3, y: topY },
+      { x: top + half / 3, y: topY + 2 * tooth },
+      { x: top + half, y: topY + tooth },
+      { x: foot + half, y: mouthY },
+    ]),
   }));
 }
 

@@ -11,6 +11,7 @@ import {
   type ThingBox,
   type Vec,
 } from '@/core/fold';
+import { bandSolids } from './bandSolid';
 import { markSolid } from './markSolid';
 import { thingMark } from './packedDrawing';
 import { rowsPerLine } from './rowsPiece';
@@ -56,6 +57,7 @@ export function foldedMesh(bag: FoldedBag, liningMm: number): FoldedMesh {
       ];
     }),
     ...bag.marks.flatMap(markSolid),
+    ...bag.bands.flatMap(bandSolids),
     ...bag.things.map(boxSolid),
   ];
   return {

@@ -52,6 +52,7 @@ export const magneticSnap: FittingKind<MagneticSnap, SnapStage> = {
         choice: snap,
         at,
         marks: snapMarks(snap, places, bag),
+        bands: [],
         worked: [],
         workedOn: [],
         cloth: [],

@@ -55,6 +55,7 @@ export const edgingKind = <Kind extends EdgingKind>(
         choice: edging,
         at: bag.at,
         marks: edgingMarks(edging, outline, bag),
+        bands: [],
         worked: [],
         workedOn: [figures.fabric],
         cloth: [],

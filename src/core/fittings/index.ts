@@ -1,5 +1,6 @@
 export { liningGoesIn, type FittingInput, type FittingKind, type FittingKinds, type StageOf } from './input';
 export { moveMarkEdits, type FabricMark, type MarkForm, type MarkMove } from './mark';
+export { type HungBand } from './band';
 export { FITTING_GROUPS, nameAt, pathOf, type FittingGroup, type FittingPlace } from './place';
 export { planFittings, type FittingCatalogues } from './planFittings';
 export {

@@ -1,5 +1,6 @@
 import type { Problem } from '@/core/problems';
 import type { FittingInput, FittingKinds } from './input';
+import type { HungBand } from './band';
 import type { FabricMark } from './mark';
 import type { FittingGroup, FittingPlace } from './place';
 import type { FittingStage } from './stage';
@@ -12,6 +13,7 @@ interface Fittings {
   /** Closures, then straps, edgings, and the lining. */
   all: FittingStage[];
   marks: FabricMark[];
+  bands: HungBand[];
   problems: Problem[];
 }
 
@@ -35,5 +37,5 @@ export function planFittings(bag: Omit<FittingInput, 'at'>, catalogues: FittingC
   straps.forEach((strap, index) => put(strap, { group: 'straps', index }));
   edgings.forEach((edging, index) => put(edging, { group: 'edgings', index }));
   if (lining) put(lining, { group: 'lining', index: 0 });
-  return { all, marks: all.flatMap(({ marks }) => marks), problems };
+  return { all, marks: all.flatMap(({ marks }) => marks), bands: all.flatMap(({ bands }) => bands), problems };
 }

@@ -2,6 +2,7 @@ import type { Borders } from '@/core/borders';
 import type { Figure } from '@/core/figures';
 import type { OutlinePoint, PieceId } from '@/core/pieces';
 import type { Problem } from '@/core/problems';
+import type { HungBand } from './band';
 import type { FabricMark } from './mark';
 import type { FittingPlace } from './place';
 import type { StepRule } from './step';
@@ -51,6 +52,8 @@ export interface FittingStage<Choice extends { kind: string } = { kind: string }
   choice: Choice;
   at: FittingPlace;
   marks: FabricMark[];
+  /** What of it rises above the bag, to carry it by. */
+  bands: HungBand[];
   worked: WorkedStrip[];
   /** What is worked on to the pieces, as an area of the bag's own fabric that takes as much yarn, mm². */
   workedOn: Figure[];

@@ -2,6 +2,7 @@ import { factsOf } from '@/core/design';
 import type { FabricMark } from '@/core/fittings';
 import { pleat, type SectionPiece } from '@/core/section';
 import { FOLDS } from './bodies';
+import { foldedBands, type FoldedBand } from './foldedBands';
 import { sectionOf, stations, type FoldState, type FoldWay, type FoldedPlan } from './foldInput';
 import { asSheet, sheetGrid, type FoldedSheet, type SheetGrid, type SheetPoint } from './sheet';
 import { thingsInBag, type ThingBox } from './thingsInBag';
@@ -32,6 +33,7 @@ export interface FoldedBag extends FoldWay {
   sheets: FoldedSheet[];
   lines: FoldedLine[];
   marks: FoldedMark[];
+  bands: FoldedBand[];
   things: ThingBox[];
 }
 
@@ -47,11 +49,16 @@ export interface FoldedBag extends FoldWay {
  */
 export function foldBag(plan: FoldedPlan, way: FoldWay): FoldedBag {
   const bare = foldSheets(plan, way);
-  return { ...bare, lines: foldedLines(plan, bare.sheets), marks: foldedMarks(plan, bare.sheets) };
+  return {
+    ...bare,
+    lines: foldedLines(plan, bare.sheets),
+    marks: foldedMarks(plan, bare.sheets),
+    bands: foldedBands(plan, bare.sheets, way.state),
+  };
 }
 
 /** The sheets of a folded bag and what is in it, without what lies across and on them. */
-export function foldSheets(plan: FoldedPlan, { state, flap }: FoldWay): Omit<FoldedBag, 'lines' | 'marks'> {
+export function foldSheets(plan: FoldedPlan, { state, flap }: FoldWay): Omit<FoldedBag, 'lines' | 'marks' | 'bands'> {
   const { pouch, contents } = plan;
   const { baseMm, backEndMm } = stations(pouch);
   const section = turnedTail(sectionOf(plan, state), backEndMm, flap);

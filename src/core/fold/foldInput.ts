@@ -1,5 +1,5 @@
 import type { ContentsStage, LoadState } from '@/core/contents';
-import type { FabricMark } from '@/core/fittings';
+import type { FabricMark, HungBand } from '@/core/fittings';
 import type { Join, Piece } from '@/core/pieces';
 import type { Pleat, SectionPiece } from '@/core/section';
 import type { FlapStage, PouchStage, SectionByState } from '@/core/stages';
@@ -14,6 +14,8 @@ export interface FoldedPlan {
   contents: ContentsStage;
   /** What is put on it, as it lies on the pieces. */
   marks: readonly FabricMark[];
+  /** What it is carried by. */
+  bands: readonly HungBand[];
 }
 
 /** A bag stands empty or loaded, or lies flat with its depth folded in, where it can. */

@@ -7,6 +7,7 @@ export {
   type FoldedMark,
   type FoldedLine,
 } from './foldBag';
+export { SEEN_SHARE, type FoldedBand } from './foldedBands';
 export { sectionOf, stations, type FoldState, type FoldWay, type FoldedPlan } from './foldInput';
 export {
   gridOutward,

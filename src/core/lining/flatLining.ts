@@ -67,6 +67,7 @@ export const flatLining: FittingKind<FlatLining, FlatLiningStage> = {
         choice: lining,
         at,
         marks: cloth.flatMap((one) => pressedEdge(one, set, lining, at)),
+        bands: [],
         worked: [],
         workedOn: [],
         cloth,

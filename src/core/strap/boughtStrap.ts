@@ -8,7 +8,7 @@ import { attachStep, sewnMm, shorterThanHardware, wornOf } from './attaching';
 import { footMarks } from './footMarks';
 import { growingProblems } from './growing';
 import { allHangingFigures, dropFigure, pullFigure } from './hangingFigures';
-import { hungFigures, hungStrap, type HungStrap } from './hungStrap';
+import { hungBand, hungFigures, hungStrap, type HungStrap } from './hungStrap';
 import { hungProblems } from './hungProblems';
 import { ours } from './ownProblems';
 import { rangeFigures } from './rangeFigures';
@@ -87,6 +87,7 @@ export const boughtStrapKind = <Kind extends BoughtStrapKind>(
     const figures = boughtFigures(strap, { hung, wornMm, tabsMm }, bag);
     const deepMm = footDepthMm(feet.foot, bag.pouch);
     const pull = load.mass && pullFigure({ rest, load }, load.mass, at);
+    const hangs = { emptyMm: wornMm, fullMm: wornMm };
     const drop = dropFigure({ rest, hung }, figures.worn, at);
     return {
       ok: true,
@@ -94,6 +95,7 @@ export const boughtStrapKind = <Kind extends BoughtStrapKind>(
         choice: strap,
         at,
         marks: footMarks(feet.foot, strap, strap.widthMm, bag),
+        bands: [hungBand(strap, hung, { ...hangs, widthMm: strap.widthMm, thicknessMm: strap.thicknessMm }, at)],
         worked: [],
         workedOn: [],
         cloth: [],
@@ -118,7 +120,7 @@ export const boughtStrapKind = <Kind extends BoughtStrapKind>(
           ...growingProblems(strap, null, null, bag),
         ],
         footDepthMm: deepMm,
-        hangs: { emptyMm: wornMm, fullMm: wornMm },
+        hangs,
         ...{ hung, figures, pull, drop },
       },
     };

@@ -1,10 +1,10 @@
 import { SUPPORT_MM } from '@/core/contents';
 import type { Carrying, Strap } from '@/core/design';
 import { COMMON_PRACTICE, GEOMETRY, input, inputFrom, makeFigure, type Figure, type ReasonInput } from '@/core/figures';
-import { nameAt, pathOf, type FittingInput } from '@/core/fittings';
+import { nameAt, pathOf, type FittingInput, type FittingPlace, type HungBand } from '@/core/fittings';
 import type { Problem } from '@/core/problems';
 import { BODY_SOURCE, bodyPlaces, lengthOnFigureMm, supportHeightMm } from './bodyFigure';
-import { lengthForDropMm, type Span } from './hanging';
+import { dropMm, lengthForDropMm, type Span } from './hanging';
 import { ours } from './ownProblems';
 import { placedFeet, type PlacedFeet } from './placedFeet';
 import { strapLoad, type StrapLoad } from './strapLoad';
@@ -210,3 +210,24 @@ const noWay = (by: 'drop' | 'figure', over: Carrying, { at }: FittingInput): Pro
 /** All its figures, for asking. */
 export const hungFigures = ({ wish, hardware, doubled, loss }: HungStrap): Figure[] =>
   [wish, hardware, doubled, loss].filter((figure) => figure !== null);
+
+/** A strap as it rises above the bag. */
+export function hungBand(
+  { kind }: Strap,
+  { load: { span }, feet }: HungStrap,
+  { emptyMm, fullMm, widthMm, thicknessMm }: { emptyMm: number; fullMm: number; widthMm: number; thicknessMm: number },
+  at: FittingPlace,
+): HungBand {
+  const [empty, loaded] = [emptyMm, fullMm].map((mm) => span && dropMm(mm, span)) as [number | null, number | null];
+  return {
+    mark: nameAt(at, 'strap.hung'),
+    of: at,
+    at: feet.foot.on === 'face' ? { on: feet.foot.face, apartMm: feet.apartMm } : { on: 'sides' },
+    lengthMm: { empty: emptyMm, loaded: fullMm },
+    dropMm: empty === null || loaded === null ? null : { empty, loaded },
+    supportMm: span?.supportMm ?? feet.apartMm,
+    widthMm,
+    thicknessMm,
+    stuff: kind === 'metal-chain' ? 'metal' : 'cloth',
+  };
+}

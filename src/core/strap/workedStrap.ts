@@ -15,7 +15,7 @@ import { footMarks } from './footMarks';
 import { grownFigures, grownStrap, type GrownStrap } from './grownStrap';
 import { allHangingFigures, hangingFigures, type HangingFigures } from './hangingFigures';
 import { growingProblems } from './growing';
-import { hungFigures, hungStrap, type HungStrap } from './hungStrap';
+import { hungBand, hungFigures, hungStrap, type HungStrap } from './hungStrap';
 import { STRAP_NATURES, canGrow, strapStitch, widthCount, type StrapNature } from './natures';
 import { strapFigures, type StrapFigures } from './strapFigures';
 import type { StrapLoad } from './strapLoad';
@@ -79,12 +79,19 @@ export const workedStrapKind = <Kind extends WorkedStrapKind>(
     const hanging = hangingFigures({ ...told, slack: figures.slackPlanned, width: figures.width }, bag);
     const grown = canGrow(nature) ? grownStrap(figures.stitches, bag) : null;
     const deepMm = figures.footDepth.value;
+    const hangs = {
+      emptyMm: sizes.stretchingMm + hung.path.hardwareMm - hung.path.doubledMm,
+      fullMm: load.mass === null ? sizes.wornMm : sizes.rest.lengthMm,
+    };
     return {
       ok: true,
       stage: {
         choice: strap,
         at,
         marks: footMarks(feet.foot, strap, figures.width.value, bag),
+        bands: [
+          hungBand(strap, hung, { ...hangs, widthMm: figures.width.value, thicknessMm: figures.thickness.value }, at),
+        ],
         worked: [workedStrip(figures, at)],
         workedOn: [],
         cloth: [],
@@ -114,10 +121,7 @@ export const workedStrapKind = <Kind extends WorkedStrapKind>(
         footDepthMm: deepMm,
         curve: strip.curve,
         stretchingMm: sizes.stretchingMm,
-        hangs: {
-          emptyMm: sizes.stretchingMm + hung.path.hardwareMm - hung.path.doubledMm,
-          fullMm: load.mass === null ? sizes.wornMm : sizes.rest.lengthMm,
-        },
+        hangs,
         ...{ nature, stitch, hung, grown, figures, load, hanging },
       },
     };

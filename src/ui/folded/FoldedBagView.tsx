@@ -1,10 +1,12 @@
 'use client';
 
-import { Button, Flex } from '@chakra-ui/react';
+import { Box, Button, Flex } from '@chakra-ui/react';
 import { useDrag } from '@use-gesture/react';
 import dynamic from 'next/dynamic';
 import { memo, useCallback, useEffect, useRef, useState, type KeyboardEvent } from 'react';
 import type { FoldState } from '@/core/fold';
+import type { LengthUnit } from '@/core/units';
+import { formatQuantity } from '@/core/wording';
 import { USUAL_VIEW, type View } from '@/drawing';
 import { useBag, useBagBehind, useBagStore } from '@/ui/bag/BagProvider';
 import { useSize } from '@/ui/drawing/useSize';
@@ -93,7 +95,23 @@ export function FoldedBagView({ heightPx }: { heightPx: number }) {
         shown={shown}
         onShown={setShown}
       />
+      <CutBands folded={folded} state={state} unit={design.settings.lengthUnit} />
     </section>
+  );
+}
+
+/** How long what is cut off by the edge of the picture is. */
+function CutBands({ folded, state, unit }: { folded: Folded; state: FoldState; unit: LengthUnit }) {
+  const cut = folded.bag.bands.filter(({ isCut }) => isCut);
+  if (cut.length === 0 || state === 'flat') return null;
+  return (
+    <Box fontSize="13px" mt="1">
+      {cut.map(({ band }) => (
+        <div key={band.mark}>
+          The strap goes on beyond the picture: {formatQuantity(band.lengthMm[state], 'mm', unit)} from mouth to mouth.
+        </div>
+      ))}
+    </Box>
   );
 }
 

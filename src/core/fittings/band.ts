@@ -1,0 +1,19 @@
+import type { FittingPlace } from './place';
+
+/** What rises from a bag and is carried by: from one of its feet over something, and down to the other. Lengths in mm. */
+export interface HungBand {
+  /** Its name on drawings. */
+  mark: string;
+  of: FittingPlace;
+  /** Where its feet are: at the sides; or on a face, so far from each other. */
+  at: { on: 'sides' } | { on: 'front' | 'back'; apartMm: number };
+  /** From mouth to mouth: as it hangs empty, and full. */
+  lengthMm: { empty: number; loaded: number };
+  /** How far below what it lies over the mouth hangs; null where it runs round a body. */
+  dropMm: { empty: number; loaded: number } | null;
+  /** How wide that is. */
+  supportMm: number;
+  widthMm: number;
+  thicknessMm: number;
+  stuff: 'cloth' | 'metal';
+}
