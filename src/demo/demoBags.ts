@@ -3,6 +3,7 @@ import {
   starterDesign,
   usualEdging,
   usualHung,
+  usualStrap,
   type AroundChain,
   type Body,
   type Contents,
@@ -11,7 +12,10 @@ import {
   type Gusset,
   type OvalBase,
   type RoundPurse,
+  type StrapTrial,
   type Thing,
+  type WorkedStrap,
+  type WorkedStrapKind,
 } from '@/core/design';
 import { bandstandLinen, harbourCotton, meadowCotton, meadowRounds } from './demoSwatches';
 import { THINGS } from './demoThings';
@@ -52,6 +56,21 @@ const body = (widthMm: number, heightMm: number): FoldOverStrip => ({
   sizesFrom: 'contents',
   widthMm,
   heightMm,
+});
+
+const strap = (own: Partial<WorkedStrap>): WorkedStrap => ({ ...usualStrap(), ...own }) as WorkedStrap;
+
+/** A trial strip that was measured slack and fully pulled. */
+const trial = (
+  of: WorkedStrapKind,
+  measured: Pick<StrapTrial, 'rows' | 'slackMm' | 'pulledMm'> & Partial<StrapTrial>,
+): StrapTrial => ({
+  of,
+  stitch: 'sc',
+  slackWidthMm: null,
+  loaded: [],
+  pulledWidthMm: null,
+  ...measured,
 });
 
 /** The bags of the demo, the first to be shown last. */
@@ -115,6 +134,17 @@ export function demoBags(): Design[] {
         148,
       ),
       flap: { kind: 'none', dropMm: 70, widthMm: null, hemMm: null },
+      // The band goes on at both sides: a long loop for the wrist, passed through a short one.
+      straps: [
+        strap({
+          widthMm: 44,
+          wornLengthMm: 318,
+          over: 'on-the-wrist',
+          school: 'loaded',
+          ends: { kind: 'grown', shortLoopMm: 122 },
+          sample: trial('plain', { rows: 21, slackMm: 118, pulledMm: 139 }),
+        }),
+      ],
     },
     {
       ...base,
@@ -136,6 +166,19 @@ export function demoBags(): Design[] {
         126,
       ),
       flap: { kind: 'scalloped', dropMm: 71, widthMm: null, hemMm: null, scallops: 4, depthMm: 18 },
+      straps: [
+        {
+          kind: 'metal-chain',
+          ...usualHung(),
+          widthMm: 9,
+          thicknessMm: 2.6,
+          massPerMetreG: 118,
+          wornLengthMm: 352,
+          over: 'on-the-wrist',
+          overlapMm: 8,
+          ends: { kind: 'clasp', lengthMm: 31, innerMm: 12, tabMm: 7 },
+        },
+      ],
     },
     {
       ...base,
@@ -164,6 +207,18 @@ export function demoBags(): Design[] {
         163,
       ),
       flap: { kind: 'none', dropMm: 70, widthMm: null, hemMm: null },
+      straps: (['front', 'back'] as const).map((on) =>
+        strap({
+          kind: 'tube',
+          widthMm: 17,
+          wornLengthMm: 374,
+          school: 'loaded',
+          overlapMm: 34,
+          feet: { on, inStitches: 8 },
+          ends: { kind: 'sewn', lie: 'outside', stitching: 'box' },
+          sample: trial('tube', { rows: 33, slackMm: 171, pulledMm: 186 }),
+        }),
+      ),
     },
     {
       ...base,
@@ -203,7 +258,7 @@ export function demoBags(): Design[] {
       straps: [
         {
           kind: 'plain',
-          widthMm: 33,
+          widthMm: 61,
           wornLengthMm: 1090,
           school: 'slack',
           sample: {
@@ -218,6 +273,8 @@ export function demoBags(): Design[] {
           },
           overlapMm: 34,
           ...usualHung(),
+          // The gusset goes on as the strap.
+          ends: { kind: 'grown', shortLoopMm: null },
         },
       ],
       lining: { kind: 'flat', allowanceMm: 18, insetMm: 3.5, thicknessMm: 0.35 },
@@ -331,24 +388,14 @@ export function demoBags(): Design[] {
         },
       ],
       straps: [
-        {
-          kind: 'plain',
+        strap({
+          kind: 'double',
           widthMm: 19,
           wornLengthMm: 342,
-          school: 'slack',
-          sample: {
-            of: 'plain',
-            stitch: 'sc',
-            rows: 44,
-            slackMm: 196,
-            slackWidthMm: null,
-            loaded: [],
-            pulledMm: 221,
-            pulledWidthMm: null,
-          },
           overlapMm: 21,
-          ...usualHung(),
-        },
+          ends: { kind: 'clasp', lengthMm: 34, innerMm: 20, tabMm: 8 },
+          sample: trial('double', { rows: 62, slackMm: 184, pulledMm: 201, stitch: 'double-thickness' }),
+        }),
       ],
       lining: { kind: 'flat', allowanceMm: 17, insetMm: 3.5, thicknessMm: 0.35 },
     },

@@ -3,7 +3,9 @@ import { GEOMETRY, input, inputFrom, makeFigure, type Figure } from '@/core/figu
 import { nameAt, pathOf, type FittingInput } from '@/core/fittings';
 import type { Problem } from '@/core/problems';
 import type { GrownStrap } from './grownStrap';
+import { canGrow, type StrapNature } from './natures';
 import { ours } from './ownProblems';
+import { isLengthwise, stripOf } from './strapFoot';
 
 /**
  * What keeps a strap from growing out of the body: it is not of short rows; or the mouth has not as many stitches to give.
@@ -30,6 +32,12 @@ export function growingProblems(
   return stitches === null
     ? [ours.problem({ code: 'strap-cannot-grow', values: {}, ...told })]
     : [ours.problem({ code: 'strap-mouth-too-narrow', values: { stitches, topStitches: pouch.topStitches }, ...told })];
+}
+
+/** The stitches of a strip that a strap goes on over, all of them; null where it goes on over none, or is picked up along its end. */
+export function goesOnOver({ ends }: Strap, nature: StrapNature, { set }: FittingInput): number | null {
+  const strip = ends.kind === 'grown' && canGrow(nature) ? stripOf(set) : null;
+  return strip && !isLengthwise(strip) ? strip.startStitches : null;
 }
 
 /** Rows of the short loop that a long one is passed through, as long when it is worn as was given; null where there is none. */

@@ -64,6 +64,8 @@ export interface ToldStrap {
   sizes: StrapSizes;
   gauge: StripGauge;
   hung: HungStrap;
+  /** Over all stitches of a gusset or a band, whatever width was wanted. */
+  goesOn: boolean;
 }
 
 const FOOT_UNITS = { row: 'Rows', stitch: 'Stitches' } as const;
@@ -167,8 +169,14 @@ function borderFigure({ gauge }: ToldStrap, rows: Figure, { gauge: ofBag, at }: 
 }
 
 /** How many stitches or rows make its width. */
-function acrossCountFigure({ strap, nature, gauge, sizes }: ToldStrap, named: (id: string) => string): Figure {
+function acrossCountFigure({ strap, nature, gauge, sizes, goesOn }: ToldStrap, named: (id: string) => string): Figure {
   const { lie, layers } = nature;
+  if (goesOn)
+    return makeFigure(named('strap.stitches'), 'Stitches across the strap', sizes.acrossCount, 'stitch', {
+      rule: 'As many as the strip has that it goes on from, whatever width was wanted.',
+      inputs: [],
+      source: GEOMETRY,
+    });
   if (lie === 'cord')
     return makeFigure(named('strap.strands'), 'Strands', sizes.acrossCount, 'count', {
       rule: 'As this kind of cord has.',

@@ -14,7 +14,7 @@ import { attachStep, sewnMm, shorterThanHardware, wornOf } from './attaching';
 import { footMarks } from './footMarks';
 import { grownFigures, grownStrap, type GrownStrap } from './grownStrap';
 import { allHangingFigures, hangingFigures, type HangingFigures } from './hangingFigures';
-import { growingProblems } from './growing';
+import { goesOnOver, growingProblems } from './growing';
 import { hungBand, hungFigures, hungStrap, type HungStrap } from './hungStrap';
 import { STRAP_NATURES, canGrow, strapStitch, widthCount, type StrapNature } from './natures';
 import { strapFigures, type StrapFigures } from './strapFigures';
@@ -61,20 +61,18 @@ export const workedStrapKind = <Kind extends WorkedStrapKind>(
     const panel = patternOf(design);
     const stitch = strapStitch(nature, panel);
     const strip = stripGauge(strap, { nature, stitch, panel, gauge, at });
-    const across = widthCount(
-      nature,
-      stitch,
-      strap.widthMm,
-      strip.across.value,
-      nature.borderRows * 2 * strip.borderMm,
-    );
+    const goesOn = goesOnOver(strap, nature, bag);
+    const across =
+      goesOn === null
+        ? widthCount(nature, stitch, strap.widthMm, strip.across.value, nature.borderRows * 2 * strip.borderMm)
+        : { count: goesOn, widthMm: goesOn * strip.across.value };
     const hung = hungStrap(strap, across.widthMm, bag);
     if (hung.path.hardwareMm >= hung.wornMm + hung.path.doubledMm)
       return { ok: false, problems: [shorterThanHardware(hung, bag)] };
     const { load, feet } = hung;
     const worn = { share: wornShare(strap, hung.wornMm, strip.curve, load), curve: strip.curve, hung };
     const sizes = strapSizes(strap, across, strip.along.value, worn);
-    const told = { strap, nature, stitch, panel, sizes, gauge: strip, hung };
+    const told = { strap, nature, stitch, panel, sizes, gauge: strip, hung, goesOn: goesOn !== null };
     const figures = strapFigures(told, bag);
     const hanging = hangingFigures({ ...told, slack: figures.slackPlanned, width: figures.width }, bag);
     const grown = canGrow(nature) ? grownStrap(figures.stitches, bag) : null;

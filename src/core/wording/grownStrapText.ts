@@ -6,7 +6,7 @@ const stitches = (count: number): string => formatQuantity(count, 'stitch', 'cm'
 const rows = (count: number): string => formatQuantity(count, 'row', 'cm');
 
 /** Where a strap that grows from the body takes its stitches, at each side. */
-export function grownStrapText({ grown, figures }: WorkedStrapStage, { pouch }: Pick<Plan, 'pouch'>): string {
+export function grownStrapText({ grown, figures, choice }: WorkedStrapStage, { pouch }: Pick<Plan, 'pouch'>): string {
   const across = figures.stitches.value;
   if (grown === null)
     return `The mouth has not as many stitches to give as a strap of ${stitches(across)} asks for at both sides. Make the strap narrower, or sew it on.`;
@@ -14,7 +14,10 @@ export function grownStrapText({ grown, figures }: WorkedStrapStage, { pouch }: 
     const { taken } = grown.figures;
     if (grown.unit === 'row')
       return `Pick the strap up along each end of the ${grown.piece}, from its ${rows(taken.value)}; change to ${stitches(across)} in the first rows, evenly at both sides.`;
-    return `Go on from each end of the ${grown.piece}, over its ${stitches(taken.value)}${taken.value === across ? '' : `; change to ${across} in the first rows, evenly at both sides`}.`;
+    const { ends, adjust } = choice;
+    // One strap goes over to the other end; two begin at both.
+    const isOne = ends.kind === 'grown' && ends.shortLoopMm === null && adjust.kind !== 'knot' && adjust.kind !== 'bow';
+    return `Go on from ${isOne ? 'one' : 'each'} end of the ${grown.piece}, over its ${stitches(taken.value)}${taken.value === across ? '' : `; change to ${across} in the first rows, evenly at both sides`}.${isOne ? ` Up to the mouth the ${grown.piece} is joined to front and back; from there on it is the strap.` : ''}`;
   }
   const { front, back, backRows, begins } = grown.figures;
   if (begins) {

@@ -16,12 +16,22 @@ interface StillViewProps {
   marginPx?: number;
   /** Lays brass rules of lengths along the upper and the right edge. */
   ruled?: boolean;
+  /** Whether something of it can be taken hold of. */
+  held?: boolean;
   /** More to draw on top, in mm; it is told the scale. */
   children?: (pxPerMm: number) => ReactNode;
 }
 
 /** A drawing to scale, as large as its place allows. */
-export function StillView({ drawing, label, heightPx, marginPx = 12, ruled = false, children }: StillViewProps) {
+export function StillView({
+  drawing,
+  label,
+  heightPx,
+  marginPx = 12,
+  ruled = false,
+  held = false,
+  children,
+}: StillViewProps) {
   const [ref, size] = useSize<HTMLDivElement>({ width: 560, height: heightPx });
   const cloth = useBag((state) => state.design.swatch.yarn.colour);
   const selection = useBag((state) => state.selection);
@@ -33,7 +43,13 @@ export function StillView({ drawing, label, heightPx, marginPx = 12, ruled = fal
   const top = (heightPx - heightMm * pxPerMm) / 2;
   return (
     <div ref={ref} style={{ width: '100%', overflow: 'hidden', ...clothStyle(cloth) }}>
-      <svg width={size.width} height={heightPx} role="img" aria-label={label} style={{ display: 'block' }}>
+      <svg
+        width={size.width}
+        height={heightPx}
+        role={held ? 'group' : 'img'}
+        aria-label={label}
+        style={{ display: 'block' }}
+      >
         <DrawingDefs />
         {ruled && (
           <>

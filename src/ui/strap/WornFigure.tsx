@@ -41,7 +41,13 @@ export function WornFigure({ strap, stage, index }: { strap: Strap; stage: Strap
   const bag = drawing.shapes.find((shape) => shape.kind === 'rect' && shape.role === 'cloth');
   return (
     <Box bg="counterEdge" p="2" mt="2">
-      <StillView drawing={drawing} heightPx={330} label="The bag where it hangs on a figure, to scale" marginPx={8}>
+      <StillView
+        drawing={drawing}
+        heightPx={330}
+        label="The bag where it hangs on a figure, to scale"
+        marginPx={8}
+        held
+      >
         {(pxPerMm) =>
           wishMm !== null && hung.over !== 'round-the-waist' && bag?.kind === 'rect' ? (
             <MouthGrip

@@ -1,0 +1,101 @@
+import { expect, test, type Page } from '@playwright/test';
+import { axeFinds, field, figure, fill, goTo, newBag, restingNumber, restingText, saved } from './bag';
+
+const choose = (page: Page, label: string, value: string) =>
+  page.getByLabel(label, { exact: true }).first().selectOption(value);
+
+async function addStrap(page: Page): Promise<void> {
+  await goTo(page, 'Strap');
+  await page.getByRole('button', { name: 'Add a strap' }).click();
+  await expect(figure(page, 'strap.rows')).toBeVisible();
+}
+
+test('two handles are set on front and back by count: dragged by keys, mirrored, and sharing what they carry', async ({
+  page,
+}) => {
+  await newBag(page);
+  await addStrap(page);
+  await choose(page, 'Its feet', 'front');
+  await choose(page, 'It lies', 'in-the-hand');
+  await fill(page, 'Worn length', '34');
+  const stitches = field(page, 'In from either side');
+  const before = Number(await stitches.inputValue());
+  const grip = page.getByRole('slider', { name: 'Move the strap’s feet' });
+  await grip.focus();
+  await page.keyboard.press('ArrowRight');
+  await expect(stitches).not.toHaveValue(String(before));
+  const moved = Number(await stitches.inputValue());
+  expect(Math.abs(moved - before)).toBe(1);
+  await expect(page.getByText(new RegExp(`leave ${moved} stitch(es)? from either side`)).first()).toBeVisible();
+  await page.getByRole('button', { name: 'At thirds' }).click();
+  await expect(stitches).toHaveValue(String(before));
+
+  await page.getByRole('button', { name: 'Add another strap' }).click();
+  await expect(page.getByRole('heading', { name: /2nd of 2/ })).toBeVisible();
+  await page.getByLabel('Its feet', { exact: true }).nth(1).selectOption('back');
+  await saved(page);
+  await page.reload();
+  await expect(page.getByLabel('Its feet', { exact: true }).nth(1)).toHaveValue('back');
+});
+
+test('the mouth is pulled on the figure, the strap follows, and one undo brings the tape back', async ({ page }) => {
+  await newBag(page);
+  await addStrap(page);
+  await choose(page, 'It lies', 'on-the-shoulder');
+  await fill(page, 'Worn length', '80');
+  const rows = await restingNumber(page, 'strap.rows');
+  const mouth = page.getByRole('slider', { name: 'Where the mouth hangs' });
+  await mouth.focus();
+  await page.keyboard.press('ArrowDown');
+  await expect(page.getByLabel('Its length is given by', { exact: true })).toHaveValue('figure');
+  await page.keyboard.press('ArrowDown');
+  await page.keyboard.press('ArrowDown');
+  await expect(async () => expect(await restingNumber(page, 'strap.rows')).toBeGreaterThan(rows)).toPass();
+  await figure(page, 'strap.wish').click();
+  await expect(page.getByRole('dialog', { name: /^Why: / })).toContainText('Body segment parameters');
+  await page.keyboard.press('Escape');
+  for (let step = 0; step < 3; step += 1) await page.keyboard.press('Control+z');
+  await expect(page.getByLabel('Its length is given by', { exact: true })).toHaveValue('tape');
+  await expect(async () => expect(await restingNumber(page, 'strap.rows')).toBe(rows)).toPass();
+});
+
+test('a strap clips on and is adjusted: what is not strap is taken off its length, and rings that are too narrow are told', async ({
+  page,
+}) => {
+  await newBag(page);
+  await addStrap(page);
+  await fill(page, 'Worn length', '100');
+  const sewn = await restingNumber(page, 'strap.slackToWork');
+  await choose(page, 'Its ends are', 'clasp');
+  await expect(figure(page, 'strap.hardware')).toBeVisible();
+  const clipped = await restingNumber(page, 'strap.slackToWork');
+  expect(clipped).toBeLessThan(sewn);
+  await choose(page, 'Made longer and shorter by', 'slider');
+  await expect(figure(page, 'strap.longest')).toContainText('cm');
+  expect(await restingNumber(page, 'strap.slackToWork')).toBeGreaterThan(clipped);
+  await fill(page, 'Ring, inside', '10');
+  await expect(page.getByText('narrower than the strap')).toBeVisible();
+  await page.getByRole('button', { name: /^Rings .* across inside$/ }).click();
+  await expect(page.getByText('narrower than the strap')).toHaveCount(0);
+  const violations = await axeFinds(page);
+  expect(violations.map(({ id, nodes }) => `${id}: ${nodes[0]?.html}`)).toEqual([]);
+});
+
+test('a strap is bought, or grows from the body: each is cut or worked, in the text and in its order', async ({
+  page,
+}) => {
+  await newBag(page, 'Open pouch');
+  await addStrap(page);
+  await page.getByRole('radio', { name: 'Rope' }).check();
+  await expect(figure(page, 'strap.toCut')).toBeVisible();
+  await expect(page.getByRole('heading', { name: 'To buy and to cut' })).toBeVisible();
+  await page.getByRole('radio', { name: 'Short rows' }).check();
+  await choose(page, 'Its ends are', 'grown');
+  await expect(page.getByRole('heading', { name: 'Where it grows from the body' })).toBeVisible();
+  await fill(page, 'Short loop to pass it through', '15');
+  await expect(figure(page, 'strap.shortRows')).toBeVisible();
+  expect(await restingText(page, 'strap.shortRows')).toContain('row');
+  await goTo(page, 'Write-up');
+  await expect(page.getByText('The short loop, at the other side:')).toBeVisible();
+  await expect(page.getByText(/pass the long one through the short one/)).toBeVisible();
+});
