@@ -99,3 +99,35 @@ test('a strap is bought, or grows from the body: each is cut or worked, in the t
   await expect(page.getByText('The short loop, at the other side:')).toBeVisible();
   await expect(page.getByText(/pass the long one through the short one/)).toBeVisible();
 });
+
+test('a trial strip is read off the practice gauge: set to nought, taken where it holds still, and kept when it is unplugged', async ({
+  page,
+}) => {
+  await newBag(page);
+  await addStrap(page);
+  await page.getByRole('button', { name: 'Read them off a pull gauge' }).click();
+  const gauge = page.getByTestId('gauge');
+  await expect(gauge).toContainText('holding still');
+  await gauge.getByRole('button', { name: 'Set it to nought' }).click();
+  await fill(page, 'Its rows', '40');
+  const take = async (name: string) => {
+    await expect(gauge).toContainText('holding still');
+    await gauge.getByRole('button', { name }).click();
+    await expect(gauge.getByRole('status')).toHaveText('Taken.');
+  };
+  await take('Take as slack');
+  await expect(field(page, 'Lying slack')).toHaveValue(/^19\.\d$/);
+  const pull = gauge.getByRole('slider');
+  await pull.fill('8');
+  await page.waitForTimeout(1200);
+  await take('Take with this weight');
+  await expect(field(page, 'Weight 1')).toHaveValue(/^8\d\d$/);
+  await pull.fill('45');
+  await page.waitForTimeout(1200);
+  await take('Take as fully pulled');
+  await expect(figure(page, 'strap.growth')).toContainText('%');
+  await gauge.getByRole('button', { name: 'Pull the plug' }).click();
+  await expect(gauge).toContainText('The gauge was unplugged. What was taken stays.');
+  await expect(field(page, 'Weight 1')).toHaveValue(/^8\d\d$/);
+  await saved(page);
+});

@@ -54,4 +54,5 @@ export type { Segment, SegmentKind, StrapPath } from './strapPath';
 export { ALONG } from './stripGauge';
 export { STRAP_NATURES, canGrow, strapStitch } from './natures';
 export type { StrapProblems, StrapRepairs } from './ownProblems';
+export { heldReading, readBenchLine, type BenchReading, type HeldReading } from './benchReadings';
 export { pullOfMassN, shareAt, stretchDoubt, type StretchCurve } from './stretch';

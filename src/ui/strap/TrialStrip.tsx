@@ -16,6 +16,7 @@ import { useBag, useBagStore } from '@/ui/bag/BagProvider';
 import { Group, Row } from '@/ui/bag/PlaceLayout';
 import { AddOrTake, LengthField, NumberField } from '@/ui/fields';
 import { useAllTyped } from '@/ui/fields/useAllTyped';
+import { GaugeBox } from './GaugeBox';
 
 /** What is not measured of a trial strip of which only its rows and its length are known. */
 const LYING_SLACK = { slackWidthMm: null, loaded: [], pulledMm: null, pulledWidthMm: null } satisfies Partial<Trial>;
@@ -75,6 +76,14 @@ export function TrialStrip({ strap, index, children }: { strap: WorkedStrap; ind
         {children}
       </Row>
       {sample && <Weights loaded={sample.loaded} edit={edit} />}
+      <GaugeBox
+        onTake={(as, { lengthMm, massG }) => {
+          if (as === 'slack') return change('slackMm')(lengthMm);
+          if (as === 'pulled') return change('pulledMm')(lengthMm);
+          if (!sample) return [{ path: [], sentence: 'Count its rows and take its length slack first.' }];
+          return edit(['loaded', sample.loaded.length], { massG, lengthMm });
+        }}
+      />
     </Group>
   );
 }
