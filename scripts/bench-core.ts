@@ -9,6 +9,7 @@ import {
   starterDesign,
   swatchIdSchema,
   usualEdging,
+  usualStrap,
   type BodyKind,
   type Design,
   type Swatch,
@@ -19,7 +20,10 @@ import { solutions } from '../src/core/solutions';
 import { perUnit } from '../src/core/solutions/criteria';
 import { solutionModel } from '../src/core/solutions/fabricOptions';
 import { search } from '../src/core/solutions/search';
-import { planBag } from '../src/core/plan';
+import { FITTING_KINDS } from '../src/core/fittingKinds';
+import { planFittings } from '../src/core/fittings';
+import { planBag, type Plan } from '../src/core/plan';
+import { shareAt, stretchDoubt } from '../src/core/strap/stretch';
 import { anyDesign } from '../src/core/testing/anyDesign';
 import { demoBags } from '../src/demo/demoBags';
 import { demoSwatches } from '../src/demo/demoSwatches';
@@ -150,6 +154,56 @@ const edgedPlans = timesOf(
   0,
 );
 
+/** The clutch with two handles on its faces and a long strap that clips on, each tried with six weights; an edging besides. */
+const TRIED = {
+  of: 'plain',
+  stitch: 'sc',
+  rows: 40,
+  slackMm: 188,
+  slackWidthMm: 24,
+  loaded: [100, 200, 400, 700, 1000, 1500].map((massG, index) => ({ massG, lengthMm: 192 + 3 * index })),
+  pulledMm: 214,
+  pulledWidthMm: 20,
+} as const;
+const handled: Design = {
+  ...edgedClutch,
+  straps: [
+    { ...usualStrap(), sample: TRIED, over: 'in-the-hand', wornLengthMm: 330, feet: { on: 'front', inStitches: 4 } },
+    { ...usualStrap(), sample: TRIED, over: 'in-the-hand', wornLengthMm: 330, feet: { on: 'back', inStitches: 4 } },
+    {
+      ...usualStrap(),
+      sample: TRIED,
+      over: 'on-the-shoulder',
+      school: 'loaded',
+      wornLengthMm: 900,
+      ends: { kind: 'clasp', lengthMm: 38, innerMm: 25, tabMm: 10 },
+      adjust: { kind: 'slider', longerMm: 150 },
+    },
+  ],
+};
+const handledPlans = Array.from({ length: 97 }, (_, index) => {
+  const result = planBag({ ...handled, body: { ...handled.body, widthMm: 150 + index } }, clutchPacking);
+  if (!result.ok) throw new Error('no plan of a clutch with handles');
+  return result.plan;
+});
+/** Three straps planned on a bag that is planned already. */
+const threeStraps = (index: number) => {
+  const plan = handledPlans[index % handledPlans.length] as Plan;
+  const { gauge, contents, pouch, flap, pieces, joins, tracks, whole, section } = plan;
+  const design = { ...contents.settled, closures: [], edgings: [], lining: null };
+  const set = { ...plan, pieces, joins, tracks, figures: [] };
+  planFittings({ design, gauge, mass: contents.figures.mass, pouch, flap, set, whole, section }, FITTING_KINDS);
+};
+const strapPlans = timesOf(
+  Array.from({ length: 2 * FIRST_PLANS }, (_, index) => index),
+  threeStraps,
+  0.5,
+);
+const stretchFits = timesOf(
+  Array.from({ length: 2000 }, (_, index) => ({ ...TRIED, pulledMm: 214 + 0.01 * index })),
+  (trial) => stretchDoubt(trial)((curve) => shareAt(curve, 7)),
+);
+
 /** All that a fold is read by: the sheets, and every point that they are told at. */
 const foldable = designs.slice(0, 900).flatMap((design) => {
   const result = planBag(design);
@@ -207,6 +261,9 @@ process.stdout.write(
       ]),
     ),
     planEdged: { first: edgedPlans.slice(0, FIRST_PLANS), later: edgedPlans.slice(FIRST_PLANS) },
+    handled,
+    strapPlans,
+    stretchFits,
     planAndPack: timesOf(designs.slice(0, 6000), (design) => planBag(design)),
     cards: timesOf(fc.sample(anyDesign, { numRuns: 400, seed: 7 }), (design) => shelfWork.card(design, null)),
     fold: timesOf(foldable, fold, 0.3),

@@ -19,6 +19,8 @@ const DEMO_BAGS = 9;
 const FIRST_FRAMES = 8;
 const LARGE_SHELF = 5000;
 const COLD_STARTS = 8;
+/** A strap's foot on a face, by its grip. */
+const FOOT = { held: '[data-handle="straps.0.feet.inStitches"]', way: 'x', farPx: 30 };
 const rows = [];
 
 installPackages();
@@ -32,6 +34,8 @@ for (const [kind, times] of Object.entries(core.constructions))
   report(`planBag, 200 stitches by 300 rows: ${kind}`, times, 'ms', 5);
 report('planBag with an edging, a snap, a strap and a lining', core.planEdged.later, 'ms', 2);
 report('The same, the first runs with an edging', core.planEdged.first, 'ms', 2);
+report('Three straps with six weights each, planned on a bag', core.strapPlans, 'ms', 1);
+report('A stretch curve fitted to six weights, and how far it may be off', core.stretchFits, 'ms', 5);
 report('What goes in was changed: packed and planned', core.planAndPack, 'ms', 16);
 report('Eight known things packed exactly', core.packing, 'ms', 300);
 report('Eight boxes of any proportions', core.packingBoxes, 'ms', 300);
@@ -60,6 +64,9 @@ await onShelf(DEMO_BAGS, async (address) => {
   report('Drag step with three views, the one in space but for its software frame', space.later, 'ms', 16);
   report('The same, the first steps after opening', space.first, 'ms', 16);
   const large = await newBagOf(address, core.threePieces);
+  const handled = await newBagOf(address, core.handled);
+  const foot = await dragSteps(address, { ...FOOT, bag: handled, prepare: withoutFrames });
+  report('Drag step of a strap’s foot, in all views', foot.later, 'ms', 16);
   const three = await dragSteps(address, { line: 'fold.top', bag: large });
   report('Drag step, three pieces of 200 by 300', three.later, 'ms', 16);
   report('The same, the first steps after opening', three.first, 'ms', 16);
@@ -137,27 +144,31 @@ async function firstViews(address) {
 }
 
 /**
- * Drags the base fold to and fro. Each step starts with the pointer's event at the beginning of a frame and ends when that
+ * Drags a fold, or something put on the bag, to and fro. Each step starts with the pointer's event at the beginning of a frame and ends when that
  * frame has been painted: the change, the new plan, React, style, layout and paint. Numbers beside the drawing follow up to a
  * fifth of a second later; what they cost falls into the steps as well.
  */
-async function dragSteps(address, { line: lineId, bag = null, on = browser, prepare = null }) {
+async function dragSteps(
+  address,
+  { line, held = `[data-line="${line}"]`, way = 'y', farPx = 60, bag = null, on = browser, prepare = null },
+) {
   const page = await on.newPage({ viewport: { width: 1280, height: 800 } });
   if (prepare) await page.addInitScript(prepare);
   await page.goto(bag === null ? address : `${address}/bags/${bag}/body`);
   if (bag === null) await page.locator('[data-bag] a').first().click();
   await page.locator('[data-testid=panel][data-measured=true]').waitFor();
   await page.locator('[data-save=saved]').waitFor();
-  const box = await page.locator(`[data-line="${lineId}"] rect`).first().boundingBox();
-  const x = box.x + box.width / 3;
+  const box = await page.locator(`${held} rect`).first().boundingBox();
+  // Of a line, beside where another may cross it.
+  const x = box.x + box.width / (way === 'y' ? 3 : 2);
   const y = box.y + box.height / 2;
   await page.mouse.move(x, y);
   await page.mouse.down();
-  await page.mouse.move(x, y + 5);
+  await page.mouse.move(...(way === 'y' ? [x, y + 5] : [x + 5, y]));
   const times = await page.evaluate(
-    async ({ x, y, steps, lineId }) => {
-      const line = document.querySelector(`[data-line="${lineId}"]`);
-      // What the hand took hold of: the line's own strip.
+    async ({ x, y, steps, held, way, farPx }) => {
+      const line = document.querySelector(held);
+      // What the hand took hold of: the line's own strip, or the grip.
       const grip = line.querySelector('rect');
       const painted = () =>
         new Promise((resolve) => {
@@ -174,13 +185,14 @@ async function dragSteps(address, { line: lineId, bag = null, on = browser, prep
       };
       const measured = [];
       for (let step = 0; step < steps; step += 1) {
-        const at = y + 60 * Math.sin(step / 6);
+        const off = farPx * Math.sin(step / 6);
+        const [clientX, clientY] = way === 'y' ? [x, y + off] : [x + off, y];
         const pace = fixedSum().ms;
         const rowBefore = line.getAttribute('aria-valuenow');
         const start = await new Promise((resolve) =>
           requestAnimationFrame(() => {
             const now = performance.now();
-            const event = { bubbles: true, pointerId: 1, pointerType: 'mouse', buttons: 1, clientX: x, clientY: at };
+            const event = { bubbles: true, pointerId: 1, pointerType: 'mouse', buttons: 1, clientX, clientY };
             grip.dispatchEvent(new PointerEvent('pointermove', event));
             resolve(now);
           }),
@@ -190,7 +202,7 @@ async function dragSteps(address, { line: lineId, bag = null, on = browser, prep
       }
       return measured;
     },
-    { x, y, steps: DRAG_FIRST_STEPS + DRAG_STEPS, lineId },
+    { x, y, steps: DRAG_FIRST_STEPS + DRAG_STEPS, held, way, farPx },
   );
   await page.mouse.up();
   await page.close();

@@ -88,7 +88,6 @@ try {
   await page.screenshot({ path: join(folder, 'flap.png') });
   for (const [name, view] of [
     ['satchel', 'gusset'],
-    ['Basket', 'oval-base'],
     ['Raffle', 'round-purse'],
   ]) {
     await page.goto(address);
@@ -100,6 +99,20 @@ try {
     await page.waitForTimeout(700);
     await page.screenshot({ path: join(folder, `${view}.png`) });
   }
+  await page.goto(address);
+  await page
+    .getByRole('link', { name: /Basket/ })
+    .first()
+    .click();
+  await page.waitForURL(/body$/);
+  await page.goto(page.url().replace(/body$/, 'strap'));
+  await page.locator('[data-save=saved]').waitFor();
+  await page
+    .getByRole('heading', { name: 'How long it is worn' })
+    .first()
+    .evaluate((it) => it.scrollIntoView());
+  await page.waitForTimeout(700);
+  await page.screenshot({ path: join(folder, 'strap-worn.png') });
 } finally {
   await browser.close();
   child.kill();

@@ -23,7 +23,7 @@ export {
   type Shape,
 } from './shape';
 export { figureDrawing, type WornBag } from './figureDrawing';
-export { laidStrap, strapDrawing } from './strapDrawing';
+export { laidParts, laidStrap, strapDrawing, type LaidStrap } from './strapDrawing';
 export { strapIcon } from './strapIcon';
 export { swatchDrawing } from './swatchDrawing';
 export { packedDrawing, thingMark, type Span } from './packedDrawing';

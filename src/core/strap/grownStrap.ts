@@ -137,6 +137,19 @@ function fromStrip(strip: RowsPiece, wished: Figure, { at }: FittingInput): Grow
   };
 }
 
+/**
+ * The stitch of a round so far from a side, counted from the start of the last round, its first stitch being 1.
+ *
+ * @param side stitches from the start of the round to the side
+ * @param by further round
+ *
+ * @example
+ * stitchInRound({ side: 10, by: 4, round: 80 }) // => 15
+ * stitchInRound({ side: 2, by: -4, round: 80 }) // => 79
+ */
+export const stitchInRound = ({ side, by, round }: { side: number; by: number; round: number }): number =>
+  ((((side + by) % round) + round) % round) + 1;
+
 /** The stitch with which each side's strap begins, once the walk of the rounds was measured: half of the strap before the side. */
 function beginsInRounds(front: number, { pouch, at: of }: FittingInput): [Figure, Figure] | null {
   const { figures, topStitches, stitchCount } = pouch;
@@ -146,7 +159,7 @@ function beginsInRounds(front: number, { pouch, at: of }: FittingInput): [Figure
   const begin = (id: string, label: string, side: Figure) => {
     // A last round that narrows has fewer stitches, spread all round: the side lies as far round as before.
     const at = Math.round((side.value * topStitches) / stitchCount);
-    return makeFigure(nameAt(of, id), label, ((((at - front) % round) + round) % round) + 1, 'stitch', {
+    return makeFigure(nameAt(of, id), label, stitchInRound({ side: at, by: -front, round }), 'stitch', {
       rule: 'Half of the strap before the side of the bag, counted from the start of the last round; the first stitch of the round is 1.',
       inputs: [
         inputFrom(side),

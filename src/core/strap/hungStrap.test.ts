@@ -182,6 +182,22 @@ describe('two handles', () => {
     expect(codesOf(twice.plan).filter((code) => code.startsWith('strap-handles'))).toEqual([]);
   });
 
+  it('in rounds begin with stitches that lie level on their face, as far in from both sides', () => {
+    fc.assert(
+      fc.property(fc.integer({ min: -6, max: 6 }), fc.integer({ min: 0, max: 8 }), (stitches, inStitches) => {
+        const bag = withBody(bagOf('around-chain'), { roundWalk: { rounds: 10, stitches } });
+        const plan = planOf({ ...bag, straps: [handle('front', { feet: { on: 'front', inStitches } })] });
+        const { begins, feet } = workedStrapOf(plan).hung;
+        if (!begins || feet.foot.on !== 'face') throw new Error('not known');
+        const round = 2 * plan.pouch.topStitches;
+        // Round the face from the first foot's beginning to the second's: a face less both margins, less one foot.
+        const apart = (((begins[1].value - begins[0].value) % round) + round) % round;
+        expect(apart).toBe(feet.foot.ofStitches - 2 * inStitches - feet.foot.stitches);
+      }),
+      { numRuns: 30 },
+    );
+  });
+
   it('are told by count where they go', () => {
     const design = weighing(900, [handle('front', { overlapMm: 20, widthMm: 20 })]);
     const text = stepTexts(design, planOf(design)).find(({ id }) => id === 'attach-strap')?.what;

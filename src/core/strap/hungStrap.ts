@@ -5,6 +5,7 @@ import { nameAt, pathOf, type FittingInput, type FittingPlace, type HungBand } f
 import type { Problem } from '@/core/problems';
 import { BODY_SOURCE, bodyPlaces, lengthOnFigureMm, supportHeightMm } from './bodyFigure';
 import { dropMm, lengthForDropMm, type Span } from './hanging';
+import { feetInRounds } from './feetInRounds';
 import { ours } from './ownProblems';
 import { placedFeet, type PlacedFeet } from './placedFeet';
 import { strapLoad, type StrapLoad } from './strapLoad';
@@ -26,6 +27,8 @@ export interface HungStrap {
   hardware: Figure | null;
   doubled: Figure | null;
   loss: Figure | null;
+  /** Of rounds whose walk was measured: the stitches with which the feet on a face begin. */
+  begins: [Figure, Figure] | null;
   problems: Problem[];
 }
 
@@ -67,11 +70,13 @@ export function hungStrap(strap: Strap, widthMm: number, bag: FittingInput): Hun
             inputs: [input(OVERLAP_NAMES[strap.ends.kind], strap.overlapMm, 'mm')],
             source: COMMON_PRACTICE,
           }),
+    begins: feetInRounds(feet.foot, bag),
     problems: [...problems, ...feet.problems],
   };
 }
 
-const PART_NAMES: Readonly<Record<StrapPath['segments'][number]['kind'], string>> = {
+/** What each part of the way along a strap is called. */
+export const PART_NAMES: Readonly<Record<StrapPath['segments'][number]['kind'], string>> = {
   foot: 'Foot',
   root: 'Where it grows from the bag',
   tab: 'Tab',
@@ -208,8 +213,8 @@ const noWay = (by: 'drop' | 'figure', over: Carrying, { at }: FittingInput): Pro
   });
 
 /** All its figures, for asking. */
-export const hungFigures = ({ wish, hardware, doubled, loss }: HungStrap): Figure[] =>
-  [wish, hardware, doubled, loss].filter((figure) => figure !== null);
+export const hungFigures = ({ wish, hardware, doubled, loss, begins }: HungStrap): Figure[] =>
+  [wish, hardware, doubled, loss, ...(begins ?? [])].filter((figure) => figure !== null);
 
 /** A strap as it rises above the bag. */
 export function hungBand(

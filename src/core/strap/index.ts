@@ -49,7 +49,7 @@ export type { BoughtStrapStage } from './boughtStrap';
 export { bodyPlaces, mouthOnFigureMm, onShoulderMm, supportHeightMm, type BodyPlaces } from './bodyFigure';
 export { footRules, mostInStitches } from './placedFeet';
 export { ringFor } from './hungProblems';
-export type { HungStrap } from './hungStrap';
+export { PART_NAMES, type HungStrap } from './hungStrap';
 export type { Segment, SegmentKind, StrapPath } from './strapPath';
 export { ALONG } from './stripGauge';
 export { STRAP_NATURES, canGrow, strapStitch } from './natures';

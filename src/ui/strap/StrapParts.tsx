@@ -4,9 +4,9 @@ import { Box } from '@chakra-ui/react';
 import { useMemo } from 'react';
 import { isWorkedStrap, type Strap } from '@/core/design';
 import { nameAt } from '@/core/fittings';
-import { isWorkedStage, type StrapStage } from '@/core/strap';
+import { PART_NAMES, isWorkedStage, type SegmentKind, type StrapStage } from '@/core/strap';
 import { formatQuantity, stepTexts } from '@/core/wording';
-import { laidStrap, strapDrawing } from '@/drawing';
+import { laidParts, laidStrap, strapDrawing, type LaidStrap } from '@/drawing';
 import { useBag } from '@/ui/bag/BagProvider';
 import { Group } from '@/ui/bag/PlaceLayout';
 import { StillView } from '@/ui/drawing/StillView';
@@ -46,6 +46,25 @@ const WORN = {
   slack: 'Reinforced, as worn',
 } as const;
 
+/** The way from mouth to mouth, part by part; nothing of a strap that is only strap. */
+function wayWords({ parts, wornMm, standsMm }: LaidStrap, length: (mm: number) => string): string {
+  const laid = laidParts(parts, wornMm, standsMm).map(({ kind, fromMm, toMm }) => ({ kind, mm: toMm - fromMm }));
+  if (
+    laid.every(({ kind, mm }) => kind === 'strap' || mm === 0) &&
+    laid.filter(({ kind }) => kind === 'strap').length < 2
+  )
+    return '';
+  const told = laid
+    .filter(({ kind, mm }) => mm > 0 || ADJUSTS.has(kind))
+    .map(({ kind, mm }) =>
+      mm > 0 ? `${PART_NAMES[kind].toLowerCase()} ${length(mm)}` : PART_NAMES[kind].toLowerCase(),
+    );
+  return `: ${told.join(', ')}`;
+}
+
+/** Parts that take nothing of the way and are told all the same. */
+const ADJUSTS: ReadonlySet<SegmentKind> = new Set(['slider', 'two-rings', 'buttonholes', 'knot', 'bow']);
+
 /** The strap slack, and as it is worn with all that holds it, to one scale. */
 function LaidOut({ stage }: { stage: StrapStage }) {
   const unit = useBag((state) => state.design.settings.lengthUnit);
@@ -66,6 +85,7 @@ function LaidOut({ stage }: { stage: StrapStage }) {
       />
       <Box fontSize="13px" px="2">
         {worked ? WORN[stage.choice.school] : 'As worn'}: {length(laid.wornMm)} from mouth to mouth
+        {wayWords(laid, length)}
       </Box>
     </Box>
   );

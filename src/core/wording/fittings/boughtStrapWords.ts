@@ -45,6 +45,8 @@ const boughtStrapWords = (kind: BoughtStrapKind): FittingWords<BoughtStrapStage,
   tickets: ({ figures, hung, pull, drop }) => [
     tickets([[figures.toCut], [figures.worn], [figures.mass], [hung.load.mass], [pull], [drop]]),
     tickets([
+      [hung.begins?.[0]],
+      [hung.begins?.[1]],
       [hung.wish],
       [hung.hardware],
       [hung.doubled],
@@ -57,7 +59,7 @@ const boughtStrapWords = (kind: BoughtStrapKind): FittingWords<BoughtStrapStage,
   quotes: {
     steps: {
       'cut-strap': ['strap.toCut', 'strap.worn'],
-      'attach-strap': ['strap.stands'],
+      'attach-strap': ['strap.stands', 'strap.firstFoot', 'strap.secondFoot'],
     },
     materials: ['strap.toCut'],
     worked: [],

@@ -46,7 +46,7 @@ export function attachWords(stage: HungStage, { design, plan, length }: Bag): St
   const { ends } = choice;
   const inRounds = plan.pieces.some(isInRounds);
   if (ends.kind === 'grown') return grownWords(stage, length);
-  const where = whereText(hung.feet.foot, footDepthMm, !!plan.pouch.figures.seamRows, length);
+  const where = whereText(hung, footDepthMm, !!plan.pouch.figures.seamRows, length);
   // A lining that is sewn on flat lies in the bag already; one for a bag in rounds goes in over the feet.
   const through = design.lining && !inRounds ? ', over the lining and through it' : '';
   return stepWords(
@@ -93,7 +93,12 @@ function howText(ends: Strap['ends'], where: string, through: string, overlapMm:
 const aboveText = (tabMm: number, length: LengthWriter): string =>
   tabMm > 0 ? `The ring stands ${length(tabMm)} above the edge.` : 'The ring stands at the edge.';
 
-function whereText(foot: StrapFoot, deepMm: number, hasSeam: boolean, length: LengthWriter): string {
+function whereText(
+  { feet: { foot }, begins }: HungStrap,
+  deepMm: number,
+  hasSeam: boolean,
+  length: LengthWriter,
+): string {
   switch (foot.on) {
     case 'strip-ends':
       return `in the middle of each end of the ${foot.piece}: over ${formatQuantity(foot.count, foot.unit, 'cm')} from the mouth, ${length(deepMm)} deep`;
@@ -101,7 +106,7 @@ function whereText(foot: StrapFoot, deepMm: number, hasSeam: boolean, length: Le
       return `centred on each ${hasSeam ? 'side seam' : 'side of the bag'}: front ${spanText(foot.front)} (${formatQuantity(foot.frontStitches, 'stitch', 'cm')} in from the side), back ${spanText(foot.back)} (${formatQuantity(foot.backStitches, 'stitch', 'cm')} in); ${length(deepMm)} deep`;
     case 'face': {
       const covers = formatQuantity(foot.stitches, 'stitch', 'cm');
-      return `on the ${foot.face}, ${spanText(foot)}: leave ${formatQuantity(foot.inStitches, 'stitch', 'cm')} from either side, and cover the next ${covers}; ${length(deepMm)} deep`;
+      return `on the ${foot.face}, ${spanText(foot)}: leave ${formatQuantity(foot.inStitches, 'stitch', 'cm')} from either side, and cover the next ${covers}${begins ? `, from stitch ${begins[0].value} and from stitch ${begins[1].value} of the last round on` : ''}; ${length(deepMm)} deep`;
     }
   }
 }

@@ -20,7 +20,7 @@ function quotesOf(kind: WorkedStrapKind): FittingWords<WorkedStrapStage>['quotes
     steps: {
       'work-strap': [...worked, 'strap.slackPlanned'],
       'check-strap': ['strap.pulledPlanned'],
-      'attach-strap': ['strap.footRows', 'strap.footDepth', 'strap.stands'],
+      'attach-strap': ['strap.footRows', 'strap.footDepth', 'strap.stands', 'strap.firstFoot', 'strap.secondFoot'],
     },
     materials: [],
     worked,
@@ -64,6 +64,8 @@ export const strapWords = (kind: WorkedStrapKind): FittingWords<WorkedStrapStage
       [figures.footDepth, nameAt(at, 'strap.feet')],
     ]),
     tickets([
+      [hung.begins?.[0]],
+      [hung.begins?.[1]],
       [hung.wish],
       [hung.hardware],
       [hung.doubled],
