@@ -1,4 +1,4 @@
-import { STANDARD_GRAVITY } from '@/core/defaults';
+import { massOfPullG } from './stretch';
 
 /** What a pull gauge and the tape beside it say at one moment. */
 export interface BenchReading {
@@ -47,7 +47,7 @@ export function heldReading(readings: readonly BenchReading[]): HeldReading | nu
   if (spread(pulls) > STEADY.pullN || spread(lengths) > STEADY.lengthMm) return null;
   return {
     lengthMm: Math.round(10 * mean(lengths)) / 10,
-    massG: Math.max(0, Math.round((1000 * mean(pulls)) / STANDARD_GRAVITY)),
+    massG: Math.max(0, Math.round(massOfPullG(mean(pulls)))),
   };
 }
 

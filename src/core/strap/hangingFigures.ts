@@ -2,7 +2,7 @@ import { STRAP_CREEP_SHARE } from '@/core/defaults';
 import type { Carrying, StrapTrial, WorkedStrap } from '@/core/design';
 import { GEOMETRY, MEMORY, input, inputFrom, makeFigure, restsOn, type Figure, type Reason } from '@/core/figures';
 import { nameAt, type FittingInput } from '@/core/fittings';
-import { pullOfMassN, pulledWidthMm, shareAfterCreep, shareAt } from './stretch';
+import { massOfPullG, pulledWidthMm, shareAfterCreep, shareAt } from './stretch';
 import type { StrapLoad } from './strapLoad';
 import type { HungStrap } from './hungStrap';
 import type { Rest, StrapSizes } from './strapSizes';
@@ -48,16 +48,13 @@ export function hangingFigures(told: Told, bag: FittingInput): HangingFigures | 
   };
 }
 
-/** The mass of a kilogram's pull, g. */
-const GRAMS_A_NEWTON = 1000 / pullOfMassN(1000);
-
 /** What the pull in each arm weighs. */
 export function pullFigure(
   { rest, load: { span } }: { rest: Pick<Rest, 'pullN'>; load: Pick<StrapLoad, 'span'> },
   mass: Figure,
   at: FittingInput['at'],
 ): Figure {
-  return makeFigure(nameAt(at, 'strap.pull'), 'In each arm of it', rest.pullN * GRAMS_A_NEWTON, 'g', {
+  return makeFigure(nameAt(at, 'strap.pull'), 'In each arm of it', massOfPullG(rest.pullN), 'g', {
     rule: span
       ? 'Half of what it carries, and more as its arms spread from what it lies over to its feet.'
       : 'Half of what it carries: it runs round the body.',

@@ -4,6 +4,7 @@ import { nameAt, pathOf, type FittingInput } from '@/core/fittings';
 import type { Problem } from '@/core/problems';
 import type { HungStrap } from './hungStrap';
 import { ours } from './ownProblems';
+import { clipsIntoEarlier } from './placedFeet';
 import { bowTakesMm } from './strapPath';
 
 /** Beyond the distance of its feet, a strap needs so much for a hand to go through, mm. From memory. */
@@ -155,6 +156,7 @@ function adjustProblems({ adjust }: Strap, { hung }: Known, { at }: FittingInput
 function besideProblems(strap: Strap, { wornMm }: Known, { design, at }: FittingInput): Problem[] {
   const earlier = design.straps.slice(0, at.index);
   const own = JSON.stringify(strap.feet);
+  if (clipsIntoEarlier(design.straps, at.index)) return [];
   if (earlier.some(({ feet }) => JSON.stringify(feet) === own))
     return [
       ours.problem({

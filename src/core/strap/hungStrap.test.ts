@@ -205,6 +205,24 @@ describe('two handles', () => {
   });
 });
 
+it('a wristlet and a long strap clip into the same rings, of which there are two', () => {
+  const clasp = { kind: 'clasp', lengthMm: 38, innerMm: 25, tabMm: 10 } as const;
+  const design = weighing(500, [
+    strap({ ends: clasp, over: 'on-the-wrist', wornLengthMm: 360 }),
+    strap({ ends: clasp, over: 'on-the-shoulder', wornLengthMm: 900 }),
+  ]);
+  const plan = planOf(design);
+  expect(codesOf(plan)).not.toContain('strap-over-strap');
+  const needs =
+    writePattern(design, plan)
+      .sections.find(({ id }) => id === 'materials')
+      ?.lines.join(' ') ?? '';
+  expect(needs.match(/2 rings/g)).toHaveLength(1);
+  expect(needs.match(/2 swivel clasps/g)).toHaveLength(2);
+  // Sewn on at the same place they would lie on each other.
+  expect(codesOf(planOf(weighing(500, [strap(), strap()])))).toContain('strap-over-strap');
+});
+
 describe('what can’t be', () => {
   it.each<[string, Partial<WorkedStrap>]>([
     [

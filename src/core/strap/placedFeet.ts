@@ -40,12 +40,24 @@ export const footRules = (
 export const mostInStitches = (topStitches: number, covered: number): number =>
   Math.max(0, Math.floor(topStitches / 2) - covered);
 
+/** Whether a strap clips into the rings of an earlier one, which are where it has its feet. */
+export const clipsIntoEarlier = (straps: readonly Pick<Strap, 'feet' | 'ends'>[], index: number): boolean => {
+  const own = straps[index];
+  return (
+    own?.ends.kind === 'clasp' &&
+    straps
+      .slice(0, index)
+      .some(({ feet, ends }) => ends.kind === 'clasp' && JSON.stringify(feet) === JSON.stringify(own.feet))
+  );
+};
+
 /** Where the feet of a strap so wide go, mm. */
 export function placedFeet({ feet, overlapMm, ends }: Strap, widthMm: number, bag: FittingInput): PlacedFeet {
   const { pouch, set } = bag;
   const bagMm = pouch.figures.width.value;
-  // A foot covers as much of the bag as the strap is wide.
-  const covered = Math.max(1, Math.round(widthMm / pouch.stitchMm));
+  // A foot covers as much of the bag as the strap is wide, or the tab that holds its ring.
+  const footMm = 'innerMm' in ends ? ends.innerMm : widthMm;
+  const covered = Math.max(1, Math.round(footMm / pouch.stitchMm));
   const isGrown = ends.kind === 'grown';
   const atSides = () => ({
     // What grows begins at the very edge.

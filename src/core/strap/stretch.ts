@@ -37,6 +37,14 @@ export const READING_PLUS_MINUS_MM = (1.96 * TAPE_ERROR_MM) / Math.sqrt(3);
  */
 export const pullOfMassN = (massG: number): number => (massG / 1000) * STANDARD_GRAVITY;
 
+/**
+ * The mass whose pull at rest is so much, g: the other way round.
+ *
+ * @example
+ * massOfPullG(pullOfMassN(500)).toFixed(6) // => '500.000000'
+ */
+export const massOfPullG = (newton: number): number => (1000 * newton) / STANDARD_GRAVITY;
+
 /** How much of all its stretch a strap has under a pull. */
 const given = (pullN: number, forceN: number): number => 1 - Math.exp(-forceN / pullN);
 

@@ -3,7 +3,7 @@
 import { Box, Button, Flex } from '@chakra-ui/react';
 import { useState } from 'react';
 import type { FieldFault } from '@/core/design';
-import { heldReading, type HeldReading } from '@/core/strap';
+import { heldReading, massOfPullG, type HeldReading } from '@/core/strap';
 import { formatQuantity, faultSentence } from '@/core/wording';
 import { useBag } from '@/ui/bag/BagProvider';
 import { practiceGauge, type PracticeGauge } from '@/ui/devices/practiceGauge';
@@ -48,7 +48,7 @@ export function GaugeBox({ onTake }: { onTake: (as: Taken, held: HeldReading) =>
           {unplugged
             ? 'The gauge was unplugged. What was taken stays.'
             : last
-              ? `${Math.round(last.pullN * 102)} g · ${formatQuantity(last.lengthMm, 'mm', unit)}${held ? ', holding still' : ''}`
+              ? `${Math.round(massOfPullG(last.pullN))} g · ${formatQuantity(last.lengthMm, 'mm', unit)}${held ? ', holding still' : ''}`
               : 'Waiting for the gauge.'}
         </Box>
         {!unplugged && (
@@ -61,7 +61,7 @@ export function GaugeBox({ onTake }: { onTake: (as: Taken, held: HeldReading) =>
               step={0.5}
               value={pullN}
               aria-label="How hard the practice gauge is pulled"
-              aria-valuetext={`${Math.round(pullN * 102)} g`}
+              aria-valuetext={`${Math.round(massOfPullG(pullN))} g`}
               onChange={({ target }) => {
                 setPullN(Number(target.value));
                 gauge.pull(Number(target.value));

@@ -7,6 +7,8 @@ import { useBag, useBagStore } from '@/ui/bag/BagProvider';
 import { Group, Row } from '@/ui/bag/PlaceLayout';
 import { CARRIED } from '@/ui/carry/carried';
 import { ChoiceField, LengthField, NumberField } from '@/ui/fields';
+import { formatLength } from '@/core/units';
+import { lastSize, rememberSize } from './bodySize';
 import { WornFigure } from './WornFigure';
 
 type Edit = (change: string, path: (string | number)[], value: unknown) => FieldFault[];
@@ -44,9 +46,6 @@ const GIVEN: Readonly<Record<Strap['given']['by'], string>> = {
 };
 
 const AS_CARRIED = 'as-carried';
-/** A figure of middle size, until she sets it to her own, mm. From memory. */
-const MIDDLE_SIZE = { heightMm: 1660, hipMm: 1000 };
-
 /** What the length is given by, first taken up. */
 const usualGiven = (by: Strap['given']['by']): Strap['given'] => {
   switch (by) {
@@ -57,7 +56,7 @@ const usualGiven = (by: Strap['given']['by']): Strap['given'] => {
     case 'copy':
       return { by, massG: null };
     case 'figure':
-      return { by, mouthMm: 850, ...MIDDLE_SIZE };
+      return { by, mouthMm: 850, ...lastSize() };
   }
 };
 
@@ -118,8 +117,13 @@ function LengthRow({ strap, edit }: PartProps) {
 }
 
 function FigureFields({ given, edit }: { given: Extract<Strap['given'], { by: 'figure' }>; edit: Edit }) {
+  const change = (key: 'mouthMm' | 'heightMm' | 'hipMm', label: string, mm: number) => {
+    const faults = edit(label, ['given', key], mm);
+    if (faults.length === 0 && key !== 'mouthMm') rememberSize({ ...given, [key]: mm });
+    return faults;
+  };
   const field = (key: 'mouthMm' | 'heightMm' | 'hipMm', label: string) => (
-    <LengthField label={label} width="6em" valueMm={given[key]} onChange={(mm) => edit(label, ['given', key], mm)} />
+    <LengthField label={label} width="6em" valueMm={given[key]} onChange={(mm) => change(key, label, mm)} />
   );
   return (
     <>
@@ -137,6 +141,7 @@ const FEET: Readonly<Record<Strap['feet']['on'], string>> = {
 };
 
 function FeetRow({ strap: { feet }, stage, edit }: PartProps & { stage: StrapStage | undefined }) {
+  const unit = useBag(({ design }) => design.settings.lengthUnit);
   const topStitches = useBag(({ plan }) => plan.pouch.topStitches);
   const stitchMm = useBag(({ plan }) => plan.pouch.stitchMm);
   const foot = stage?.hung.feet.foot;
@@ -166,7 +171,7 @@ function FeetRow({ strap: { feet }, stage, edit }: PartProps & { stage: StrapSta
               At thirds
             </Button>
             <Button size="xs" variant="outline" bg="paper" onClick={() => setIn(in90)}>
-              90 mm in
+              {formatLength(90, unit)} from the side
             </Button>
           </Flex>
         </>

@@ -1,7 +1,7 @@
 'use client';
 
 import { Box } from '@chakra-ui/react';
-import { useMemo, useRef } from 'react';
+import { useMemo, useRef, useState } from 'react';
 import type { Strap } from '@/core/design';
 import { bodyPlaces, mouthOnFigureMm, supportHeightMm, type StrapStage } from '@/core/strap';
 import { formatQuantity } from '@/core/wording';
@@ -10,10 +10,8 @@ import { useBag, useBagStore } from '@/ui/bag/BagProvider';
 import { Row } from '@/ui/bag/PlaceLayout';
 import { Grip } from '@/ui/drawing/Grip';
 import { StillView } from '@/ui/drawing/StillView';
+import { lastSize } from './bodySize';
 import { FigureTicket } from '@/ui/figures/FigureTicket';
-
-/** A figure of middle size, where she gives the length otherwise, mm. From memory. */
-const MIDDLE = { heightMm: 1660, hipMm: 1000 };
 
 /** The bag on a figure, where its strap lets it hang: empty, and full. Its mouth is pulled up or down. */
 export function WornFigure({ strap, stage, index }: { strap: Strap; stage: StrapStage; index: number }) {
@@ -21,8 +19,11 @@ export function WornFigure({ strap, stage, index }: { strap: Strap; stage: Strap
   const unit = useBag(({ design }) => design.settings.lengthUnit);
   const { hung, hangs } = stage;
   const { span } = hung.load;
-  const { heightMm, hipMm } = strap.given.by === 'figure' ? strap.given : MIDDLE;
+  // Where the length is given otherwise, the figure is as she set it last.
+  const [own] = useState(lastSize);
+  const { heightMm, hipMm } = strap.given.by === 'figure' ? strap.given : own;
   const size = { heightMm, hipMm };
+  const places = bodyPlaces(size);
   const emptyMm = mouthOnFigureMm(hung.over, size, hangs.emptyMm, span);
   const fullMm = mouthOnFigureMm(hung.over, size, hangs.fullMm, span);
   const [bagWidthMm, bagHeightMm] = [pouch.figures.width.value, pouch.figures.heightLoaded.value];
@@ -52,7 +53,7 @@ export function WornFigure({ strap, stage, index }: { strap: Strap; stage: Strap
           wishMm !== null && hung.over !== 'round-the-waist' && bag?.kind === 'rect' ? (
             <MouthGrip
               {...{ index, pxPerMm, wishMm, size }}
-              highestMm={(supportHeightMm(hung.over, bodyPlaces(size)) ?? 0.818 * heightMm) - 20}
+              highestMm={(supportHeightMm(hung.over, places) ?? places.shoulderMm) - 20}
               xMm={bag.x + bag.widthMm / 2}
             />
           ) : null
@@ -66,7 +67,7 @@ export function WornFigure({ strap, stage, index }: { strap: Strap; stage: Strap
             }. ${
               strap.given.by === 'figure'
                 ? ''
-                : 'The figure is of middle size: pull the mouth to where it is to hang, and set the figure to yours.'
+                : 'Pull the mouth to where it is to hang; then the figure is set to your own size.'
             }`}
       </Box>
       {hung.wish && (

@@ -1,5 +1,5 @@
 import { isInRounds } from '@/core/pieces';
-import type { HungStrap, StrapFoot } from '@/core/strap';
+import { clipsIntoEarlier, type HungStrap, type StrapFoot } from '@/core/strap';
 import type { Strap } from '@/core/design';
 import { formatQuantity } from '../quantity';
 import { rowWord } from '../placeText';
@@ -23,7 +23,7 @@ export function hardwareMaterials({ choice, at }: HungStage, { design, length }:
   const of = design.straps.length > 1 ? `Strap ${at.index + 1}: ` : '';
   const wide = 'innerMm' in ends ? length(ends.innerMm) : length(choice.widthMm);
   return [
-    ...('innerMm' in ends ? [`2 rings, ${wide} across inside`] : []),
+    ...('innerMm' in ends && !clipsIntoEarlier(design.straps, at.index) ? [`2 rings, ${wide} across inside`] : []),
     ...(ends.kind === 'clasp' && choice.kind !== 'ready-made'
       ? [`2 swivel clasps, ${length(ends.lengthMm)} long`]
       : []),
