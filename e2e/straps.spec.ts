@@ -79,6 +79,11 @@ test('a strap clips on and is adjusted: what is not strap is taken off its lengt
   await expect(page.getByText('narrower than the strap')).toHaveCount(0);
   const violations = await axeFinds(page);
   expect(violations.map(({ id, nodes }) => `${id}: ${nodes[0]?.html}`)).toEqual([]);
+  for (const width of [390, 640, 768]) {
+    await page.setViewportSize({ width, height: 844 });
+    const wide = () => page.evaluate(() => document.documentElement.scrollWidth);
+    await expect.poll(wide, { message: `at ${width} px` }).toBeLessThanOrEqual(width);
+  }
 });
 
 test('a strap is bought, or grows from the body: each is cut or worked, in the text and in its order', async ({

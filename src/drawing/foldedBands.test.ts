@@ -68,6 +68,23 @@ describe('what a bag is carried by, on the folded bag', () => {
     expect(foldBag(plan, { state: 'flat', flap: 1 }).bands).toEqual([]);
   });
 
+  it('a long loop and a short one each rise from their own side', () => {
+    const design = carriedBy(bagOf('gusset'), {
+      widthMm: 30,
+      over: 'on-the-wrist',
+      wornLengthMm: 300,
+      ends: { kind: 'grown', shortLoopMm: 120 },
+    });
+    const plan = planOf(design);
+    const [long, short] = foldBag(plan, { state: 'empty', flap: 1 }).bands;
+    const ends = [long, short].map((band) => band?.runs[0] as Vec[]).map((run) => [run[0], run.at(-1)] as [Vec, Vec]);
+    // Both ends of either lie behind each other, and the two loops at opposite sides.
+    for (const [a, b] of ends) expect(distanceOf(a, b)).toBeLessThan(10);
+    expect((ends[0]?.[0].z ?? 0) * (ends[1]?.[0].z ?? 0)).toBeLessThan(0);
+    expect(longOf(short?.runs[0] ?? [])).toBeGreaterThan(118);
+    expect(longOf(short?.runs[0] ?? [])).toBeLessThan(136);
+  });
+
   it('is on the card as well: a handle whole, one on the front before the flap', () => {
     const plan = planOf(
       carriedBy(bagOf('fold-over-strip'), { wornLengthMm: 220, feet: { on: 'front', inStitches: 6 } }),

@@ -18,15 +18,20 @@ export function foldedDrawing(plan: Plan): Drawing {
   const heightMm = plan.pouch.figures.heightLoaded.value;
   const dropMm = plan.flap.hasFlap ? Math.max(0, plan.flap.dropMm.loaded) : 0;
   const { bands } = plan;
+  const isRound = factsOf(plan.pouch.kind).faces === 'discs';
   const riseMm = Math.max(0, ...bands.map((band) => seenRiseMm(band, heightMm).riseMm));
   return {
     box: { x: 0, y: 0, widthMm, heightMm: riseMm + Math.max(heightMm, dropMm) },
     shapes: [
-      ...bands.filter(({ at }) => at.on !== 'front').flatMap((band) => bandShapes(band, widthMm, heightMm, riseMm)),
+      ...bands
+        .filter(({ at }) => at.on !== 'front')
+        .flatMap((band) => bandShapes(band, { widthMm, heightMm, mouthY: riseMm, isRound })),
       ...frontShapes(plan, widthMm, riseMm, heightMm, dropMm),
       ...flapShapes(plan, widthMm, riseMm, dropMm),
       ...closureShapes(plan, widthMm, riseMm, dropMm),
-      ...bands.filter(({ at }) => at.on === 'front').flatMap((band) => bandShapes(band, widthMm, heightMm, riseMm)),
+      ...bands
+        .filter(({ at }) => at.on === 'front')
+        .flatMap((band) => bandShapes(band, { widthMm, heightMm, mouthY: riseMm, isRound })),
     ],
   };
 }
@@ -232,6 +237,8 @@ function rowsShape(rowMm: number, widthMm: number, fromMm: number, toMm: number)
   };
 }
 
+const isInFront = ({ at }: HungBand): boolean => at.on === 'face' && at.face === 'front';
+
 /** How far a band is seen above the mouth: all of a short one, and of a long one the share that is drawn of any. */
 function seenRiseMm({ dropMm }: HungBand, heightMm: number): { riseMm: number; isCut: boolean } {
   const drop = dropMm?.loaded ?? Infinity;
@@ -243,12 +250,18 @@ function seenRiseMm({ dropMm }: HungBand, heightMm: number): { riseMm: number; i
  * What the bag is carried by, from the front: both arms taut up to what it lies over, a short one whole; of a long one both arms, cut off by a
  * break line. At the sides its edge is seen, on a face its width.
  */
-function bandShapes(band: HungBand, widthMm: number, heightMm: number, mouthY: number): Shape[] {
+function bandShapes(
+  band: HungBand,
+  { widthMm, heightMm, mouthY, isRound }: { widthMm: number; heightMm: number; mouthY: number; isRound: boolean },
+): Shape[] {
   const { riseMm, isCut } = seenRiseMm(band, heightMm);
   const base = { kind: 'path', role: 'flap', layer: 'feet', mark: band.mark, closed: true } as const;
-  const apartMm = band.at.on === 'sides' ? widthMm - band.widthMm : band.at.apartMm;
-  const middle = widthMm / 2;
   const seenMm = Math.min(band.widthMm, widthMm / 4);
+  const apartMm = band.at.on === 'sides' ? widthMm - seenMm : band.at.apartMm;
+  const middle = widthMm / 2 + (band.at.on === 'one-side' ? (band.at.side * (widthMm - seenMm)) / 2 : 0);
+  // Behind a disc a foot goes down to where it meets its band.
+  const footY = (x: number) =>
+    isRound ? mouthY + widthMm / 2 - Math.sqrt(Math.max(0, (widthMm / 2) ** 2 - (x - widthMm / 2) ** 2)) : mouthY;
   // How far in its arms lean until what it lies over, as far up as they are seen.
   const share = band.dropMm ? riseMm / band.dropMm.loaded : 0;
   const lean = Math.min(1, share) * ((apartMm - band.supportMm) / 2);
@@ -265,14 +278,14 @@ function bandShapes(band: HungBand, widthMm: number, heightMm: number, mouthY: n
       {
         ...base,
         segments: polyline([
-          { x: left.foot - half, y: mouthY },
+          { x: left.foot - half, y: footY(left.foot - half) },
           { x: left.top - half, y: topY },
           { x: right.top + half, y: topY },
-          { x: right.foot + half, y: mouthY },
-          { x: right.foot - half, y: mouthY },
+          { x: right.foot + half, y: footY(right.foot + half) },
+          { x: right.foot - half, y: footY(right.foot - half) },
           { x: Math.max(right.top - half, left.top), y: topY + seenMm },
           { x: Math.min(left.top + half, right.top), y: topY + seenMm },
-          { x: left.foot + half, y: mouthY },
+          { x: left.foot + half, y: footY(left.foot + half) },
         ]),
       },
     ];
@@ -280,12 +293,12 @@ function bandShapes(band: HungBand, widthMm: number, heightMm: number, mouthY: n
   return [left, right].map(({ foot, top }) => ({
     ...base,
     segments: polyline([
-      { x: foot - half, y: mouthY },
+      { x: foot - half, y: footY(foot - half) },
       { x: top - half, y: topY + tooth },
       { x: top - half / 3, y: topY },
       { x: top + half / 3, y: topY + 2 * tooth },
       { x: top + half, y: topY + tooth },
-      { x: foot + half, y: mouthY },
+      { x: foot + half, y: footY(foot + half) },
     ]),
   }));
 }

@@ -5,8 +5,11 @@ export interface HungBand {
   /** Its name on drawings. */
   mark: string;
   of: FittingPlace;
-  /** Where its feet are: at the sides; or on a face, so far from each other. */
-  at: { on: 'sides' } | { on: 'front' | 'back'; apartMm: number };
+  /** Where its feet are: at the sides; on a face, so far from each other; or both at one side, as a loop. */
+  at:
+    | { on: 'sides' }
+    | { on: 'face'; face: 'front' | 'back'; apartMm: number }
+    | { on: 'one-side'; side: 1 | -1; apartMm: number };
   /** From mouth to mouth: as it hangs empty, and full. */
   lengthMm: { empty: number; loaded: number };
   /** How far below what it lies over the mouth hangs; null where it runs round a body. */

@@ -54,7 +54,7 @@ export function foldedBands(
             ]
           : [[first, from, to, second]],
         acrossDepth: vec(1, 0, 0),
-        isWideAcrossDepth: band.at.on === 'sides',
+        isWideAcrossDepth: band.at.on !== 'face',
         isCut,
       },
     ];
@@ -76,17 +76,22 @@ function feetOf({ at }: HungBand, sheets: readonly FoldedSheet[], pouch: FoldedP
     );
   const front = sheetAt('part.front', 0);
   const back = sheetAt('part.back', backEndMm);
-  if (at.on !== 'sides') {
-    const [face, alongMm] = at.on === 'front' ? [front, 0] : [back, backEndMm];
+  if (at.on === 'face') {
+    const [face, alongMm] = at.face === 'front' ? [front, 0] : [back, backEndMm];
     if (!face) return null;
     const share = Math.min(1, at.apartMm / 2 / Math.max(face.halfMm(alongMm), 1e-6));
     return [face.at(-share, alongMm), face.at(share, alongMm)];
   }
-  if (strip) return [strip.at(0, strip.toMm), strip.at(0, strip.fromMm)];
-  if (!front || !back) return null;
-  const side = (share: 1 | -1): Vec => {
-    const [a, b] = [front.at(share, 0), back.at(share, backEndMm)];
-    return plus(a, between(a, b), 0.5);
+  const side = (share: 1 | -1): Vec | null => {
+    if (strip) return strip.at(0, share === -1 ? strip.toMm : strip.fromMm);
+    const [a, b] = [front?.at(share, 0), back?.at(share, backEndMm)];
+    return a && b ? plus(a, between(a, b), 0.5) : null;
   };
-  return [side(-1), side(1)];
+  const [first, second] = [side(-1), side(1)];
+  if (!first || !second) return null;
+  if (at.on === 'sides') return [first, second];
+  // A loop's second foot lies just within its first.
+  const [own, other] = at.side === -1 ? [first, second] : [second, first];
+  const inwards = unit(between(own, other));
+  return inwards && [own, plus(own, inwards, at.apartMm)];
 }

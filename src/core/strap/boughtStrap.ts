@@ -8,7 +8,7 @@ import { attachStep, sewnMm, shorterThanHardware, wornOf } from './attaching';
 import { footMarks } from './footMarks';
 import { growingProblems } from './growing';
 import { allHangingFigures, dropFigure, pullFigure } from './hangingFigures';
-import { hungBand, hungFigures, hungStrap, type HungStrap } from './hungStrap';
+import { hungBands, hungFigures, hungStrap, type HungStrap } from './hungStrap';
 import { hungProblems } from './hungProblems';
 import { ours } from './ownProblems';
 import { rangeFigures } from './rangeFigures';
@@ -95,7 +95,7 @@ export const boughtStrapKind = <Kind extends BoughtStrapKind>(
         choice: strap,
         at,
         marks: footMarks(feet.foot, strap, strap.widthMm, bag),
-        bands: [hungBand(strap, hung, { ...hangs, widthMm: strap.widthMm, thicknessMm: strap.thicknessMm }, at)],
+        bands: hungBands(strap, hung, { ...hangs, widthMm: strap.widthMm, thicknessMm: strap.thicknessMm }, at),
         worked: [],
         workedOn: [],
         cloth: [],

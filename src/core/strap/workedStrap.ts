@@ -15,7 +15,7 @@ import { footMarks } from './footMarks';
 import { grownFigures, grownStrap, type GrownStrap } from './grownStrap';
 import { allHangingFigures, hangingFigures, type HangingFigures } from './hangingFigures';
 import { goesOnOver, growingProblems } from './growing';
-import { hungBand, hungFigures, hungStrap, type HungStrap } from './hungStrap';
+import { hungBands, hungFigures, hungStrap, type HungStrap } from './hungStrap';
 import { STRAP_NATURES, canGrow, strapStitch, widthCount, type StrapNature } from './natures';
 import { strapFigures, type StrapFigures } from './strapFigures';
 import type { StrapLoad } from './strapLoad';
@@ -87,9 +87,12 @@ export const workedStrapKind = <Kind extends WorkedStrapKind>(
         choice: strap,
         at,
         marks: footMarks(feet.foot, strap, figures.width.value, bag),
-        bands: [
-          hungBand(strap, hung, { ...hangs, widthMm: figures.width.value, thicknessMm: figures.thickness.value }, at),
-        ],
+        bands: hungBands(
+          strap,
+          hung,
+          { ...hangs, widthMm: figures.width.value, thicknessMm: figures.thickness.value },
+          at,
+        ),
         worked: [workedStrip(figures, at)],
         workedOn: [],
         cloth: [],

@@ -252,7 +252,7 @@ function EndsRow({ strap, edit }: PartProps) {
           />
           <ChoiceField
             label="Stitched"
-            width="12em"
+            width="14em"
             value={ends.stitching}
             choices={entries({
               'round-and-across': 'Round and across',
