@@ -24,14 +24,12 @@ export function foldedDrawing(plan: Plan): Drawing {
     box: { x: 0, y: 0, widthMm, heightMm: riseMm + Math.max(heightMm, dropMm) },
     shapes: [
       ...bands
-        .filter(({ at }) => at.on !== 'front')
+        .filter((band) => !isInFront(band))
         .flatMap((band) => bandShapes(band, { widthMm, heightMm, mouthY: riseMm, isRound })),
       ...frontShapes(plan, widthMm, riseMm, heightMm, dropMm),
       ...flapShapes(plan, widthMm, riseMm, dropMm),
       ...closureShapes(plan, widthMm, riseMm, dropMm),
-      ...bands
-        .filter(({ at }) => at.on === 'front')
-        .flatMap((band) => bandShapes(band, { widthMm, heightMm, mouthY: riseMm, isRound })),
+      ...bands.filter(isInFront).flatMap((band) => bandShapes(band, { widthMm, heightMm, mouthY: riseMm, isRound })),
     ],
   };
 }
