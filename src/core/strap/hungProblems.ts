@@ -35,11 +35,27 @@ interface Known {
 
 /** What can be doubtful about any strap: its length, its rings, its bow, and what lies beside it. */
 export const hungProblems = (strap: Strap, known: Known, bag: FittingInput): Problem[] => [
+  ...cautionOf(bag),
   ...spanProblems(known, bag),
   ...ringProblems(strap, known, bag),
   ...adjustProblems(strap, known, bag),
   ...besideProblems(strap, known, bag),
 ];
+
+/** The usual caution, once for all straps of a bag. */
+const cautionOf = ({ at }: FittingInput): Problem[] =>
+  at.index > 0
+    ? []
+    : [
+        ours.problem({
+          code: 'strap-load',
+          severity: 'mind',
+          place: 'strap',
+          path: ['straps'],
+          values: {},
+          repairs: [],
+        }),
+      ];
 
 /** A strap that is no longer than its feet are apart hangs below the mouth. */
 function spanProblems({ hung, wornMm: plannedMm }: Known, { at }: FittingInput): Problem[] {

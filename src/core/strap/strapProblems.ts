@@ -22,7 +22,6 @@ const HANGS_SHORTER_SHARE = 0.02;
 
 /** What is doubtful about a worked strap besides its trial strip: how far it stretches, and all that is so of any strap. */
 export const strapProblems = (strap: WorkedStrap, known: Known, bag: FittingInput): Problem[] => [
-  ours.problem({ code: 'strap-load', severity: 'mind', place: 'strap', path: pathOf(bag.at), values: {}, repairs: [] }),
   ...stretchProblems(strap, known.strip.curve.mostShare, bag),
   ...loadProblems(strap, known, bag),
   ...hungProblems(

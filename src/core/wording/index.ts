@@ -15,6 +15,7 @@ export { stepTexts } from './stepText';
 export { FITTING_WORDS, wordsOf, type FittingWords, type FittingWordsByKind, type Ticket } from './fittings';
 export { ordinal } from './counting';
 export { STRAP_NAMES } from './fittings/strapNames';
+export { whichFitting } from './fittings/whichFitting';
 export type { StepText } from './stepWords';
 export { PIECE_NAMES, pieceLines } from './pieceText';
 export { sidesLines } from './roundsText';

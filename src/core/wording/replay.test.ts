@@ -18,12 +18,14 @@ const complaintsOf = (design: Design): string[] => {
   return result.ok ? replayComplaints(design, result.plan) : [];
 };
 
-/** Every way to begin and to turn, in both sets of words, and from both ends where there are two. */
+/** Every way to begin and to turn, from both ends where there are two; the UK words, which are the US ones word for word, in one of them. */
 function* ways(design: Design): Generator<Design> {
   const ends = 'workedFrom' in design.body ? (['front-edge', 'flap-edge'] as const) : [null];
-  for (const terms of ['us', 'uk'] as const)
-    for (const turningChain of ['does-not-count', 'counts'] as const)
-      for (const foundation of ['chain', 'foundation-stitches'] as const)
+  for (const turningChain of ['does-not-count', 'counts'] as const)
+    for (const foundation of ['chain', 'foundation-stitches'] as const)
+      for (const terms of turningChain === 'counts' && foundation === 'chain'
+        ? (['us', 'uk'] as const)
+        : (['us'] as const))
         for (const workedFrom of ends) {
           const settings = { ...design.settings, terms, turningChain, foundation };
           yield { ...(workedFrom === null ? design : withBody(design, { workedFrom })), settings };

@@ -6,7 +6,7 @@ import type { Packings } from '@/core/contents';
 import type { Design } from '@/core/design';
 import { withHelpfulRepairs } from '@/core/helpfulRepairs';
 import type { Problem, Repair } from '@/core/problems';
-import { figuresNamed, problemSentence, repairLabel } from '@/core/wording';
+import { figuresNamed, problemSentence, repairLabel, whichFitting } from '@/core/wording';
 import { useBag, useBagBehind, useBagStore } from '@/ui/bag/BagProvider';
 import { useHandDown } from '@/ui/bag/hand';
 import { HAND_RESTS_MS, useSettled } from '@/ui/bag/useSettled';
@@ -69,6 +69,7 @@ function useHelpful(
 const Slip = memo(function Slip({ problem }: { problem: Problem }) {
   const unit = useBag((state) => state.design.settings.lengthUnit);
   const store = useBagStore();
+  const which = useBag(({ design }) => whichFitting(problem, design));
   const decide = problem.severity === 'decide';
   const apply = (repair: Repair) => store.getState().edit(repairLabel(repair, unit), repair.edits);
   return (
@@ -83,6 +84,7 @@ const Slip = memo(function Slip({ problem }: { problem: Problem }) {
       </span>
       <div>
         {decide && <strong>Your decision: </strong>}
+        {which}
         {problemSentence(problem, unit)}
         {problem.asks && <SlipFigures names={problem.asks} />}
         {problem.repairs.length > 0 && (
