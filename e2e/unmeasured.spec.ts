@@ -98,7 +98,7 @@ test.describe('on a phone', () => {
           }
           const wide = await page.evaluate(() => document.documentElement.scrollWidth);
           expect(wide, `${path} at ${width}`).toBeLessThanOrEqual(width);
-        }).toPass({ timeout: 5000 });
+        }).toPass({ timeout: 20_000 });
       }
     }
   });
