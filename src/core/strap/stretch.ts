@@ -84,11 +84,12 @@ export const pulledWidthMm = (slackWidthMm: number, share: number): number => sl
  *
  * With several masses the curve is the one of least squares; where it was not fully pulled, two masses tell both.
  *
+ * @param near the pull of a curve through almost the same readings, N, to look beside it first
  * @example
  * fitStretch({ slackMm: 200, pulledMm: 280, loaded: [] }).mostShare.toFixed(2) // => '0.40'
  * fitStretch(null).measured // => { most: false, pull: false }
  */
-export function fitStretch(readings: StretchReadings | null): StretchCurve {
+export function fitStretch(readings: StretchReadings | null, near: number | null = null): StretchCurve {
   const { newton } = ROUGH_STRAP_PULL;
   if (readings === null)
     return { mostShare: ROUGH_STRAP_GROWTH.share, pullN: newton, measured: { most: false, pull: false } };
@@ -109,9 +110,13 @@ export function fitStretch(readings: StretchReadings | null): StretchCurve {
     return { mostShare: most(newton), pullN: newton, measured: { most: false, pull: false } };
   const missedBy = (pullN: number): number =>
     loaded.reduce((sum, { forceN, share }) => sum + (most(pullN) * given(pullN, forceN) - share) ** 2, 0);
-  const pullN = leastOver(missedBy, LEAST_PULL_N, MOST_PULL_N);
+  const beside = near === null ? null : leastWithin(missedBy, near / NEAR_TIMES, near * NEAR_TIMES);
+  const pullN = beside ?? leastOver(missedBy, LEAST_PULL_N, MOST_PULL_N);
   return { mostShare: most(pullN), pullN, measured: { most: true, pull: true } };
 }
+
+/** A curve through readings that differ a little has its pull within so many times that of the first. Ours. */
+const NEAR_TIMES = 1.5;
 
 /** Pulls between which a curve is looked for, N: those of a thread and of a belt. */
 const LEAST_PULL_N = 0.05;
@@ -130,13 +135,41 @@ const GOLDEN = (Math.sqrt(5) - 1) / 2;
 function leastOver(missedBy: (size: number) => number, least: number, most: number): number {
   const at = (step: number) => Math.log(least) + (step / GRID_STEPS) * Math.log(most / least);
   let best = 0;
-  for (let step = 1; step <= GRID_STEPS; step += 1)
-    if (missedBy(Math.exp(at(step))) < missedBy(Math.exp(at(best)))) best = step;
-  let [from, to] = [at(Math.max(0, best - 1)), at(Math.min(GRID_STEPS, best + 1))];
-  while (to - from > 1e-9) {
-    const [left, right] = [to - GOLDEN * (to - from), from + GOLDEN * (to - from)];
-    if (missedBy(Math.exp(left)) < missedBy(Math.exp(right))) to = right;
-    else from = left;
+  let bestMiss = missedBy(Math.exp(at(0)));
+  for (let step = 1; step <= GRID_STEPS; step += 1) {
+    const miss = missedBy(Math.exp(at(step)));
+    if (miss < bestMiss) [best, bestMiss] = [step, miss];
+  }
+  return closedIn(missedBy, at(Math.max(0, best - 1)), at(Math.min(GRID_STEPS, best + 1)), FINE);
+}
+
+/** Where it is least between two sizes that it is thought to be within; null where it goes on falling beyond them. */
+function leastWithin(missedBy: (size: number) => number, least: number, most: number): number | null {
+  const found = closedIn(missedBy, Math.log(least), Math.log(most), COARSE);
+  return found < least * EDGE || found > most / EDGE ? null : found;
+}
+
+/** How near the logarithm of a size is told: of the curve itself, and of those that its doubt is told from. */
+const FINE = 1e-9;
+const COARSE = 1e-6;
+/** Nearer than this to where it was looked for, the least may lie beyond. */
+const EDGE = 1.001;
+
+/** Golden sections: of two points between the ends one is kept at every step. */
+function closedIn(missedBy: (size: number) => number, fromLog: number, toLog: number, near: number): number {
+  let [from, to] = [fromLog, toLog];
+  let [left, right] = [to - GOLDEN * (to - from), from + GOLDEN * (to - from)];
+  let [leftMiss, rightMiss] = [missedBy(Math.exp(left)), missedBy(Math.exp(right))];
+  while (to - from > near) {
+    if (leftMiss < rightMiss) {
+      [to, right, rightMiss] = [right, left, leftMiss];
+      left = to - GOLDEN * (to - from);
+      leftMiss = missedBy(Math.exp(left));
+    } else {
+      [from, left, leftMiss] = [left, right, rightMiss];
+      right = from + GOLDEN * (to - from);
+      rightMiss = missedBy(Math.exp(right));
+    }
   }
   return Math.exp((from + to) / 2);
 }
@@ -156,7 +189,9 @@ export function stretchDoubt(readings: StretchReadings | null): (of: (curve: Str
   const isMostGuessed = !curve.measured.most && (readings?.loaded.length ?? 0) === 0;
   const others = [
     ...(isMostGuessed ? [{ ...curve, mostShare: curve.mostShare + ROUGH_STRAP_GROWTH.plusMinus }] : []),
-    ...(readings === null ? [] : nudged(readings).map(fitStretch)),
+    ...(readings === null
+      ? []
+      : nudged(readings).map((one) => fitStretch(one, curve.measured.pull ? curve.pullN : null))),
   ];
   return (of) => {
     const asFitted = of(curve);
