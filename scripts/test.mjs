@@ -39,32 +39,35 @@ await checkTogether({
 });
 unitTests();
 buildApp();
-// What waits for disks and for servers to come up waits at the same time.
-await Promise.all([onOtherNodes(), siege()]);
+await onOtherNodes();
+siege();
 await browserTests();
 console.log(`\n${total.passed} passed, ${total.failed} failed`);
 process.exit(total.failed === 0 ? 0 : 1);
 
+/** A check that passes or fails as a whole. It counts only when it fails. */
+function check(name, command, args) {
+  console.log(`\n— ${name}`);
+  if (attempt(command, args)) return;
+  total.failed += 1;
+  console.log(`${name}: failed`);
+}
+
 /** Checks that pass or fail as a whole, all at once: they read and change nothing. What each says is shown when it is done. */
 async function checkTogether(checks) {
+  const run = promisify(execFile);
   await Promise.all(
     Object.entries(checks).map(async ([name, [command, args]]) => {
-      const { said, ok } = await saidBy(command, args);
-      console.log(`\n— ${name}\n${said}`);
-      if (ok) return;
+      const done = await run(command, args, { cwd: ROOT, maxBuffer: 64e6 }).then(
+        (said) => ({ ...said, ok: true }),
+        ({ stdout, stderr, message }) => ({ stdout, stderr: stderr || message, ok: false }),
+      );
+      console.log(`\n— ${name}\n${done.stdout ?? ''}${done.stderr}`.trimEnd());
+      if (done.ok) return;
       total.failed += 1;
       console.log(`${name}: failed`);
     }),
   );
-}
-
-/** Runs a command beside others: all that it says, once it is done, and whether it ended well. */
-async function saidBy(command, args) {
-  const { stdout, stderr, ok } = await promisify(execFile)(command, args, { cwd: ROOT, maxBuffer: 64e6 }).then(
-    (said) => ({ ...said, ok: true }),
-    ({ stdout, stderr, message }) => ({ stdout, stderr: stderr || message, ok: false }),
-  );
-  return { said: `${stdout ?? ''}${stderr}`.trimEnd(), ok };
 }
 
 function unitTests() {
@@ -75,10 +78,9 @@ function unitTests() {
 }
 
 /** A minute of `npm run siege`. */
-async function siege() {
-  const { said, ok } = await saidBy(process.execPath, [join('scripts', 'siege.mjs'), '1']);
-  console.log(`\n— a siege of a minute\n${said}`);
-  if (ok) total.passed += 1;
+function siege() {
+  console.log('\n— a siege of a minute');
+  if (attempt(process.execPath, [join('scripts', 'siege.mjs'), '1'])) total.passed += 1;
   else total.failed += 1;
 }
 
@@ -91,13 +93,11 @@ async function onOtherNodes() {
     console.log('\nOther versions of Node could not be fetched: Ruelle was not tried with them.');
   }
   for (const { version, program } of nodes) {
-    const { said, ok } = await saidBy(program, [
+    check(`the store, Node ${version}`, program, [
       join(ROOT, 'node_modules', 'vitest', 'vitest.mjs'),
       'run',
       'src/store',
     ]);
-    console.log(`\n— the store, Node ${version}\n${said}`);
-    if (!ok) total.failed += 1;
     console.log(`\n— a start, Node ${version}`);
     const scratch = mkdtempSync(join(tmpdir(), 'ruelle-node-'));
     try {
