@@ -22,7 +22,12 @@ export interface LaidStrap {
 /** A planned strap as it is laid out. */
 export function laidStrap(stage: StrapStage): LaidStrap {
   const { hung, figures, choice } = stage;
-  const common = { overlapMm: choice.overlapMm, parts: hung.path.segments, standsMm: figures.stands?.value ?? null };
+  // What grows from the bag is sewn down nowhere.
+  const common = {
+    overlapMm: hung.path.lossMm / 2,
+    parts: hung.path.segments,
+    standsMm: figures.stands?.value ?? null,
+  };
   return isWorkedStage(stage)
     ? {
         ...common,

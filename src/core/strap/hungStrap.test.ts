@@ -337,6 +337,9 @@ describe('a strap grown from the body', () => {
     const plan = planOf(design);
     const { figures, rowCount, stitchCount, hung } = workedStrapOf(plan);
     expect(hung.loss).toBeNull();
+    // It begins with no chain: none is told, and none is written.
+    expect(figures.startingChain).toBeUndefined();
+    expect(linesOf(design).join(' ')).not.toMatch(/\bCh \d/);
     // 500 mm, a quarter less slack: 400, 80 rows of 5 mm over 4 stitches of 5 mm.
     expect([rowCount, stitchCount]).toEqual([80, 4]);
     expect(figures.slackToWork.value).toBeCloseTo(400, 9);

@@ -138,7 +138,7 @@ function wished(strap: Strap, over: Carrying, span: Span | null, bag: FittingInp
   const { given, wornLengthMm } = strap;
   const byTape: Wished = {
     mm: wornLengthMm,
-    from: input(given.by === 'copy' ? 'The strap she likes' : 'Worn length', wornLengthMm, 'mm'),
+    from: input(given.by === 'copy' ? 'The strap you like' : 'Worn length', wornLengthMm, 'mm'),
     figure: null,
     problems: [],
   };

@@ -50,7 +50,7 @@ export function rangeFigures(
         ? [inputFrom(worn), longer, input('Holes', adjust.holes, 'count'), input('apart', adjust.everyMm, 'mm')]
         : [inputFrom(worn), ...doubled, ...(hung.hardware ? [inputFrom(hung.hardware)] : [])],
     ),
-    longest: told('strap.longest', 'Longest', range.longestMm, 'As she wears it, and what it can be let out by.', [
+    longest: told('strap.longest', 'Longest', range.longestMm, 'As you wear it, and what it can be let out by.', [
       inputFrom(worn),
       longer,
     ]),

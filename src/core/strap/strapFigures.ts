@@ -31,7 +31,7 @@ export interface StrapFigures {
   /** Stitches in each row or round, and rows or rounds: one of them makes its width, the other its length. */
   stitches: Figure;
   rows: Figure;
-  /** Not of a cord, which is chains itself. */
+  /** Not of a cord, which is chains itself, nor of what grows from the body. */
   startingChain?: Figure;
   width: Figure;
   thickness: Figure;

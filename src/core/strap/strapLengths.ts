@@ -6,7 +6,7 @@ import type { StrapSizes } from './strapSizes';
 import { shareAt } from './stretch';
 import { ALONG, type StripGauge } from './stripGauge';
 
-const OF_A_COPY = 'Of the strap that she likes: divided by one plus what this one grows under the same.';
+const OF_A_COPY = 'Of the strap that you like: divided by one plus what this one grows under the same.';
 
 const BETWEEN: Readonly<Record<WorkedStrap['school'], string>> = {
   pulled: 'Worn length divided by one plus what the strap grows when pulled: it is measured fully pulled.',
@@ -27,7 +27,7 @@ const WORN_RULE: Readonly<Record<WorkedStrap['school'], string>> = {
   slack: 'Strap as worked less what its ends take: the tape inside keeps it so.',
 };
 
-const OF_A_COPY_WORN = `Strap as worked less what its ends take, under what the strap that she likes was measured under. ${FROM_TRIAL}`;
+const OF_A_COPY_WORN = `Strap as worked less what its ends take, under what the strap that you like was measured under. ${FROM_TRIAL}`;
 
 /** How long a strap is to be worked, slack, and what comes of that when it is worn. */
 interface LengthFigures {
@@ -120,7 +120,7 @@ export function lengthFigures(
     ),
     pulledPlanned: makeFigure(
       named('strap.pulledPlanned'),
-      isCopy ? 'As long as the strap she likes' : WORN_LABEL[strap.school],
+      isCopy ? 'As long as the strap you like' : WORN_LABEL[strap.school],
       sizes.wornMm,
       'mm',
       {

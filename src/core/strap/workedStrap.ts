@@ -72,10 +72,22 @@ export const workedStrapKind = <Kind extends WorkedStrapKind>(
     const { load, feet } = hung;
     const worn = { share: wornShare(strap, hung.wornMm, strip.curve, load), curve: strip.curve, hung };
     const sizes = strapSizes(strap, across, strip.along.value, worn);
-    const told = { strap, nature, stitch, panel, sizes, gauge: strip, hung, goesOn: goesOn !== null };
-    const figures = strapFigures(told, bag);
+    const told = {
+      strap,
+      nature,
+      stitch,
+      panel,
+      sizes,
+      gauge: strip,
+      hung,
+      goesOn: goesOn !== null,
+    };
+    const { startingChain, ...others } = strapFigures(told, bag);
+    const grown = canGrow(nature) ? grownStrap(others.stitches, bag) : null;
+    // What grows from the body begins with no chain.
+    const grows = strap.ends.kind === 'grown' && grown !== null;
+    const figures: StrapFigures = grows || !startingChain ? others : { ...others, startingChain };
     const hanging = hangingFigures({ ...told, slack: figures.slackPlanned, width: figures.width }, bag);
-    const grown = canGrow(nature) ? grownStrap(figures.stitches, bag) : null;
     const deepMm = figures.footDepth.value;
     const hangs = {
       emptyMm: sizes.stretchingMm + hung.path.hardwareMm - hung.path.doubledMm,

@@ -74,7 +74,7 @@ function LengthRow({ strap, edit }: PartProps) {
       />
       <ChoiceField
         label="It lies"
-        width="14em"
+        width="15.5em"
         value={over ?? AS_CARRIED}
         choices={[
           { value: AS_CARRIED, label: `${CARRIED[carried]}, as the bag` },

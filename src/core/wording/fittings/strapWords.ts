@@ -48,7 +48,7 @@ export const strapWords = (kind: WorkedStrapKind): FittingWords<WorkedStrapStage
     'attach-strap': attachWords,
   },
   inspect: null,
-  tickets: ({ figures, at, hung }) => [
+  tickets: ({ figures, at, hung, choice }) => [
     tickets([
       [figures.slackToWork, 'strap.slack'],
       [figures.rows],
@@ -60,8 +60,8 @@ export const strapWords = (kind: WorkedStrapKind): FittingWords<WorkedStrapStage
       [figures.pulledPlanned, 'strap.pulled'],
       [figures.width],
       [figures.thickness],
-      [figures.footRows, nameAt(at, 'strap.feet')],
-      [figures.footDepth, nameAt(at, 'strap.feet')],
+      [choice.ends.kind === 'grown' ? null : figures.footRows, nameAt(at, 'strap.feet')],
+      [choice.ends.kind === 'grown' ? null : figures.footDepth, nameAt(at, 'strap.feet')],
     ]),
     tickets([
       [hung.begins?.[0]],
