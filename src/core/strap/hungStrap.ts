@@ -101,7 +101,7 @@ const LOSS_NAMES: Readonly<Record<Strap['ends']['kind'], string>> = {
 
 /** What one end takes, by how it is held. */
 export const OVERLAP_NAMES: Readonly<Record<Strap['ends']['kind'], string>> = {
-  sewn: 'Overlap at each foot',
+  sewn: 'Sewn down at each end',
   ring: 'Sewn back at each ring',
   clasp: 'Sewn back at each clasp',
   knotted: 'Left for each knot',

@@ -1,5 +1,5 @@
 import type { Plan } from '@/core/plan';
-import type { WorkedStrapStage } from '@/core/strap';
+import { strapPieces, type WorkedStrapStage } from '@/core/strap';
 import { formatQuantity } from './quantity';
 
 const stitches = (count: number): string => formatQuantity(count, 'stitch', 'cm');
@@ -16,7 +16,7 @@ export function grownStrapText({ grown, figures, choice }: WorkedStrapStage, { p
       return `Pick the strap up along each end of the ${grown.piece}, from its ${rows(taken.value)}; change to ${stitches(across)} in the first rows, evenly at both sides.`;
     const { ends, adjust } = choice;
     // One strap goes over to the other end; two begin at both.
-    const isOne = ends.kind === 'grown' && ends.shortLoopMm === null && adjust.kind !== 'knot' && adjust.kind !== 'bow';
+    const isOne = ends.kind === 'grown' && ends.shortLoopMm === null && strapPieces(adjust) === 1;
     return `Go on from ${isOne ? 'one' : 'each'} end of the ${grown.piece}, over its ${stitches(taken.value)}${taken.value === across ? '' : `; change to ${across} in the first rows, evenly at both sides`}.${isOne ? ` Up to the mouth the ${grown.piece} is joined to front and back; from there on it is the strap.` : ''}`;
   }
   const { front, back, backRows, begins } = grown.figures;

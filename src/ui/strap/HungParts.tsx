@@ -2,7 +2,7 @@
 
 import { Button, Flex } from '@chakra-ui/react';
 import { CARRYINGS, type Carrying, type FieldFault, type Strap } from '@/core/design';
-import { footRules, ringFor, type StrapStage } from '@/core/strap';
+import { OVERLAP_NAMES, footRules, ringFor, type StrapStage } from '@/core/strap';
 import { useBag, useBagStore } from '@/ui/bag/BagProvider';
 import { Group, Row } from '@/ui/bag/PlaceLayout';
 import { CARRIED } from '@/ui/carry/carried';
@@ -188,14 +188,6 @@ const ENDS: Readonly<Record<Strap['ends']['kind'], string>> = {
   grown: 'Grown from the body',
 };
 
-const OVERLAP: Readonly<Record<Strap['ends']['kind'], string>> = {
-  sewn: 'Sewn down at each end',
-  ring: 'Sewn back at each ring',
-  clasp: 'Sewn back at each clasp',
-  knotted: 'Left for each knot',
-  grown: '',
-};
-
 function usualEnds(kind: Strap['ends']['kind'], widthMm: number): Strap['ends'] {
   const ring = { innerMm: ringFor(widthMm), tabMm: 10 };
   switch (kind) {
@@ -234,7 +226,7 @@ function EndsRow({ strap, edit }: PartProps) {
         />
       ) : (
         <LengthField
-          label={OVERLAP[ends.kind]}
+          label={OVERLAP_NAMES[ends.kind]}
           fine
           width="5em"
           valueMm={overlapMm}

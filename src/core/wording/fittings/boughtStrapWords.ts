@@ -1,10 +1,8 @@
 import { BOUGHT_STRAP_KINDS, type BoughtStrapKind } from '@/core/design';
 import type { BoughtStrapStage, StrapProblems, StrapRepairs } from '@/core/strap';
 import { stepWords } from '../stepWords';
-import { attachWords, hardwareMaterials } from './hungWords';
+import { STRAP_WORDS, attachWords, hardwareMaterials, hungTickets, tickets } from './hungWords';
 import { STRAP_NAMES } from './strapNames';
-import { STRAP_PROBLEM_WORDS, STRAP_REPAIR_WORDS } from './strapProblemWords';
-import { tickets } from './strapWords';
 import type { FittingWords } from './words';
 
 /** How the cut ends of each are kept from fraying. Common practice, no source. */
@@ -19,12 +17,7 @@ const CUT: Readonly<Record<BoughtStrapKind, string>> = {
 /** All words of a strap that is bought. */
 const boughtStrapWords = (kind: BoughtStrapKind): FittingWords<BoughtStrapStage, StrapProblems, StrapRepairs> => ({
   title: STRAP_NAMES[kind].title,
-  add: 'Add a strap',
-  takeOff: 'Take the strap off',
-  added: 'Strap added',
-  takenOff: 'Strap taken off',
-  grip: { name: 'Move the strap’s feet', moved: 'Strap’s feet moved' },
-  worked: 'Strap',
+  ...STRAP_WORDS,
   materials: (stage, bag) => {
     const { figures, choice } = stage;
     const of = bag.design.straps.length > 1 ? `Strap ${stage.at.index + 1}: ` : '';
@@ -41,20 +34,9 @@ const boughtStrapWords = (kind: BoughtStrapKind): FittingWords<BoughtStrapStage,
         : stepWords('Cut the strap', `${length(figures.toCut.value)}. ${CUT[kind]}`),
     'attach-strap': attachWords,
   },
-  inspect: null,
   tickets: ({ figures, hung, pull, drop }) => [
     tickets([[figures.toCut], [figures.worn], [figures.mass], [hung.load.mass], [pull], [drop]]),
-    tickets([
-      [hung.begins?.[0]],
-      [hung.begins?.[1]],
-      [hung.wish],
-      [hung.hardware],
-      [hung.doubled],
-      [hung.loss],
-      [figures.shortest],
-      [figures.longest],
-      [figures.stands],
-    ]),
+    hungTickets(hung, figures),
   ],
   quotes: {
     steps: {
@@ -64,8 +46,6 @@ const boughtStrapWords = (kind: BoughtStrapKind): FittingWords<BoughtStrapStage,
     materials: ['strap.toCut'],
     worked: [],
   },
-  problems: STRAP_PROBLEM_WORDS,
-  repairs: STRAP_REPAIR_WORDS,
 });
 
 /** Of every kind that is bought. */

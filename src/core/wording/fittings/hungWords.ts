@@ -1,10 +1,12 @@
+import type { Figure } from '@/core/figures';
 import { isInRounds } from '@/core/pieces';
-import { clipsIntoEarlier, type HungStrap, type StrapFoot } from '@/core/strap';
+import { clipsIntoEarlier, strapPieces, type HungStrap, type StrapFoot } from '@/core/strap';
 import type { Strap } from '@/core/design';
 import { formatQuantity } from '../quantity';
 import { rowWord } from '../placeText';
 import { stepWords, type LengthWriter, type StepWords } from '../stepWords';
-import type { FittingWords } from './words';
+import { STRAP_PROBLEM_WORDS, STRAP_REPAIR_WORDS } from './strapProblemWords';
+import type { FittingWords, Ticket } from './words';
 
 type Bag = Parameters<FittingWords<never>['materials']>[1];
 
@@ -16,6 +18,32 @@ interface HungStage {
   footDepthMm: number;
   figures: { stands?: { value: number } };
 }
+
+/** The words that are the same for every strap. */
+export const STRAP_WORDS = {
+  add: 'Add a strap',
+  takeOff: 'Take the strap off',
+  added: 'Strap added',
+  takenOff: 'Strap taken off',
+  grip: { name: 'Move the strap’s feet', moved: 'Strap’s feet moved' },
+  worked: 'Strap',
+  inspect: null,
+  problems: STRAP_PROBLEM_WORDS,
+  repairs: STRAP_REPAIR_WORDS,
+};
+
+/** Those figures that there are, each with the mark that it lights. */
+export const tickets = (wanted: [figure: Ticket['figure'] | null | undefined, mark?: string][]): Ticket[] =>
+  wanted.flatMap(([figure, mark]) => (figure ? [{ figure, ...(mark ? { mark } : {}) }] : []));
+
+/** The row of tickets of how any strap hangs. */
+export const hungTickets = (
+  { begins, wish, hardware, doubled, loss }: HungStrap,
+  { shortest, longest, stands }: { shortest?: Figure; longest?: Figure; stands?: Figure },
+): Ticket[] =>
+  tickets(
+    [begins?.[0], begins?.[1], wish, hardware, doubled, loss, shortest, longest, stands].map((figure) => [figure]),
+  );
 
 /** What is bought to hold a strap and to adjust it. Of several straps each says for itself. */
 export function hardwareMaterials({ choice, at }: HungStage, { design, length }: Bag): string[] {
@@ -66,7 +94,7 @@ function grownWords(stage: HungStage, length: LengthWriter): StepWords {
       'Sew the end of each loop behind the stitches that it began in, and pass the long one through the short one.',
       'Neither is twisted.',
     );
-  if (adjust.kind === 'knot' || adjust.kind === 'bow')
+  if (strapPieces(adjust) === 2)
     return stepWords('Tie the strap', adjustText(stage, length).trim(), 'Neither is twisted.');
   return stepWords(
     'Join the strap',

@@ -1,6 +1,6 @@
 import { SEWING_TAIL_MM } from '@/core/defaults';
 import { shapedRows } from '@/core/shaping';
-import type { WorkedStrapStage } from '@/core/strap';
+import { strapPieces, type WorkedStrapStage } from '@/core/strap';
 import { grownStrapText } from '../grownStrapText';
 import { turnedRowsLines } from '../rowsText';
 import { inPlainStitch, patternText } from '../rowText';
@@ -80,7 +80,7 @@ function grownLines(stage: WorkedStrapStage, { design, plan, length }: Bag): str
       ...rowsLines(figures.shortRows.value),
       off,
     ];
-  const isTied = choice.adjust.kind === 'knot' || choice.adjust.kind === 'bow';
+  const isTied = strapPieces(choice.adjust) === 2;
   if (isTied) return [takes, 'At both sides alike:', side, ...rowsLines(rowCount / 2), off];
   return [takes, side, 'Mark the right side, so that the strap does not twist.', ...rowsLines(rowCount), off];
 }

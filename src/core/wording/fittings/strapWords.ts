@@ -1,13 +1,12 @@
 import { WORKED_STRAP_KINDS, type WorkedStrapKind } from '@/core/design';
 import { nameAt } from '@/core/fittings';
-import { STRAP_NATURES, type StrapProblems, type StrapRepairs, type WorkedStrapStage } from '@/core/strap';
+import { STRAP_NATURES, strapPieces, type StrapProblems, type StrapRepairs, type WorkedStrapStage } from '@/core/strap';
 import { inPlainStitch, stitchCountWord } from '../rowText';
 import { stepWords } from '../stepWords';
-import { attachWords, hardwareMaterials } from './hungWords';
+import { STRAP_WORDS, attachWords, hardwareMaterials, hungTickets, tickets } from './hungWords';
 import { strapLines } from './strapLines';
 import { STRAP_NAMES } from './strapNames';
-import { STRAP_PROBLEM_WORDS, STRAP_REPAIR_WORDS } from './strapProblemWords';
-import type { FittingWords, Ticket } from './words';
+import type { FittingWords } from './words';
 
 /** What tells how a strap is worked. */
 const WORKED = ['strap.stitches', 'strap.startingChain', 'strap.rows', 'strap.border', 'strap.shortRows'];
@@ -30,12 +29,7 @@ function quotesOf(kind: WorkedStrapKind): FittingWords<WorkedStrapStage>['quotes
 /** All words of a worked strap: alike but for its name and for how it is worked. */
 export const strapWords = (kind: WorkedStrapKind): FittingWords<WorkedStrapStage, StrapProblems, StrapRepairs> => ({
   title: STRAP_NAMES[kind].title,
-  add: 'Add a strap',
-  takeOff: 'Take the strap off',
-  added: 'Strap added',
-  takenOff: 'Strap taken off',
-  grip: { name: 'Move the strap’s feet', moved: 'Strap’s feet moved' },
-  worked: 'Strap',
+  ...STRAP_WORDS,
   workedLines: strapLines,
   materials: (stage, bag) => [
     ...(stage.choice.school === 'slack' ? ['Cotton tape to reinforce the strap.'] : []),
@@ -47,7 +41,6 @@ export const strapWords = (kind: WorkedStrapKind): FittingWords<WorkedStrapStage
       stepWords('Check the strap', checkText(choice, length(figures.pulledPlanned.value))),
     'attach-strap': attachWords,
   },
-  inspect: null,
   tickets: ({ figures, at, hung, choice }) => [
     tickets([
       [figures.slackToWork, 'strap.slack'],
@@ -63,26 +56,10 @@ export const strapWords = (kind: WorkedStrapKind): FittingWords<WorkedStrapStage
       [choice.ends.kind === 'grown' ? null : figures.footRows, nameAt(at, 'strap.feet')],
       [choice.ends.kind === 'grown' ? null : figures.footDepth, nameAt(at, 'strap.feet')],
     ]),
-    tickets([
-      [hung.begins?.[0]],
-      [hung.begins?.[1]],
-      [hung.wish],
-      [hung.hardware],
-      [hung.doubled],
-      [hung.loss],
-      [figures.shortest],
-      [figures.longest],
-      [figures.stands],
-    ]),
+    hungTickets(hung, figures),
   ],
   quotes: quotesOf(kind),
-  problems: STRAP_PROBLEM_WORDS,
-  repairs: STRAP_REPAIR_WORDS,
 });
-
-/** Those figures that there are, each with the mark that it lights. */
-export const tickets = (wanted: [figure: Ticket['figure'] | null | undefined, mark?: string][]): Ticket[] =>
-  wanted.flatMap(([figure, mark]) => (figure ? [{ figure, ...(mark ? { mark } : {}) }] : []));
 
 function checkText({ school, given }: WorkedStrapStage['choice'], reaches: string): string {
   if (school === 'slack') return `Sew the tape inside while it lies slack: ${reaches} from mouth to mouth.`;
@@ -131,7 +108,7 @@ function grownStrapSentence(
 ): string {
   if (figures.shortRows)
     return `A long loop at one side, ${rowCount} rows of ${stitchCount} sts, ${slack}; a short one at the other, ${figures.shortRows.value} rows.`;
-  if (choice.adjust.kind === 'knot' || choice.adjust.kind === 'bow')
+  if (strapPieces(choice.adjust) === 2)
     return `From each side ${rowCount / 2} rows of ${stitchCount} sts, ${slack} together.`;
   return `From one side ${rowCount} rows of ${stitchCount} sts, ${slack}.`;
 }
