@@ -32,7 +32,15 @@ export {
   type WorkedStrap,
   type WorkedStrapKind,
 } from './fittings/straps';
-export { usualHung, type StrapAdjust, type StrapEnds, type StrapFeet, type StrapGiven } from './fittings/strapParts';
+export {
+  usualAdjust,
+  usualEnds,
+  usualHung,
+  type StrapAdjust,
+  type StrapEnds,
+  type StrapFeet,
+  type StrapGiven,
+} from './fittings/strapParts';
 export { applyEdits } from './applyEdits';
 export { isEmptyChange, makeChange, reverseChange, squashChanges, type Change } from './change';
 export { MOST_HISTORY_CHARACTERS, emptyHistory, readHistory, trimmedHistory, type History } from './history';

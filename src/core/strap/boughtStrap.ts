@@ -1,5 +1,5 @@
 import { WORN_LENGTHS } from '@/core/contents';
-import { USUAL_BOUGHT, usualHung, type BoughtStrap, type BoughtStrapKind, type Design } from '@/core/design';
+import { USUAL_BOUGHT, usualEnds, usualHung, type BoughtStrap, type BoughtStrapKind, type Design } from '@/core/design';
 import { LEAST_WORN_MM, MOST_WORN_MM, STRAP_OVERLAP_MM } from '@/core/defaults';
 import { GEOMETRY, input, inputFrom, makeFigure, restsOn, type Figure } from '@/core/figures';
 import { nameAt, pathOf, type FittingInput, type FittingKind, type FittingStage } from '@/core/fittings';
@@ -56,16 +56,15 @@ function usualBought<Kind extends BoughtStrapKind>(kind: Kind, { contents }: Des
 /** Of a rope, each sewn-in end takes so much, mm. Common practice. */
 const ROPE_END_MM = 25;
 
-const sewn = (): BoughtStrap['ends'] => usualHung().ends;
-const clasp = (innerMm: number): BoughtStrap['ends'] => ({ kind: 'clasp', lengthMm: 38, innerMm, tabMm: 10 });
+const sewn = (): BoughtStrap['ends'] => usualEnds('sewn', 0);
 
 /** How each kind is usually held. Common practice, no source. */
 const ENDS: Readonly<Record<BoughtStrapKind, (widthMm: number) => BoughtStrap['ends']>> = {
   rope: sewn,
   leather: sewn,
   webbing: sewn,
-  'metal-chain': () => clasp(12),
-  'ready-made': (widthMm) => clasp(widthMm + 2),
+  'metal-chain': () => usualEnds('clasp', 12),
+  'ready-made': (widthMm) => usualEnds('clasp', widthMm + 2),
 };
 
 /** A kind of strap that is bought: by length, or ready-made. It is taken not to stretch. */

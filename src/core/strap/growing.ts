@@ -1,4 +1,4 @@
-import type { Strap } from '@/core/design';
+import { usualEnds, type Strap } from '@/core/design';
 import { GEOMETRY, input, inputFrom, makeFigure, type Figure } from '@/core/figures';
 import { nameAt, pathOf, type FittingInput } from '@/core/fittings';
 import type { Problem } from '@/core/problems';
@@ -25,7 +25,7 @@ export function growingProblems(
     ours.repair({
       code: 'strap-sewn-on',
       values: {},
-      edits: [{ path, value: { kind: 'sewn', lie: 'inside', stitching: 'round-and-across' } }],
+      edits: [{ path, value: usualEnds('sewn', 0) }],
     }),
   ];
   const told = { severity: 'decide', place: 'strap', path, repairs } as const;

@@ -93,3 +93,49 @@ export const usualHung = () => ({
   adjust: { kind: 'none' as const },
   feet: { on: 'sides' as const },
 });
+
+/**
+ * How ends of a kind are usually held. From memory: the clasp, and how far a tab stands up.
+ *
+ * @param ringMm the ring that the strap goes through, across inside, mm
+ *
+ * @example
+ * usualEnds('ring', 25) // => { kind: 'ring', innerMm: 25, tabMm: 10 }
+ */
+export function usualEnds(kind: StrapEnds['kind'], ringMm: number): StrapEnds {
+  const ring = { innerMm: ringMm, tabMm: 10 };
+  switch (kind) {
+    case 'sewn':
+      return usualHung().ends;
+    case 'ring':
+      return { kind, ...ring };
+    case 'clasp':
+      return { kind, lengthMm: 38, ...ring };
+    case 'knotted':
+      return { kind };
+    case 'grown':
+      return { kind, shortLoopMm: null };
+  }
+}
+
+/**
+ * What adjusts a strap, as it is first taken. From memory.
+ *
+ * @example
+ * usualAdjust('slider') // => { kind: 'slider', longerMm: 150 }
+ */
+export function usualAdjust(kind: StrapAdjust['kind']): StrapAdjust {
+  switch (kind) {
+    case 'none':
+      return { kind };
+    case 'slider':
+    case 'two-rings':
+      return { kind, longerMm: 150 };
+    case 'knot':
+      return { kind, longerMm: 0 };
+    case 'buttonholes':
+      return { kind, longerMm: 60, holes: 5, everyMm: 30 };
+    case 'bow':
+      return { kind, longerMm: 0, loopMm: 60, tieMm: 150 };
+  }
+}
