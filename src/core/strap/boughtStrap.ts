@@ -8,7 +8,8 @@ import { attachStep, sewnMm, shorterThanHardware, wornOf } from './attaching';
 import { footMarks } from './footMarks';
 import { growingProblems } from './growing';
 import { allHangingFigures, dropFigure, pullFigure } from './hangingFigures';
-import { hungBands, hungFigures, hungStrap, type HungStrap } from './hungStrap';
+import { hungBands } from './hungBands';
+import { hungFigures, hungStrap, type HungStrap } from './hungStrap';
 import { hungProblems } from './hungProblems';
 import { ours } from './ownProblems';
 import { rangeFigures } from './rangeFigures';
@@ -170,12 +171,12 @@ function boughtFigures(
   return {
     toCut,
     worn,
-    ...(strap.massPerMetreG === null ? {} : { mass: massFigure(strap, strap.massPerMetreG, toCut, named) }),
+    ...(strap.massPerMetreG === null ? {} : { mass: massFigure(strap.massPerMetreG, toCut, named) }),
     ...rangeFigures({ strap, hung, sizes: { wornMm } }, worn, named),
   };
 }
 
-const massFigure = (_: BoughtStrap, massPerMetreG: number, toCut: Figure, named: (id: string) => string): Figure =>
+const massFigure = (massPerMetreG: number, toCut: Figure, named: (id: string) => string): Figure =>
   makeFigure(named('strap.mass'), 'The strap weighs', (massPerMetreG * toCut.value) / 1000, 'g', {
     rule: 'Its length, times what a metre of it weighs.',
     inputs: [inputFrom(toCut), input('A metre weighs', massPerMetreG, 'g')],

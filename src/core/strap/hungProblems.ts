@@ -4,7 +4,7 @@ import { nameAt, pathOf, type FittingInput } from '@/core/fittings';
 import type { Problem } from '@/core/problems';
 import type { HungStrap } from './hungStrap';
 import { ours } from './ownProblems';
-import { clipsIntoEarlier } from './placedFeet';
+import { clipsIntoEarlier, haveSameFeet } from './placedFeet';
 import { bowTakesMm } from './strapPath';
 
 /** Beyond the distance of its feet, a strap needs so much for a hand to go through, mm. From memory. */
@@ -171,9 +171,8 @@ function adjustProblems({ adjust }: Strap, { hung }: Known, { at }: FittingInput
 /** Straps that lie on each other's feet, and handles that are to hang level and do not. */
 function besideProblems(strap: Strap, { wornMm }: Known, { design, at }: FittingInput): Problem[] {
   const earlier = design.straps.slice(0, at.index);
-  const own = JSON.stringify(strap.feet);
   if (clipsIntoEarlier(design.straps, at.index)) return [];
-  if (earlier.some(({ feet }) => JSON.stringify(feet) === own))
+  if (earlier.some((one) => haveSameFeet(one, strap)))
     return [
       ours.problem({
         code: 'strap-over-strap',

@@ -1,15 +1,13 @@
 import { SUPPORT_MM } from '@/core/contents';
 import type { Carrying, Strap } from '@/core/design';
-import { COMMON_PRACTICE, GEOMETRY, input, inputFrom, makeFigure, type Figure, type ReasonInput } from '@/core/figures';
-import { nameAt, pathOf, type FittingInput, type FittingPlace, type HungBand } from '@/core/fittings';
+import { COMMON_PRACTICE, GEOMETRY, input, makeFigure, type Figure, type ReasonInput } from '@/core/figures';
+import { nameAt, type FittingInput } from '@/core/fittings';
 import type { Problem } from '@/core/problems';
-import { BODY_SOURCE, bodyPlaces, lengthOnFigureMm, supportHeightMm } from './bodyFigure';
-import { dropMm, lengthForDropMm, type Span } from './hanging';
 import { feetInRounds } from './feetInRounds';
-import { ours } from './ownProblems';
 import { placedFeet, type PlacedFeet } from './placedFeet';
 import { strapLoad, type StrapLoad } from './strapLoad';
 import { strapPath, type StrapPath } from './strapPath';
+import { wornWish } from './wornWish';
 
 /** What is so of a strap whatever it is made of: where it hangs, what hangs on it, the way along it, and how long it is wished. */
 export interface HungStrap {
@@ -43,7 +41,7 @@ export function hungStrap(strap: Strap, widthMm: number, bag: FittingInput): Hun
   const supportMm = SUPPORT_MM[over];
   const span = supportMm === null ? null : { feetMm: feet.apartMm, supportMm };
   const path = strapPath(strap);
-  const { mm, from, figure, problems } = wished(strap, over, span, bag);
+  const { mm, from, figure, problems } = wornWish(strap, over, span, bag);
   const load = strapLoad(bag, mm, span);
   const named = (id: string) => nameAt(bag.at, id);
   return {
@@ -126,129 +124,6 @@ function doubledFigure({ adjust }: Strap, doubledMm: number, named: (id: string)
   });
 }
 
-interface Wished {
-  mm: number;
-  from: ReasonInput;
-  figure: Figure | null;
-  problems: Problem[];
-}
-
-/** How long it is to be worn: by a tape or a strap she likes, or as long as lets the mouth hang where she wants it. */
-function wished(strap: Strap, over: Carrying, span: Span | null, bag: FittingInput): Wished {
-  const { given, wornLengthMm } = strap;
-  const byTape: Wished = {
-    mm: wornLengthMm,
-    from: input(given.by === 'copy' ? 'The strap you like' : 'Worn length', wornLengthMm, 'mm'),
-    figure: null,
-    problems: [],
-  };
-  if (given.by === 'tape' || given.by === 'copy') return byTape;
-  const mm =
-    given.by === 'drop'
-      ? span && lengthForDropMm(given.dropMm, span)
-      : lengthOnFigureMm(over, given, given.mouthMm, span);
-  if (mm === null) return { ...byTape, problems: [noWay(given.by, over, bag)] };
-  const apart = span
-    ? [input('Its feet are apart', span.feetMm, 'mm'), input('What it lies over is wide', span.supportMm, 'mm')]
-    : [];
-  const figure =
-    given.by === 'drop'
-      ? makeFigure(nameAt(bag.at, 'strap.wish'), 'Worn length, for that drop', mm, 'mm', {
-          rule: 'Two arms from the edges of what it lies over to its feet, that deep, and what lies between them.',
-          inputs: [input('The mouth is to hang below', given.dropMm, 'mm'), ...apart],
-          source: GEOMETRY,
-        })
-      : figureWish(over, given, mm, apart, bag);
-  return { mm, from: inputFrom(figure), figure, problems: [] };
-}
-
-function figureWish(
-  over: Carrying,
-  given: Extract<Strap['given'], { by: 'figure' }>,
-  mm: number,
-  apart: ReasonInput[],
-  { at }: FittingInput,
-): Figure {
-  const supportMm = supportHeightMm(over, bodyPlaces(given));
-  const mouth = input('The mouth is to hang above the floor', given.mouthMm, 'mm');
-  return makeFigure(nameAt(at, 'strap.wish'), 'Worn length, on that figure', mm, 'mm', {
-    rule:
-      supportMm !== null
-        ? 'Two arms from what it lies over down to the mouth, and what lies between them.'
-        : over === 'round-the-waist'
-          ? 'Once round the hip.'
-          : 'From the mouth at one hip up to the other shoulder, over it and down the back; a little more for the chest.',
-    inputs:
-      over === 'round-the-waist'
-        ? [input('Round the hip', given.hipMm, 'mm')]
-        : [
-            input('Height', given.heightMm, 'mm'),
-            ...(supportMm === null
-              ? [input('Round the hip', given.hipMm, 'mm')]
-              : [input('What it lies over, above the floor', supportMm, 'mm')]),
-            mouth,
-            ...apart,
-          ],
-    source: BODY_SOURCE,
-    basis: 'foretold',
-  });
-}
-
-/** It can't hang so: round a body there is no drop, and a mouth can't be above what its strap lies over. */
-const noWay = (by: 'drop' | 'figure', over: Carrying, { at }: FittingInput): Problem =>
-  ours.problem({
-    code: by === 'drop' ? 'strap-has-no-drop' : 'strap-mouth-too-high',
-    severity: 'decide',
-    place: 'strap',
-    path: [...pathOf(at), 'given', by === 'drop' ? 'dropMm' : 'mouthMm'],
-    values: {},
-    names: { over },
-    repairs: [
-      ours.repair({
-        code: 'strap-given-by-tape',
-        values: {},
-        edits: [{ path: [...pathOf(at), 'given'], value: { by: 'tape' } }],
-      }),
-    ],
-  });
-
 /** All its figures, for asking. */
 export const hungFigures = ({ wish, hardware, doubled, loss, begins }: HungStrap): Figure[] =>
   [wish, hardware, doubled, loss, ...(begins ?? [])].filter((figure) => figure !== null);
-
-/** A loop's two ends lie so far apart on the bag, mm: behind each other. Ours. */
-const LOOP_FEET_MM = 8;
-
-/** A strap as it rises above the bag; of a long loop that is passed through a short one, both. */
-export function hungBands(
-  { kind, ends }: Strap,
-  { load: { span }, feet }: HungStrap,
-  { emptyMm, fullMm, widthMm, thicknessMm }: { emptyMm: number; fullMm: number; widthMm: number; thicknessMm: number },
-  at: FittingPlace,
-): HungBand[] {
-  const [empty, loaded] = [emptyMm, fullMm].map((mm) => span && dropMm(mm, span)) as [number | null, number | null];
-  const long: HungBand = {
-    mark: nameAt(at, 'strap.hung'),
-    of: at,
-    at: feet.foot.on === 'face' ? { on: 'face', face: feet.foot.face, apartMm: feet.apartMm } : { on: 'sides' },
-    lengthMm: { empty: emptyMm, loaded: fullMm },
-    dropMm: empty === null || loaded === null ? null : { empty, loaded },
-    supportMm: span?.supportMm ?? feet.apartMm,
-    widthMm,
-    thicknessMm,
-    stuff: kind === 'metal-chain' ? 'metal' : 'cloth',
-  };
-  if (ends.kind !== 'grown' || ends.shortLoopMm === null) return [long];
-  const { shortLoopMm } = ends;
-  return [
-    { ...long, at: { on: 'one-side', side: -1, apartMm: LOOP_FEET_MM } },
-    {
-      ...long,
-      mark: nameAt(at, 'strap.shortLoop'),
-      at: { on: 'one-side', side: 1, apartMm: LOOP_FEET_MM },
-      lengthMm: { empty: shortLoopMm, loaded: shortLoopMm },
-      dropMm: { empty: shortLoopMm / 2, loaded: shortLoopMm / 2 },
-      supportMm: LOOP_FEET_MM,
-    },
-  ];
-}

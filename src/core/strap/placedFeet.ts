@@ -40,14 +40,18 @@ export const footRules = (
 export const mostInStitches = (topStitches: number, covered: number): number =>
   Math.max(0, Math.floor(topStitches / 2) - covered);
 
+/** Whether two straps have their feet at the same place. */
+export const haveSameFeet = (one: Pick<Strap, 'feet'>, other: Pick<Strap, 'feet'>): boolean =>
+  one.feet.on === 'sides' || other.feet.on === 'sides'
+    ? one.feet.on === other.feet.on
+    : one.feet.on === other.feet.on && one.feet.inStitches === other.feet.inStitches;
+
 /** Whether a strap clips into the rings of an earlier one, which are where it has its feet. */
 export const clipsIntoEarlier = (straps: readonly Pick<Strap, 'feet' | 'ends'>[], index: number): boolean => {
   const own = straps[index];
   return (
     own?.ends.kind === 'clasp' &&
-    straps
-      .slice(0, index)
-      .some(({ feet, ends }) => ends.kind === 'clasp' && JSON.stringify(feet) === JSON.stringify(own.feet))
+    straps.slice(0, index).some((one) => one.ends.kind === 'clasp' && haveSameFeet(one, own))
   );
 };
 
