@@ -112,6 +112,9 @@ export const TAIL_MM = 150;
 /** A tail left where it will sew, mm. Common practice: 200 to 250 mm. */
 export const SEWING_TAIL_MM = 220;
 
+/** Edges that are joined are clipped together about so often. Common practice, no source. */
+export const CLIPS_EVERY_MM = 50;
+
 /** Yarn to have beyond what is computed, as a share. Common practice. */
 export const YARN_RESERVE = 0.1;
 

@@ -64,6 +64,17 @@ const ICONS: Record<BodyKind, () => Drawing> = {
       },
     ],
   }),
+  'side-bands': () => ({
+    box,
+    shapes: [
+      cloth([p(W, DY), p(W + DX, 0), p(W + DX, H), p(W, H + DY)], 'flap'),
+      thread(...[0, 1, 2, 3, 4].map((row): [Point, Point] => [p(W, DY + 4 + 4.4 * row), p(W + DX, 4 + 4.4 * row)])),
+      cloth([p(0, DY), p(W, DY), p(W, H + DY), p(0, H + DY)]),
+      rows(0, DY, W, H, 5),
+      cloth([p(0, DY), p(DX, 0), p(W + DX, 0), p(W, DY)]),
+      rows(0, DY, W, 11, 2),
+    ],
+  }),
   gusset: () => ({
     box,
     shapes: [

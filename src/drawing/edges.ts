@@ -36,6 +36,7 @@ export function edgeLines(piece: Piece, { edge, from, to }: JoinedEdge, halfDept
     case 'end':
       return [level(rows)];
     case 'both-sides':
+    case 'each-side':
       return [side(from ?? 0, to ?? rows, -1), side(from ?? 0, to ?? rows, 1)];
     case 'outline': {
       const bodyRows = piece.zones[0]?.toRow ?? rows;

@@ -98,7 +98,7 @@ export const cornerRadiusMm = ({ pouch }: Plan): number => pouch.figures.cornerR
 /** Edges that are sewn, as far as they are. */
 function seamShapes({ joins, pouch }: Plan, piece: Piece): Shape[] {
   return joins
-    .filter(({ sewn }) => sewn)
+    .filter(({ made }) => made !== 'goes-on')
     .flatMap((join) => {
       // Both edges of a strip's side seams are the same one, seen from its two ends.
       const [one, other] = join.edges;

@@ -168,6 +168,8 @@ function edgeUnits(plan: Plan, edge: Plan['joins'][number]['edges'][0], join: st
       return piece.startStitches * (piece.roundCount > 0 && join === 'base-rim' ? 2 : 1);
     case 'end':
       return piece.rows.at(-1)?.stitches ?? 0;
+    case 'each-side':
+      return (edge.to ?? 0) - (edge.from ?? 0);
     case 'both-sides':
       return edge.from === null ? piece.rows.length : ((edge.to ?? 0) - edge.from) / 2;
     case 'outline': {

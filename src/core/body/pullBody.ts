@@ -37,6 +37,7 @@ export function bodyHandles(settled: SettledDesign, pouch: PouchStage, pieces: r
       return [{ ...depth, piece: 'panel', at, pulled: 'across', perMm: -2 }];
     }
     case 'gusset':
+    case 'side-bands':
     case 'round-purse': {
       const id = body.kind === 'gusset' ? 'gusset' : 'band';
       const { widthMm, lengthMm } = sizeOf(id);

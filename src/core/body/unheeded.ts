@@ -8,6 +8,7 @@ import {
 } from '@/core/defaults';
 import { factsOf, patternOf, type Design } from '@/core/design';
 import type { Piece } from '@/core/pieces';
+import { notAsWorked } from './constructions/asWorked';
 import type { Problem } from '@/core/problems';
 import type { PouchStage } from '@/core/stages';
 import { patternRowCount, plainStitchOf } from '@/core/stitches';
@@ -21,6 +22,7 @@ export const unheededProblems = (
 ): Problem[] => [
   ...countProblems(design, pouch),
   ...narrowingProblems(design, pouch),
+  ...joiningProblems(design, pouch),
   ...stitchProblems(design, pieces),
   ...loadProblems(wished, pouch),
 ];
@@ -74,6 +76,33 @@ function narrowingProblems({ body }: SettledDesign, { stitchCount, topStitches }
             ]
           : []),
         { code: 'no-narrowing', values: {}, edits: [{ path: ['body', 'narrowing'], value: null }] },
+      ],
+    },
+  ];
+}
+
+/** A gusset or a band that is to be joined as it is worked, and can't be. */
+function joiningProblems({ body }: SettledDesign, { borders }: PouchStage): Problem[] {
+  const why = notAsWorked(body, borders);
+  if (why === null) return [];
+  return [
+    {
+      code: 'band-not-as-worked',
+      severity: 'decide',
+      place: 'body',
+      path: ['body', 'bandJoined'],
+      values: { why },
+      repairs: [
+        ...(why === 'lengthwise' && borders.bandMm === 0
+          ? [
+              {
+                code: 'work-in-short-rows' as const,
+                values: {},
+                edits: [{ path: ['body', 'gussetWorked'], value: 'crosswise' }],
+              },
+            ]
+          : []),
+        { code: 'sew-band-in', values: {}, edits: [{ path: ['body', 'bandJoined'], value: 'sewn' }] },
       ],
     },
   ];

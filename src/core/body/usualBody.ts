@@ -9,11 +9,19 @@ const OWN: { [Kind in BodyKind]: (body: Body) => Omit<Extract<Body, { kind: Kind
     workedFrom: kept(body, 'workedFrom') ?? 'front-edge',
     depthMm: depthOf(body),
   }),
+  'side-bands': (body) => ({
+    kind: 'side-bands',
+    workedFrom: kept(body, 'workedFrom') ?? 'front-edge',
+    depthMm: depthOf(body),
+    bandJoined: kept(body, 'bandJoined') ?? 'sewn',
+    stripTrial: kept(body, 'stripTrial') ?? null,
+  }),
   gusset: (body) => ({
     kind: 'gusset',
     depthMm: depthOf(body),
     radiusMm: kept(body, 'radiusMm') ?? Math.round(Math.min(30, body.widthMm / 6, body.heightMm / 4)),
     gussetWorked: kept(body, 'gussetWorked') ?? 'crosswise',
+    bandJoined: kept(body, 'bandJoined') ?? 'sewn',
     stripTrial: kept(body, 'stripTrial') ?? null,
   }),
   'round-purse': (body) => ({
@@ -23,6 +31,7 @@ const OWN: { [Kind in BodyKind]: (body: Body) => Omit<Extract<Body, { kind: Kind
     openMm: Math.max(10, Math.round((Math.PI * body.widthMm) / 3)),
     rounds: kept(body, 'rounds') ?? 'joined',
     increases: kept(body, 'increases') ?? 'staggered',
+    bandJoined: kept(body, 'bandJoined') ?? 'sewn',
     stripTrial: kept(body, 'stripTrial') ?? null,
   }),
   'around-chain': (body) => ({

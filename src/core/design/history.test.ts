@@ -1,7 +1,16 @@
 import { describe, expect, it } from 'vitest';
 import { STITCHES } from '@/core/stitches';
+import { bagOf } from '@/core/testing/bodies';
 import { fullDesign, triedStrap } from '@/core/testing/designs';
-import { asVersion6, asVersion7, asVersion8, strapOfVersion7, strapOfVersion8 } from '@/core/testing/olderFiles';
+import {
+  asVersion6,
+  asVersion7,
+  asVersion8,
+  asVersion9,
+  bodyOfVersion9,
+  strapOfVersion7,
+  strapOfVersion8,
+} from '@/core/testing/olderFiles';
 import {
   DESIGN_VERSION,
   MOST_DESIGN_CHARACTERS,
@@ -60,6 +69,8 @@ describe('a history of an older version', () => {
   const strap = strapOfVersion7(triedStrap());
   const strap8 = { ...strapOfVersion8(triedStrap()), widthMm: 43 };
   const another = { ...strap, widthMm: 41 };
+  const nine = asVersion9(bagOf('round-purse'));
+  const gusset9 = bodyOfVersion9(bagOf('gusset').body);
 
   it.each<[number, string, Record<string, unknown>, (string | number)[], unknown]>([
     [6, 'the name', six, ['name'], 'Another'],
@@ -86,6 +97,10 @@ describe('a history of an older version', () => {
     [8, 'its kind', eight, ['straps', 0, 'kind'], 'linen'],
     [8, 'a weight on its trial', eight, ['straps', 0, 'sample', 'loaded'], [{ massG: 500, lengthMm: 200 }]],
     [8, 'the whole bag', eight, [], { ...eight, straps: [] }],
+    [9, 'another body', nine, ['body'], gusset9],
+    [9, 'a body without a band', nine, ['body'], fullDesign().body],
+    [9, 'a body’s width', nine, ['body', 'widthMm'], 231],
+    [9, 'the whole bag', nine, [], { ...nine, body: gusset9 }],
   ])('of version %i is brought along: %s', (version, _, old, path, value) => {
     const document = { version, undo: [{ label: 'Then', edits: [], inverse: [{ path, value }] }], redo: [] };
     const { history, dropped } = readHistory(document);

@@ -3,6 +3,7 @@ export { SEAM_KINDS, type SeamKind } from './bodies/common';
 export type { BodyFacts } from './bodies/facts';
 export type { FoldOverStrip } from './bodies/foldOverStrip';
 export type { BoxedCorners } from './bodies/boxedCorners';
+export type { SideBands } from './bodies/sideBands';
 export type { Gusset } from './bodies/gusset';
 export type { RoundPurse } from './bodies/roundPurse';
 export type { AroundChain } from './bodies/aroundChain';

@@ -5,6 +5,7 @@ import type { BodyFacts } from './bodies/facts';
 import { foldOverStripFacts, foldOverStripSchema } from './bodies/foldOverStrip';
 import { boxedCornersFacts, boxedCornersSchema } from './bodies/boxedCorners';
 import { gussetFacts, gussetSchema } from './bodies/gusset';
+import { sideBandsFacts, sideBandsSchema } from './bodies/sideBands';
 import { roundPurseFacts, roundPurseSchema } from './bodies/roundPurse';
 import { aroundChainFacts, aroundChainSchema } from './bodies/aroundChain';
 import { ovalBaseFacts, ovalBaseSchema } from './bodies/ovalBase';
@@ -18,12 +19,12 @@ import { PANEL_STITCH_IDS } from '@/core/stitches/catalogue';
 import { isOwnStitchId, ownStitchIdSchema, ownStitchSchema } from './ownStitchSchema';
 
 /**
- * The design document, version 9: only what a maker chose or measured. Lengths in mm, masses in g.
+ * The design document, version 10: only what a maker chose or measured. Lengths in mm, masses in g.
  * Its sentences are shown at the field, so each says what would fit.
  */
 
 export const DESIGN_FORMAT = 'ruelle-design';
-export const DESIGN_VERSION = 9;
+export const DESIGN_VERSION = 10;
 
 /** A stitch pattern: one of the catalogue, or one of her own. */
 const stitchSchema = z.union([z.enum(PANEL_STITCH_IDS), ownStitchIdSchema], { error: 'Choose a stitch.' });
@@ -185,6 +186,7 @@ export type Contents = z.infer<typeof contentsSchema>;
 const bodySchema = z.discriminatedUnion('kind', [
   foldOverStripSchema,
   boxedCornersSchema,
+  sideBandsSchema,
   gussetSchema,
   roundPurseSchema,
   aroundChainSchema,
@@ -196,6 +198,7 @@ export type BodyKind = Body['kind'];
 const FACTS: Record<BodyKind, BodyFacts> = {
   'fold-over-strip': foldOverStripFacts,
   'boxed-corners': boxedCornersFacts,
+  'side-bands': sideBandsFacts,
   gusset: gussetFacts,
   'round-purse': roundPurseFacts,
   'around-chain': aroundChainFacts,

@@ -52,6 +52,12 @@ const strapsOfVersion9 = (straps: unknown): unknown => (Array.isArray(straps) ? 
 
 const strapsOfVersion8 = (straps: unknown): unknown => (Array.isArray(straps) ? straps.map(strapOfVersion8) : straps);
 
+/** What version 10 asks of a body with a gusset or a band: whether it is sewn in, as it was before, or joined as it is worked. */
+const bodyOfVersion10 = (body: unknown): unknown =>
+  body && typeof body === 'object' && 'kind' in body && (body.kind === 'gusset' || body.kind === 'round-purse')
+    ? { ...body, bandJoined: 'sewn' }
+    : body;
+
 /**
  * The upgrade from each older version, by the version it reads.
  *
@@ -122,6 +128,8 @@ export const UPGRADES: Readonly<Record<number, Upgrade>> = {
   7: ({ straps, ...document }) => ({ ...document, version: 8, straps: strapsOfVersion8(straps) }),
   // Version 8 knew straps that are sewn on at the sides, of one length, given by a tape.
   8: ({ straps, ...document }) => ({ ...document, version: 9, straps: strapsOfVersion9(straps) }),
+  // Version 9 sewed every gusset and every band in.
+  9: ({ body, ...document }) => ({ ...document, version: 10, body: bodyOfVersion10(body) }),
 };
 
 /** Where an older version's edit is made in the next one, by the version it reads; none where it can't be made there. */
@@ -144,4 +152,5 @@ export const EDIT_UPGRADES: Readonly<Record<number, (edit: DesignEdit) => Design
     if (path[0] !== 'straps' || path.length > 2) return { path, value };
     return { path, value: path.length === 1 ? strapsOfVersion9(value) : strapOfVersion9(value) };
   },
+  9: ({ path, value }) => ({ path, value: path.length === 1 && path[0] === 'body' ? bodyOfVersion10(value) : value }),
 };

@@ -10,7 +10,7 @@ import {
 import { patternOf, usualEdging, type Design, type Edging, type EdgingKind } from '@/core/design';
 import { GEOMETRY, input, inputFrom, makeFigure, type Figure } from '@/core/figures';
 import { nameAt, pathOf, type FittingInput, type FittingKind, type FittingStage, type StepRule } from '@/core/fittings';
-import { isInRounds } from '@/core/pieces';
+import { isInRounds, stripOf } from '@/core/pieces';
 import type { Problem } from '@/core/problems';
 import { countEdging, type EdgingCounts } from './countEdging';
 import { edgingFigures, type EdgingFigures } from './edgingFigures';
@@ -85,7 +85,7 @@ export const usualOf =
 
 /** The height of a row where its ends are picked up, mm: of a band, in the band. */
 function rowEndMm({ edge }: Edging, { set, pouch }: FittingInput): number {
-  const strip = edge === 'band' ? set.pieces.find(({ id }) => id === 'gusset' || id === 'band') : undefined;
+  const strip = edge === 'band' ? stripOf(set) : null;
   return strip?.rowMm ?? pouch.rowMm;
 }
 
@@ -195,7 +195,7 @@ function flatProblems(edging: Edging, { flatness, pickUp }: EdgingFigures, { at 
 function seamProblems({ edge }: Edging, { design, set, at }: FittingInput): Problem[] {
   const { kind, takeUpStitches } = design.body.seam;
   const isSeamed = edge === 'strip' || edge === 'band';
-  if (!isSeamed || kind === 'outer-loops' || !set.joins.some(({ sewn }) => sewn)) return [];
+  if (!isSeamed || kind === 'outer-loops' || !set.joins.some(({ made }) => made === 'sewn')) return [];
   return [
     ours.problem({
       code: 'seam-beside-border',

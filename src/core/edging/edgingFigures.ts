@@ -195,7 +195,7 @@ const STRETCH_LABELS: Record<EdgingCounts['stretches'][number]['name'], string> 
   back: 'Along the back’s edge',
   side: 'Along a side',
   flap: 'Along the flap’s edge',
-  'gusset-end': 'Along an end of the gusset',
+  'gusset-end': 'Along an end of the strip between the faces',
   'all-round': 'All round the mouth',
   'long-edge': 'Along the edge',
   rim: 'Round the rim',
@@ -209,7 +209,7 @@ function stitchesFigure(
 ): Figure {
   const rounds = edge.isRound ? 'round' : 'row';
   return makeFigure(id, `Edging: stitches of the first ${rounds}`, counts.rounds[0] as number, 'stitch', {
-    rule: `One in each stitch, the ratio along row ends, as many as fit along slopes, and in each corner what turns it${counts.stretches.some(({ adjusted }) => adjusted !== 0) ? '; some more or fewer, spread, so that the pattern comes out' : ''}.${edge.times === 2 ? ' Each of two edges.' : ''}`,
+    rule: `One in each stitch, the ratio along row ends, as many as fit along slopes, and in each corner what turns it${counts.stretches.some(({ adjusted }) => adjusted !== 0) ? '; some more or fewer, spread, so that the pattern comes out' : ''}.${edge.times === 1 ? '' : ` Each of ${edge.times === 2 ? 'two' : 'four'} edges.`}`,
     inputs: [
       ...counts.stretches.map(({ name, picks }) => input(STRETCH_LABELS[name], picks, 'stitch')),
       ...(pickUp ? [inputFrom(pickUp)] : []),

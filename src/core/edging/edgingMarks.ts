@@ -2,9 +2,10 @@ import type { Edging } from '@/core/design';
 import { outerEdge, type EdgeOutline, type FlatPoint } from './edgeOutline';
 import { nameAt, type FabricMark, type FittingInput, type MarkForm } from '@/core/fittings';
 import {
-  isInRows,
+  isLengthwise,
   outlineBetween,
   pieceOutline,
+  stripOf,
   trackAlongMm,
   type OutlinePoint,
   type Piece,
@@ -55,9 +56,7 @@ function placesOf(edge: Edging['edge'], looks: EdgeOutline, { set, pouch, flap }
       return piece && track ? roundFlap(piece, track, looks, (flap.bridgeRows + flap.flapRows) * pouch.rowMm) : [];
     }
     case 'band': {
-      const strip = pieces.find(
-        (piece): piece is RowsPiece => (piece.id === 'gusset' || piece.id === 'band') && isInRows(piece),
-      );
+      const strip = stripOf({ pieces });
       return strip ? alongBand(strip, looks) : [];
     }
   }
@@ -102,7 +101,7 @@ function alongBand(strip: RowsPiece, looks: EdgeOutline): Placed[] {
   const lengthMm = strip.rows.length * strip.rowMm;
   const halfMm = (strip.startStitches * strip.stitchMm) / 2;
   // Its long edges are the ends of its rows, or its first and its last row.
-  if (strip.rows.length > strip.startStitches) return sides(strip, pieceOutline(strip, null), looks);
+  if (!isLengthwise(strip)) return sides(strip, pieceOutline(strip, null), looks);
   return [level(strip.id, halfMm, 0, 0, -1, looks), level(strip.id, halfMm, 0, lengthMm, 1, looks)];
 }
 

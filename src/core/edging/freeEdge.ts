@@ -1,6 +1,6 @@
 import type { Edging } from '@/core/design';
 import type { FittingInput } from '@/core/fittings';
-import { isInRounds, isInRows, type Piece, type RowsPiece } from '@/core/pieces';
+import { isInRounds, isLengthwise, isOneOfTwo, stripOf, type Piece } from '@/core/pieces';
 import type { ShapedRow } from '@/core/shaping';
 
 /** What a stretch of a free edge is, for the maker. */
@@ -28,7 +28,7 @@ export interface FreeEdge {
   /** Its end meets its beginning. */
   isRound: boolean;
   /** How often there is such an edge. */
-  times: 1 | 2;
+  times: 1 | 2 | 4;
 }
 
 /** A row that turns outwards by more than it is high ends no corner: over so many rows this is looked at. */
@@ -46,7 +46,7 @@ export function freeEdge({ edge, seaming }: Pick<Edging, 'edge' | 'seaming'>, ba
     case 'flap':
       return { stretches: flapEdge(bag), isRound: false, times: 1 };
     case 'band':
-      return { stretches: [longEdge(bag.set.pieces)], isRound: false, times: 2 };
+      return longEdges(bag.set.pieces);
   }
 }
 
@@ -124,31 +124,38 @@ function mouth({ pouch, flap, set }: Bag, seaming: Edging['seaming']): FreeEdge 
   return { stretches: end ? [front, end, back, end] : [front, back], isRound: true, times: 1 };
 }
 
-/** The end of a gusset between front and back: stitches where its rows lie across it, row ends where they run along. */
+/**
+ * The end of a strip between front and back at the mouth: stitches where its rows lie across it, row ends where they run along. A band round
+ * discs ends beside the mouth, not between two edges of it.
+ */
 function gussetEnd(pieces: readonly Piece[]): EdgeStretch | null {
-  const gusset = pieces.find((piece): piece is RowsPiece => piece.id === 'gusset' && isInRows(piece));
-  if (!gusset) return null;
-  const along = gusset.rows.length;
-  if (along > gusset.startStitches) return inStitches('gusset-end', gusset.startStitches, gusset.stitchMm, false);
+  const strip = stripOf({ pieces });
+  if (!strip || pieces.some(({ kind }) => kind === 'disc')) return null;
+  if (!isLengthwise(strip)) return inStitches('gusset-end', strip.startStitches, strip.stitchMm, false);
+  const along = strip.rows.length;
   return {
     name: 'gusset-end',
     stitches: 0,
     rows: along,
     seamedRows: 0,
     slopeMm: 0,
-    lengthMm: along * gusset.rowMm,
+    lengthMm: along * strip.rowMm,
     cornerAfter: false,
   };
 }
 
+/** Both long edges of a gusset or a band; of two bands, each has both. */
+function longEdges(pieces: readonly Piece[]): FreeEdge {
+  const strip = stripOf({ pieces });
+  return { stretches: [longEdge(pieces)], isRound: false, times: strip && isOneOfTwo(strip) ? 4 : 2 };
+}
+
 /** One long edge of a gusset or a band. */
 function longEdge(pieces: readonly Piece[]): EdgeStretch {
-  const strip = pieces.find(
-    (piece): piece is RowsPiece => (piece.id === 'gusset' || piece.id === 'band') && isInRows(piece),
-  );
+  const strip = stripOf({ pieces });
   if (!strip) throw new RangeError('a bag without a gusset or a band has no long edge');
   const rows = strip.rows.length;
-  if (rows <= strip.startStitches) return inStitches('long-edge', strip.startStitches, strip.stitchMm, false);
+  if (isLengthwise(strip)) return inStitches('long-edge', strip.startStitches, strip.stitchMm, false);
   return {
     name: 'long-edge',
     stitches: 0,

@@ -10,7 +10,7 @@ export function withoutBorderProblems(
   { borders }: Pick<PouchStage, 'borders'>,
   joins: readonly Join[],
 ): Problem[] {
-  const isSewn = joins.some(({ sewn, id }) => sewn && id !== 'flap');
+  const isSewn = joins.some(({ made, id }) => made === 'sewn' && id !== 'flap');
   if (seam.kind !== 'outer-loops' || !isSewn || borders.sidesMm > 0 || borders.bandMm > 0) return [];
   return [
     {

@@ -47,6 +47,9 @@ export type StageOf<Kinds extends FittingKinds> = Extract<
   { ok: true }
 >['stage'];
 
-/** When a lining goes in: on the flat pieces before they are joined; or last, in a bag whose sides are worked in rounds. */
-export const liningGoesIn = ({ pieces }: Pick<PieceSet, 'pieces'>): 'flat' | 'last' =>
-  pieces.some(isInRounds) ? 'last' : 'flat';
+/**
+ * When a lining goes in: on the flat pieces before they are joined; or last, in a bag whose sides are worked in rounds, or whose band is joined
+ * as it is worked.
+ */
+export const liningGoesIn = ({ pieces, joins }: Pick<PieceSet, 'pieces' | 'joins'>): 'flat' | 'last' =>
+  pieces.some(isInRounds) || joins.some(({ made }) => made === 'as-worked') ? 'last' : 'flat';

@@ -30,7 +30,7 @@ export function withHalfDisc(set: PieceSet, design: SettledDesign, pouch: PouchS
       {
         id: 'flap',
         times: 1,
-        sewn: true,
+        made: 'sewn',
         edges: [
           {
             piece,

@@ -1,5 +1,5 @@
 import type { BodyKind } from '@/core/design';
-import type { Join, RowsPiece } from '@/core/pieces';
+import { isLengthwise, type Join, type RowsPiece } from '@/core/pieces';
 import { sectionPointAt } from '@/core/section';
 import { cornersFoldedIn } from './cornersFoldedIn';
 import type { FoldInput } from './foldInput';
@@ -56,6 +56,59 @@ export const FOLDS: Record<BodyKind, (input: FoldInput) => SheetByRows[]> = {
         stadium(straightMm / 2, radiusMm),
         ({ a, b }) => vec(radiusMm + b, 0, a),
       ),
+    ];
+  },
+  'side-bands': (input) => {
+    const { plan, section, baseMm, backEndMm, pleat } = input;
+    const { sectionMm, depthMm, layers } = plan.pouch;
+    const { halfMm } = seamedHalf(input);
+    const [floorFromMm, floorToMm] = [
+      Math.max(0, sectionMm.front - depthMm / 2),
+      sectionMm.front + Math.min(sectionMm.back, depthMm / 2),
+    ];
+    const stands = sectionPointAt(section, backEndMm).point;
+    // Folded flat, the base is drawn in at both ends as far as the bands are.
+    const face = (mark: string, fromMm: number, toMm: number, drawnIn: boolean): SheetByRows => ({
+      mark,
+      piece: 'panel',
+      thicknessMm: layers.fabricMm,
+      fromMm,
+      toMm,
+      across: () => [-1, 0, 1],
+      along: () => alongStops(section, fromMm, toMm, []),
+      rowMm: plan.pouch.rowMm,
+      isRound: false,
+      rowAt: (alongMm) => {
+        const { x, y } = sectionPointAt(section, alongMm).point;
+        const half = Math.max(0, halfMm - (drawnIn ? y : 0));
+        return (share) => vec(x, y, share * half);
+      },
+      halfMm: () => halfMm,
+    });
+    const across = pleat ? pleatedAcross(pleat) : straightAcross(stands.x);
+    const bandMm = Math.max(0, Math.min(sectionMm.front, sectionMm.back) - depthMm / 2);
+    const band = (side: 1 | -1): SheetByRows =>
+      ribbon(
+        { mark: 'part.band', piece: 'band', thicknessMm: layers.fabricMm, rowMm: rowsAcross(input, 'band') },
+        side === 1
+          ? { zMm: halfMm, yMm: bandMm, headingRad: -Math.PI / 2 }
+          : { zMm: -halfMm, yMm: 0, headingRad: Math.PI / 2 },
+        [{ kind: 'line', lengthMm: bandMm }],
+        across,
+        ({ zMm, yMm }, inMm) => {
+          const insideMm = Math.max(0, halfMm - inMm);
+          return { zMm: Math.max(-insideMm, Math.min(insideMm, zMm)), yMm: Math.max(inMm, yMm) };
+        },
+      );
+    const isFlat = pleat !== null;
+    return [
+      face('part.front', 0, floorFromMm, false),
+      face('part.front', floorFromMm, baseMm, isFlat),
+      face('part.back', baseMm, floorToMm, isFlat),
+      face('part.back', floorToMm, backEndMm, false),
+      band(1),
+      band(-1),
+      ...tailSheets(input, 0),
     ];
   },
   gusset: (input) => {
@@ -166,7 +219,7 @@ export const FOLDS: Record<BodyKind, (input: FoldInput) => SheetByRows[]> = {
 /** The row height of a narrow strip whose rows lie across it; null where they run along. */
 function rowsAcross({ plan: { pieces } }: FoldInput, id: 'gusset' | 'band'): number | null {
   const piece = pieces.find((one) => one.id === id);
-  return piece?.kind === 'rows' && piece.rows.length > piece.startStitches ? piece.rowMm : null;
+  return piece?.kind === 'rows' && !isLengthwise(piece) ? piece.rowMm : null;
 }
 
 const takeUp = ({ plan }: FoldInput): number => plan.contents.settled.body.seam.takeUpStitches;

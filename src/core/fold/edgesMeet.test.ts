@@ -29,6 +29,8 @@ describe('joined edges in the folded bag', () => {
     for (const thicknessMm of [0, 8, 24]) {
       expect(Math.max(...apart('fold-over-strip', thicknessMm))).toBeCloseTo(0, 6);
       expect(Math.max(...apart('boxed-corners', thicknessMm))).toBeCloseTo(0, 6);
+      expect(Math.max(...apart('side-bands', thicknessMm))).toBeCloseTo(0, 6);
+      expect(Math.max(...apart('side-bands', thicknessMm, { bandJoined: 'as-worked' }))).toBeCloseTo(0, 6);
     }
   });
 

@@ -129,6 +129,32 @@ const EDGES: Record<JoinId, FindEdges> = {
   },
   'gusset-front': (parts) => panelAlongGusset(parts, 'part.front', -1),
   'gusset-back': (parts) => panelAlongGusset(parts, 'part.back', 1),
+  'side-bands': ({ first, last }) => {
+    const [front, back, band] = [first('part.front'), last('part.back'), first('part.band')];
+    if (!front || !back || !band) return null;
+    const edgeOf = (wall: FoldedSheet) =>
+      wall.along.map((mm) => wall.at(1, mm)).filter((place) => standsBeside(place, band));
+    return {
+      places: [...edgeOf(front), ...edgeOf(back)],
+      way: [
+        ...band.along.map((mm) => band.at(-1, mm)),
+        ...ACROSS.map((share) => band.at(share, band.toMm)),
+        ...[...band.along].reverse().map((mm) => band.at(1, mm)),
+      ],
+      layMm: 0,
+    };
+  },
+  'band-front': (parts) => wallAlongBand(parts, 'part.front', -1),
+  'band-back': (parts) => wallAlongBand(parts, 'part.back', 1),
+  'band-ends': ({ first, last }) => {
+    const [before, behind, band] = [last('part.front'), first('part.back'), first('part.band')];
+    if (!before || !behind || !band) return null;
+    return {
+      places: ACROSS.map((share) => band.at(share, band.toMm)),
+      way: [before, behind].flatMap((floor) => floor.along.map((mm) => floor.at(1, mm))),
+      layMm: 0,
+    };
+  },
   'band-rim': ({ first }) =>
     alongRim(first('part.front'), first('part.band'), (band) =>
       ACROSS.map((share) => band.at(-1, ((share + 1) / 2) * band.toMm)),
@@ -139,6 +165,20 @@ const EDGES: Record<JoinId, FindEdges> = {
   flap: ({ first, last }, { pouch }) =>
     acrossAt(first('part.bridge') ?? first('part.flap'), last('part.back'), stations(pouch).backEndMm),
 };
+
+/** The upright edge of a face along the long edge of a band, as high as that reaches. */
+function wallAlongBand({ first, last }: Parts, mark: 'part.front' | 'part.back', side: 1 | -1) {
+  const [wall, band] = [mark === 'part.front' ? first(mark) : last(mark), first('part.band')];
+  if (!wall || !band) return null;
+  return {
+    places: wall.along.map((mm) => wall.at(1, mm)).filter((place) => standsBeside(place, band)),
+    way: band.along.map((mm) => band.at(side, mm)),
+    layMm: 0,
+  };
+}
+
+/** Whether a place is no higher than a band reaches, which one face may. */
+const standsBeside = ({ y }: Vec, band: FoldedSheet): boolean => y <= band.at(0, band.fromMm).y + 1e-6;
 
 /** A panel's side and lower edge as they were worked, before they are eased, along the gusset's edge. */
 function panelAlongGusset({ first, last }: Parts, mark: 'part.front' | 'part.back', side: 1 | -1) {

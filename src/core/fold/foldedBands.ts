@@ -67,7 +67,9 @@ const FAR_MM = 2000;
 
 /** Where its feet meet the mouth: at the sides between front and back, or in the middle of a strip's ends; or on a face. */
 function feetOf({ at }: HungBand, sheets: readonly FoldedSheet[], pouch: FoldedPlan['pouch']): [Vec, Vec] | null {
-  const strip = sheets.find(({ piece }) => piece === 'gusset' || piece === 'band');
+  // One strip has both its ends at the mouth; of two, each has its own there.
+  const strips = sheets.filter(({ piece }) => piece === 'gusset' || piece === 'band');
+  const [right, left] = [strips[0], strips.at(-1)];
   const { backEndMm } = stations(pouch);
   const sheetAt = (part: string, alongMm: number) =>
     sheets.find(
@@ -83,7 +85,7 @@ function feetOf({ at }: HungBand, sheets: readonly FoldedSheet[], pouch: FoldedP
     return [face.at(-share, alongMm), face.at(share, alongMm)];
   }
   const side = (share: 1 | -1): Vec | null => {
-    if (strip) return strip.at(0, share === -1 ? strip.toMm : strip.fromMm);
+    if (right && left) return share === -1 ? left.at(0, left.toMm) : right.at(0, right.fromMm);
     const [a, b] = [front?.at(share, 0), back?.at(share, backEndMm)];
     return a && b ? plus(a, between(a, b), 0.5) : null;
   };

@@ -50,6 +50,9 @@ const isNarrowed = (pieces: readonly Piece[]): boolean =>
       (piece.rows[piece.roundCount - 1]?.stitches ?? piece.startStitches) < piece.startStitches,
   );
 
+/** Whether a gusset or a band is joined while it is worked, and so is worked when the other pieces are joined. */
+const isAsWorked = ({ joins }: ToMake): boolean => joins.some(({ made }) => made === 'as-worked');
+
 const roundSteps = (_: Design, { hasFlap, pieces, joins }: ToMake): BodySteps => {
   const flapOn = hasFlap && !pieces.some(({ id }) => id === 'half-disc');
   const order: BodyStepId[] = [
@@ -70,20 +73,39 @@ const roundSteps = (_: Design, { hasFlap, pieces, joins }: ToMake): BodySteps =>
 const BODY_STEPS: Record<BodyKind, (design: Design, made: ToMake) => BodySteps> = {
   'fold-over-strip': (_, made) => stripSteps(made, false),
   'boxed-corners': (_, made) => stripSteps(made, true),
-  gusset: () => ({
-    work: [
-      step('work-front-piece', []),
-      step('work-back-piece', ['work-front-piece']),
-      step('work-gusset', ['work-back-piece']),
-    ],
-    worked: ['work-front-piece', 'work-back-piece', 'work-gusset'],
-    join: [step('join-gusset-front', ['check-pieces']), step('join-gusset-back', ['join-gusset-front'])],
-  }),
-  'round-purse': () => ({
-    work: [step('work-discs', []), step('work-band', ['work-discs'])],
-    worked: ['work-discs', 'work-band'],
-    join: [step('join-band', ['check-pieces'])],
-  }),
+  'side-bands': (_, made) => {
+    const { work, worked } = stripSteps(made, false);
+    if (isAsWorked(made)) return { work, worked, join: [step('join-side-bands', ['check-pieces'])] };
+    return {
+      work: [...work, step('work-band', worked)],
+      worked: [...worked, 'work-band'],
+      join: [step('join-side-bands', ['check-pieces'])],
+    };
+  },
+  gusset: (_, made) => {
+    const panels = [step('work-front-piece', []), step('work-back-piece', ['work-front-piece'])];
+    // Worked between both panels, it is joined to both at once.
+    if (isAsWorked(made))
+      return {
+        work: panels,
+        worked: ['work-front-piece', 'work-back-piece'],
+        join: [step('join-gusset-front', ['check-pieces'])],
+      };
+    return {
+      work: [...panels, step('work-gusset', ['work-back-piece'])],
+      worked: ['work-front-piece', 'work-back-piece', 'work-gusset'],
+      join: [step('join-gusset-front', ['check-pieces']), step('join-gusset-back', ['join-gusset-front'])],
+    };
+  },
+  'round-purse': (_, made) => {
+    const join = [step('join-band', ['check-pieces'])];
+    if (isAsWorked(made)) return { work: [step('work-discs', [])], worked: ['work-discs'], join };
+    return {
+      work: [step('work-discs', []), step('work-band', ['work-discs'])],
+      worked: ['work-discs', 'work-band'],
+      join,
+    };
+  },
   'around-chain': roundSteps,
   'oval-base': roundSteps,
 };

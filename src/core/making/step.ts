@@ -27,6 +27,7 @@ export type BodyStepId =
   | 'box-corners'
   | 'join-gusset-front'
   | 'join-gusset-back'
+  | 'join-side-bands'
   | 'join-band'
   | 'sew-bottom'
   | 'sew-flap'

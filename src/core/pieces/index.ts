@@ -1,8 +1,11 @@
+export { isLengthwise, isOneOfTwo, stripOf } from './strip';
+export { clipPairs, type ClipPair } from './clips';
 export {
   joinLengthMm,
   joinedCount,
   type Join,
   type JoinId,
+  type JoinMade,
   type JoinedEdge,
   type JoinedStretch,
   type StretchName,

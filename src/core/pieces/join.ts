@@ -13,8 +13,11 @@ export interface JoinedStretch {
 
 export type StretchName = 'side' | 'corner' | 'base' | 'rim' | 'back-edge';
 
-/** What an edge of a piece is, for finding it on the drawing. Sides are named as the drawing shows them. */
-type EdgeId = 'left' | 'right' | 'start' | 'end' | 'outline' | 'rim' | 'corners' | 'both-sides';
+/**
+ * What an edge of a piece is, for finding it on the drawing. Sides are named as the drawing shows them. `both-sides`: each side is joined to
+ * itself, folded in the middle; `each-side`: each side to an edge of another piece.
+ */
+type EdgeId = 'left' | 'right' | 'start' | 'end' | 'outline' | 'rim' | 'corners' | 'both-sides' | 'each-side';
 
 export interface JoinedEdge {
   piece: PieceId;
@@ -26,18 +29,35 @@ export interface JoinedEdge {
   hasBorder?: boolean;
 }
 
+/**
+ * How edges come together: sewn or hooked together once both pieces are done; one piece going on from the other; or joined row by row, while
+ * the second piece is worked.
+ */
+export type JoinMade = 'sewn' | 'goes-on' | 'as-worked';
+
 /** Two edges that are joined, between anchors: the first with the first, the last with the last. */
 export interface Join {
   id: JoinId;
   /** How often it is made: both sides, both discs. */
   times: number;
-  /** Sewn or hooked together; or worked on, where one piece goes on from the other. */
-  sewn: boolean;
+  made: JoinMade;
   edges: [JoinedEdge, JoinedEdge];
   stretches: JoinedStretch[];
 }
 
-export type JoinId = 'sides' | 'corners' | 'gusset-front' | 'gusset-back' | 'band-rim' | 'base-rim' | 'bottom' | 'flap';
+export type JoinId =
+  | 'sides'
+  | 'corners'
+  | 'gusset-front'
+  | 'gusset-back'
+  | 'side-bands'
+  | 'band-front'
+  | 'band-back'
+  | 'band-ends'
+  | 'band-rim'
+  | 'base-rim'
+  | 'bottom'
+  | 'flap';
 
 /** Length of a join, once, mm. */
 export const joinLengthMm = ({ stretches }: Join): number => stretches.reduce((sum, { lengthMm }) => sum + lengthMm, 0);

@@ -20,7 +20,7 @@ export function piecesFigures({ pieces, joins }: PieceSet, gauge: GaugeStage): P
   const total = areas.reduce((sum, { mm2 }) => sum + mm2, 0);
   const stitches = pieces.reduce((sum, piece) => sum + piece.copies * stitchesInAll(piece), 0);
   const alone = pieces.length === 1;
-  const sewn = joins.filter(({ sewn: isSewn }) => isSewn);
+  const sewn = joins.filter(({ made }) => made === 'sewn');
   const seamsMm = sewn.reduce((sum, join) => sum + join.times * joinLengthMm(join), 0);
   const share = Math.hypot(
     (gauge.stitchWidth.plusMinus ?? 0) / gauge.stitchWidth.value,
@@ -82,6 +82,10 @@ const JOIN_LABELS: Record<PieceSet['joins'][number]['id'], string> = {
   corners: 'Across both corners',
   'gusset-front': 'Gusset to the front',
   'gusset-back': 'Gusset to the back',
+  'side-bands': 'Both bands to the panel',
+  'band-front': 'Both bands to the front',
+  'band-back': 'Both bands to the back',
+  'band-ends': 'Both bands’ ends across the base',
   'band-rim': 'Band to both discs',
   'base-rim': 'Base to sides',
   bottom: 'Across the bottom',

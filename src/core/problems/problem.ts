@@ -60,6 +60,7 @@ export interface ProblemValues {
   'strap-unlike-carrying': { wornMm: number; leastMm: number; mostMm: number };
   'own-pattern-does-not-fit': { row: number } & Readonly<Record<string, number>>;
   'strip-gauge-guessed': { stitches: number; share: number };
+  'band-not-as-worked': { why: 'lengthwise' | 'bordered' };
   'corner-radius-too-large': { wishedMm: number; mostMm: number };
   'walk-not-measured': Nothing;
   'spiral-step': Nothing;
@@ -108,6 +109,8 @@ export interface RepairValues {
   'load-as-packed': Nothing;
   'add-strap': { wornMm: number };
   'strap-worn-to': { wornMm: number };
+  'sew-band-in': Nothing;
+  'work-in-short-rows': Nothing;
   'corner-radius-to': { radiusMm: number };
   'rounds-joined': Nothing;
   'no-end-stitches': Nothing;

@@ -1,6 +1,6 @@
 import type { Strap } from '@/core/design';
 import { nameAt, pathOf, type FabricMark, type FittingInput, type MarkMove } from '@/core/fittings';
-import type { RowsPiece } from '@/core/pieces';
+import { isOneOfTwo, type RowsPiece } from '@/core/pieces';
 import { mostInStitches } from './placedFeet';
 import type { RowSpan, StrapFoot } from './strapFoot';
 
@@ -109,7 +109,7 @@ function onStripEnds(
   const wide = Math.min(strapMm, unit === 'row' ? widthMm : lengthMm);
   const middleMm = depthMm / 2;
   return unit === 'row'
-    ? [lengthMm - middleMm, middleMm].map((alongMm) => ({
+    ? [lengthMm - middleMm, ...(isOneOfTwo(strip) ? [] : [middleMm])].map((alongMm) => ({
         piece: strip,
         acrossMm: 0,
         alongMm,

@@ -1,11 +1,11 @@
 import { usualEnds, type Strap } from '@/core/design';
 import { GEOMETRY, input, inputFrom, makeFigure, type Figure } from '@/core/figures';
 import { nameAt, pathOf, type FittingInput } from '@/core/fittings';
+import { isLengthwise, stripOf } from '@/core/pieces';
 import type { Problem } from '@/core/problems';
 import type { GrownStrap } from './grownStrap';
 import { canGrow, type StrapNature } from './natures';
 import { ours } from './ownProblems';
-import { isLengthwise, stripOf } from './strapFoot';
 
 /**
  * What keeps a strap from growing out of the body: it is not of short rows; or the mouth has not as many stitches to give.

@@ -1,8 +1,7 @@
 import { edgeFlatness, pickUpRatio } from '@/core/borders';
 import { COMMON_PRACTICE, GEOMETRY, input, inputFrom, makeFigure, restsOn, type Figure } from '@/core/figures';
 import { nameAt, type FittingInput } from '@/core/fittings';
-import type { RowsPiece } from '@/core/pieces';
-import { isLengthwise, stripOf } from './strapFoot';
+import { isLengthwise, isOneOfTwo, stripOf, type RowsPiece } from '@/core/pieces';
 
 /**
  * What a strap that is grown from the body, instead of being sewn on, takes up at each side of the bag.
@@ -110,12 +109,18 @@ function fromStrip(strip: RowsPiece, wished: Figure, { at }: FittingInput): Grow
   const lengthwise = isLengthwise(strip);
   const unit = lengthwise ? 'row' : 'stitch';
   const count = lengthwise ? strip.rows.length : strip.startStitches;
-  const taken = makeFigure(nameAt(at, 'grown.strip'), `Of each end of the ${piece}`, count, unit, {
-    rule: `The ${piece} goes on as the strap: over all of its end.`,
-    inputs: [],
-    source: COMMON_PRACTICE,
-    ...restsOn(wished),
-  });
+  const taken = makeFigure(
+    nameAt(at, 'grown.strip'),
+    isOneOfTwo(strip) ? 'Of the upper end of each band' : `Of each end of the ${piece}`,
+    count,
+    unit,
+    {
+      rule: `The ${piece} goes on as the strap: over all of its end.`,
+      inputs: [],
+      source: COMMON_PRACTICE,
+      ...restsOn(wished),
+    },
+  );
   return {
     on: 'strip',
     piece,

@@ -1,4 +1,4 @@
-import { trackRow, type PieceId, type PieceSet, type RowsPiece, type Track } from '@/core/pieces';
+import { isLengthwise, isOneOfTwo, stripOf, trackRow, type PieceId, type PieceSet, type Track } from '@/core/pieces';
 import type { PouchStage } from '@/core/stages';
 
 /** Rows from one to another, both counted. */
@@ -30,16 +30,7 @@ export type StrapFoot =
       ofStitches: number;
     }
   /** In the middle of each end of a gusset or a band, over so many of its rows, or of its stitches where it is worked lengthwise. */
-  | { on: 'strip-ends'; piece: PieceId; count: number; unit: 'row' | 'stitch'; depthMm: number };
-
-/** The gusset or the band that a bag has between its faces, if it has one. */
-export const stripOf = ({ pieces }: Pick<PieceSet, 'pieces'>): RowsPiece | null =>
-  pieces.find((piece): piece is RowsPiece => piece.kind === 'rows' && (piece.id === 'gusset' || piece.id === 'band')) ??
-  null;
-
-/** Whether a strip is worked in few long rows, along it, instead of many short ones across. */
-export const isLengthwise = (strip: Pick<RowsPiece, 'rows' | 'rowMm' | 'startStitches' | 'stitchMm'>): boolean =>
-  strip.rows.length * strip.rowMm < strip.startStitches * strip.stitchMm;
+  | { on: 'strip-ends'; piece: PieceId; count: number; unit: 'row' | 'stitch'; depthMm: number; isOneOfTwo: boolean };
 
 /** Rows of a face that a foot covers, from the mouth down. */
 const footRows = (overlapMm: number, { rowMm, frontRows }: Pick<PouchStage, 'rowMm' | 'frontRows'>): number =>
@@ -85,6 +76,7 @@ export function strapFoot(
       count,
       unit: lengthwise ? 'stitch' : 'row',
       depthMm: count * stepMm,
+      isOneOfTwo: isOneOfTwo(strip),
     };
   }
   const rows = footRows(overlapMm, pouch);

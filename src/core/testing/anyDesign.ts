@@ -50,6 +50,7 @@ const bodyBase = {
 const depthMm = from(10, 400);
 const workedFrom = fc.constantFrom('front-edge', 'flap-edge');
 const stripTrial = orNull(fc.record({ rows: whole(4, 400), lengthMm: from(20, 2000) }));
+const bandJoined = fc.constantFrom('sewn', 'as-worked');
 const inRounds = {
   rounds: fc.constantFrom('joined', 'spiral'),
   narrowing: orNull(whole(2, 40)),
@@ -61,12 +62,21 @@ const increases = fc.constantFrom(...INCREASES);
 const BODIES: Record<BodyKind, fc.Arbitrary<unknown>> = {
   'fold-over-strip': fc.record({ kind: fc.constant('fold-over-strip'), ...bodyBase, workedFrom }),
   'boxed-corners': fc.record({ kind: fc.constant('boxed-corners'), ...bodyBase, workedFrom, depthMm }),
+  'side-bands': fc.record({
+    kind: fc.constant('side-bands'),
+    ...bodyBase,
+    workedFrom,
+    depthMm,
+    bandJoined,
+    stripTrial,
+  }),
   gusset: fc.record({
     kind: fc.constant('gusset'),
     ...bodyBase,
     depthMm,
     radiusMm: from(0, 400),
     gussetWorked: fc.constantFrom('crosswise', 'lengthwise'),
+    bandJoined,
     stripTrial,
   }),
   'round-purse': fc.record({
@@ -76,6 +86,7 @@ const BODIES: Record<BodyKind, fc.Arbitrary<unknown>> = {
     openMm: from(10, 2000),
     rounds: fc.constantFrom('joined', 'spiral'),
     increases,
+    bandJoined,
     stripTrial,
   }),
   'around-chain': fc.record({

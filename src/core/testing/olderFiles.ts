@@ -1,4 +1,4 @@
-import { isWorkedStrap, type Design, type Strap } from '@/core/design';
+import { isWorkedStrap, type Body, type Design, type Strap } from '@/core/design';
 
 /** What version 7 brought, and version 6 had otherwise. */
 const OF_VERSION_7 = [
@@ -10,6 +10,17 @@ const OF_VERSION_7 = [
   'edgings',
   'colourRows',
 ] as const satisfies (keyof Design)[];
+
+/** A body as files up to version 9 had it: every gusset and every band was sewn in. */
+export const bodyOfVersion9 = (body: Body): Record<string, unknown> =>
+  Object.fromEntries(Object.entries(body).filter(([key]) => key !== 'bandJoined'));
+
+/** A bag as a file of version 9 had it. */
+export const asVersion9 = (design: Design): Record<string, unknown> => ({
+  ...design,
+  version: 9,
+  body: bodyOfVersion9(design.body),
+});
 
 /** A strap as files up to version 8 had it: worked, sewn on at the sides, of one length. */
 export function strapOfVersion8(strap: Strap) {

@@ -6,18 +6,27 @@ import { bagOf } from './bodies';
 
 const within = (min: number, max: number): fc.Arbitrary<number> => fc.double({ min, max, noNaN: true });
 
+const bandJoined = fc.constantFrom('sewn', 'as-worked');
+
 /** What a body has of its own: every choice that changes how it is worked. */
 const OWN: Record<BodyKind, fc.Arbitrary<object>> = {
   'fold-over-strip': fc.record({ workedFrom: fc.constantFrom('front-edge', 'flap-edge') }),
   'boxed-corners': fc.record({ workedFrom: fc.constantFrom('front-edge', 'flap-edge'), depthMm: within(20, 80) }),
+  'side-bands': fc.record({
+    workedFrom: fc.constantFrom('front-edge', 'flap-edge'),
+    depthMm: within(20, 80),
+    bandJoined,
+  }),
   gusset: fc.record({
     depthMm: within(20, 80),
     radiusMm: within(0, 60),
     gussetWorked: fc.constantFrom('crosswise', 'lengthwise'),
+    bandJoined,
   }),
   'round-purse': fc.record({
     depthMm: within(20, 60),
     openMm: within(60, 200),
+    bandJoined,
     rounds: fc.constantFrom('joined', 'spiral'),
     increases: fc.constantFrom(...INCREASES),
   }),

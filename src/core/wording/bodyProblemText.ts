@@ -4,6 +4,7 @@ import type { Sentences } from './sentence';
 
 type BodyProblem =
   | 'strip-gauge-guessed'
+  | 'band-not-as-worked'
   | 'corner-radius-too-large'
   | 'walk-not-measured'
   | 'spiral-step'
@@ -21,6 +22,8 @@ type BodyProblem =
   | 'narrower-when-full'
   | 'presses-on-cloth';
 type BodyRepair =
+  | 'sew-band-in'
+  | 'work-in-short-rows'
   | 'box-the-corners'
   | 'corner-radius-to'
   | 'rounds-joined'
@@ -43,6 +46,10 @@ type BodyRepair =
 export const BODY_PROBLEMS: Sentences<Pick<ProblemValues, BodyProblem>> = {
   'strip-gauge-guessed': (v) =>
     `A strip of ${v.stitches} stitches works up differently from a panel, by about ${percent(v.share)}. Work a short one, write down its rows and length, and its rows are sure.`,
+  'band-not-as-worked': (v) =>
+    v.why === 'lengthwise'
+      ? 'A gusset in long rows can’t be joined as it is worked: its rows lie along the edges and end at none. It is planned to be sewn in.'
+      : 'A band with a border along its edges can’t be joined as it is worked: the border comes first. It is planned to be sewn in.',
   'corner-radius-too-large': (v, length) =>
     `Corners of ${length(v.wishedMm)} have no room on this bag: ${length(v.mostMm)} is the most, and it is planned so.`,
   'walk-not-measured': () =>
@@ -79,6 +86,8 @@ export const BODY_PROBLEMS: Sentences<Pick<ProblemValues, BodyProblem>> = {
 
 export const BODY_REPAIRS: Sentences<Pick<RepairValues, BodyRepair>> = {
   'box-the-corners': (v, length) => `Box its corners, ${length(v.depthMm)} deep`,
+  'sew-band-in': () => 'Sew it in',
+  'work-in-short-rows': () => 'Work the gusset in short rows',
   'corner-radius-to': (v, length) => `Make the corners ${length(v.radiusMm)}`,
   'rounds-joined': () => 'Join the rounds',
   'no-end-stitches': () => 'Add no stitches at the ends',

@@ -6,18 +6,21 @@ import {
   flatSize,
   isInRounds,
   isInRows,
+  type Join,
   type JoinId,
   joinLengthMm,
+  joinedCount,
   type PieceId,
   type RowsPiece,
   type ZoneId,
 } from '@/core/pieces';
 import type { Plan } from '@/core/plan';
 import { shapedFlapNote } from './flapText';
+import { asWorkedLines, usedAfter } from './asWorkedText';
 import { joinLines } from './joinText';
 import { inPlainStitch, stitchCountWord } from './rowText';
 import { ordinal } from './counting';
-import { stepWords as words, type LengthWriter } from './stepWords';
+import { stepWords as words, type LengthWriter, type StepWords } from './stepWords';
 import { term } from './terms';
 import type { StepWriter } from './stepWriter';
 
@@ -95,14 +98,44 @@ const lineRow = (plan: Plan, mark: string): number =>
 const joinWriter =
   (id: JoinId, title: string, check: string): StepWriter =>
   (design, plan, length) => {
-    const join = plan.joins.find((one) => one.id === id);
-    if (!join) return words(title, '');
+    const join = joinOf(plan, id);
     return words(
       title,
       `${seamVerb(design)} ${length(joinLengthMm(join))}${join.times > 1 ? ', twice' : ''}. Clip both edges together at the anchors first. ${joinLines(design, join).join(' ')} Sew the ends twice.${id === 'gusset-front' ? '' : turnOut(design)}`,
       check,
     );
   };
+
+/** A join that the bag has. @throws RangeError when it has not */
+function joinOf({ joins }: Plan, id: JoinId): Join {
+  const join = joins.find((one) => one.id === id);
+  if (!join) throw new RangeError(`the bag has no join ${id}`);
+  return join;
+}
+
+const isMadeAsWorked = (plan: Plan, id: JoinId): boolean => joinOf(plan, id).made === 'as-worked';
+
+const FROM_BOTH_EDGES =
+  'Lay both edges beside each other, right sides out, a marker where the joined part begins and ends on either. Join both ends of the starting chain with a sl st to where it begins.';
+
+/** A gusset or a band that is worked between two edges and joined to them row by row. */
+function asWorkedWords(
+  design: Design,
+  plan: Plan,
+  length: LengthWriter,
+  { id, title, start }: { id: JoinId; title: string; start: string },
+): StepWords {
+  const join = joinOf(plan, id);
+  const piece = plan.pieces.find((one) => one.id === join.edges[1].piece);
+  const stitches = piece?.kind === 'rows' ? piece.startStitches : 0;
+  const rows = joinedCount(join, 'second');
+  const halfway = 2 * Math.round(rows / 4);
+  return words(
+    title,
+    `${start} ${stitchCountWord(inPlainStitch(design), stitches)}, ${rows} rows, ${length(joinLengthMm(join))}. At the end of every row sl st into the next places of the edge beside it, so many as is said here; then turn as always. ${asWorkedLines(design, join).join(' ')} After row ${rows} both edges are used up: ${joinedCount(join, 'first')} of each. One too many at the end: take two at once at the last turn. One too few: join twice into the last.`,
+    `Halfway, after row ${halfway}, ${usedAfter(join, halfway)} are used of both edges: a marker there. It lies flat between them, not twisted.`,
+  );
+}
 
 /** Every piece of a plan with its name, and how large it lies. */
 function pieceSizes(plan: Plan, length: LengthWriter): string {
@@ -154,6 +187,7 @@ export const BODY_STEP_WORDS: Pick<
   | 'box-corners'
   | 'join-gusset-front'
   | 'join-gusset-back'
+  | 'join-side-bands'
   | 'join-band'
   | 'sew-bottom'
   | 'sew-flap'
@@ -253,7 +287,8 @@ export const BODY_STEP_WORDS: Pick<
       `${plan.pouch.frontRows} rounds each, to ${plan.pouch.stitchCount} stitches round the rim; ${length(plan.pouch.figures.panelWidth.value)} across.`,
       'They lie flat: neither cupped nor ruffled; both alike.',
     ),
-  'work-band': (design, plan, length) => stripPiece(design, plan, 'band', 'Work the band', length),
+  'work-band': (design, plan, length) =>
+    stripPiece(design, plan, 'band', isTwice(plan, 'band') ? 'Work both bands' : 'Work the band', length),
   'work-base': (_, plan, length) => {
     const base = plan.pieces.find(({ id }) => id === 'base');
     const { widthMm, lengthMm } = base ? flatSize(base) : { widthMm: 0, lengthMm: 0 };
@@ -322,21 +357,48 @@ export const BODY_STEP_WORDS: Pick<
       'Both corner seams equally long; the bag stands.',
     );
   },
-  'join-gusset-front': joinWriter(
-    'gusset-front',
-    'Join the gusset to the front',
-    'No pucker at the corners; both ends at the mouth.',
-  ),
+  'join-gusset-front': (design, plan, length, fittingWords) =>
+    isMadeAsWorked(plan, 'gusset-front')
+      ? asWorkedWords(design, plan, length, {
+          id: 'gusset-front',
+          title: 'Work the gusset, joining it as you go',
+          start: FROM_BOTH_EDGES,
+        })
+      : joinWriter('gusset-front', 'Join the gusset to the front', 'No pucker at the corners; both ends at the mouth.')(
+          design,
+          plan,
+          length,
+          fittingWords,
+        ),
   'join-gusset-back': joinWriter(
     'gusset-back',
     'Join the gusset to the back',
     'Front and back stand straight above each other; the gusset is not twisted.',
   ),
-  'join-band': joinWriter(
-    'band-rim',
-    'Join the band to both discs',
-    'The opening lies at the same place on both discs; the band is not twisted.',
-  ),
+  'join-side-bands': (design, plan, length, fittingWords) =>
+    plan.joins.some(({ id }) => id === 'band-front')
+      ? asWorkedWords(design, plan, length, {
+          id: 'band-front',
+          title: 'Work the bands, joining them as you go',
+          start: `Sew the chain’s edge of each band across the base, its middle on the base fold: ${joinLines(design, joinOf(plan, 'band-ends')).join(' ')} Then work the band upwards, between front and back.`,
+        })
+      : joinWriter(
+          'side-bands',
+          'Join the bands to the panel',
+          'The middle of each band’s end lies on the base fold; both upper ends are level with the mouth.',
+        )(design, plan, length, fittingWords),
+  'join-band': (design, plan, length, fittingWords) =>
+    isMadeAsWorked(plan, 'band-rim')
+      ? asWorkedWords(design, plan, length, {
+          id: 'band-rim',
+          title: 'Work the band, joining it as you go',
+          start: FROM_BOTH_EDGES,
+        })
+      : joinWriter(
+          'band-rim',
+          'Join the band to both discs',
+          'The opening lies at the same place on both discs; the band is not twisted.',
+        )(design, plan, length, fittingWords),
   'sew-bottom': joinWriter(
     'bottom',
     'Sew the bottom flat',
@@ -361,6 +423,9 @@ function facePiece(plan: Plan, id: 'front' | 'back', title: string, length: Leng
   );
 }
 
+const isTwice = ({ pieces }: Plan, id: PieceId): boolean =>
+  pieces.some((piece) => piece.id === id && piece.copies === 2);
+
 function stripPiece(design: Design, plan: Plan, id: 'gusset' | 'band', title: string, length: LengthWriter) {
   const piece = rowsPiece(plan, id);
   if (!piece) return words(title, '');
@@ -368,7 +433,7 @@ function stripPiece(design: Design, plan: Plan, id: 'gusset' | 'band', title: st
   const longest = Math.max(widthMm, lengthMm);
   return words(
     title,
-    `${stitchCountWord(inPlainStitch(design), piece.startStitches)}, ${piece.rows.length} rows; ${length(longest)} long, ${length(Math.min(widthMm, lengthMm))} wide. Mark one face, so that it is not twisted when it is joined.`,
+    `${stitchCountWord(inPlainStitch(design), piece.startStitches)}, ${piece.rows.length} rows; ${length(longest)} long, ${length(Math.min(widthMm, lengthMm))} wide${piece.copies === 2 ? ', two alike' : ''}. Mark one face, so that it is not twisted when it is joined.`,
     `Laid along the edge it is joined to, it reaches: before it is fastened off.`,
   );
 }

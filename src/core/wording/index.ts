@@ -19,6 +19,7 @@ export { whichFitting } from './fittings/whichFitting';
 export type { StepText } from './stepWords';
 export { PIECE_NAMES, pieceLines } from './pieceText';
 export { sidesLines } from './roundsText';
+export { asWorkedLines, turnWords, usedAfter } from './asWorkedText';
 export { JOIN_NAMES, joinLines } from './joinText';
 export { term, translateTerms, type TermSet } from './terms';
 export { YARN_CLASS_LABELS } from './yarnClassText';

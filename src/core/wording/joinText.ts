@@ -1,5 +1,5 @@
 import type { Design } from '@/core/design';
-import type { Join, JoinId, JoinedStretch, PieceId, StretchName } from '@/core/pieces';
+import { clipPairs, type Join, type JoinId, type JoinedStretch, type PieceId, type StretchName } from '@/core/pieces';
 import { spread } from '@/core/shaping';
 import { formatQuantity } from './quantity';
 import { ordinal } from './counting';
@@ -10,13 +10,18 @@ export const JOIN_NAMES: Record<JoinId, string> = {
   corners: 'Across the corners',
   'gusset-front': 'Gusset to the front',
   'gusset-back': 'Gusset to the back',
+  'side-bands': 'Bands to the panel',
+  'band-front': 'Bands to the front',
+  'band-back': 'Bands to the back',
+  'band-ends': 'Bands’ ends across the base',
   'band-rim': 'Band to the discs',
   'base-rim': 'Base to the sides',
   bottom: 'Across the bottom',
   flap: 'Half disc to the back',
 };
 
-const STRETCHES: Record<StretchName, string> = {
+/** What a stretch of an edge is called within a sentence. */
+export const STRETCH_NAMES: Record<StretchName, string> = {
   side: 'side',
   corner: 'corner',
   base: 'base',
@@ -30,13 +35,32 @@ export function joinLines(design: Design, join: Join): string[] {
   const length = (mm: number) => formatQuantity(mm, 'mm', design.settings.lengthUnit);
   // Between two corners there may be less than a row: nothing is joined to nothing there.
   const joined = join.stretches.filter(({ first, second }) => first > 0 || second > 0);
-  return joined.map(
-    (stretch) =>
-      `${capital(STRETCHES[stretch.name])}, ${length(stretch.lengthMm)}: ${meetWords(stretch, NAMES[one.piece], one.piece === other.piece ? 'the other edge' : `${NAMES[other.piece]}${other.hasBorder ? '’s border' : ''}`)}`,
-  );
+  return joined.map((stretch) => {
+    const { name, lengthMm } = stretch;
+    const [first, second] = [
+      PIECE_IN_TEXT[one.piece],
+      one.piece === other.piece
+        ? 'the other edge'
+        : `${PIECE_IN_TEXT[other.piece]}${other.hasBorder ? '’s border' : ''}`,
+    ];
+    return [
+      `${capital(STRETCH_NAMES[name])}, ${length(lengthMm)}: ${meetWords(stretch, first, second)}`,
+      ...clipWords(stretch),
+    ].join(' ');
+  });
 }
 
-const NAMES: Record<PieceId, string> = {
+/** Where a stretch is clipped together before it is joined; nothing of a short one. */
+function clipWords(stretch: JoinedStretch): string[] {
+  const pairs = clipPairs(stretch);
+  if (pairs.length === 0) return [];
+  return [
+    `Clip ${listed(pairs.map(({ first, second }) => (first === second ? String(first) : `${first} with ${second}`)))}${stretch.first === stretch.second ? ' of both' : ''}.`,
+  ];
+}
+
+/** What a piece is called within a sentence. */
+export const PIECE_IN_TEXT: Record<PieceId, string> = {
   panel: 'the panel',
   front: 'the front',
   back: 'the back',
@@ -75,7 +99,15 @@ export function meetWords({ first, second }: JoinedStretch, one: string, other: 
   return `${met}; ${words(least + 1)} to one ${where}${rest}.`;
 }
 
-const listed = (items: readonly string[]): string =>
+/**
+ * @example
+ * listed(['a', 'b', 'c']) // => 'a, b and c'
+ */
+export const listed = (items: readonly string[]): string =>
   items.length < 2 ? items.join('') : `${items.slice(0, -1).join(', ')} and ${items.at(-1)}`;
 
-const capital = (text: string): string => text.charAt(0).toUpperCase() + text.slice(1);
+/**
+ * @example
+ * capital('side') // => 'Side'
+ */
+export const capital = (text: string): string => text.charAt(0).toUpperCase() + text.slice(1);

@@ -7,6 +7,7 @@ import { BASIS_WORDS } from './basisText';
 import { FITTING_WORDS, wordsOf, type FittingWordsByKind } from './fittings';
 import { formatPlusMinus, formatQuantity } from './quantity';
 import { JOIN_NAMES, joinLines } from './joinText';
+import { asWorkedLines } from './asWorkedText';
 import { PIECE_NAMES, pieceLines } from './pieceText';
 import { stepTexts } from './stepText';
 import { lengthWriterFor } from './stepWords';
@@ -97,9 +98,10 @@ function joinSection(design: Design, plan: Plan): PatternSection[] {
   const byLines = new Map<string, string[]>();
   for (const join of plan.joins) {
     const [one, other] = join.edges;
-    if (!join.sewn || one.piece === other.piece) continue;
+    if (join.made === 'goes-on' || one.piece === other.piece) continue;
     // Front and back are spoken of together where the same is done to both.
-    const lines = joinLines(design, join).map((line) => line.replace(/the (front|back)\b/g, 'the panel'));
+    const told = join.made === 'as-worked' ? asWorkedLines(design, join) : joinLines(design, join);
+    const lines = told.map((line) => line.replace(/the (front|back)\b/g, 'the panel'));
     const key = lines.join('\n');
     byLines.set(key, [...(byLines.get(key) ?? []), JOIN_NAMES[join.id]]);
   }

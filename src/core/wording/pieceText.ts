@@ -37,7 +37,8 @@ const WOVEN_IN: ReadonlySet<PieceId> = new Set(['panel', 'sides']);
 export function pieceLines(design: Design, plan: Plan, piece: Piece): string[] {
   const worked = piece.plain ? inPlainStitch(design) : design;
   const copies = piece.copies > 1 ? [`Make ${piece.copies}.`] : [];
-  const off = fastenOff(design, piece.id);
+  const asWorked = isJoinedAsWorked(plan, piece.id);
+  const off = fastenOff(design, !WOVEN_IN.has(piece.id) && !asWorked);
   switch (piece.kind) {
     case 'disc':
       return [...copies, ...discLines(worked, piece), off];
@@ -48,18 +49,26 @@ export function pieceLines(design: Design, plan: Plan, piece: Piece): string[] {
     case 'rows':
       return [
         ...copies,
+        ...(asWorked ? [AT_EVERY_ROW_END] : []),
         ...(piece.roundCount > 0 ? roundsThenRows(worked, plan, piece) : rowsFromStart(worked, plan, piece)),
         off,
       ];
   }
 }
 
+const AT_EVERY_ROW_END =
+  'Worked between both edges: at the end of every row, before turning, join it to the edge beside it as told under “How the edges meet”.';
+
+/** Whether a piece is joined to others while it is worked. */
+const isJoinedAsWorked = ({ joins }: Pick<Plan, 'joins'>, id: PieceId): boolean =>
+  joins.some(({ made, edges }) => made === 'as-worked' && edges[1].piece === id);
+
 /** The end of a piece, with the length of its tail. */
-function fastenOff(design: Design, id: PieceId): string {
+function fastenOff(design: Design, sews: boolean): string {
   const length = lengthWriterFor(design);
-  return WOVEN_IN.has(id)
-    ? `Fasten off, leaving a tail of ${length(TAIL_MM)} to weave in.`
-    : `Fasten off, leaving a tail of ${length(SEWING_TAIL_MM)} to sew with.`;
+  return sews
+    ? `Fasten off, leaving a tail of ${length(SEWING_TAIL_MM)} to sew with.`
+    : `Fasten off, leaving a tail of ${length(TAIL_MM)} to weave in.`;
 }
 
 /** The rows of a piece that is begun with a chain or a foundation. */

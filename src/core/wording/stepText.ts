@@ -31,7 +31,7 @@ const WORDS: Record<BodyStepId, StepWriter> = {
   'weave-ends': (design, plan) => {
     const shut = [
       ...(design.lining ? ['the lining'] : []),
-      ...(plan.joins.some(({ sewn }) => sewn) ? ['the seams'] : []),
+      ...(plan.joins.some(({ made }) => made === 'sewn') ? ['the seams'] : []),
     ];
     return words(
       'Weave in the ends',

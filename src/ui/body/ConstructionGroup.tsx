@@ -16,6 +16,7 @@ import { FigureTicket } from '@/ui/figures/FigureTicket';
 const NAMES: Record<BodyKind, string> = {
   'fold-over-strip': 'Folded strip',
   'boxed-corners': 'Boxed corners',
+  'side-bands': 'Band in each side',
   gusset: 'With a gusset',
   'round-purse': 'Round, banded',
   'around-chain': 'Round a chain',
@@ -107,6 +108,18 @@ const ChoicesOf = memo(function ChoicesOf({ body }: { body: Body }) {
             { value: 'lengthwise', label: 'In long rows' },
           ]}
           onChange={(value) => set('gussetWorked', value)}
+        />
+      )}
+      {'bandJoined' in body && !('gussetWorked' in body && body.gussetWorked === 'lengthwise') && (
+        <ChoiceField
+          label={'gussetWorked' in body ? 'Gusset joined' : 'Band joined'}
+          width="12em"
+          value={body.bandJoined}
+          choices={[
+            { value: 'sewn', label: 'Sewn in' },
+            { value: 'as-worked', label: 'As it is worked' },
+          ]}
+          onChange={(value) => set('bandJoined', value)}
         />
       )}
       {'stripTrial' in body && <TrialFields trial={body.stripTrial} set={set} />}

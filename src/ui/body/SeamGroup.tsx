@@ -26,7 +26,7 @@ const FINISHES = [
 export function SeamGroup() {
   const { kind, finish, takeUpStitches } = useBag((state) => state.design.body.seam);
   const hasFlap = useBag((state) => state.plan.flap.hasFlap);
-  const hasSeams = useBag((state) => state.plan.joins.some(({ sewn }) => sewn));
+  const hasSeams = useBag((state) => state.plan.joins.some(({ made }) => made !== 'goes-on'));
   const store = useBagStore();
   const set = (label: string, value: Record<string, unknown>) =>
     store.getState().edit(

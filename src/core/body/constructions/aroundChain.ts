@@ -129,7 +129,7 @@ export const aroundChain: Construction<AroundChain> = {
               {
                 id: 'bottom',
                 times: 1,
-                sewn: true,
+                made: 'sewn',
                 edges: [bottom, bottom],
                 stretches: [
                   {

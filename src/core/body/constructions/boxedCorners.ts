@@ -120,7 +120,7 @@ export const boxedCorners: Construction<BoxedCorners> = {
         {
           id: 'corners',
           times: 2,
-          sewn: true,
+          made: 'sewn',
           edges: [corner, corner],
           stretches: [{ name: 'corner', first: rows, second: rows, lengthMm: pouch.depthMm }],
         },

@@ -6,7 +6,9 @@ import type { Problem } from '@/core/problems';
 import { outlineRows, reversedCounts, shapedRows, type ShapedRow } from '@/core/shaping';
 import type { FlapStage, PouchStage } from '@/core/stages';
 import { allowedInRows } from './allowed';
-import { joinedAlongBand } from '@/core/borders';
+import { joinedAlongBand, type Borders } from '@/core/borders';
+import { bandRows, isAsWorked } from './asWorked';
+import { nearestRows } from './bandAcross';
 import { bandBorder, bordered } from './bordered';
 import type { BodyInput, ClothMm, Construction, Sizing } from './construction';
 import { stripRowHeight } from './narrowStrip';
@@ -135,7 +137,7 @@ export const gusset: Construction<Gusset> = {
     const back = panelPiece('back', body, cloth, pouch, flap);
     return {
       pieces: [front, back, gussetPiece(body, cloth, strip)],
-      joins: (['front', 'back'] as const).map((side) => gussetJoin(side, body, strip, cloth.borders.bandMm > 0)),
+      joins: (['front', 'back'] as const).map((side) => gussetJoin(side, body, strip, cloth.borders)),
       tracks: {
         front: { piece: 'front', beforeRow: pouch.frontRows + 1, step: -1 },
         back: { piece: 'back', beforeRow: pouch.backRows + 1, step: -1 },
@@ -223,8 +225,10 @@ function stripOf({ body, cloth, gauge }: BodyInput<Gusset>, pouch: PouchStage): 
     .slice(0, panel.cornerRows + 1)
     .reduce((sum, row) => sum + addedStitches(row), panel.cornerRows);
   const sideRows = pouch.frontRows - panel.cornerRows;
-  const upTo = (mm: number) => Math.round(mm / alongMm);
-  const along = Math.max(2 * upTo(sideMm + cornerMm) + (baseMm > 0 ? 1 : 0), upTo(lengthMm));
+  const asWorked = isAsWorked(body, cloth.borders);
+  const upTo = (mm: number) => bandRows(mm / alongMm, asWorked);
+  const leastBase = baseMm > 0 ? (asWorked ? 2 : 1) : 0;
+  const along = Math.max(2 * upTo(sideMm + cornerMm) + leastBase, upTo(lengthMm));
   const sideAlong = upTo(sideMm);
   const cornerAlong = upTo(sideMm + cornerMm) - sideAlong;
   /** What is joined from its end on: its rows or stitches, or the stitches of its border. */
@@ -316,7 +320,7 @@ function stripFigures(
       along,
       crosswise ? 'row' : 'stitch',
       {
-        rule: `Length along the seam, divided by the ${crosswise ? 'row height in the strip' : 'width of one stitch'}, to the nearest.`,
+        rule: `Length along the seam, divided by the ${crosswise ? 'row height in the strip' : 'width of one stitch'}, ${nearestRows(isAsWorked(body, pouch.borders))}.`,
         inputs: [inputFrom(length), inputFrom(alongFigure)],
         source: GEOMETRY,
       },
@@ -403,18 +407,13 @@ const LONG_EDGES = {
 } as const;
 
 /** One long edge of the gusset to side, base and side of a panel. */
-const gussetJoin = (
-  side: 'front' | 'back',
-  { gussetWorked }: Gusset,
-  strip: GussetStrip,
-  hasBorder: boolean,
-): Join => ({
+const gussetJoin = (side: 'front' | 'back', body: Gusset, strip: GussetStrip, borders: Borders): Join => ({
   id: `gusset-${side}`,
   times: 1,
-  sewn: true,
+  made: isAsWorked(body, borders) ? 'as-worked' : 'sewn',
   edges: [
     { piece: side, edge: 'outline', from: null, to: null },
-    { piece: 'gusset', edge: LONG_EDGES[gussetWorked][side], from: null, to: null, hasBorder },
+    { piece: 'gusset', edge: LONG_EDGES[body.gussetWorked][side], from: null, to: null, hasBorder: borders.bandMm > 0 },
   ],
   stretches: strip.stretches,
 });

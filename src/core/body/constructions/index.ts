@@ -5,12 +5,14 @@ import type { Construction } from './construction';
 import { foldOver } from './foldOver';
 import { gusset } from './gusset';
 import { ovalBase } from './ovalBase';
+import { sideBands } from './sideBands';
 import { roundPurse } from './roundPurse';
 
 /** Every construction of a body. A new one is a new file and a line here. */
 const CONSTRUCTIONS: { [Kind in BodyKind]: Construction<Extract<Body, { kind: Kind }>> } = {
   'fold-over-strip': foldOver,
   'boxed-corners': boxedCorners,
+  'side-bands': sideBands,
   gusset,
   'round-purse': roundPurse,
   'around-chain': aroundChain,

@@ -181,7 +181,7 @@ export const ovalBase: Construction<OvalBase> = {
         {
           id: 'base-rim',
           times: 1,
-          sewn: false,
+          made: 'goes-on',
           edges: [
             { piece: 'base', edge: 'rim', from: null, to: null },
             { piece: 'sides', edge: 'start', from: null, to: null },

@@ -11,7 +11,6 @@ import {
 } from '@/core/figures';
 import type { GaugeStage } from '@/core/gauge';
 import type { Problem } from '@/core/problems';
-import { shapedRows } from '@/core/shaping';
 import { NOTHING_SPECIAL, type PouchFigures } from '@/core/stages';
 import { plainStitchOf } from '@/core/stitches';
 import { MOST_COUNT, MOST_RIM, MOST_STRIP } from '../limits';
@@ -22,7 +21,8 @@ import { depthFigures, stop, tooMany } from './planFaces';
 import { tallInSpiral } from './rounds';
 import { takesInput } from './strip';
 import { joinedAlongBand } from '@/core/borders';
-import { bandBorder } from './bordered';
+import { bandRows, isAsWorked } from './asWorked';
+import { bandAcross, bandAcrossFigure, bandPiece, bandRowsFigure } from './bandAcross';
 
 const takeUpMm = ({ seam }: RoundPurse, { stitchMm }: ClothMm): number => seam.takeUpStitches * stitchMm;
 
@@ -106,28 +106,13 @@ export const roundPurse: Construction<RoundPurse> = {
           increase: growth.increase,
           school: body.increases,
         },
-        {
-          kind: 'rows',
-          id: 'band',
-          copies: 1,
-          plain: true,
-          stitchMm: cloth.stitchMm,
-          rowMm: band.rowMm,
-          startStitches: band.across,
-          rows: shapedRows(band.across, Array<number>(band.rows).fill(band.across)),
-          roundCount: 0,
-          zones: [{ id: 'band', fromRow: 1, toRow: band.rows }],
-          lines: [
-            { mark: 'edge.band', kind: 'edge', afterRow: 0 },
-            { mark: 'edge.band', kind: 'edge', afterRow: band.rows },
-          ],
-        },
+        bandPiece({ stitches: band.across, rows: band.rows, rowMm: band.rowMm, copies: 1 }, cloth),
       ],
       joins: [
         {
           id: 'band-rim',
           times: 2,
-          sewn: true,
+          made: isAsWorked(body, cloth.borders) ? 'as-worked' : 'sewn',
           edges: [
             { piece: 'disc', edge: 'rim', from: 0, to: band.joined },
             { piece: 'band', edge: 'both-sides', from: null, to: null, hasBorder: cloth.borders.bandMm > 0 },
@@ -230,17 +215,15 @@ interface Band {
 /** The band: as wide as the bag is deep, and as long as what is joined of the rim. */
 function bandOf({ body, cloth, gauge }: BodyInput<RoundPurse>, rounds: number, rim: number): Band {
   const takesMm = takeUpMm(body, cloth);
-  const wishedMm = Math.max(1, body.depthMm - cloth.fabricMm);
-  const { bandMm } = cloth.borders;
-  const across = Math.max(2, Math.round((wishedMm + 2 * takesMm - 2 * bandMm) / cloth.stitchMm));
-  const seamedMm = Math.max(cloth.stitchMm / 2, across * cloth.stitchMm - 2 * takesMm + 2 * bandMm);
+  const { stitches: across, seamedMm } = bandAcross(body, cloth);
   const { rowHeight, problems } = stripRowHeight(gauge, across, body.stripTrial);
   const rimMm = 2 * Math.PI * (rounds * cloth.rowMm - takesMm);
   const mostOpen = rim - 1;
   const open = Math.min(mostOpen, Math.max(1, Math.round((body.openMm / rimMm) * rim)));
   const joined = rim - open;
   const lengthMm = (joined / rim) * rimMm;
-  const rows = Math.max(1, Math.round(lengthMm / rowHeight.value));
+  const asWorked = isAsWorked(body, cloth.borders);
+  const rows = Math.max(asWorked ? 2 : 1, bandRows(lengthMm / rowHeight.value, asWorked));
   const rims = rimFigures(body, gauge, { rounds, rim, rimMm, open, joined, lengthMm });
   return {
     across,
@@ -255,39 +238,13 @@ function bandOf({ body, cloth, gauge }: BodyInput<RoundPurse>, rounds: number, r
       rims.open,
       rims.openLength,
       rims.joined,
-      acrossFigure(body, gauge, cloth, across),
+      bandAcrossFigure(body, gauge, cloth, across),
       rims.length,
       rowHeight,
-      makeFigure(
-        'gusset.rows',
-        'Rows along the band',
-        rows,
-        'row',
-        {
-          rule: 'Length along the seam, divided by the row height in the strip, to the nearest.',
-          inputs: [inputFrom(rims.length), inputFrom(rowHeight)],
-          source: GEOMETRY,
-        },
-        rows * ((rowHeight.plusMinus ?? 0) / rowHeight.value) || null,
-      ),
+      bandRowsFigure(rows, rims.length, rowHeight, asWorked),
     ],
     problems: [...problems, ...overRim(body, rimMm)],
   };
-}
-
-function acrossFigure(body: RoundPurse, gauge: GaugeStage, { borders }: ClothMm, across: number): Figure {
-  const border = bandBorder(borders);
-  return makeFigure('gusset.stitches', 'Stitches across the band', across, 'stitch', {
-    rule: `Depth less one thickness of fabric${border.words}, plus what both seams take, divided by the width of one stitch.`,
-    inputs: [
-      input('Depth you want, outside', body.depthMm, 'mm'),
-      inputFrom(gauge.fabricThickness),
-      takesInput(body.seam.takeUpStitches),
-      ...border.inputs,
-      inputFrom(gauge.stitchWidth),
-    ],
-    source: GEOMETRY,
-  });
 }
 
 /** Tells the rim: how long it is, what of it is left open, what is joined to the band. */

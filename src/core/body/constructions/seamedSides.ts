@@ -22,7 +22,7 @@ export function seamedSides(
   return {
     id: 'sides',
     times: 2,
-    sewn: true,
+    made: 'sewn',
     edges: [edge, edge],
     stretches: [{ name: 'side', first: joined, second: joined, lengthMm: rows * rowMm + borders.sidesMm }],
   };

@@ -1,4 +1,4 @@
-import type { BoxedCorners, FoldOverStrip } from '@/core/design';
+import type { BoxedCorners, FoldOverStrip, SideBands } from '@/core/design';
 import { input, inputFrom, makeFigure, GEOMETRY, productFigure } from '@/core/figures';
 import type { PieceLine, RowsPiece, Track, Zone, PieceSet } from '@/core/pieces';
 import type { Problem } from '@/core/problems';
@@ -7,7 +7,7 @@ import type { FlapStage, PouchStage } from '@/core/stages';
 import type { BodyInput } from './construction';
 
 /** Bodies that are one strip, folded at the base: front, back and what lies beyond, worked in one. */
-export type Strip = FoldOverStrip | BoxedCorners;
+export type Strip = FoldOverStrip | BoxedCorners | SideBands;
 
 /** The names of a strip's parts, and its rule for the back. */
 export const STRIP_NAMES = {

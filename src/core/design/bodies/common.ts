@@ -51,6 +51,9 @@ export const depthMm = lengthMm(LEAST_DEPTH_MM, MOST_DEPTH_MM);
 /** A short trial of a narrow strip, which works up differently from a wide panel. Null: none was worked. */
 export const stripTrial = z.strictObject({ rows: count(4, 400), lengthMm: lengthMm(20, 2000) }).nullable();
 
+/** A gusset or a band is worked by itself and sewn in; or joined to the edges on both its sides as it is worked, row by row. */
+export const bandJoined = z.enum(['sewn', 'as-worked'], { error: 'Choose how it is joined.' });
+
 /** Which stitches of a round are increases: in line with those below, which makes corners, or between them. */
 export const increases = z.enum(['staggered', 'stacked', 'as-needed']);
 

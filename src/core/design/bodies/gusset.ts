@@ -1,6 +1,6 @@
 import { z } from 'zod';
 import { lengthMm } from '../fields';
-import { bodyFields, depthMm, stripTrial } from './common';
+import { bandJoined, bodyFields, depthMm, stripTrial } from './common';
 import type { BodyFacts } from './facts';
 
 /** Front and back, each worked from the base up, and a strip round side, base and side between them. */
@@ -12,6 +12,7 @@ export const gussetSchema = z.strictObject({
   radiusMm: lengthMm(0, 400),
   /** In short rows across the strip, or in long ones along it. */
   gussetWorked: z.enum(['crosswise', 'lengthwise']),
+  bandJoined,
   stripTrial,
 });
 export type Gusset = z.infer<typeof gussetSchema>;

@@ -1,6 +1,6 @@
 import { z } from 'zod';
 import { lengthMm } from '../fields';
-import { bodyFields, depthMm, stripTrial, increases } from './common';
+import { bandJoined, bodyFields, depthMm, stripTrial, increases } from './common';
 import type { BodyFacts } from './facts';
 
 /** Two discs and a band round part of their rims. Its width is its diameter. */
@@ -13,6 +13,7 @@ export const roundPurseSchema = z.strictObject({
   /** Whether each round of the discs is closed with a slip stitch, or they run on. */
   rounds: z.enum(['joined', 'spiral']),
   increases,
+  bandJoined,
   stripTrial,
 });
 export type RoundPurse = z.infer<typeof roundPurseSchema>;

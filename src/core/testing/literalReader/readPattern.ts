@@ -120,6 +120,7 @@ class Maker {
     else if (/^Fasten off/.test(line)) this.isOff = true;
     else if (
       !/^Make \d+\.$/.test(line) &&
+      !/^Worked between both edges: at the end of every row, before turning, join it/.test(line) &&
       line !== 'Do not fasten off: the sides go on from here.' &&
       line !== 'The scallops are worked in plain stitches.'
     )

@@ -1,6 +1,8 @@
 import { patternNamed, type Edging, type EdgingKind } from '@/core/design';
 import type { CountedStretch, EdgingProblems, EdgingRepairs, EdgingStage } from '@/core/edging';
 import { nameAt } from '@/core/fittings';
+import { isOneOfTwo, stripOf } from '@/core/pieces';
+import type { Plan } from '@/core/plan';
 import { everywhere, patternRowCount, work, type StitchPattern } from '@/core/stitches';
 import { ordinal, percent } from '../counting';
 import { patternRowText } from '../rowText';
@@ -108,8 +110,14 @@ function whereText({ choice, edge }: EdgingStage, plan: Bag['plan']): string {
     case 'flap':
       return 'from the right side, round the flap from one end of the top fold to the other';
     case 'band':
-      return `from the right side, along both long edges of the ${plan.pieces.some(({ id }) => id === 'gusset') ? 'gusset' : 'band'}, each by itself`;
+      return `from the right side, along both long edges of ${stripWords(plan)}, each by itself`;
   }
+}
+
+/** The strip that has long edges: "the gusset", "each band". */
+function stripWords(plan: Plan): string {
+  const strip = stripOf(plan);
+  return strip && isOneOfTwo(strip) ? 'each band' : `the ${strip?.id ?? 'band'}`;
 }
 
 const ALONG: Readonly<Record<CountedStretch['name'], string>> = {
@@ -117,7 +125,7 @@ const ALONG: Readonly<Record<CountedStretch['name'], string>> = {
   back: 'along the back’s edge',
   side: 'along the side',
   flap: 'along the flap’s edge',
-  'gusset-end': 'along the end of the gusset',
+  'gusset-end': 'along the end of the strip between them',
   'all-round': 'all round',
   'long-edge': 'along the edge',
   rim: 'round the rim',

@@ -129,7 +129,7 @@ function whereText(
 ): string {
   switch (foot.on) {
     case 'strip-ends':
-      return `in the middle of each end of the ${foot.piece}: over ${formatQuantity(foot.count, foot.unit, 'cm')} from the mouth, ${length(deepMm)} deep`;
+      return `in the middle of ${foot.isOneOfTwo ? 'the upper end of each band' : `each end of the ${foot.piece}`}: over ${formatQuantity(foot.count, foot.unit, 'cm')} from the mouth, ${length(deepMm)} deep`;
     case 'sides':
       return `centred on each ${hasSeam ? 'side seam' : 'side of the bag'}: front ${spanText(foot.front)} (${formatQuantity(foot.frontStitches, 'stitch', 'cm')} in from the side), back ${spanText(foot.back)} (${formatQuantity(foot.backStitches, 'stitch', 'cm')} in); ${length(deepMm)} deep`;
     case 'face': {

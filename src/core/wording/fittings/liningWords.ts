@@ -53,7 +53,7 @@ export const liningWords: FittingWords<FlatLiningStage> = {
             'Sew the lining on',
             'Wrong side to wrong side, pressed edges a little inside the crochet’s; whip all round.',
             'No ripples when it is bent as it will be folded.',
-            plan.joins.some(({ sewn }) => sewn) ? 'After the seams there is no laying it flat.' : null,
+            plan.joins.some(({ made }) => made === 'sewn') ? 'After the seams there is no laying it flat.' : null,
           ),
   },
   inspect: null,

@@ -1,0 +1,54 @@
+import type { Design } from '@/core/design';
+import type { Join, JoinedStretch } from '@/core/pieces';
+import { spread } from '@/core/shaping';
+import { ordinal } from './counting';
+import { PIECE_IN_TEXT, STRETCH_NAMES, capital, listed } from './joinText';
+import { formatQuantity } from './quantity';
+
+/** More than so many turns are said by how they are spread, not one by one. */
+const MOST_NAMED = 10;
+
+/** How many rows of a band end at each of its sides: every other one. */
+const turnsOf = ({ second }: Pick<JoinedStretch, 'second'>): number => second / 2;
+
+/**
+ * How a stretch of an edge is used up by the turns of a band that is joined to it as it is worked, in words.
+ *
+ * @example
+ * turnWords({ first: 25, second: 20 }) // => '2 at a turn, 3 at the 1st, 3rd, 5th, 8th and 10th'
+ * turnWords({ first: 20, second: 20 }) // => '2 at every turn'
+ */
+export function turnWords({ first, second }: Pick<JoinedStretch, 'first' | 'second'>): string {
+  const taken = spread(first, Math.max(1, turnsOf({ second })));
+  const least = Math.min(...taken);
+  const more = taken.flatMap((count, index) => (count > least ? [index + 1] : []));
+  // A turn that finds no place of its own is joined once more where the one before was.
+  const each = least === 0 ? 'the same place again' : String(least);
+  if (more.length === 0) return `${each} at every turn`;
+  const where = more.length > MOST_NAMED ? `${more.length} turns, evenly spread` : `the ${listed(more.map(ordinal))}`;
+  return `${each} at a turn, ${least + 1} at ${where}`;
+}
+
+/** A band that is joined as it is worked: stretch by stretch, how many places of the edge go to how many rows. */
+export function asWorkedLines(design: Design, { edges: [one], stretches }: Join): string[] {
+  return stretches
+    .filter(({ second }) => second > 0)
+    .map((stretch) => {
+      const { name, first, second, lengthMm } = stretch;
+      const long = formatQuantity(lengthMm, 'mm', design.settings.lengthUnit);
+      return `${capital(STRETCH_NAMES[name])}, ${long}: ${first} of ${PIECE_IN_TEXT[one.piece]} to ${second} rows, of which ${turnsOf(stretch)} end at each side: ${turnWords(stretch)}.`;
+    });
+}
+
+/** How many places of an edge are used up after so many rows. */
+export function usedAfter({ stretches }: Pick<Join, 'stretches'>, rows: number): number {
+  let used = 0;
+  let left = rows;
+  for (const { first, second } of stretches) {
+    const here = Math.min(left, second);
+    const taken = spread(first, Math.max(1, second / 2));
+    used += taken.slice(0, Math.floor(here / 2)).reduce((sum, count) => sum + count, 0);
+    left -= here;
+  }
+  return used;
+}
