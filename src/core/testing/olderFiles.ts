@@ -31,7 +31,7 @@ export function strapOfVersion8(strap: Strap) {
 
 /** A bag as a file of version 8 had it. */
 export const asVersion8 = (design: Design): Record<string, unknown> => ({
-  ...design,
+  ...asVersion9(design),
   version: 8,
   straps: design.straps.map(strapOfVersion8),
 });
@@ -46,7 +46,7 @@ export function strapOfVersion7(strap: Strap): Record<string, unknown> {
 
 /** A bag as a file of version 7 had it. */
 export const asVersion7 = (design: Design): Record<string, unknown> => ({
-  ...design,
+  ...asVersion9(design),
   version: 7,
   straps: design.straps.map(strapOfVersion7),
 });
@@ -54,7 +54,7 @@ export const asVersion7 = (design: Design): Record<string, unknown> => ({
 /** A bag as a file of version 6 had it: one closure, called hardware, and one strap. */
 export function asVersion6(design: Design): Record<string, unknown> {
   const same = Object.fromEntries(
-    Object.entries({ ...design }).filter(([key]) => !(OF_VERSION_7 as readonly string[]).includes(key)),
+    Object.entries(asVersion9(design)).filter(([key]) => !(OF_VERSION_7 as readonly string[]).includes(key)),
   );
   return { ...same, version: 6, hardware: design.closures, strap: design.straps.map(strapOfVersion7)[0] ?? null };
 }

@@ -12,22 +12,26 @@ const MOST_NAMED = 10;
 const turnsOf = ({ second }: Pick<JoinedStretch, 'second'>): number => second / 2;
 
 /**
- * How a stretch of an edge is used up by the turns of a band that is joined to it as it is worked, in words.
+ * How a stretch of an edge is used up by the turns of a band that is joined to it as it is worked, in words: what most turns take first.
  *
  * @example
- * turnWords({ first: 25, second: 20 }) // => '2 at a turn, 3 at the 1st, 3rd, 5th, 8th and 10th'
+ * turnWords({ first: 24, second: 20 }) // => '2 at a turn, 3 at the 2nd, 4th, 7th and 9th'
+ * turnWords({ first: 31, second: 32 }) // => '2 at a turn, 1 at the 9th'
  * turnWords({ first: 20, second: 20 }) // => '2 at every turn'
  */
 export function turnWords({ first, second }: Pick<JoinedStretch, 'first' | 'second'>): string {
   const taken = spread(first, Math.max(1, turnsOf({ second })));
   const least = Math.min(...taken);
-  const more = taken.flatMap((count, index) => (count > least ? [index + 1] : []));
-  // A turn that finds no place of its own is joined once more where the one before was.
-  const each = least === 0 ? 'the same place again' : String(least);
-  if (more.length === 0) return `${each} at every turn`;
-  const where = more.length > MOST_NAMED ? `${more.length} turns, evenly spread` : `the ${listed(more.map(ordinal))}`;
-  return `${each} at a turn, ${least + 1} at ${where}`;
+  const most = 2 * taken.filter((count) => count > least).length > taken.length ? least + 1 : least;
+  const others = taken.flatMap((count, index) => (count === most ? [] : [index + 1]));
+  if (others.length === 0) return `${takenWords(most)} at every turn`;
+  const where =
+    others.length > MOST_NAMED ? `${others.length} turns, evenly spread` : `the ${listed(others.map(ordinal))}`;
+  return `${takenWords(most)} at a turn, ${takenWords(most === least ? least + 1 : least)} at ${where}`;
 }
+
+/** A turn that finds no place of its own is joined once more where the one before was. */
+const takenWords = (count: number): string => (count === 0 ? 'the same place again' : String(count));
 
 /** A band that is joined as it is worked: stretch by stretch, how many places of the edge go to how many rows. */
 export function asWorkedLines(design: Design, { edges: [one], stretches }: Join): string[] {

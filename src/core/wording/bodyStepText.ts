@@ -132,7 +132,7 @@ function asWorkedWords(
   const halfway = 2 * Math.round(rows / 4);
   return words(
     title,
-    `${start} ${stitchCountWord(inPlainStitch(design), stitches)}, ${rows} rows, ${length(joinLengthMm(join))}. At the end of every row sl st into the next places of the edge beside it, so many as is said here; then turn as always. ${asWorkedLines(design, join).join(' ')} After row ${rows} both edges are used up: ${joinedCount(join, 'first')} of each. One too many at the end: take two at once at the last turn. One too few: join twice into the last.`,
+    `${start} ${stitchCountWord(inPlainStitch(design), stitches)}, ${rows} rows, ${length(joinLengthMm(join))}. At the end of every row sl st into the next places of the edge beside it, as many as said here; then turn as always. ${asWorkedLines(design, join).join(' ')} After row ${rows} both edges are used up: ${joinedCount(join, 'first')} of each. One too many at the end: take two at once at the last turn. One too few: join twice into the last.`,
     `Halfway, after row ${halfway}, ${usedAfter(join, halfway)} are used of both edges: a marker there. It lies flat between them, not twisted.`,
   );
 }

@@ -9,7 +9,7 @@ const rows = (count: number): string => formatQuantity(count, 'row', 'cm');
 /** Where a strap that grows from the body takes its stitches, at each side. */
 export function grownStrapText(
   { grown, figures, choice }: WorkedStrapStage,
-  plan: Pick<Plan, 'pouch' | 'pieces'>,
+  plan: Pick<Plan, 'pouch' | 'pieces' | 'joins'>,
 ): string {
   const across = figures.stitches.value;
   if (grown === null)
@@ -22,7 +22,13 @@ export function grownStrapText(
     // One strap goes over to the other end; two begin at both.
     const isOne = ends.kind === 'grown' && ends.shortLoopMm === null && strapPieces(adjust) === 1;
     const strip = stripOf(plan);
-    if (strip && isOneOfTwo(strip)) return fromBandText(strip, { isOne, taken: taken.value, across });
+    if (strip && isOneOfTwo(strip))
+      return fromBandText(strip, {
+        isOne,
+        taken: taken.value,
+        across,
+        isSewn: plan.joins.some(({ id }) => id === 'side-bands'),
+      });
     return `Go on from ${isOne ? 'one' : 'each'} end of the ${grown.piece}, over its ${stitches(taken.value)}${taken.value === across ? '' : `; change to ${across} in the first rows, evenly at both sides`}.${isOne ? ` Up to the mouth the ${grown.piece} is joined to front and back; from there on it is the strap.` : ''}`;
   }
   const { front, back, backRows, begins } = grown.figures;
@@ -41,9 +47,10 @@ export function grownStrapText(
 /** A strap that goes on from one of two bands: over to the other, or one from each. */
 function fromBandText(
   { rows: ofBand }: RowsPiece,
-  { isOne, taken, across }: { isOne: boolean; taken: number; across: number },
+  { isOne, taken, across, isSewn }: { isOne: boolean; taken: number; across: number; isSewn: boolean },
 ): string {
   const changed = taken === across ? '' : `; change to ${across} in the first rows, evenly at both sides`;
   if (!isOne) return `Go on from the upper end of each band, over its ${stitches(taken)}${changed}.`;
-  return `Go on from the upper end of one band, over its ${stitches(taken)}${changed}. Up to the mouth the band is joined to front and back; from there on it is the strap. It ends at the other band’s upper end, one face outside all the way. Or work it all in one, before it is joined: ${rows(ofBand.length)} as the one band, the strap, ${rows(ofBand.length)} as the other; then there is no join in the strap.`;
+  const allInOne = ` Or work it all in one, before it is joined: ${rows(ofBand.length)} as the one band, the strap, ${rows(ofBand.length)} as the other; then there is no join in the strap.`;
+  return `Go on from the upper end of one band, over its ${stitches(taken)}${changed}. Up to the mouth the band is joined to front and back; from there on it is the strap. It ends at the other band’s upper end, one face outside all the way.${isSewn ? allInOne : ''}`;
 }
