@@ -230,7 +230,8 @@ function figuresOf(
   put(stages.whole.area);
   put(stages.whole.seams);
   put(yarn.held);
-  for (const { mass, length, balls } of yarn.lots) [mass, length, balls].forEach(put);
+  for (const { mass, length, balls, lacking } of yarn.lots)
+    [mass, length, balls, ...(lacking ? [lacking] : [])].forEach(put);
   for (const { width, off } of stages.offers) [width, off].forEach(put);
   for (const { height, off } of stages.rowOffers) [height, off].forEach(put);
   for (const { drop } of stages.splits) put(drop);

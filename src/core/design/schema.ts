@@ -281,6 +281,8 @@ export const designSchema = z
     edgings: z.array(edgingSchema).max(4, { error: 'Four edgings are enough for one bag.' }),
     /** Rows that are worked in another colour. */
     colourRows: noneYet,
+    /** What of each yarn is at hand, weighed, in the order they are held; null where that is not said. */
+    yarnAtHandG: z.array(massG(0, 50000).nullable()).max(5, { error: 'Five yarns are the most.' }),
   })
   .superRefine((design, context) => {
     if (

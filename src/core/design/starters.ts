@@ -185,5 +185,6 @@ export function starterDesign(
     straps: [],
     lining: null,
     ...NOTHING_MORE,
+    yarnAtHandG: [],
   };
 }

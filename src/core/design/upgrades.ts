@@ -128,8 +128,8 @@ export const UPGRADES: Readonly<Record<number, Upgrade>> = {
   7: ({ straps, ...document }) => ({ ...document, version: 8, straps: strapsOfVersion8(straps) }),
   // Version 8 knew straps that are sewn on at the sides, of one length, given by a tape.
   8: ({ straps, ...document }) => ({ ...document, version: 9, straps: strapsOfVersion9(straps) }),
-  // Version 9 sewed every gusset and every band in.
-  9: ({ body, ...document }) => ({ ...document, version: 10, body: bodyOfVersion10(body) }),
+  // Version 9 sewed every gusset and every band in, and did not ask what is at hand.
+  9: ({ body, ...document }) => ({ ...document, version: 10, body: bodyOfVersion10(body), yarnAtHandG: [] }),
 };
 
 /** Where an older version's edit is made in the next one, by the version it reads; none where it can't be made there. */

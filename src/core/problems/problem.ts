@@ -1,7 +1,7 @@
 import type { FigureName } from '@/core/figures';
 
 /** A place in the app, so that a problem can be shown where it can be mended. */
-export type Place = 'carry' | 'swatch' | 'stitch' | 'body' | 'strap' | 'lining' | 'order' | 'write-up';
+export type Place = 'carry' | 'swatch' | 'stitch' | 'body' | 'strap' | 'lining' | 'stores' | 'order' | 'write-up';
 
 /**
  * How much a problem matters. `stop`: no plan can be made. `decide`: the plan can be worked but will
@@ -57,6 +57,9 @@ export interface ProblemValues {
   'ease-within-doubt': { easeMm: number; doubtMm: number; isUp: boolean };
   'stands-above-mouth': { aboveMm: number };
   'carried-without-strap': { usualMm: number };
+  'yarn-runs-out': { haveG: number; needG: number };
+  'yarn-within-doubt': { haveG: number; needG: number };
+  'strap-longer-than-yarn': { haveG: number; shortG: number; shortMm: number };
   'strap-unlike-carrying': { wornMm: number; leastMm: number; mostMm: number };
   'own-pattern-does-not-fit': { row: number } & Readonly<Record<string, number>>;
   'strip-gauge-guessed': { stitches: number; share: number };

@@ -160,6 +160,7 @@ const designWith = (body: fc.Arbitrary<unknown>): fc.Arbitrary<Design> =>
         }),
       ),
       straps: fc.array(anyStrap, { maxLength: 3 }),
+      yarnAtHandG: fc.array(orNull(from(0, 2000)), { maxLength: 2 }),
       edgings: fc.oneof(
         { weight: 2, arbitrary: fc.constant([]) },
         { weight: 1, arbitrary: fc.array(edging, { minLength: 1, maxLength: 4 }) },
@@ -195,6 +196,7 @@ const designWith = (body: fc.Arbitrary<unknown>): fc.Arbitrary<Design> =>
         edgings: made.edgings,
         closures: made.snap ? [{ ...base.closures[0], ...made.snap }] : [],
         straps: made.straps,
+        yarnAtHandG: made.yarnAtHandG,
         lining: made.lining ? { ...base.lining, ...made.lining } : null,
       };
     })

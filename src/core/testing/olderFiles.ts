@@ -16,7 +16,7 @@ export const bodyOfVersion9 = (body: Body): Record<string, unknown> =>
   Object.fromEntries(Object.entries(body).filter(([key]) => key !== 'bandJoined'));
 
 /** A bag as a file of version 9 had it. */
-export const asVersion9 = (design: Design): Record<string, unknown> => ({
+export const asVersion9 = ({ yarnAtHandG: _, ...design }: Design): Record<string, unknown> => ({
   ...design,
   version: 9,
   body: bodyOfVersion9(design.body),

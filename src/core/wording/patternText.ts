@@ -128,8 +128,8 @@ function materialLines(design: Design, plan: Plan, words: FittingWordsByKind): s
   const { lengthUnit } = design.settings;
   const { yarn, heldWith } = design.swatch;
   const amounts = plan.yarn.lots.map(
-    ({ name, ballMassG, mass, length, balls }) =>
-      `${name}: ${formatQuantity(mass.value, 'g', lengthUnit)}, ${formatQuantity(length.value, 'm', lengthUnit)}; ${formatQuantity(balls.value, 'ball', lengthUnit)} of ${formatQuantity(ballMassG, 'g', lengthUnit)}.`,
+    ({ name, ballMassG, mass, length, balls, atHandG, lacking }) =>
+      `${name}: ${formatQuantity(mass.value, 'g', lengthUnit)}, ${formatQuantity(length.value, 'm', lengthUnit)}; ${formatQuantity(balls.value, 'ball', lengthUnit)} of ${formatQuantity(ballMassG, 'g', lengthUnit)}${lacking && atHandG !== null ? `; ${formatQuantity(atHandG, 'g', lengthUnit)} at hand, ${formatQuantity(lacking.value, 'ball', lengthUnit)} to buy` : ''}.`,
   );
   const unknown = [yarn, ...heldWith].map(({ name }) => `${name}, amount not known: the swatch was not weighed.`);
   const bag = { design, plan, length: lengthWriterFor(design) };

@@ -34,6 +34,8 @@ function ownPatternSentence(
   }
 }
 
+const grams = (mass: number): string => formatQuantity(mass, 'g', 'cm');
+
 /** What a size of the flap is called at the beginning of a sentence. */
 const FLAP_SIZES: Record<string, string> = {
   widthMm: 'A flap width',
@@ -132,6 +134,12 @@ const PROBLEMS: Sentences<ProblemValues> = {
   'own-pattern-does-not-fit': (v, _, names) => ownPatternSentence(v, names),
   'ball-not-known': () =>
     'Write down what a ball weighs and how long it is, as its label says, and the yarn can be worked out.',
+  'yarn-runs-out': (v, _, { yarn }) =>
+    `${yarn}: ${grams(v.haveG)} at hand, and the bag takes ${grams(v.needG)}. Have more before you begin, of the same lot, or make it smaller.`,
+  'yarn-within-doubt': (v, _, { yarn }) =>
+    `${yarn}: ${grams(v.haveG)} at hand come to the bag without what is kept in reserve: ${grams(v.needG)} would be safe. Weigh what is left as you go.`,
+  'strap-longer-than-yarn': (v, length, { yarn }) =>
+    `${yarn}: ${grams(v.haveG)} at hand run out in the strap: ${grams(v.shortG)} are lacking, about the last ${length(v.shortMm)} of it.`,
   'swatch-not-weighed': () => 'Weigh the swatch and measure its outline, and the yarn can be worked out.',
   ...BODY_PROBLEMS,
 };

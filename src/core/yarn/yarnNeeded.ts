@@ -6,6 +6,7 @@ import type { FittingStage } from '@/core/fittings';
 import type { GaugeStage } from '@/core/gauge';
 import type { PiecesFigures } from '@/core/pieces';
 import type { Problem } from '@/core/problems';
+import { atHandProblems, lackingFigure } from './yarnAtHand';
 import { massPerArea, wholeSwatch, type WeighedSwatch } from './massPerArea';
 import { heldTogether, yarnClassProblems } from './yarnClass';
 
@@ -16,6 +17,11 @@ interface YarnLot {
   mass: Figure;
   length: Figure;
   balls: Figure;
+  /** Of the fabric, by mass. */
+  share: number;
+  /** What of it is at hand, and the balls that are still to be bought; null where that is not said. */
+  atHandG: number | null;
+  lacking: Figure | null;
 }
 
 export interface YarnStage {
@@ -66,14 +72,40 @@ export function yarnStage(
     },
     (fabric.plusMinus ?? 0) * (1 + YARN_RESERVE),
   );
-  const lots = yarnLots(weighed.yarns, { fabric, sewing, mass });
+  const lots = yarnLots(weighed.yarns, { fabric, sewing, mass }, design.yarnAtHandG);
   return {
     held,
     figures: { massPerArea: perArea, fabric, sewing, mass, length: lots[0].length, balls: lots[0].balls },
     lots,
-    problems: classProblems,
+    problems: [...classProblems, ...lastsProblems(lots, { fabric, sewing, perArea }, fittings)],
   };
 }
+
+/** Whether what is at hand of each yarn lasts; of those of which that is not said, nothing. */
+const lastsProblems = (
+  lots: readonly YarnLot[],
+  { fabric, sewing, perArea }: Record<'fabric' | 'sewing' | 'perArea', Figure>,
+  fittings: readonly FittingStage[],
+): Problem[] =>
+  lots.flatMap(({ name, mass, ballMassG, share, atHandG }, index) =>
+    atHandG === null
+      ? []
+      : atHandProblems(
+          {
+            id: lackingId(index),
+            name,
+            mass,
+            ballMassG,
+            atHandG,
+            usedG: fabric.value * share + (index === 0 ? sewing.value : 0),
+            gPerMm2: (perArea.value * share) / 1e6,
+          },
+          index,
+          fittings,
+        ),
+  );
+
+const lackingId = (index: number): string => (index === 0 ? 'yarn.lacking' : `yarn.lacking.${index + 1}`);
 
 type Weighed =
   { ok: true; swatch: WeighedSwatch; yarns: readonly [YarnHeld, ...YarnHeld[]] } | { ok: false; problem: Problem };
@@ -178,6 +210,7 @@ function yarnsHeld({ yarn, strands, heldWith }: Design['swatch']): [YarnHeld, ..
 function yarnLots(
   yarns: readonly [YarnHeld, ...YarnHeld[]],
   { fabric, sewing, mass }: { fabric: Figure; sewing: Figure; mass: Figure },
+  atHand: Design['yarnAtHandG'],
 ): [YarnLot, ...YarnLot[]] {
   const gPerM = (yarn: YarnHeld) => (yarn.strands * yarn.ballMassG) / yarn.ballLengthM;
   const allGPerM = yarns.reduce((sum, yarn) => sum + gPerM(yarn), 0);
@@ -229,7 +262,10 @@ function yarnLots(
         source: GEOMETRY,
       },
     );
-    return { name: yarn.name, ballMassG: yarn.ballMassG, mass: lotMass, length, balls };
+    const atHandG = atHand[index] ?? null;
+    const lot = { name: yarn.name, ballMassG: yarn.ballMassG, mass: lotMass };
+    const lacking = atHandG === null ? null : lackingFigure({ id: lackingId(index), ...lot, atHandG });
+    return { ...lot, length, balls, share, atHandG, lacking };
   }) as [YarnLot, ...YarnLot[]];
 }
 

@@ -5,6 +5,8 @@ import { useMemo } from 'react';
 import { problemSentence, writePattern } from '@/core/wording';
 import { useBag } from '@/ui/bag/BagProvider';
 import { Group, PlaceLayout, Row } from '@/ui/bag/PlaceLayout';
+import { ProblemSlips } from '@/ui/problems/ProblemSlips';
+import { AtHandGroup } from './AtHandGroup';
 import { BallsView } from './BallsView';
 import { FigureTicket } from '@/ui/figures/FigureTicket';
 
@@ -23,6 +25,7 @@ export function StoresPlace() {
   const unknown = plan.problems.find(({ code }) => NOT_KNOWN.has(code));
   return (
     <PlaceLayout ownHeight title="Stores" columns="minmax(0, 1fr) minmax(0, 4fr)" drawing={<BallsView />}>
+      <ProblemSlips place="stores" />
       <Group title={design.swatch.yarn.name}>
         {figures ? (
           <Row>
@@ -37,6 +40,7 @@ export function StoresPlace() {
           <Box>{unknown ? problemSentence(unknown, design.settings.lengthUnit) : null}</Box>
         )}
       </Group>
+      {plan.yarn.lots.length > 0 && <AtHandGroup />}
       <Group title="You need">
         <List.Root ps="5" gap="1">
           {needed.map((line) => (
