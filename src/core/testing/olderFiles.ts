@@ -16,11 +16,11 @@ export const bodyOfVersion9 = (body: Body): Record<string, unknown> =>
   Object.fromEntries(Object.entries(body).filter(([key]) => key !== 'bandJoined'));
 
 /** A bag as a file of version 9 had it. */
-export const asVersion9 = ({ yarnAtHandG: _, ...design }: Design): Record<string, unknown> => ({
-  ...design,
-  version: 9,
-  body: bodyOfVersion9(design.body),
-});
+export function asVersion9(design: Design): Record<string, unknown> {
+  const { yarnAtHandG, ...old } = design;
+  if (yarnAtHandG.length > 0) throw new Error('version 9 did not ask what is at hand');
+  return { ...old, version: 9, body: bodyOfVersion9(design.body) };
+}
 
 /** A strap as files up to version 8 had it: worked, sewn on at the sides, of one length. */
 export function strapOfVersion8(strap: Strap) {
