@@ -81,11 +81,13 @@ test('an open bag has no flap to plan: its drawing, ledger and words end with th
   await expect(page.locator('[data-line="edge.back"]')).toBeVisible();
   await expect(page.locator('[data-line="edge.flap"]')).toHaveCount(0);
   await expect(page.getByText('Flap drop, loaded')).toHaveCount(0);
+  await goTo(page, 'Closures');
   await page.getByRole('button', { name: 'Put a magnetic snap on' }).click();
   const slip = page.locator('[data-problem="snap-without-flap"]');
   await expect(slip).toContainText('this bag has none');
   await slip.getByRole('button', { name: /Give the bag a straight flap, and a second mate/ }).click();
   await expect(slip).toBeHidden();
+  await goTo(page, 'Body');
   await expect(page.locator('[data-line="edge.flap"]')).toBeVisible();
   await page.keyboard.press('Control+z');
   await expect(page.locator('[data-line="edge.flap"]')).toHaveCount(0);

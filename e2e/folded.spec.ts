@@ -2,9 +2,9 @@ import { expect, test, type Locator, type Page } from '@playwright/test';
 import { axeFinds, goTo, line, newBag, restingNumber, rowOf } from './bag';
 
 /** A browser without graphics closures: the bag is drawn still, from the same solids. */
-async function openFolded(page: Page, starter?: string): Promise<Locator> {
+async function openFolded(page: Page, starter?: string, place = 'Body'): Promise<Locator> {
   await newBag(page, starter);
-  await goTo(page, 'Body');
+  await goTo(page, place);
   await expect(page.getByTestId('folded')).toHaveAttribute('data-drawn', 'still');
   return page.getByTestId('folded');
 }
@@ -136,7 +136,7 @@ test('the place is in order for readers of the screen', async ({ page }) => {
 });
 
 test('the snap is moved along the flap in every view, by hand and by keys, its mate with it', async ({ page }) => {
-  const folded = await openFolded(page);
+  const folded = await openFolded(page, undefined, 'Closures');
   await page.getByRole('button', { name: 'Put a magnetic snap on' }).click();
   const inset = () => restingNumber(page, 'snap.halfInset');
   const mate = () => restingNumber(page, 'snap.mateDistance');

@@ -41,6 +41,7 @@ test('from a swatch and wanted sizes to a written pattern', async ({ page }) => 
   await expect(figure(page, 'panel.startingChain')).toContainText('42 chains');
   await expect(figure(page, 'panel.frontRows')).toContainText('30 rows');
 
+  await goTo(page, 'Closures');
   await page.getByRole('button', { name: 'Put a magnetic snap on' }).click();
   await expect(page.locator('[data-mark="snap.mate"]').first()).toBeVisible();
   await expect(figure(page, 'snap.mateRow')).toContainText(/row \d+/);
@@ -136,7 +137,7 @@ test('a number tells why, down to the readings', async ({ page }) => {
 
 test('a slip’s repair is applied with one action, and can be undone', async ({ page }) => {
   await newBag(page, 'Clutch in thirds');
-  await goTo(page, 'Body');
+  await goTo(page, 'Closures');
   await page.getByRole('button', { name: 'Put a magnetic snap on' }).click();
   const slip = page.locator('[data-problem="snap-drifts"]');
   await expect(slip).toContainText('Your decision');

@@ -254,8 +254,8 @@ test('the keys go everywhere', async ({ page }) => {
   await newBag(page);
   for (const [key, place] of [
     ['Alt+4', 'body'],
-    ['Alt+8', 'order'],
-    ['Alt+9', 'write-up'],
+    ['Alt+9', 'order'],
+    ['Alt+w', 'write-up'],
   ] as const) {
     await page.keyboard.press(key);
     await page.waitForURL(new RegExp(`/${place}$`));
@@ -275,7 +275,7 @@ test('the keys go everywhere', async ({ page }) => {
 /** Every screen, in two lots, so that both cores look at them. */
 const SCREENS = [
   ['/', 'carry', 'swatch', 'stitch', 'body'],
-  ['/swatches', 'strap', 'lining', 'stores', 'order', 'write-up'],
+  ['/swatches', 'strap', 'closures', 'lining', 'stores', 'order', 'write-up'],
 ];
 
 for (const screens of SCREENS)
@@ -285,8 +285,14 @@ for (const screens of SCREENS)
     page.on('pageerror', (error) => errors.push(String(error)));
     page.on('console', (message) => message.type() === 'error' && errors.push(message.text()));
     const address = await newBag(page, 'Clutch in thirds');
-    await goTo(page, 'Body');
-    await page.getByRole('button', { name: 'Put a magnetic snap on' }).click();
+    await goTo(page, 'Closures');
+    for (const name of [
+      'Put a magnetic snap on',
+      'Put a zipper in',
+      'Put a button and a loop on',
+      'Put a drawstring in',
+    ])
+      await page.getByRole('button', { name }).click();
     await goTo(page, 'Strap');
     await page.getByRole('button', { name: 'Add a strap' }).click();
     await goTo(page, 'Lining');

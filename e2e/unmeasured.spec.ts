@@ -82,7 +82,7 @@ test.describe('on a phone', () => {
     page,
   }) => {
     const id = await begin(page);
-    const places = ['carry', 'swatch', 'stitch', 'body', 'strap', 'lining', 'stores', 'order', 'write-up'];
+    const places = ['carry', 'swatch', 'stitch', 'body', 'strap', 'closures', 'lining', 'stores', 'order', 'write-up'];
     for (const path of ['/', '/swatches', ...places.map((place) => `/bags/${id}/${place}`)]) {
       await page.goto(path);
       await expect(page.getByRole('heading', { level: 1 }).first()).toBeAttached();

@@ -4,7 +4,8 @@ import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { afterAll, describe, expect, it } from 'vitest';
 import { DESIGN_VERSION } from '../src/core/design';
-import { fullDesign, planOf } from '../src/core/testing/designs';
+import { planBag } from '../src/core/plan';
+import { fullDesign } from '../src/core/testing/designs';
 
 const folder = mkdtempSync(join(tmpdir(), 'ruelle-plan-'));
 afterAll(() => rmSync(folder, { recursive: true }));
@@ -19,7 +20,8 @@ describe('npm run plan', () => {
   it('prints the plan and exits 0', () => {
     const run = planFile('whole.ruelle.json', JSON.stringify(fullDesign()));
     expect(run.status).toBe(0);
-    expect(JSON.parse(run.stdout)).toEqual(JSON.parse(JSON.stringify(planOf(fullDesign()))));
+    const planned = planBag(fullDesign());
+    expect(planned.ok && JSON.parse(run.stdout)).toEqual(JSON.parse(JSON.stringify(planned.ok && planned.plan)));
   });
 
   it('prints the problems that prevent a plan and exits 1', () => {

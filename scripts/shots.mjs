@@ -15,7 +15,7 @@ async function openBag(page, name) {
   await page.waitForTimeout(700);
 }
 
-const VIEWS = ['carry', 'swatch', 'stitch', 'body', 'strap', 'lining', 'stores', 'order', 'write-up'];
+const VIEWS = ['carry', 'swatch', 'stitch', 'body', 'strap', 'closures', 'lining', 'stores', 'order', 'write-up'];
 
 installPackages();
 buildApp();

@@ -79,6 +79,24 @@ export const ONE_SNAP_FLAP_WIDTH_MM = 180;
 /** From the flap's edge in to the middle of a snap, mm. Common practice: 20 to 25 mm. */
 export const SNAP_INSET_MM = 22;
 
+/** By so much a flap can be drawn to what it is fastened on, mm. From memory. */
+export const FLAP_GIVES_MM = 4;
+
+/** A zipper leaves so much of the opening clear at each end, mm: about 25 mm in all. Common practice, no source. */
+export const ZIPPER_CLEAR_MM = 12;
+
+/** A cord that is tied in a bow is so many times as long as what it goes round. Common practice, no source. */
+export const TIED_CORD_TIMES = 2.5;
+
+/** Strands that a bead slides on leave the mouth by so much each when it stands open, mm. From memory. */
+export const CORD_TAIL_MM = 150;
+
+/** Beads whose hole is between these times the thickness of one strand grip two of them. From memory. */
+export const BEAD_GRIPS = { least: 1.4, most: 2 } as const;
+
+/** A hand goes through a mouth of this width, mm. From memory. */
+export const HAND_MM = 90;
+
 /** How far a sewn strap foot overlaps the bag, mm a side. Common practice. */
 export const STRAP_OVERLAP_MM = 25;
 

@@ -174,7 +174,7 @@ export function planBag(wished: Design, packings?: Packings, kinds: FittingCatal
         ...withoutBorderProblems(wished, pouch, set.joins),
         ...fittingProblems,
         ...[fold, yarn].flatMap(({ problems }) => problems),
-        ...emptyAndFullProblems(design, pouch, flap, fold, emptyAndFull),
+        ...emptyAndFullProblems(design, pouch, flap, fold, emptyAndFull, fittings),
       ],
       ...stages,
     },

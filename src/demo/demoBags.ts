@@ -255,6 +255,7 @@ export function demoBags(): Design[] {
           insetMm: 31,
           layout: 'centre',
           mate: 'loaded',
+          fixing: 'prongs',
         },
       ],
       straps: [
@@ -333,6 +334,7 @@ export function demoBags(): Design[] {
           insetMm: 29,
           layout: 'pair',
           mate: 'loaded',
+          fixing: 'prongs',
         },
       ],
       straps: [
@@ -387,6 +389,7 @@ export function demoBags(): Design[] {
           insetMm: 19,
           layout: 'centre',
           mate: 'loaded',
+          fixing: 'prongs',
         },
       ],
       straps: [

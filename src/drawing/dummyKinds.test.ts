@@ -100,6 +100,7 @@ function toyStage(choice: Toy, { at, pouch, set }: FittingInput): FittingStage<T
     differs: [{ id: name('size'), name: 'Toy', empty: wide, full: long }],
     sizes: [long],
     worn: { mm: 500, path: [...pathOf(at), 'downMm'] },
+    closes: null,
     fromEdgeMm: 20,
     compared: [wide],
     asked: [wide, long, count, rows, fabric],

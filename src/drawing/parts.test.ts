@@ -45,7 +45,7 @@ describe('the closed bag', () => {
     if (snap?.kind !== 'circle') throw new Error('no snap');
     expect(snap.x).toBeCloseTo(drawing.box.widthMm / 2, 9);
     const [body] = rects(drawing) as [Rect];
-    expect(snap.y - body.y).toBeCloseTo(plan.closures[0]?.meetsMm.loaded ?? NaN, 9);
+    expect(snap.y - body.y).toBeCloseTo(plan.snaps[0]?.meetsMm.loaded ?? NaN, 9);
   });
 
   it('has a row line between every two rows of the front that can be seen', () => {

@@ -200,13 +200,13 @@ describe('a strip worked from the flap’s edge', () => {
   it('is the same bag, its rows counted from the other end', () => {
     expect(turned.pouch.figures.width.value).toBe(front.pouch.figures.width.value);
     expect(stitchesInAll(turned.pieces[0] as RowsPiece)).toBe(stitchesInAll(front.pieces[0] as RowsPiece));
-    expect(turned.closures[0]?.mates.map(({ row }) => rows + 1 - row)).toEqual(
-      front.closures[0]?.mates.map(({ row }) => row),
+    expect(turned.snaps[0]?.mates.map(({ row }) => rows + 1 - row)).toEqual(
+      front.snaps[0]?.mates.map(({ row }) => row),
     );
-    expect(turned.closures[0]?.halves.map(({ row }) => rows + 1 - row)).toEqual(
-      front.closures[0]?.halves.map(({ row }) => row),
+    expect(turned.snaps[0]?.halves.map(({ row }) => rows + 1 - row)).toEqual(
+      front.snaps[0]?.halves.map(({ row }) => row),
     );
-    expect(turned.closures[0]?.meetsMm).toEqual(front.closures[0]?.meetsMm);
+    expect(turned.snaps[0]?.meetsMm).toEqual(front.snaps[0]?.meetsMm);
     expect(panelLines(turned).map(({ id, afterRow }) => [id, rows - afterRow])).toEqual(
       panelLines(front)
         .map(({ id, afterRow }) => [id, afterRow])

@@ -21,7 +21,7 @@ describe('a snap’s half under a hem', () => {
   it('sits in the hem’s own rows, as far from the edge as it is wished, its prongs through the hem alone', () => {
     const design = hemmed(13);
     const {
-      closures: [snap],
+      snaps: [snap],
       flap,
     } = planOf(design);
     const [half] = snap?.halves ?? [];
@@ -35,7 +35,7 @@ describe('a snap’s half under a hem', () => {
 
   it('that the hem does not reach is said, and each way out that is offered hides it or lets go of the hem', () => {
     const design = hemmed(30);
-    expect(planOf(design).closures[0]?.inHem).toBe(false);
+    expect(planOf(design).snaps[0]?.inHem).toBe(false);
     expect(stepOf(design, 'turn-hem')).not.toContain('prongs');
     const problem = withHelpfulRepairs(design, planOf(design).problems).find(({ code }) => code === 'snap-beyond-hem');
     expect(problem?.repairs.map(({ code }) => code)).toEqual(['snap-inset-to', 'hem-to', 'take-hem-off']);
@@ -43,14 +43,14 @@ describe('a snap’s half under a hem', () => {
 
   it('goes through the lining where there is one, and the hem hides nothing', () => {
     const design = hemmed(13, { lining: usualLining() });
-    expect(planOf(design).closures[0]?.inHem).toBe(false);
-    expect(codes(design)).toContain('hem-under-lining');
+    expect(planOf(design).snaps[0]?.inHem).toBe(false);
+    expect(codes(design)).toContain('snap-under-lining');
   });
 
   it('is folded first and not last where the strip is begun at the flap’s edge', () => {
     const design = withBody(hemmed(13), { workedFrom: 'flap-edge' });
     expect(stepOf(design, 'turn-hem')).toContain('Fold the first 5 rows');
-    expect(planOf(design).closures[0]?.halves[0]?.row).toBe(3);
+    expect(planOf(design).snaps[0]?.halves[0]?.row).toBe(3);
   });
 });
 
@@ -61,7 +61,7 @@ describe('a place on a row', () => {
       flap: { kind: 'pointed', dropMm: 90, widthMm: null, hemMm: null, pointMm: 80 },
       closures: [{ ...usualSnap(), insetMm: 30 }],
     };
-    const [half] = planOf(pointed).closures[0]?.halves ?? [];
+    const [half] = planOf(pointed).snaps[0]?.halves ?? [];
     if (!half) throw new Error('no half');
     const { place, ofStitches } = half;
     const at = place.kind === 'between' ? place.after : place.stitch - 0.5;
@@ -80,7 +80,7 @@ describe('a place on a row', () => {
       closures: [{ ...usualSnap(), insetMm: 12 }],
     };
     const plan = planOf(disc);
-    const [half] = plan.closures[0]?.halves ?? [];
+    const [half] = plan.snaps[0]?.halves ?? [];
     const counts = plan.flap.halfDisc?.counts ?? [];
     expect(half?.ofStitches).toBe(counts[(half?.row ?? 0) - 1]);
     const at = half?.place.kind === 'between' ? half.place.after : (half?.place.stitch ?? NaN) - 0.5;

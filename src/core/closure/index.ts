@@ -1,17 +1,45 @@
 import type { Closure } from '@/core/design';
 import type { FittingKind, FittingStage, StageOf } from '@/core/fittings';
+import { buttonhole, hookTape, pressStud, turnLock } from './flapClosures';
+import { buttonLoop, toggleLoop } from './loops';
 import { magneticSnap } from './magneticSnap';
+import { drawstring } from './mouth/drawstring';
+import { partSewn } from './mouth/partSewn';
+import { zipper } from './mouth/zipper';
+import type { OnFlapStage } from './onFlap/onFlapKind';
 
 /** Every kind of closure. A new one is a file and a line here. */
-export const CLOSURES = { 'magnetic-snap': magneticSnap } satisfies {
+export const CLOSURES = {
+  'magnetic-snap': magneticSnap,
+  'press-stud': pressStud,
+  'hook-tape': hookTape,
+  'turn-lock': turnLock,
+  buttonhole,
+  'button-loop': buttonLoop,
+  'toggle-loop': toggleLoop,
+  zipper,
+  drawstring,
+  'part-sewn': partSewn,
+} satisfies {
   [Kind in Closure['kind']]: FittingKind<
     Extract<Closure, { kind: Kind }>,
     FittingStage<Extract<Closure, { kind: Kind }>>
   >;
 };
+
 /** What comes of any closure. */
 export type ClosureStage = StageOf<typeof CLOSURES>;
 
-export type { SnapSpot } from './placeSnap';
-export type { SnapStage } from './magneticSnap';
-export type { SnapProblems, SnapRepairs } from './snapProblems';
+/** Whether it closes a flap: one part on the flap, its mate on the front. */
+export const isOnFlap = (stage: FittingStage): stage is OnFlapStage => 'halves' in stage && 'mates' in stage;
+
+export type { FlapClosureProblems, FlapClosureRepairs } from './flapClosures';
+export type { LoopProblems, LoopRepairs, LoopStage } from './loop/loop';
+export type { MagnetProblems } from './magneticSnap';
+export { cordPath } from './mouth/cordPath';
+export type { DrawstringProblems, DrawstringRepairs, DrawstringStage } from './mouth/drawstring';
+export type { PartSewnProblems, PartSewnRepairs, PartSewnStage } from './mouth/partSewn';
+export type { ZipperProblems, ZipperRepairs, ZipperStage } from './mouth/zipper';
+export type { OnFlapSpot } from './onFlap/places';
+export type { OnFlapStage } from './onFlap/onFlapKind';
+export type { OnFlapProblems, OnFlapRepairs } from './onFlap/problems';

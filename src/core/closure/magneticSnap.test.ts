@@ -3,8 +3,8 @@ import { describe, expect, it } from 'vitest';
 import { applyEdits, usualSnap, type Design } from '@/core/design';
 import { planBag } from '@/core/plan';
 import { baseDepthMm, sectionPointAt, straightSideMm } from '@/core/section';
-import type { SnapProblems } from '.';
-import { designAt, planOf, plannableDesign } from '@/core/testing/designs';
+import type { OnFlapProblems } from '.';
+import { designAt, planOf, plannableDesign, snapsOf } from '@/core/testing/designs';
 
 const withSnap = (change: Partial<ReturnType<typeof usualSnap>>, design: Design = designAt(5, 5, 2)): Design => ({
   ...design,
@@ -15,7 +15,7 @@ const codes = (design: Design) => planOf(design).problems.map(({ code }) => code
 describe('the magnetic snap', () => {
   it('lies on the row nearest to its inset, in the middle', () => {
     const {
-      closures: [snap],
+      snaps: [snap],
       flap,
     } = planOf(withSnap({ insetMm: 22 }));
     // Rows of 5 mm: the middle 22.5 mm in is that of the fifth row from the edge.
@@ -25,7 +25,7 @@ describe('the magnetic snap', () => {
 
   it('has its mate by the formula flap length − bridge − inset, with front and back alike', () => {
     const {
-      closures: [snap],
+      snaps: [snap],
       flap,
     } = planOf(withSnap({}));
     const tailMm = (flap.bridgeRows + flap.flapRows) * 5;
@@ -38,7 +38,7 @@ describe('the magnetic snap', () => {
     fc.assert(
       fc.property(plannableDesign, (design) => {
         const {
-          closures: [snap],
+          snaps: [snap],
           flap,
           pouch,
         } = planOf(design);
@@ -55,7 +55,7 @@ describe('the magnetic snap', () => {
 
   it('meets its mate in the section: the same height, on either side of the fold', () => {
     const plan = planOf(withSnap({}));
-    const [snap] = plan.closures;
+    const [snap] = plan.snaps;
     if (!snap) throw new Error('no snap');
     for (const state of ['empty', 'loaded'] as const) {
       const front = plan.section[state][0];
@@ -70,7 +70,7 @@ describe('the magnetic snap', () => {
   it('is set so that both halves are as far from either side', () => {
     fc.assert(
       fc.property(plannableDesign, (design) => {
-        const [snap] = planOf(design).closures;
+        const [snap] = planOf(design).snaps;
         if (!snap) return;
         const across = snap.halves.map(({ acrossMm }) => acrossMm);
         const mirrored = across.map((mm) => -mm).reverse();
@@ -85,9 +85,10 @@ describe('the magnetic snap', () => {
       fc.property(plannableDesign, fc.integer({ min: 8, max: 60 }), (wished, insetMm) => {
         const result = planBag({ ...wished, closures: [{ ...usualSnap(), insetMm, mate: 'loaded' }] });
         if (!result.ok) return;
-        const { closures, section, pouch } = result.plan;
-        const [mate] = closures[0]?.mates ?? [];
-        const [half] = closures[0]?.halves ?? [];
+        const { section, pouch } = result.plan;
+        const [snap] = snapsOf(result.plan);
+        const [mate] = snap?.mates ?? [];
+        const [half] = snap?.halves ?? [];
         const [front] = section.loaded;
         if (!mate || !half || front?.kind !== 'line') return;
         // The front hangs straight: as high as the half lies on the folded flap, so far down the front it lands.
@@ -115,8 +116,8 @@ describe('problems of the snap', () => {
     const design = thick(withSnap({ diameterMm: 30 }));
     const problem = planOf(design).problems.find(({ code }) => code === 'snap-drifts');
     // Soft load: the bridge grows by π/2 times the thickness.
-    expect((problem?.values as SnapProblems['snap-drifts']).shiftMm).toBeCloseTo((Math.PI / 2) * 18, 6);
-    expect(problem?.repairs.map(({ code }) => code)).toEqual(['mate-between']);
+    expect((problem?.values as OnFlapProblems['drifts']).shiftMm).toBeCloseTo((Math.PI / 2) * 18, 6);
+    expect(problem?.repairs.map(({ code }) => code)).toEqual(['snap-mate-between']);
     for (const repair of problem?.repairs ?? []) {
       const read = applyEdits(design, repair.edits);
       if (!read.ok) throw new Error('refused');
@@ -126,7 +127,7 @@ describe('problems of the snap', () => {
 
   it('does not offer halfway where halfway is still too far', () => {
     const problem = planOf(thick(withSnap({ diameterMm: 14 }))).problems.find(({ code }) => code === 'snap-drifts');
-    expect(problem?.repairs.map(({ code }) => code)).toEqual(['mate-both']);
+    expect(problem?.repairs.map(({ code }) => code)).toEqual(['snap-mate-both']);
   });
 
   it('keeps quiet when nothing is carried', () => {
@@ -153,15 +154,15 @@ describe('problems of the snap', () => {
     fc.assert(
       fc.property(plannableDesign, (design) => {
         const plan = planOf(design);
-        if (!plan.closures[0]) return;
+        const [snap] = plan.snaps;
+        if (!snap) return;
         const flatMm = straightSideMm(
           plan.pouch.frontRows * plan.pouch.rowMm,
           baseDepthMm(plan.pouch.layers, plan.pouch.loadMm),
         );
-        const target = plan.closures[0].meetsMm.loaded;
+        const target = snap.meetsMm.loaded;
         const said = plan.problems.some(({ code }) => code === 'snap-on-fold' || code === 'snap-off-front');
-        if (design.closures[0]?.mate === 'loaded' && target + plan.closures[0].choice.diameterMm / 2 > flatMm)
-          expect(said).toBe(true);
+        if (snap.choice.mate === 'loaded' && target + snap.choice.diameterMm / 2 > flatMm) expect(said).toBe(true);
       }),
     );
   });

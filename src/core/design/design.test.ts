@@ -49,7 +49,7 @@ describe('reading a design', () => {
     ['an unknown body', ['body', 'kind'], 'sphere', 'body.kind'],
     ['an unknown stitch', ['stitch'], 'loop', 'stitch'],
     ['no name', ['name'], '   ', 'name'],
-    ['five closures', ['closures'], Array(5).fill(fullDesign().closures[0]), 'closures'],
+    ['nine closures', ['closures'], Array(9).fill(fullDesign().closures[0]), 'closures'],
     ['a pocket, which is not planned yet', ['pockets'], [{}], 'pockets'],
   ])('answers %s at its field', (_, path, value, fault) => {
     expect(faultPaths(withAt(path as string[], value))).toContain(fault);

@@ -18,7 +18,30 @@ export {
   type EdgingKind,
 } from './fittings/edgings';
 export { usualLining, type FlatLining } from './fittings/flatLining';
-export { SNAP_LIMITS, closureIdSchema, usualSnap, type ClosureId, type MagneticSnap } from './fittings/magneticSnap';
+export { INSET_LIMITS, closureIdSchema, type ClosureId, type OnFlap } from './fittings/onFlap';
+export { usualSnap, type MagneticSnap } from './fittings/magneticSnap';
+export {
+  usualButtonhole,
+  usualHookTape,
+  usualPressStud,
+  usualTurnLock,
+  type Buttonhole,
+  type HookTape,
+  type PressStud,
+  type TurnLock,
+} from './fittings/flapClosures';
+export {
+  usualButtonLoop,
+  usualDrawstring,
+  usualPartSewn,
+  usualToggleLoop,
+  usualZipper,
+  type ButtonLoop,
+  type Drawstring,
+  type PartSewn,
+  type ToggleLoop,
+  type Zipper,
+} from './fittings/mouthClosures';
 export {
   MOST_STRAPS,
   WORKED_STRAP_KINDS,
@@ -52,6 +75,7 @@ export { ownStitchProblems } from './ownStitchProblems';
 export { patternNamed, patternOf, repeatOfOwn, swatchPatternOf } from './patternOf';
 export {
   DESIGN_VERSION,
+  MOST_CLOSURES,
   MOST_DESIGN_CHARACTERS,
   HOOK_LETTER_NAMES,
   YARN_COLOURS,

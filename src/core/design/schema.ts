@@ -12,7 +12,15 @@ import { ovalBaseFacts, ovalBaseSchema } from './bodies/ovalBase';
 import { count, idSchema, lengthMm, massG, shortText } from './fields';
 import { edgingSchema } from './fittings/edgings';
 import { flatLiningSchema } from './fittings/flatLining';
+import { buttonholeSchema, hookTapeSchema, pressStudSchema, turnLockSchema } from './fittings/flapClosures';
 import { magneticSnapSchema } from './fittings/magneticSnap';
+import {
+  buttonLoopSchema,
+  drawstringSchema,
+  partSewnSchema,
+  toggleLoopSchema,
+  zipperSchema,
+} from './fittings/mouthClosures';
 import { MOST_STRAPS, strapSchema } from './fittings/straps';
 import { LEAST_DROP_MM, LEAST_SHAPE_MM, MOST_HEM_MM, MOST_SIZE_MM } from '@/core/defaults';
 import { PANEL_STITCH_IDS } from '@/core/stitches/catalogue';
@@ -247,10 +255,24 @@ export type Flap = z.infer<typeof flapSchema>;
 export type FlapKind = Flap['kind'];
 
 /** Closures, linings: a new kind is a new member here, and a file of its own in `fittings`. */
-const closureSchema = z.discriminatedUnion('kind', [magneticSnapSchema]);
+const closureSchema = z.discriminatedUnion('kind', [
+  magneticSnapSchema,
+  pressStudSchema,
+  hookTapeSchema,
+  turnLockSchema,
+  buttonholeSchema,
+  buttonLoopSchema,
+  toggleLoopSchema,
+  zipperSchema,
+  drawstringSchema,
+  partSewnSchema,
+]);
 export type Closure = z.infer<typeof closureSchema>;
 const liningSchema = z.discriminatedUnion('kind', [flatLiningSchema]);
 export type Lining = z.infer<typeof liningSchema>;
+
+/** So many closures are planned on one bag. */
+export const MOST_CLOSURES = 8;
 
 /** Room in the file for what is not planned yet. */
 const noneYet = z.array(z.never()).max(0, { error: 'Ruelle can’t plan this yet.' });
@@ -271,7 +293,7 @@ export const designSchema = z
     plainEdge: count(0, 12),
     body: bodySchema,
     flap: flapSchema,
-    closures: z.array(closureSchema).max(4, { error: 'Four closures are enough for one bag.' }),
+    closures: z.array(closureSchema).max(MOST_CLOSURES, { error: 'Eight closures are enough for one bag.' }),
     /** Each strap or handle by itself: two handles are two. */
     straps: z.array(strapSchema).max(MOST_STRAPS, { error: 'Four straps are enough for one bag.' }),
     lining: liningSchema.nullable(),

@@ -52,6 +52,15 @@ const strapsOfVersion9 = (straps: unknown): unknown => (Array.isArray(straps) ? 
 
 const strapsOfVersion8 = (straps: unknown): unknown => (Array.isArray(straps) ? straps.map(strapOfVersion8) : straps);
 
+/** What version 10 asks of a snap: how it is held, which was by prongs before. */
+const closureOfVersion10 = (closure: unknown): unknown =>
+  closure && typeof closure === 'object' && 'kind' in closure && closure.kind === 'magnetic-snap'
+    ? { ...closure, fixing: 'prongs' }
+    : closure;
+
+const closuresOfVersion10 = (closures: unknown): unknown =>
+  Array.isArray(closures) ? closures.map(closureOfVersion10) : closures;
+
 /** What version 10 asks of a body with a gusset or a band: whether it is sewn in, as it was before, or joined as it is worked. */
 const bodyOfVersion10 = (body: unknown): unknown =>
   body && typeof body === 'object' && 'kind' in body && (body.kind === 'gusset' || body.kind === 'round-purse')
@@ -129,7 +138,13 @@ export const UPGRADES: Readonly<Record<number, Upgrade>> = {
   // Version 8 knew straps that are sewn on at the sides, of one length, given by a tape.
   8: ({ straps, ...document }) => ({ ...document, version: 9, straps: strapsOfVersion9(straps) }),
   // Version 9 sewed every gusset and every band in, and did not ask what is at hand.
-  9: ({ body, ...document }) => ({ ...document, version: 10, body: bodyOfVersion10(body), yarnAtHandG: [] }),
+  9: ({ body, closures, ...document }) => ({
+    ...document,
+    version: 10,
+    body: bodyOfVersion10(body),
+    closures: closuresOfVersion10(closures),
+    yarnAtHandG: [],
+  }),
 };
 
 /** Where an older version's edit is made in the next one, by the version it reads; none where it can't be made there. */
@@ -152,5 +167,10 @@ export const EDIT_UPGRADES: Readonly<Record<number, (edit: DesignEdit) => Design
     if (path[0] !== 'straps' || path.length > 2) return { path, value };
     return { path, value: path.length === 1 ? strapsOfVersion9(value) : strapOfVersion9(value) };
   },
-  9: ({ path, value }) => ({ path, value: path.length === 1 && path[0] === 'body' ? bodyOfVersion10(value) : value }),
+  9: ({ path, value }) => {
+    const [first] = path;
+    if (first === 'body' && path.length === 1) return { path, value: bodyOfVersion10(value) };
+    if (first === 'closures' && path.length === 1) return { path, value: closuresOfVersion10(value) };
+    return { path, value: first === 'closures' && path.length === 2 ? closureOfVersion10(value) : value };
+  },
 };

@@ -66,6 +66,7 @@ export const edgingKind = <Kind extends EdgingKind>(
         differs: [],
         sizes: [],
         worn: null,
+        closes: null,
         fromEdgeMm: null,
         compared: [],
         asked: [...Object.values(figures), seamStitches].filter((figure) => figure !== null),

@@ -2,6 +2,7 @@ import { factsOf } from '@/core/design';
 import { constructionOf, usualBody } from '@/core/body';
 import type { SettledDesign } from '@/core/contents';
 import { GAP_WITHOUT_FLAP_MM, LEAST_DEPTH_MM, MOST_DEPTH_MM, NARROWER_SHARE } from '@/core/defaults';
+import type { FittingStage } from '@/core/fittings';
 import { wishableFlap } from '@/core/flap';
 import type { FoldStage } from '@/core/fold';
 import type { Problem } from '@/core/problems';
@@ -15,6 +16,7 @@ export function emptyAndFullProblems(
   flap: FlapStage,
   fold: FoldStage,
   sizes: readonly EmptyAndFull[],
+  fittings: readonly Pick<FittingStage, 'closes'>[],
 ): Problem[] {
   // A bag that is made deep is meant to be.
   if (pouch.depthMm > 0) return [];
@@ -22,7 +24,8 @@ export function emptyAndFullProblems(
   const { width } = pouch.figures;
   const lostMm = width.value - fold.figures.widthLoaded.value;
   const problems: Problem[] = [];
-  if (gap && !flap.hasFlap && gap.value > GAP_WITHOUT_FLAP_MM)
+  const isClosed = flap.hasFlap || fittings.some(({ closes }) => closes === 'mouth');
+  if (gap && !isClosed && gap.value > GAP_WITHOUT_FLAP_MM)
     problems.push({
       code: 'mouth-stands-open',
       severity: 'mind',

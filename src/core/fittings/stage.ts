@@ -68,6 +68,8 @@ export interface FittingStage<Choice extends { kind: string } = { kind: string }
   sizes: Figure[];
   /** How long it is wished to be when it is worn, mm, and where that is chosen, null where it follows from something else; null for what nobody wears, or not as the bag is carried. */
   worn: { mm: number; path: readonly (string | number)[] | null } | null;
+  /** What of the bag it closes: its flap, its mouth; null for what closes nothing. */
+  closes: 'flap' | 'mouth' | null;
   /** How far in from the flap's edge it is wished to close, mm; null for what does not close a flap. */
   fromEdgeMm: number | null;
   /** Figures that two plans are compared by. */

@@ -2,6 +2,7 @@
  * Times in the making of any bag that a fitting's step can come before or after. A fitting that brings one about says so in `is`.
  *
  * - `begun`: the first piece is worked, its gauge known.
+ * - `flap-worked`: the flap is worked, and what is left in its rows can't be any more.
  * - `worked`: all pieces are worked.
  * - `blocked`: the pieces lie flat and have their sizes.
  * - `cloth-ready`: the lining is cut and pressed, and not sewn on.
@@ -9,7 +10,8 @@
  * - `covered`: the lining is sewn in, and the inner face can't be reached.
  * - `joined`: the pieces are sewn together.
  */
-export type Moment = 'begun' | 'worked' | 'blocked' | 'cloth-ready' | 'hem-turned' | 'covered' | 'joined';
+export type Moment =
+  'begun' | 'flap-worked' | 'worked' | 'blocked' | 'cloth-ready' | 'hem-turned' | 'covered' | 'joined';
 
 /** One step of making a fitting: after what it comes, and what shuts it off. Moments that a bag does not have are left out of account. */
 export interface StepRule {

@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 import { describe, expect, it, test } from 'vitest';
 import { BODY_KINDS, constructionOf } from '@/core/body';
-import { applyEdits, type BodyKind, type Design } from '@/core/design';
+import { usualSnap, applyEdits, type BodyKind, type Design } from '@/core/design';
 import { figureId } from '@/core/figures';
 import { stitchesInAll, type RowsPiece } from '@/core/pieces';
 import { bagOf, withBody } from '@/core/testing/bodies';
@@ -45,7 +45,7 @@ describe('a half disc sewn on', () => {
 
   it('has its snap counted on its own rows, in the middle', () => {
     const plan = planOf({ ...half, closures: fullDesign().closures });
-    const [spot] = plan.closures[0]?.halves ?? [];
+    const [spot] = plan.snaps[0]?.halves ?? [];
     expect(spot?.piece).toBe('half-disc');
     expect(spot?.acrossMm).toBeCloseTo(0, 9);
     expect(spot?.row).toBeLessThanOrEqual(plan.flap.halfDisc?.counts.length ?? 0);
@@ -102,7 +102,7 @@ describe('scallops', () => {
   it('have no room for a snap among them: it says so and goes above', () => {
     const design: Design = {
       ...withFlap({ ...base, kind: 'scalloped', scallops: 5, depthMm: 30 }),
-      closures: [{ ...(fullDesign().closures[0] as Design['closures'][0]), insetMm: 12 }],
+      closures: [{ ...usualSnap(), insetMm: 12 }],
     };
     const problem = planOf(design).problems.find(({ code }) => code === 'snap-in-scallop');
     const read = applyEdits(design, problem?.repairs[0]?.edits ?? []);
@@ -171,11 +171,12 @@ describe('every shape on every body that takes one', () => {
       const flap = usualFlap(shape, base, { widthMm: 200, lengthMm: 80 });
       const plan = planOf({ ...withFlap(flap, kind), closures: fullDesign().closures });
       expect(plan.flap.hasFlap).toBe(true);
-      const [half] = plan.closures[0]?.halves ?? [];
-      const [mate] = plan.closures[0]?.mates ?? [];
-      if (!half || !mate || !plan.closures[0]) throw new Error('no snap');
+      const [half] = plan.snaps[0]?.halves ?? [];
+      const [mate] = plan.snaps[0]?.mates ?? [];
+      const [snap] = plan.snaps;
+      if (!half || !mate || !snap) throw new Error('no snap');
       // The mate lies within half a row of where the half comes to lie.
-      expect(Math.abs(mate.stationMm - plan.closures[0].meetsMm.loaded), `${kind} ${shape}`).toBeLessThanOrEqual(
+      expect(Math.abs(mate.stationMm - snap.meetsMm.loaded), `${kind} ${shape}`).toBeLessThanOrEqual(
         plan.pouch.rowMm / 2 + 1e-9,
       );
       expect(mate.piece).toBe(plan.tracks.front.piece);

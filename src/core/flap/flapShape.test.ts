@@ -1,10 +1,10 @@
 import fc from 'fast-check';
 import { describe, expect, it, test } from 'vitest';
 import { moveLineEdits, panelLines } from '@/core/body';
-import { applyEdits, patternOf, type Design, type Flap, type MagneticSnap } from '@/core/design';
+import { usualSnap, applyEdits, patternOf, type Design, type Flap } from '@/core/design';
 import { withHelpfulRepairs } from '@/core/helpfulRepairs';
 import { STITCHES, foundation, workRow, type Cell, type StitchId } from '@/core/stitches';
-import { designAt, fullDesign, planOf, plannableDesign } from '@/core/testing/designs';
+import { designAt, planOf, plannableDesign } from '@/core/testing/designs';
 import { withBody } from '@/core/testing/bodies';
 import { replayComplaints } from '@/core/testing/replayPattern';
 import { patternAsText, writePattern } from '@/core/wording';
@@ -162,12 +162,12 @@ describe('shapes on a worked example', () => {
   test('a narrower flap starts on the middle stitches of the back, and the snap stays in the middle of both', () => {
     const design: Design = {
       ...exact((base) => ({ ...base, kind: 'straight', widthMm: 120 as never })),
-      closures: [{ ...(fullDesign().closures[0] as Design['closures'][number]), insetMm: 25 }],
+      closures: [{ ...usualSnap(), insetMm: 25 }],
     };
     const plan = planOf(design);
     expect([plan.flap.startStitches, plan.flap.leftEachSide]).toEqual([24, 6]);
-    const [half] = plan.closures[0]?.halves ?? [];
-    const [mate] = plan.closures[0]?.mates ?? [];
+    const [half] = plan.snaps[0]?.halves ?? [];
+    const [mate] = plan.snaps[0]?.mates ?? [];
     expect(half?.place).toEqual({ kind: 'between', after: 12 });
     expect(mate?.place).toEqual({ kind: 'between', after: 18 });
     expect(half?.acrossMm).toBe(mate?.acrossMm);
@@ -192,11 +192,11 @@ describe('shapes on a worked example', () => {
   test('a snap in the hem of a tapered flap has no more beside it than the edge is wide', () => {
     const tapered = (edgeWidthMm: number): Design => ({
       ...exact((base) => ({ ...base, kind: 'tapered', edgeWidthMm, hemMm: 40 as never })),
-      closures: [{ ...(fullDesign().closures[0] as Design['closures'][number]), insetMm: 20 }],
+      closures: [{ ...usualSnap(), insetMm: 20 }],
       lining: null,
     });
     const codes = (design: Design) => planOf(design).problems.map(({ code }) => code);
-    expect(planOf(tapered(10)).closures[0]?.inHem).toBe(true);
+    expect(planOf(tapered(10)).snaps[0]?.inHem).toBe(true);
     expect(codes(tapered(10))).toContain('snap-beside-flap');
     expect(codes(tapered(60))).not.toContain('snap-beside-flap');
   });
@@ -204,7 +204,7 @@ describe('shapes on a worked example', () => {
   test('a snap where the flap is too narrow for it says so, and goes further up', () => {
     const design: Design = {
       ...exact((base) => ({ ...base, kind: 'pointed', pointMm: 90 })),
-      closures: [{ ...(fullDesign().closures[0] as Design['closures'][number]), insetMm: 8, diameterMm: 18 }],
+      closures: [{ ...usualSnap(), insetMm: 8, diameterMm: 18 }],
     };
     const problem = planOf(design).problems.find(({ code }) => code === 'snap-beside-flap');
     const read = applyEdits(design, problem?.repairs[0]?.edits ?? []);
@@ -261,7 +261,7 @@ describe('a bag without a flap', () => {
   });
 
   it('has no use for a snap: it is left out and said, and either way out settles it', () => {
-    const design: Design = { ...open, closures: [fullDesign().closures[0] as Design['closures'][number]] };
+    const design: Design = { ...open, closures: [usualSnap()] };
     const plan = planOf(design);
     expect(plan.closures[0]).toBeUndefined();
     expect(plan.steps.map(({ id }) => id)).not.toContain('set-snap-flap');
@@ -283,7 +283,7 @@ describe('a bag without a flap', () => {
     const design: Design = {
       ...open,
       contents: { ...open.contents, items: [], thicknessMm },
-      closures: [{ ...(fullDesign().closures[0] as MagneticSnap), diameterMm: 18, mate: 'loaded' }],
+      closures: [{ ...usualSnap(), diameterMm: 18, mate: 'loaded' }],
     };
     const [problem] = withHelpfulRepairs(
       design,

@@ -77,6 +77,7 @@ export const flatLining: FittingKind<FlatLining, FlatLiningStage> = {
         differs: [],
         sizes: [],
         worn: null,
+        closes: null,
         fromEdgeMm: null,
         compared: [],
         asked: [

@@ -22,6 +22,9 @@ export function makingSteps(design: Design, made: ToMake, fittings: readonly Fit
   const joined = join.map(({ id }) => id);
   const moments: Record<Moment, StepId[]> = {
     begun: worked.slice(0, 1),
+    'flap-worked': made.hasFlap
+      ? [halfDisc ? 'work-half-disc' : ([...work].reverse().find(({ id }) => FLAP_STEPS.has(id))?.id ?? 'check-pieces')]
+      : [],
     worked: ['check-pieces'],
     blocked: ['block'],
     'cloth-ready': stepsThatAre('cloth-ready', fittings),
@@ -63,6 +66,9 @@ export function makingSteps(design: Design, made: ToMake, fittings: readonly Fit
   ];
   return inOrder([...steps, everything], shutOff);
 }
+
+/** Steps in which a flap that goes on from the body is worked. */
+const FLAP_STEPS: ReadonlySet<StepId> = new Set(['work-flap', 'work-back-piece']);
 
 /** Steps that can't be done any more once another is. */
 interface Shut {

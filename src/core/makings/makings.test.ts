@@ -7,7 +7,7 @@ import { planBag, type Plan } from '@/core/plan';
 import { seededRandom } from '@/core/random';
 import { anyDesignOf } from '@/core/testing/anyDesign';
 import { bagOf } from '@/core/testing/bodies';
-import { fullDesign, planOf } from '@/core/testing/designs';
+import { snapsOf, fullDesign, planOf } from '@/core/testing/designs';
 import {
   asPlanned,
   drawMaking,
@@ -48,8 +48,9 @@ describe('a making that goes as planned', () => {
         near(sizes.heightMm, plan.pouch.figures.height.value);
         if (sizes.coverMm !== null) near(sizes.coverMm, plan.flap.dropMm.loaded);
         const snapOffMm = sizes.fitted.find(({ id }) => id === 'snap')?.mm;
-        if (typeof snapOffMm === 'number' && plan.closures[0])
-          near(snapOffMm, plan.closures[0].meetsMm.loaded - (plan.closures[0].figures.mateDistance?.value ?? NaN));
+        const [snap] = snapsOf(plan);
+        if (typeof snapOffMm === 'number' && snap)
+          near(snapOffMm, snap.meetsMm.loaded - (snap.figures.mateDistance?.value ?? NaN));
       }),
       { numRuns: 150 },
     );

@@ -1,7 +1,8 @@
 import type { FigureName } from '@/core/figures';
 
 /** A place in the app, so that a problem can be shown where it can be mended. */
-export type Place = 'carry' | 'swatch' | 'stitch' | 'body' | 'strap' | 'lining' | 'stores' | 'order' | 'write-up';
+export type Place =
+  'carry' | 'swatch' | 'stitch' | 'body' | 'closures' | 'strap' | 'lining' | 'stores' | 'order' | 'write-up';
 
 /**
  * How much a problem matters. `stop`: no plan can be made. `decide`: the plan can be worked but will

@@ -105,6 +105,7 @@ export const boughtStrapKind = <Kind extends BoughtStrapKind>(
         differs: [],
         sizes: [figures.worn],
         worn: wornOf(strap, wornMm, at),
+        closes: null,
         fromEdgeMm: null,
         compared: [figures.toCut],
         asked: [

@@ -116,6 +116,7 @@ export const workedStrapKind = <Kind extends WorkedStrapKind>(
         differs: [],
         sizes: [figures.pulledPlanned],
         worn: wornOf(strap, hung.wornMm, at),
+        closes: null,
         fromEdgeMm: null,
         compared: [figures.slackToWork],
         asked: [

@@ -10,6 +10,7 @@ import {
 } from '@/core/design';
 import { PANEL_STITCH_IDS } from '@/core/stitches';
 import { INCREASES, anySettings, orNull } from './arbitraries';
+import { anyClosure } from './anyClosure';
 import { anyStrap } from './anyStrap';
 import { fullDesign } from './designs';
 
@@ -151,14 +152,7 @@ const designWith = (body: fc.Arbitrary<unknown>): fc.Arbitrary<Design> =>
       plainEdge: whole(0, 12),
       body,
       flap,
-      snap: orNull(
-        fc.record({
-          diameterMm: from(6, 40),
-          insetMm: from(3, 400),
-          layout: fc.constantFrom('centre', 'pair'),
-          mate: fc.constantFrom('loaded', 'between', 'both'),
-        }),
-      ),
+      closures: fc.array(anyClosure, { maxLength: 2 }),
       straps: fc.array(anyStrap, { maxLength: 3 }),
       yarnAtHandG: fc.array(orNull(from(0, 2000)), { maxLength: 2 }),
       edgings: fc.oneof(
@@ -194,7 +188,7 @@ const designWith = (body: fc.Arbitrary<unknown>): fc.Arbitrary<Design> =>
         body: made.body,
         flap: made.flap,
         edgings: made.edgings,
-        closures: made.snap ? [{ ...base.closures[0], ...made.snap }] : [],
+        closures: made.closures,
         straps: made.straps,
         yarnAtHandG: made.yarnAtHandG,
         lining: made.lining ? { ...base.lining, ...made.lining } : null,

@@ -8,9 +8,11 @@ import {
   usualSnap,
   usualStrap,
   type Design,
+  type MagneticSnap,
   type StarterId,
   type StrapTrial,
 } from '@/core/design';
+import type { OnFlapStage } from '@/core/closure';
 import { planBag, type Plan } from '@/core/plan';
 import { isWorkedStage, type WorkedStrapStage } from '@/core/strap';
 import { PANEL_STITCH_IDS } from '@/core/stitches';
@@ -76,11 +78,15 @@ export function workedStrapOf(plan: Plan, index = 0): WorkedStrapStage {
 }
 
 /** The plan of a design that is known to have one. */
-export function planOf(design: Design): Plan {
+export function planOf(design: Design): Plan & { snaps: OnFlapStage<MagneticSnap>[] } {
   const result = planBag(design);
   if (!result.ok) throw new Error(result.problems.map(({ code }) => code).join());
-  return result.plan;
+  return { ...result.plan, snaps: snapsOf(result.plan) };
 }
+
+/** The magnetic snaps among what closes a bag. */
+export const snapsOf = ({ closures }: Pick<Plan, 'closures'>): OnFlapStage<MagneticSnap>[] =>
+  closures.filter((stage): stage is OnFlapStage<MagneticSnap> => stage.choice.kind === 'magnetic-snap');
 
 /** A swatch of exact size: every reading says the same. */
 export function designAt(

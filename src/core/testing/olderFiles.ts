@@ -1,4 +1,4 @@
-import { isWorkedStrap, type Body, type Design, type Strap } from '@/core/design';
+import { isWorkedStrap, type Body, type Closure, type Design, type Strap } from '@/core/design';
 
 /** What version 7 brought, and version 6 had otherwise. */
 const OF_VERSION_7 = [
@@ -15,11 +15,18 @@ const OF_VERSION_7 = [
 export const bodyOfVersion9 = (body: Body): Record<string, unknown> =>
   Object.fromEntries(Object.entries(body).filter(([key]) => key !== 'bandJoined'));
 
+/** A closure as files up to version 9 had it: a snap with prongs. */
+export function closureOfVersion9(closure: Closure): Record<string, unknown> {
+  if (closure.kind !== 'magnetic-snap' || closure.fixing !== 'prongs')
+    throw new Error('version 9 knew snaps with prongs alone');
+  return Object.fromEntries(Object.entries(closure).filter(([key]) => key !== 'fixing'));
+}
+
 /** A bag as a file of version 9 had it. */
 export function asVersion9(design: Design): Record<string, unknown> {
   const { yarnAtHandG, ...old } = design;
   if (yarnAtHandG.length > 0) throw new Error('version 9 did not ask what is at hand');
-  return { ...old, version: 9, body: bodyOfVersion9(design.body) };
+  return { ...old, version: 9, body: bodyOfVersion9(design.body), closures: design.closures.map(closureOfVersion9) };
 }
 
 /** A strap as files up to version 8 had it: worked, sewn on at the sides, of one length. */

@@ -1,12 +1,9 @@
 import type { Design } from '@/core/design';
 import type { Join, JoinedStretch } from '@/core/pieces';
 import { spread } from '@/core/shaping';
-import { ordinal } from './counting';
-import { PIECE_IN_TEXT, STRETCH_NAMES, capital, listed } from './joinText';
+import { PIECE_IN_TEXT, STRETCH_NAMES, capital } from './joinText';
 import { formatQuantity } from './quantity';
-
-/** More than so many turns are said by how they are spread, not one by one. */
-const MOST_NAMED = 10;
+import { spreadText } from './spreadText';
 
 /** How many rows of a band end at each of its sides: every other one. */
 const turnsOf = ({ second }: Pick<JoinedStretch, 'second'>): number => second / 2;
@@ -19,16 +16,8 @@ const turnsOf = ({ second }: Pick<JoinedStretch, 'second'>): number => second / 
  * turnWords({ first: 31, second: 32 }) // => '2 at a turn, 1 at the 9th'
  * turnWords({ first: 20, second: 20 }) // => '2 at every turn'
  */
-export function turnWords({ first, second }: Pick<JoinedStretch, 'first' | 'second'>): string {
-  const taken = spread(first, Math.max(1, turnsOf({ second })));
-  const least = Math.min(...taken);
-  const most = 2 * taken.filter((count) => count > least).length > taken.length ? least + 1 : least;
-  const others = taken.flatMap((count, index) => (count === most ? [] : [index + 1]));
-  if (others.length === 0) return `${takenWords(most)} at every turn`;
-  const where =
-    others.length > MOST_NAMED ? `${others.length} turns, evenly spread` : `the ${listed(others.map(ordinal))}`;
-  return `${takenWords(most)} at a turn, ${takenWords(most === least ? least + 1 : least)} at ${where}`;
-}
+export const turnWords = ({ first, second }: Pick<JoinedStretch, 'first' | 'second'>): string =>
+  spreadText(first, Math.max(1, turnsOf({ second })), { place: 'turn', words: takenWords });
 
 /** A turn that finds no place of its own is joined once more where the one before was. */
 const takenWords = (count: number): string => (count === 0 ? 'the same place again' : String(count));

@@ -1,10 +1,9 @@
 import fc from 'fast-check';
 import { describe, expect, test } from 'vitest';
 import { BODY_KINDS } from '@/core/body';
-import type { Design } from '@/core/design';
+import { usualSnap, type Design } from '@/core/design';
 import { isInRounds, type PieceId, type RowsPiece } from '@/core/pieces';
 import { planBag, type Plan } from '@/core/plan';
-import { fullDesign } from '@/core/testing/designs';
 import { makePiece } from '@/core/testing/literalReader';
 import { PRINTED_MM, TOLD_LENGTH, toldMm } from '@/core/testing/toldLengths';
 import { workableBag } from '@/core/testing/workableBag';
@@ -60,8 +59,7 @@ describe.each(BODY_KINDS)('%s: where a snap goes, recomputed from the words', (k
     let told = 0;
     fc.assert(
       fc.property(workableBag(kind), anySnap, (bag, wished) => {
-        const [snap] = fullDesign().closures;
-        if (!snap) throw new Error('no snap to set');
+        const snap = usualSnap();
         const settings = { ...bag.settings, lengthUnit: 'cm' as const };
         const design: Design = { ...bag, settings, closures: [{ ...snap, ...wished }] };
         const result = planBag(design);

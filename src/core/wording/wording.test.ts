@@ -158,7 +158,7 @@ describe('steps in words', () => {
     const plan = planOf(design);
     const texts = Object.fromEntries(stepTexts(design, plan).map((step) => [step.id, step.what]));
     expect(texts['mark-base']).toContain(`row ${plan.pouch.frontRows}`);
-    expect(texts['set-snap-front']).toContain(`row ${plan.closures[0]?.mates[0]?.row}`);
+    expect(texts['set-snap-front']).toContain(`row ${plan.snaps[0]?.mates[0]?.row}`);
     expect(texts['seam-sides']).toContain(`row ${plan.pouch.frontRows} to row ${plan.pouch.frontRows + 1}`);
   });
 

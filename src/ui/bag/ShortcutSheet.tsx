@@ -24,6 +24,7 @@ const SHORTCUTS: readonly { keys: string; does: string }[] = [
   { keys: 'Esc', does: 'Turn the ticket back; take back what was typed' },
   { keys: 'Alt + U', does: 'Change between centimetres and inches' },
   { keys: 'Alt + T', does: 'Change between US and UK words' },
+  { keys: 'Alt + W', does: 'To the write-up' },
   { keys: 'Alt + 0', does: 'Back to the shelf' },
   { keys: '?', does: 'This sheet' },
 ];

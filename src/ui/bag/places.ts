@@ -5,6 +5,7 @@ export const PLACES = [
   { slug: 'stitch', name: 'Stitch' },
   { slug: 'body', name: 'Body' },
   { slug: 'strap', name: 'Strap' },
+  { slug: 'closures', name: 'Closures' },
   { slug: 'lining', name: 'Lining' },
   { slug: 'stores', name: 'Stores' },
   { slug: 'order', name: 'Order of making' },

@@ -24,6 +24,8 @@ export function useBagKeys(onShowSheet: () => void): void {
     },
     always,
   );
+  // The tape has one place more than there are digits.
+  useHotkeys('alt+w', () => router.push(`/bags/${store.getState().id}/write-up`), always);
   useHotkeys('alt+0', () => router.push('/'), always);
   useHotkeys(
     'alt+u',

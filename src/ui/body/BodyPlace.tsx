@@ -10,7 +10,6 @@ import { SectionView } from '@/ui/drawing/SectionView';
 import { FoldedBagView } from '@/ui/folded/FoldedBagView';
 import { ProblemSlips } from '@/ui/problems/ProblemSlips';
 import { BendsGroup } from './BendsGroup';
-import { ClosureGroups } from './ClosureGroups';
 import { ConstructionGroup } from './ConstructionGroup';
 import { CountsGroup } from './CountsGroup';
 import { EdgingGroups } from './EdgingGroups';
@@ -40,7 +39,6 @@ export function BodyPlace() {
       <FlapGroup />
       <CountsGroup />
       <EdgingGroups />
-      <ClosureGroups />
       <EmptyFullGroup />
       <BendsGroup />
       <SeamGroup />

@@ -10,7 +10,9 @@ import { useBag, useBagBehind, useBagStore } from '@/ui/bag/BagProvider';
 import { Group, Row } from '@/ui/bag/PlaceLayout';
 import { AddOrTake, ChoiceField, LengthField, NumberField } from '@/ui/fields';
 import { FigureTicket } from '@/ui/figures/FigureTicket';
-import { CLOSURE_FIELDS, EDGING_FIELDS, LINING_FIELDS, STRAP_FIELDS, type FieldSpec } from './fields';
+import { CLOSURE_FIELDS } from './closureFields';
+import type { FieldSpec } from './fieldSpec';
+import { EDGING_FIELDS, LINING_FIELDS, STRAP_FIELDS } from './fields';
 
 type AnyChoice = { kind: string } & Record<string, unknown>;
 
@@ -88,7 +90,16 @@ function FittingField({ spec, choice, set }: FittingFieldProps) {
   const kept = choice[spec.path];
   switch (spec.kind) {
     case 'length':
-      return <LengthField {...frame} fine={spec.fine} valueMm={kept as number} onChange={set} />;
+      return (
+        <LengthField
+          {...frame}
+          fine={spec.fine}
+          empty={spec.empty}
+          valueMm={kept as number | null}
+          onChange={set}
+          onClear={spec.empty === undefined ? undefined : () => set(null)}
+        />
+      );
     case 'count':
       return (
         <NumberField

@@ -1,77 +1,6 @@
 import { edgesOf } from '@/core/borders';
-import type {
-  BoughtStrap,
-  Closure,
-  Design,
-  Edging,
-  EdgingEdge,
-  FlatLining,
-  Lining,
-  MagneticSnap,
-  WorkedStrap,
-  Strap,
-} from '@/core/design';
-
-/** One choice of a fitting, as a field: what it is called, where it stands in the fitting, and the name of its change. */
-export type FieldSpec<Choice> = {
-  path: keyof Choice & string;
-  label: string;
-  change: string;
-  width?: string;
-  help?: string;
-} & (
-  | {
-      kind: 'length';
-      /** For thicknesses and small parts: millimetres, or hundredths of an inch. */
-      fine?: boolean;
-    }
-  | {
-      kind: 'count';
-      suffix?: string;
-      /** What stands in the field while nothing is chosen, where that may be. */
-      empty?: string;
-    }
-  | {
-      kind: 'choice';
-      choices: Choices | ((design: Design, chosen: Choice) => Choices);
-      /** How what the design keeps is told from the others, where it is no word. */
-      as?: { shown: (kept: unknown) => string; kept: (shown: string) => unknown };
-    }
-);
-
-/** What can be chosen, as the design keeps it, each with its label; in the order in which it is offered. */
-type Choices = Readonly<Record<string, string>>;
-
-/** The row of fields of one kind. Limits, and the sentence that is said where one is passed, are its schema's. */
-type FieldSpecs<Choice> = readonly FieldSpec<Choice>[];
-
-const SNAP: FieldSpecs<MagneticSnap> = [
-  { kind: 'length', path: 'diameterMm', label: 'Across', change: 'Snap size', width: '4.5em', fine: true },
-  { kind: 'length', path: 'insetMm', label: 'From the flap’s edge', change: 'Snap inset', width: '4.5em', fine: true },
-  {
-    kind: 'choice',
-    path: 'layout',
-    label: 'How many',
-    change: 'How many snaps',
-    width: '11em',
-    choices: {
-      centre: 'One, in the middle',
-      pair: 'Two, a quarter in',
-    },
-  },
-  {
-    kind: 'choice',
-    path: 'mate',
-    label: 'Mate set for',
-    change: 'Mate set for',
-    width: '11.5em',
-    choices: {
-      loaded: 'The loaded bag',
-      between: 'Halfway between',
-      both: 'Both, two mates',
-    },
-  },
-];
+import type { BoughtStrap, Edging, EdgingEdge, FlatLining, Lining, WorkedStrap, Strap } from '@/core/design';
+import type { FieldSpec, FieldSpecs, SpecsOf } from './fieldSpec';
 
 /** Of a cord the width follows from its yarn. */
 const CORD: FieldSpecs<WorkedStrap> = [
@@ -254,10 +183,7 @@ function ratioWords(ratio: string): string {
   return rows === 1 ? `${stitches} in each` : `${stitches} in every ${rows}`;
 }
 
-type SpecsOf<Union extends { kind: string }> = { [Kind in Union['kind']]: FieldSpecs<Extract<Union, { kind: Kind }>> };
-
 /** The fields of every kind, beside its catalogue. A new kind is a list and a line here. */
-export const CLOSURE_FIELDS: SpecsOf<Closure> = { 'magnetic-snap': SNAP };
 export const STRAP_FIELDS: { [Kind in Strap['kind']]: FieldSpecs<Extract<Strap, { kind: Kind }>> } = {
   plain: WORKED_STRAP,
   lengthwise: WORKED_STRAP,

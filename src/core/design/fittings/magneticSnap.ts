@@ -1,24 +1,17 @@
 import { z } from 'zod';
 import { SNAP_INSET_MM } from '@/core/defaults';
-import { idSchema, lengthMm } from '../fields';
+import { lengthMm } from '../fields';
+import { closureIdSchema, onFlapFields } from './onFlap';
 
-/** A closure's name for the program. */
-export const closureIdSchema = idSchema.brand<'ClosureId'>();
-export type ClosureId = z.infer<typeof closureIdSchema>;
-
-/** How large a snap can be, and how near to the flap's edge and how far from it it can be wished, mm. */
-export const SNAP_LIMITS = {
-  diameterMm: { leastMm: 6, mostMm: 40 },
-  insetMm: { leastMm: 3, mostMm: 400 },
-} as const;
+/** How large a snap can be, mm. */
+const DIAMETER = { leastMm: 6, mostMm: 40 } as const;
 
 export const magneticSnapSchema = z.strictObject({
   kind: z.literal('magnetic-snap'),
-  id: closureIdSchema,
-  diameterMm: lengthMm(SNAP_LIMITS.diameterMm.leastMm, SNAP_LIMITS.diameterMm.mostMm),
-  insetMm: lengthMm(SNAP_LIMITS.insetMm.leastMm, SNAP_LIMITS.insetMm.mostMm),
-  layout: z.enum(['centre', 'pair']),
-  mate: z.enum(['loaded', 'between', 'both']),
+  ...onFlapFields,
+  diameterMm: lengthMm(DIAMETER.leastMm, DIAMETER.mostMm),
+  /** Held by prongs through the fabric, sewn on through its rim, or shut in between two layers. */
+  fixing: z.enum(['prongs', 'sewn', 'between-layers'], { error: 'Choose how it is held.' }),
 });
 export type MagneticSnap = z.infer<typeof magneticSnapSchema>;
 
@@ -30,4 +23,5 @@ export const usualSnap = (): MagneticSnap => ({
   insetMm: SNAP_INSET_MM,
   layout: 'centre',
   mate: 'loaded',
+  fixing: 'prongs',
 });

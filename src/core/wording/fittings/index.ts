@@ -3,13 +3,26 @@ import type { FittingGroup, FittingStage } from '@/core/fittings';
 import type { Sentence } from '../sentence';
 import { BOUGHT_STRAP_WORDS } from './boughtStrapWords';
 import { edgingWords } from './edgingWords';
+import { buttonholeWords, hookTapeWords, pressStudWords, turnLockWords } from './flapClosureWords';
 import { liningWords } from './liningWords';
+import { buttonLoopWords, drawstringWords, partSewnWords, toggleLoopWords, zipperWords } from './mouthClosureWords';
 import { snapWords } from './snapWords';
 import { WORKED_STRAP_WORDS } from './strapWords';
 import type { FittingWords } from './words';
 
 /** The words of every kind, beside its catalogue. A new kind is a file and a line here. */
-const CLOSURE_WORDS = { 'magnetic-snap': snapWords } satisfies Record<Closure['kind'], object>;
+const CLOSURE_WORDS = {
+  'magnetic-snap': snapWords,
+  'press-stud': pressStudWords,
+  'hook-tape': hookTapeWords,
+  'turn-lock': turnLockWords,
+  buttonhole: buttonholeWords,
+  'button-loop': buttonLoopWords,
+  'toggle-loop': toggleLoopWords,
+  zipper: zipperWords,
+  drawstring: drawstringWords,
+  'part-sewn': partSewnWords,
+} satisfies Record<Closure['kind'], object>;
 const STRAP_WORDS = { ...WORKED_STRAP_WORDS, ...BOUGHT_STRAP_WORDS } satisfies Record<Strap['kind'], object>;
 const LINING_WORDS = { flat: liningWords } satisfies Record<Lining['kind'], object>;
 

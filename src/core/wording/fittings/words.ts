@@ -6,7 +6,7 @@ import type { Sentences } from '../sentence';
 import type { LengthWriter, StepWords } from '../stepWords';
 
 /** What a writer may look at besides the stage that it is handed: the bag that the fitting is on. */
-interface WordedBag {
+export interface WordedBag {
   design: Design;
   plan: Plan;
   length: LengthWriter;

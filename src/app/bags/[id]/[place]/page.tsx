@@ -2,6 +2,7 @@ import { notFound } from 'next/navigation';
 import { BodyPlace } from '@/ui/body/BodyPlace';
 import type { PlaceSlug } from '@/ui/bag/places';
 import { CarryPlace } from '@/ui/carry/CarryPlace';
+import { ClosuresPlace } from '@/ui/closures/ClosuresPlace';
 import { LiningPlace } from '@/ui/lining/LiningPlace';
 import { OrderPlace } from '@/ui/order/OrderPlace';
 import { StitchPlace } from '@/ui/stitch/StitchPlace';
@@ -16,6 +17,7 @@ const SCREENS: Record<PlaceSlug, () => React.ReactNode> = {
   stitch: StitchPlace,
   body: BodyPlace,
   strap: StrapPlace,
+  closures: ClosuresPlace,
   lining: LiningPlace,
   stores: StoresPlace,
   order: OrderPlace,

@@ -1,6 +1,6 @@
 import { centreOf, offsetOf, placeAt, rowAt, rowMiddleMm, type StitchPlace } from '@/core/body';
 import type { LoadState } from '@/core/contents';
-import type { MagneticSnap } from '@/core/design';
+import type { OnFlap } from '@/core/design';
 import type { FittingInput } from '@/core/fittings';
 import { rowStitches } from '@/core/flap';
 import { trackAlongMm, trackRow, type PieceId, type Track } from '@/core/pieces';
@@ -8,8 +8,8 @@ import { landsAtMm } from '@/core/section';
 import type { FlapStage, PouchStage } from '@/core/stages';
 import { hemReaches } from './hemReaches';
 
-/** A half of a snap on a flat piece: its row, its place along that row, and its middle from where the piece begins. */
-export interface SnapSpot {
+/** A part of what closes a flap on a flat piece: its row, its place along that row, and its middle from where the piece begins. */
+export interface OnFlapSpot {
   piece: PieceId;
   row: number;
   place: StitchPlace;
@@ -24,10 +24,10 @@ export interface SnapSpot {
   stationMm: number;
 }
 
-/** Where a snap comes to lie: its halves by row and stitch, and where the folded bag brings them. */
-export interface SnapPlaces {
-  halves: SnapSpot[];
-  mates: SnapSpot[];
+/** Where what closes a flap comes to lie: its halves by row and stitch, and where the folded bag brings them. */
+export interface OnFlapPlaces {
+  halves: OnFlapSpot[];
+  mates: OnFlapSpot[];
   /** Rows from the front's mouth down that the mates are set on; none where a half does not come to lie on the front. */
   mateKs: number[];
   /** Where the flap's half meets the front, from the front's top edge, mm. */
@@ -46,17 +46,28 @@ export interface SnapPlaces {
   insetMm: number;
 }
 
-/** Places a magnetic snap by row and stitch on the flap, and its mate where the flap of the folded bag brings it. */
-export function placeSnap(snap: MagneticSnap, { design, pouch, flap, set, section }: FittingInput): SnapPlaces {
+/**
+ * Places what closes a flap by row and stitch on it, and its mate where the flap of the folded bag brings it.
+ *
+ * @param radiusMm how far it reaches from its middle, mm; null where a hem hides nothing of it
+ */
+export function placeOnFlap(
+  closure: OnFlap,
+  radiusMm: number | null,
+  { design, pouch, flap, set, section }: FittingInput,
+): OnFlapPlaces {
   const { rowMm, stitchMm, stitchCount, sectionMm, borders } = pouch;
   const tailRows = flap.bridgeRows + flap.flapRows;
   const beyondMm = tailRows * rowMm;
   const edgeMm = beyondMm + borders.flapMm;
   // Counted from the back's upper end: over the top, then down the flap.
-  const hemRow = design.lining === null ? hemRowFor(snap, flap, rowMm) : null;
+  const hemRow = design.lining === null && radiusMm !== null ? hemRowFor(closure.insetMm, radiusMm, flap, rowMm) : null;
   const tailRow = Math.max(
     1,
-    Math.min(tailRows, rowAt(hemRow === null ? edgeMm - snap.insetMm : beyondMm - rowMiddleMm(hemRow, rowMm), rowMm)),
+    Math.min(
+      tailRows,
+      rowAt(hemRow === null ? edgeMm - closure.insetMm : beyondMm - rowMiddleMm(hemRow, rowMm), rowMm),
+    ),
   );
   const tailMm = rowMiddleMm(tailRow, rowMm);
   const backEndMm = sectionMm.front + sectionMm.base + sectionMm.back;
@@ -70,9 +81,9 @@ export function placeSnap(snap: MagneticSnap, { design, pouch, flap, set, sectio
   // Rows of a hem are as wide as the flap's edge.
   const halfStitches = Math.max(1, Math.round(rowStitches(flap, hemRow === null ? tailRow : tailRows)));
   const besideMm = ((stitchCount - halfStitches) / 2) * stitchMm;
-  const halfPlaces = placesAcross(snap, halfStitches);
+  const halfPlaces = placesAcross(closure, halfStitches);
   const acrossMm = halfPlaces.map((place) => besideMm + offsetOf(place, stitchMm));
-  const mateTargetsMm = mateTargets(snap, meetsMm);
+  const mateTargetsMm = mateTargets(closure, meetsMm);
   // A mate that would lie above the front, or below it, has no row there.
   const mateKs = [...new Set(mateTargetsMm.map((target) => rowAt(target - borders.frontMm, rowMm)))].filter(
     (k) => k >= 1 && k <= pouch.frontRows,
@@ -94,9 +105,9 @@ export function placeSnap(snap: MagneticSnap, { design, pouch, flap, set, sectio
  * The row of the hem that a half is set on, from the flap's edge; null where there is no hem, or where it does not reach far enough to
  * hide the half.
  */
-function hemRowFor(snap: MagneticSnap, { hemRows }: FlapStage, rowMm: number): number | null {
-  if (hemRows === 0 || !hemReaches(snap, hemRows * rowMm)) return null;
-  return Math.max(1, Math.min(hemRows, rowAt(snap.insetMm, rowMm)));
+function hemRowFor(insetMm: number, radiusMm: number, { hemRows }: FlapStage, rowMm: number): number | null {
+  if (hemRows === 0 || !hemReaches({ insetMm, radiusMm }, hemRows * rowMm)) return null;
+  return Math.max(1, Math.min(hemRows, rowAt(insetMm, rowMm)));
 }
 
 /** Where a flap is that has no rows of its own piece. */
@@ -111,7 +122,7 @@ function spotsOf(
   acrossMm: readonly number[],
   stationMm: number,
   { rowMm, stitchMm, stitchCount }: PouchStage,
-): SnapSpot[] {
+): OnFlapSpot[] {
   const on = track ?? NO_TRACK;
   return places.map((place, index) => ({
     piece: on.piece,
@@ -147,7 +158,7 @@ function halfDiscSpots(
   downMm: number,
   stationMm: number,
   { rowMm, stitchMm, stitchCount }: PouchStage,
-): SnapSpot[] {
+): OnFlapSpot[] {
   const middleMm = (stitchCount * stitchMm) / 2;
   return acrossMm.map((across) => {
     const x = middleMm - across;
@@ -166,14 +177,14 @@ function halfDiscSpots(
 }
 
 /** One in the middle, or two a quarter of the width in from each side, the same count from both. */
-function placesAcross(snap: MagneticSnap, stitchCount: number): StitchPlace[] {
-  if (snap.layout === 'centre') return [centreOf(stitchCount)];
+export function placesAcross(closure: Pick<OnFlap, 'layout'>, stitchCount: number): StitchPlace[] {
+  if (closure.layout === 'centre') return [centreOf(stitchCount)];
   const quarter = offsetOf(placeAt(stitchCount / 4, 1), 1);
   return [placeAt(quarter, 1), placeAt(stitchCount - quarter, 1)];
 }
 
-function mateTargets(snap: MagneticSnap, meetsMm: Record<LoadState, number>): number[] {
-  if (snap.mate === 'loaded') return [meetsMm.loaded];
-  if (snap.mate === 'between') return [(meetsMm.loaded + meetsMm.empty) / 2];
+function mateTargets(closure: OnFlap, meetsMm: Record<LoadState, number>): number[] {
+  if (closure.mate === 'loaded') return [meetsMm.loaded];
+  if (closure.mate === 'between') return [(meetsMm.loaded + meetsMm.empty) / 2];
   return [meetsMm.loaded, meetsMm.empty];
 }

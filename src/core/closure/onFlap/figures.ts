@@ -1,13 +1,16 @@
 import { offsetOf, placeAt, rowMiddleMm, type StitchPlace } from '@/core/body';
 import type { LoadState } from '@/core/contents';
-import type { MagneticSnap } from '@/core/design';
+import type { OnFlap } from '@/core/design';
 import { COMMON_PRACTICE, GEOMETRY, input, inputFrom, makeFigure, type Figure } from '@/core/figures';
 import { nameAt, type FittingInput } from '@/core/fittings';
 import { trackRow } from '@/core/pieces';
-import type { SnapPlaces } from './placeSnap';
+import type { OnFlapPlaces } from './places';
 
-/** What is told of where a snap is set. */
-export interface SnapFigures {
+/** What its parts are called. */
+type Names = { prefix: string; half: { label: string; noun: string }; mate: { label: string; noun: string } };
+
+/** What is told of where something that closes a flap is set. */
+export interface OnFlapFigures {
   halfRow: Figure;
   halfInset: Figure;
   across: Figure;
@@ -19,23 +22,23 @@ export interface SnapFigures {
   secondMateRow: Figure | null;
 }
 
-/** Tells where a snap is set, each number with its reason. */
-export function snapFigures(snap: MagneticSnap, places: SnapPlaces, bag: FittingInput): SnapFigures {
+/** Tells where both its parts are set, each number with its reason. */
+export function onFlapFigures(closure: OnFlap, names: Names, places: OnFlapPlaces, bag: FittingInput): OnFlapFigures {
   const { gauge, flap, at } = bag;
-  const halfRow = halfRowFigure(snap, places, bag);
+  const halfRow = halfRowFigure(closure, names, places, bag);
   const rowPlusMinus = gauge.rowHeight.plusMinus ?? 0;
-  const meetsLoaded = meetsFigure('loaded', halfRow, places, bag);
-  const meetsEmpty = meetsFigure('empty', halfRow, places, bag);
+  const meetsLoaded = meetsFigure('loaded', halfRow, names, places, bag);
+  const meetsEmpty = meetsFigure('empty', halfRow, names, places, bag);
   const [first, second] = places.mateKs;
   return {
     halfRow,
     halfInset: makeFigure(
-      nameAt(at, 'snap.halfInset'),
-      'Snap from the flap’s edge',
+      nameAt(at, `${names.prefix}.halfInset`),
+      `${names.half.label} from the flap’s edge`,
       places.insetMm,
       'mm',
       {
-        rule: 'From the flap’s edge to the middle of the snap’s row.',
+        rule: `From the flap’s edge to the middle of the ${names.half.noun}’s row.`,
         inputs: [
           inputFrom(flap.figures.totalRows),
           inputFrom(halfRow),
@@ -46,23 +49,28 @@ export function snapFigures(snap: MagneticSnap, places: SnapPlaces, bag: Fitting
       },
       (places.tailRows - places.tailRow + 0.5) * rowPlusMinus,
     ),
-    across: acrossFigure(places, bag),
+    across: acrossFigure(names, places, bag),
     meetsEmpty,
     meetsLoaded,
-    ...mateFigures(snap, first, second, [meetsLoaded, meetsEmpty], bag),
+    ...mateFigures(closure, names, first, second, [meetsLoaded, meetsEmpty], bag),
   };
 }
 
-function halfRowFigure(snap: MagneticSnap, { halves, hemRow, tailRow }: SnapPlaces, bag: FittingInput): Figure {
+function halfRowFigure(
+  closure: OnFlap,
+  { prefix, half }: Names,
+  { halves, hemRow, tailRow }: OnFlapPlaces,
+  bag: FittingInput,
+): Figure {
   const { gauge, flap, at, set } = bag;
   const row = halves[0]?.row ?? (set.tracks.flap ? trackRow(set.tracks.flap, tailRow) : tailRow);
-  return makeFigure(nameAt(at, 'snap.halfRow'), 'Snap on the flap', row, 'row number', {
+  return makeFigure(nameAt(at, `${prefix}.halfRow`), `${half.label} on the flap`, row, 'row number', {
     rule:
       hemRow === null
         ? 'The row whose middle is nearest to the wanted distance in from the flap’s edge. Usual: about three rows, or 20 to 25 mm.'
         : 'A row of the hem: turned back, it lies at the wanted distance in from the flap’s edge, and its prongs are hidden beneath. Usual: 20 to 25 mm.',
     inputs: [
-      input('Wanted from the flap’s edge', snap.insetMm, 'mm'),
+      input('Wanted from the flap’s edge', closure.insetMm, 'mm'),
       inputFrom(flap.figures.totalRows),
       inputFrom(gauge.rowHeight),
     ],
@@ -70,15 +78,21 @@ function halfRowFigure(snap: MagneticSnap, { halves, hemRow, tailRow }: SnapPlac
   });
 }
 
-function meetsFigure(state: LoadState, halfRow: Figure, { meetsMm, tailRow }: SnapPlaces, bag: FittingInput): Figure {
+function meetsFigure(
+  state: LoadState,
+  halfRow: Figure,
+  { prefix, half }: Names,
+  { meetsMm, tailRow }: OnFlapPlaces,
+  bag: FittingInput,
+): Figure {
   const { gauge, flap, at } = bag;
   return makeFigure(
-    nameAt(at, `snap.meets.${state}`),
+    nameAt(at, `${prefix}.meets.${state}`),
     state === 'loaded' ? 'Meets the front at, loaded' : 'Meets the front at, empty',
     meetsMm[state],
     'mm',
     {
-      rule: 'From the front’s top edge down: the snap’s distance beyond the top fold, less the bridge over the top, less what the back stands above the front.',
+      rule: `From the front’s top edge down: the ${half.noun}’s distance beyond the top fold, less the bridge over the top, less what the back stands above the front.`,
       inputs: [
         inputFrom(halfRow),
         inputFrom(flap.figures.topFold),
@@ -92,30 +106,31 @@ function meetsFigure(state: LoadState, halfRow: Figure, { meetsMm, tailRow }: Sn
 }
 
 function mateFigures(
-  snap: MagneticSnap,
+  closure: OnFlap,
+  { prefix, half, mate }: Names,
   first: number | undefined,
   second: number | undefined,
   meets: Figure[],
   { gauge, pouch, at, set }: FittingInput,
-): Pick<SnapFigures, 'mateRow' | 'mateDistance' | 'secondMateRow'> {
+): Pick<OnFlapFigures, 'mateRow' | 'mateDistance' | 'secondMateRow'> {
   const row = (id: string, label: string, k: number) =>
     makeFigure(nameAt(at, id), label, trackRow(set.tracks.front, k), 'row number', {
-      rule: `The front row whose middle is nearest to where the flap’s half meets it${snap.mate === 'between' ? ', halfway between empty and loaded' : ''}.`,
+      rule: `The front row whose middle is nearest to where the ${half.noun} meets it${closure.mate === 'between' ? ', halfway between empty and loaded' : ''}.`,
       inputs: [...meets.map(inputFrom), inputFrom(gauge.rowHeight)],
       source: GEOMETRY,
     });
   return {
-    mateRow: first === undefined ? null : row('snap.mateRow', 'Mate on the front', first),
+    mateRow: first === undefined ? null : row(`${prefix}.mateRow`, `${mate.label} on the front`, first),
     mateDistance:
       first === undefined
         ? null
         : makeFigure(
-            nameAt(at, 'snap.mateDistance'),
-            'Mate from the front’s top edge',
+            nameAt(at, `${prefix}.mateDistance`),
+            `${mate.label} from the front’s top edge`,
             pouch.borders.frontMm + rowMiddleMm(first, pouch.rowMm),
             'mm',
             {
-              rule: 'From the front’s top edge to the middle of the mate’s row.',
+              rule: `From the front’s top edge to the middle of the ${mate.noun}’s row.`,
               inputs: [
                 inputFrom(gauge.rowHeight),
                 ...borderInput('Border above the front’s rows', pouch.borders.frontMm),
@@ -124,18 +139,23 @@ function mateFigures(
             },
             Math.abs(first - 0.5) * (gauge.rowHeight.plusMinus ?? 0),
           ),
-    secondMateRow: second === undefined ? null : row('snap.secondMateRow', 'Second mate on the front', second),
+    secondMateRow:
+      second === undefined ? null : row(`${prefix}.secondMateRow`, `Second ${lower(mate.label)} on the front`, second),
   };
 }
 
 const borderInput = (label: string, mm: number) => (mm > 0 ? [input(label, mm, 'mm')] : []);
 
-function acrossFigure({ acrossMm, halfStitches }: SnapPlaces, { pouch, gauge, at }: FittingInput): Figure {
+function acrossFigure(
+  { prefix, half }: Names,
+  { acrossMm, halfStitches }: OnFlapPlaces,
+  { pouch, gauge, at }: FittingInput,
+): Figure {
   const places = acrossMm.map((mm) => placeAt(mm, pouch.stitchMm));
   const offsetMm = offsetOf(places[0] as StitchPlace, pouch.stitchMm);
   return makeFigure(
-    nameAt(at, 'snap.across'),
-    'Snap from the side edge',
+    nameAt(at, `${prefix}.across`),
+    `${half.label} from the side edge`,
     offsetMm,
     'mm',
     {
@@ -155,3 +175,5 @@ function acrossFigure({ acrossMm, halfStitches }: SnapPlaces, { pouch, gauge, at
     (offsetMm / pouch.stitchMm) * (gauge.stitchWidth.plusMinus ?? 0),
   );
 }
+
+const lower = (text: string): string => text.charAt(0).toLowerCase() + text.slice(1);

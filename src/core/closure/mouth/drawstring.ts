@@ -1,0 +1,351 @@
+import { BEAD_GRIPS, CORD_TAIL_MM, TIED_CORD_TIMES } from '@/core/defaults';
+import { usualDrawstring, type Drawstring } from '@/core/design';
+import { COMMON_PRACTICE, GEOMETRY, MEMORY, input, inputFrom, makeFigure, type Figure } from '@/core/figures';
+import {
+  nameAt,
+  pathOf,
+  type FabricMark,
+  type FittingInput,
+  type FittingKind,
+  type FittingStage,
+  type StepRule,
+} from '@/core/fittings';
+import { isInRounds, isLengthwise, isOneOfTwo, stripOf, trackAlongMm, trackRow } from '@/core/pieces';
+import { ownCodes, type Problem, type Repair } from '@/core/problems';
+import { closingStage } from './closesMouth';
+import { cordPath } from './cordPath';
+
+/** What is doubtful of a drawstring; lengths in mm. */
+export interface DrawstringProblems {
+  'cord-no-row': object;
+  'cord-few-stitches': { stitches: number };
+  'cord-below-face': { belowRows: number; mostRows: number };
+  'cord-too-thick': { cordMm: number; stitchMm: number };
+  'bead-slips': { holeMm: number; mostMm: number };
+  'bead-too-tight': { holeMm: number; leastMm: number };
+  'long-cords': object;
+}
+export interface DrawstringRepairs {
+  'cord-below-to': { belowRows: number };
+  'cord-through-eyelets': object;
+  'bead-hole-to': { holeMm: number };
+  'take-cord-out': object;
+}
+
+const ours = ownCodes<DrawstringProblems, DrawstringRepairs>();
+
+/** With fewer stitches all round there is no going in and out. Ours. */
+const LEAST_ROUND = 8;
+
+/** A cord no thicker than this share of a stitch goes between two of them. From memory. */
+const BETWEEN_STITCHES = 0.9;
+
+export interface DrawstringStage extends FittingStage<Drawstring> {
+  /** Stitches from one pass to the next, from the centre front on. */
+  path: number[];
+  row: number;
+  figures: { row: Figure; passes: Figure; round: Figure; cord: Figure; open: Figure; closed: Figure };
+}
+
+/** A cord that runs in and out of a row below the mouth and draws it together. */
+export const drawstring: FittingKind<Drawstring, DrawstringStage> = {
+  usual: usualDrawstring,
+  plan(choice, bag) {
+    const { at, pouch, set } = bag;
+    const counts = roundOf(choice, bag);
+    if (counts === null)
+      return {
+        ok: false,
+        problems: [
+          ours.problem({
+            code: 'cord-no-row',
+            severity: 'decide',
+            place: 'closures',
+            path: pathOf(at),
+            values: {},
+            repairs: [takeOut(bag)],
+          }),
+        ],
+      };
+    if (counts.front + counts.back < LEAST_ROUND)
+      return {
+        ok: false,
+        problems: [
+          ours.problem({
+            code: 'cord-few-stitches',
+            severity: 'decide',
+            place: 'closures',
+            path: pathOf(at),
+            values: { stitches: counts.front + counts.back },
+            repairs: [takeOut(bag)],
+          }),
+        ],
+      };
+    const row = trackRow(set.tracks.front, rowBelow(choice, pouch.frontRows));
+    const passes = passesOf(choice, counts.front + counts.back, pouch.stitchMm);
+    const path = cordPath(counts, passes);
+    const figures = figuresOf(choice, { row, passes, stitches: counts.front + counts.back }, bag);
+    return {
+      ok: true,
+      stage: {
+        ...closingStage({
+          choice,
+          at,
+          closes: 'mouth',
+          marks: marksOf(choice, path, counts, bag),
+          steps: stepsOf(choice, bag),
+          asked: Object.values(figures) as Figure[],
+          problems: problemsOf(choice, bag),
+        }),
+        path,
+        row,
+        figures,
+      },
+    };
+  },
+};
+
+const rowBelow = ({ belowRows }: Drawstring, rows: number): number => Math.max(1, Math.min(rows, belowRows));
+
+/**
+ * Stitches of the row all round: of the front, and of the back, each with half of a strip's end at either side; null where no row runs round, as on
+ * two discs.
+ */
+function roundOf(choice: Drawstring, { pouch, set }: FittingInput): { front: number; back: number } | null {
+  const { front } = set.tracks;
+  const piece = set.pieces.find(({ id }) => id === front.piece);
+  if (piece?.kind !== 'rows') return null;
+  const ofFace = piece.rows[trackRow(front, rowBelow(choice, pouch.frontRows)) - 1]?.stitches ?? pouch.topStitches;
+  if (isInRounds(piece)) return { front: ofFace, back: ofFace };
+  const strip = stripOf(set);
+  const isBetween = strip && (strip.id === 'gusset' || isOneOfTwo(strip));
+  const ofStrip = isBetween ? (isLengthwise(strip) ? strip.rows.length : strip.startStitches) : 0;
+  return { front: ofFace + ofStrip, back: ofFace + ofStrip };
+}
+
+/** An even number, so that both ends come out on the same face. */
+const passesOf = ({ everyMm }: Drawstring, stitches: number, stitchMm: number): number => {
+  const most = 2 * Math.floor(stitches / 4);
+  return Math.max(4, Math.min(most, 2 * Math.round((stitches * stitchMm) / everyMm / 2)));
+};
+
+function figuresOf(
+  choice: Drawstring,
+  { row, passes, stitches }: { row: number; passes: number; stitches: number },
+  { pouch, gauge, at }: FittingInput,
+): DrawstringStage['figures'] {
+  const name = (id: string) => nameAt(at, `cord.${id}`);
+  const roundMm = stitches * pouch.stitchMm;
+  const round = makeFigure(
+    name('round'),
+    'Row of the cord, all round',
+    roundMm,
+    'mm',
+    {
+      rule: 'Stitches of the row, all round, times the width of one.',
+      inputs: [input('Stitches all round', stitches, 'stitch'), inputFrom(gauge.stitchWidth)],
+      source: GEOMETRY,
+    },
+    stitches * (gauge.stitchWidth.plusMinus ?? 0),
+  );
+  const tied = choice.closedBy === 'bow';
+  const cord = makeFigure(
+    name('length'),
+    choice.cords === 2 ? 'Each cord' : 'Cord',
+    tied ? TIED_CORD_TIMES * roundMm : roundMm + 2 * CORD_TAIL_MM,
+    'mm',
+    tied
+      ? {
+          rule: 'Two and a half times round, so that it can be tied.',
+          inputs: [inputFrom(round)],
+          source: COMMON_PRACTICE,
+        }
+      : {
+          rule: 'Once round, and both ends that leave the mouth when it stands open.',
+          inputs: [inputFrom(round), input('Each end', CORD_TAIL_MM, 'mm')],
+          source: MEMORY,
+        },
+    (tied ? TIED_CORD_TIMES : 1) * (round.plusMinus ?? 0),
+  );
+  const passesFigure = makeFigure(name('passes'), 'Times it passes through', passes, 'count', {
+    rule: 'The row all round, divided by about so far as you wish from one to the next, to the nearest even number: then both ends come out on the outer face.',
+    inputs: [inputFrom(round), input('About every', choice.everyMm, 'mm')],
+    source: GEOMETRY,
+  });
+  const gatheredMm = passes * pouch.layers.fabricMm;
+  const end = (id: string, label: string, usedMm: number, rule: string, inputs: Figure[]) =>
+    makeFigure(name(id), label, Math.max(0, (cord.value - usedMm) / 2), 'mm', {
+      rule,
+      inputs: [inputFrom(cord), ...inputs.map(inputFrom)],
+      source: MEMORY,
+    });
+  return {
+    row: makeFigure(name('row'), 'Row of the cord', row, 'row number', {
+      rule: 'So many rows below the front’s upper edge as you wish.',
+      inputs: [input('Rows below the edge', choice.belowRows, 'row')],
+      source: GEOMETRY,
+    }),
+    passes: passesFigure,
+    round,
+    cord,
+    open: end('open', 'Each end, mouth open', roundMm, 'Half of what the cord is longer than the row all round.', [
+      round,
+    ]),
+    closed: end(
+      'closed',
+      'Each end, drawn together',
+      gatheredMm,
+      'Half of what is left of the cord once the row is drawn together: a fold at every pass, each as thick as the fabric.',
+      [passesFigure, gauge.fabricThickness],
+    ),
+  };
+}
+
+/** A spot at every pass, on both faces. */
+function marksOf(
+  choice: Drawstring,
+  path: readonly number[],
+  counts: { front: number; back: number },
+  bag: FittingInput,
+): FabricMark[] {
+  const { set, pouch, at } = bag;
+  const { stitchMm, rowMm } = pouch;
+  const k = rowBelow(choice, pouch.frontRows);
+  const all = counts.front + counts.back;
+  let from = (path[0] as number) / 2;
+  const places = path.slice(1).map((gap) => {
+    const place = from;
+    from += gap;
+    return place;
+  });
+  places.push(from);
+  const radiusMm = Math.max(1, choice.cordMm / 2);
+  return places.flatMap((place): FabricMark[] => {
+    // From the centre front round to the left; past a quarter it is on the back.
+    const onFront = place <= counts.front / 2 || place >= all - counts.front / 2;
+    const face = onFront ? 'front' : 'back';
+    const fromMiddle = onFront ? (place > all / 2 ? place - all : place) : all / 2 - place;
+    const track = set.tracks[face];
+    const piece = set.pieces.find(({ id }) => id === track.piece);
+    const ofFace = piece?.kind === 'rows' ? (piece.rows[trackRow(track, k) - 1]?.stitches ?? 0) : 0;
+    // Beyond the face it is on the strip's end.
+    if (Math.abs(fromMiddle) > ofFace / 2) return [];
+    return [
+      {
+        mark: nameAt(at, 'cord'),
+        of: at,
+        piece: track.piece,
+        face: 'outer',
+        acrossMm: fromMiddle * stitchMm,
+        alongMm: trackAlongMm(track, (k - 0.5) * rowMm, rowMm),
+        stationMm: null,
+        count: null,
+        form:
+          choice.through === 'eyelets'
+            ? { kind: 'ring', radiusMm: radiusMm + 2, wireMm: 1.5 }
+            : { kind: 'disc', radiusMm },
+        stuff: choice.through === 'eyelets' ? 'metal' : 'cord',
+        standsMm: choice.through === 'eyelets' ? 1.5 : choice.cordMm / 2,
+        throughMm: choice.through === 'eyelets' ? [pouch.layers.fabricMm] : [],
+        presence: 'set',
+        move: null,
+      },
+    ];
+  });
+}
+
+/** Eyelets go through the crochet alone; the cord is drawn in once nothing more is sewn. */
+const stepsOf = ({ through }: Drawstring, { design }: FittingInput): StepRule[] => [
+  ...(through === 'eyelets'
+    ? [
+        {
+          name: 'set-eyelets',
+          after: ['blocked'],
+          before: design.lining ? (['covered'] as const) : [],
+          mark: 'cord',
+        },
+      ]
+    : []),
+  { name: 'thread-cord', after: ['blocked', 'joined', 'covered', 'set-eyelets'], before: [], mark: 'cord' },
+];
+
+const takeOut = ({ design, at }: FittingInput): Repair =>
+  ours.repair({
+    code: 'take-cord-out',
+    values: {},
+    edits: [{ path: ['closures'], value: design.closures.filter((_, index) => index !== at.index) }],
+  });
+
+function problemsOf(choice: Drawstring, bag: FittingInput): Problem[] {
+  const { pouch, at } = bag;
+  const { cordMm, beadHoleMm, belowRows, through, closedBy } = choice;
+  const told = { place: 'closures', mark: nameAt(at, 'cord') } as const;
+  const path = (field: string) => [...pathOf(at), field];
+  const problems: Problem[] = [
+    ours.problem({ code: 'long-cords', severity: 'mind', path: pathOf(at), values: {}, repairs: [], ...told }),
+  ];
+  const mostRows = Math.max(1, Math.floor(Math.min(pouch.frontRows, pouch.backRows) / 2));
+  if (belowRows > mostRows)
+    problems.push(
+      ours.problem({
+        code: 'cord-below-face',
+        severity: 'decide',
+        path: path('belowRows'),
+        values: { belowRows, mostRows },
+        repairs: [
+          ours.repair({
+            code: 'cord-below-to',
+            values: { belowRows: mostRows },
+            edits: [{ path: path('belowRows'), value: mostRows }],
+          }),
+        ],
+        ...told,
+      }),
+    );
+  if (through === 'stitches' && cordMm > BETWEEN_STITCHES * pouch.stitchMm)
+    problems.push(
+      ours.problem({
+        code: 'cord-too-thick',
+        severity: 'decide',
+        path: path('cordMm'),
+        values: { cordMm, stitchMm: pouch.stitchMm },
+        repairs: [
+          ours.repair({
+            code: 'cord-through-eyelets',
+            values: {},
+            edits: [{ path: path('through'), value: 'eyelets' }],
+          }),
+        ],
+        ...told,
+      }),
+    );
+  if (closedBy === 'bead') problems.push(...beadProblems(cordMm, beadHoleMm, path('beadHoleMm'), told));
+  return problems;
+}
+
+/** A bead whose hole is too wide or too narrow for two strands. */
+function beadProblems(
+  cordMm: number,
+  holeMm: number,
+  path: (string | number)[],
+  told: { place: 'closures'; mark: string },
+): Problem[] {
+  const [leastMm, mostMm] = [BEAD_GRIPS.least * cordMm, BEAD_GRIPS.most * cordMm];
+  if (holeMm >= leastMm && holeMm <= mostMm) return [];
+  const gripsMm = Math.min(40, Math.max(1, Math.round((leastMm + mostMm) * 2) / 4));
+  const repairs = [
+    ours.repair({ code: 'bead-hole-to', values: { holeMm: gripsMm }, edits: [{ path, value: gripsMm }] }),
+  ];
+  return [
+    holeMm > mostMm
+      ? ours.problem({ code: 'bead-slips', severity: 'decide', path, values: { holeMm, mostMm }, repairs, ...told })
+      : ours.problem({
+          code: 'bead-too-tight',
+          severity: 'decide',
+          path,
+          values: { holeMm, leastMm },
+          repairs,
+          ...told,
+        }),
+  ];
+}

@@ -1,0 +1,119 @@
+import { constructionOf } from '@/core/body';
+import type { LoadState } from '@/core/contents';
+import type { Design, OnFlap } from '@/core/design';
+import type { Figure } from '@/core/figures';
+import {
+  nameAt,
+  type FittingInput,
+  type FittingKind,
+  type FittingStage,
+  type MadeParts,
+  type MadeSize,
+} from '@/core/fittings';
+import { onFlapFigures, type OnFlapFigures } from './figures';
+import { onFlapMarks } from './marks';
+import type { OnFlapNature } from './nature';
+import { placeOnFlap, type OnFlapSpot } from './places';
+import { onFlapProblems, withoutFlap } from './problems';
+
+export interface OnFlapStage<Choice extends OnFlap = OnFlap> extends FittingStage<Choice> {
+  /** The parts on the flap. */
+  halves: OnFlapSpot[];
+  /** They sit in the hem's own rows, which hide what shows of them once they are turned back. */
+  inHem: boolean;
+  /** The mates to set on the front's outer face; none where the flap's part does not come to lie on it. */
+  mates: OnFlapSpot[];
+  /** Where the flap's part meets the front, exactly, from the front's top edge, mm. */
+  meetsMm: Record<LoadState, number>;
+  /** By how much it may miss its mate and still close, mm. */
+  findsMm: number;
+  figures: OnFlapFigures;
+  /** Figures that only its kind has. */
+  own: Figure[];
+}
+
+/** Something that closes a flap: one part on the flap, its mate on the front where the folded flap brings it. */
+export const onFlapKind = <Choice extends OnFlap>(
+  usual: (design: Design) => Choice,
+  nature: OnFlapNature<Choice>,
+  /** Figures that only this kind has. */
+  ownFigures: (choice: Choice, bag: FittingInput) => Figure[] = () => [],
+): FittingKind<Choice, OnFlapStage<Choice>> => ({
+  usual,
+  plan(choice, bag) {
+    const { design, pouch, flap, at } = bag;
+    const radiusMm = nature.radiusMm(choice);
+    const told = { prefix: nature.prefix, closure: choice, radiusMm, findsMm: nature.findsMm(choice) };
+    if (!flap.hasFlap)
+      return {
+        ok: false,
+        problems: [withoutFlap(told, design, constructionOf(pouch.kind).takesFlap, flap, at)],
+      };
+    const isHidden = nature.isHidden(choice);
+    const places = placeOnFlap(choice, isHidden ? radiusMm : null, bag);
+    const figures = onFlapFigures(choice, nature, places, bag);
+    const own = ownFigures(choice, bag);
+    return {
+      ok: true,
+      stage: {
+        choice,
+        at,
+        closes: 'flap',
+        marks: onFlapMarks(choice, nature, places, bag),
+        bands: [],
+        worked: [],
+        workedOn: [],
+        cloth: [],
+        sewn: [],
+        tails: 0,
+        steps: nature.steps(choice, bag),
+        differs: [
+          {
+            id: nameAt(at, nature.prefix),
+            name: `${nature.half.label} meets the front at`,
+            empty: figures.meetsEmpty,
+            full: figures.meetsLoaded,
+          },
+        ],
+        sizes: [],
+        worn: null,
+        fromEdgeMm: choice.insetMm,
+        compared: [],
+        asked: [...Object.values(figures).filter((figure) => figure !== null), ...own],
+        problems: [...nature.cautions(choice, bag), ...onFlapProblems({ ...told, bag, places, isHidden })],
+        halves: places.halves,
+        inHem: places.hemRow !== null,
+        mates: places.mates,
+        meetsMm: places.meetsMm,
+        findsMm: told.findsMm,
+        figures,
+        own,
+      },
+    };
+  },
+  made: (stage, parts) => madeOf(nature, stage, parts),
+});
+
+/** By how much the flap's part lies below its mate on the loaded bag as it came out; the part is counted from the flap's edge, its mate from the front's mouth. */
+function madeOf<Choice extends OnFlap>(
+  { prefix, half, mate }: OnFlapNature<Choice>,
+  { at, figures }: OnFlapStage<Choice>,
+  { coverMm, rowMm, tailRowMm, frontRowMm, borders, planned }: MadeParts,
+): MadeSize[] {
+  const mateMm = figures.mateDistance?.value;
+  /** A distance from an edge as it came out: its rows, and the border beyond them. */
+  const asMade = (mm: number, madeRowMm: number, border: 'flapMm' | 'frontMm') =>
+    ((mm - planned[border]) / rowMm) * madeRowMm + borders[border];
+  return [
+    {
+      id: nameAt(at, prefix),
+      name: `${half.label} below its ${mate.noun}, loaded`,
+      label: `${half.label} below its ${mate.noun} as made, loaded`,
+      isDifference: true,
+      mm:
+        mateMm === undefined || coverMm === null
+          ? null
+          : coverMm - asMade(figures.halfInset.value, tailRowMm, 'flapMm') - asMade(mateMm, frontRowMm, 'frontMm'),
+    },
+  ];
+}

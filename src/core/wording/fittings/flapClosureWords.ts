@@ -1,0 +1,131 @@
+import type { FlapClosureProblems, FlapClosureRepairs, OnFlapStage } from '@/core/closure';
+import type { Buttonhole, HookTape, OnFlap, PressStud, TurnLock } from '@/core/design';
+import { nameAt } from '@/core/fittings';
+import { formatQuantity } from '../quantity';
+import type { Sentences } from '../sentence';
+import { onFlapWords, type OnFlapNames } from './onFlapWords';
+import type { WordedBag } from './words';
+
+const PROBLEMS: Sentences<FlapClosureProblems> = {
+  'small-parts': () =>
+    'Small parts can be swallowed: nothing that comes off on things for young children. Sew it on firmly, try it with a pull, and follow your local rules.',
+  'turn-post-short': (v, length) =>
+    `The lock’s post is ${length(v.postMm)} long, and has to reach through ${length(v.layersMm)} of flap, lining and plate before it can be turned.`,
+};
+const REPAIRS: Sentences<FlapClosureRepairs> = {
+  'turn-post-to': (v, length) => `Take one with a post of ${length(v.postMm)}`,
+};
+
+const size = ({ design }: WordedBag, mm: number): string => formatQuantity(mm, 'mm', design.settings.lengthUnit);
+const ofBoth = ({ halves, mates }: OnFlapStage): string =>
+  `${halves.length} for the flap, ${mates.length || halves.length} for the front.`;
+
+/** What is sewn on by thread, on either part, can be at any time; under a lining the knots are hidden by it. */
+const byThread = {
+  frontNotLater: (_: unknown, { design }: WordedBag) =>
+    design.lining ? 'Once the lining is on, the knots have to be hidden under the stitches.' : null,
+  flapNotLater: () => null,
+} satisfies Partial<OnFlapNames<OnFlap>>;
+
+export const pressStudWords = onFlapWords<PressStud>({
+  prefix: 'stud',
+  title: 'Press stud',
+  whole: 'press stud',
+  half: 'stud',
+  mate: 'socket',
+  two: 'press studs',
+  Half: 'Press stud',
+  flapFace: 'inner face',
+  materials: (stage, bag) => [`Press stud to sew on, ${size(bag, stage.choice.diameterMm)}: ${ofBoth(stage)}`],
+  onFront: () => 'The socket half: sew through each of its holes three times, into the stitches alone.',
+  onFlap: (_, { design }) =>
+    `The half with the ball: sew through each of its holes three times, into the ${design.lining ? 'lining' : 'back of the stitches'}, so that no thread shows outside.`,
+  ...byThread,
+  problems: PROBLEMS,
+});
+
+export const hookTapeWords = onFlapWords<HookTape>({
+  prefix: 'tape',
+  title: 'Hook tape',
+  whole: 'hook tape',
+  half: 'hook tape',
+  mate: 'loop tape',
+  two: 'pieces of hook tape',
+  Half: 'Hook tape',
+  flapFace: 'inner face',
+  materials: (stage, bag) => [
+    `Hook and loop tape to sew on, ${size(bag, stage.choice.heightMm)} wide: ${stage.halves.length} of ${size(bag, stage.choice.widthMm)} of each.`,
+  ],
+  onFront: () => 'The soft tape, its corners cut round: sew along all four edges.',
+  onFlap: (_, { design }) =>
+    `The tape with hooks, its corners cut round: sew along all four edges, into the ${design.lining ? 'lining' : 'back of the stitches'}. The hooks catch in crochet: keep it closed while it is washed.`,
+  ...byThread,
+});
+
+const turnLock = onFlapWords<TurnLock>({
+  prefix: 'turn',
+  title: 'Turn lock',
+  whole: 'turn lock',
+  half: 'plate',
+  mate: 'post',
+  two: 'turn locks',
+  Half: 'Plate of the turn lock',
+  flapFace: 'outer face',
+  materials: (stage, bag) => [
+    `Turn lock, plate ${size(bag, stage.choice.widthMm)} by ${size(bag, stage.choice.heightMm)}: ${stage.halves.length}. A scrap of felt for behind the post.`,
+  ],
+  onFront: () =>
+    'Part the stitches for its tabs, do not cut them; bend the tabs inwards over their washer, with felt beneath so that nothing scratches.',
+  onFlap: (_, { design }) =>
+    `Part the stitches for the slot; where they do not give, cut one and secure both ends at once. Front plate outside, back plate inside${design.lining ? ', over the lining, whose edge stays open here until it is set' : ''}; screw both together from behind.`,
+  frontNotLater: (_, { design }) =>
+    design.lining ? 'Once the lining is on, its tabs can only be reached by cutting.' : null,
+  flapNotLater: (_, { design }) =>
+    design.lining ? 'Once the lining is closed, its slot has to be cut through both layers.' : null,
+  problems: PROBLEMS,
+});
+
+export const turnLockWords: typeof turnLock = { ...turnLock, repairs: { ...turnLock.repairs, ...REPAIRS } };
+
+const buttonholeNames: OnFlapNames<Buttonhole> = {
+  prefix: 'button',
+  title: 'Button and buttonhole',
+  whole: 'button',
+  half: 'buttonhole',
+  mate: 'button',
+  two: 'buttons',
+  Half: 'Buttonhole',
+  flapFace: 'from its outer face',
+  materials: ({ choice, mates, halves }, bag) => [
+    `Button, ${size(bag, choice.diameterMm)} across: ${mates.length || halves.length}.`,
+  ],
+  onFront: (_, { design }) =>
+    `Sew it on with a shank as long as the flap is thick${design.lining ? ', through the crochet alone' : ''}: wind the thread round under it before you end off.`,
+  onFlap: ({ own: [hole], halves: [half] }) => {
+    const count = hole?.value ?? 0;
+    const before = half ? Math.max(0, Math.round((half.ofStitches - count) / 2)) : 0;
+    return `In this row chain ${count} over ${count} stitches that are passed over${half && half.place ? `, ${before} stitches in from either end where there is one` : ''}; in the next row work one stitch into each chain. Try it on the button before you go on.`;
+  },
+  frontNotLater: (_, { design }) =>
+    design.lining ? 'Once the lining is on, the knots have to be hidden under the stitches.' : null,
+  flapNotLater: () => 'Once the row is worked there is no hole in it but by unpicking.',
+};
+
+const buttonhole = onFlapWords(buttonholeNames);
+
+/** Of a buttonhole the stitches it takes are told as well. */
+export const buttonholeWords: typeof buttonhole = {
+  ...buttonhole,
+  tickets: (stage) => [
+    ...buttonhole.tickets(stage),
+    stage.own.map((figure) => ({ figure, mark: nameAt(stage.at, 'button.half') })),
+  ],
+  quotes: {
+    ...buttonhole.quotes,
+    steps: {
+      ...buttonhole.quotes.steps,
+      'set-button-flap': [...(buttonhole.quotes.steps['set-button-flap'] ?? []), 'button.hole'],
+    },
+  },
+  problems: { ...buttonhole.problems, ...PROBLEMS },
+};

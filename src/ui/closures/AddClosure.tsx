@@ -1,0 +1,40 @@
+'use client';
+
+import { Box } from '@chakra-ui/react';
+import { CLOSURES } from '@/core/closure';
+import { MOST_CLOSURES, type Closure } from '@/core/design';
+import { wordsOf } from '@/core/wording';
+import { closureIcon } from '@/drawing';
+import { useBag, useBagStore } from '@/ui/bag/BagProvider';
+import { Group } from '@/ui/bag/PlaceLayout';
+import { DrawnActions } from '@/ui/fields/DrawnActions';
+
+const KINDS = Object.keys(CLOSURES) as Closure['kind'][];
+
+/** Puts one more closure on, chosen by its drawing, as it is usual on this bag. */
+export function AddClosure() {
+  const count = useBag((state) => state.design.closures.length);
+  const hasFlap = useBag((state) => state.plan.flap.hasFlap);
+  const colour = useBag((state) => state.design.swatch.yarn.colour);
+  const store = useBagStore();
+  if (count >= MOST_CLOSURES) return null;
+  const put = (kind: Closure['kind']) => {
+    const { design, edit } = store.getState();
+    const { added } = wordsOf({ choice: { kind }, at: { group: 'closures', index: 0 } });
+    edit(added, [{ path: ['closures', count], value: CLOSURES[kind].usual(design) }]);
+  };
+  const actions = KINDS.map((kind) => {
+    const { title, add } = wordsOf({ choice: { kind }, at: { group: 'closures', index: 0 } });
+    return { value: kind, label: title, says: add, drawing: closureIcon(kind) };
+  });
+  return (
+    <Group title={count === 0 ? 'Nothing closes it yet' : 'Put another on'}>
+      {count === 0 && (
+        <Box fontSize="14px" mb="2">
+          {hasFlap ? 'The flap hangs free.' : 'The mouth is open.'}
+        </Box>
+      )}
+      <DrawnActions actions={actions} cloth={colour} scale={1.6} onAct={put} />
+    </Group>
+  );
+}
