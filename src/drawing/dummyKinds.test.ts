@@ -154,6 +154,7 @@ const words: FittingWords<FittingStage<Toy>, ToyProblems, ToyRepairs> = {
         what: `${length(choice.downMm)} down.`,
         check: null,
         notLater: null,
+        ways: [],
       }),
     ]),
   ),

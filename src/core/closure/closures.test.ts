@@ -3,6 +3,7 @@ import { describe, expect, it } from 'vitest';
 import { BODY_KINDS } from '@/core/body';
 import { applyEdits, usualLining, usualSnap, type BodyKind, type Closure, type Design } from '@/core/design';
 import { figureId } from '@/core/figures';
+import type { FittingStage } from '@/core/fittings';
 import { withHelpfulRepairs } from '@/core/helpfulRepairs';
 import { planBag, type Plan } from '@/core/plan';
 import { readDesign } from '@/core/design';
@@ -96,8 +97,8 @@ describe('every closure', () => {
 describe('what closes a flap', () => {
   const flapped = withBody(bagOf('fold-over-strip'), { widthMm: 160 });
   const stageOf = (design: Design): OnFlapStage => {
-    const stage = planOf(design).closures.find(isOnFlap);
-    if (!stage) throw new Error('nothing on the flap');
+    const stage: FittingStage | undefined = planOf(design).closures.find(isOnFlap);
+    if (!stage || !isOnFlap(stage)) throw new Error('nothing on the flap');
     return stage;
   };
 

@@ -16,7 +16,7 @@ export { FITTING_WORDS, wordsOf, type FittingWords, type FittingWordsByKind, typ
 export { ordinal } from './counting';
 export { STRAP_NAMES } from './fittings/strapNames';
 export { whichFitting } from './fittings/whichFitting';
-export type { StepText } from './stepWords';
+export type { StepText, WayOut } from './stepWords';
 export { PIECE_NAMES, pieceLines } from './pieceText';
 export { sidesLines } from './roundsText';
 export { asWorkedLines, turnWords, usedAfter } from './asWorkedText';

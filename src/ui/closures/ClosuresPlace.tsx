@@ -9,6 +9,7 @@ import { FoldedBagView } from '@/ui/folded/FoldedBagView';
 import { FittingGroup, FittingTickets } from '@/ui/fittings/FittingGroup';
 import { ProblemSlips } from '@/ui/problems/ProblemSlips';
 import { AddClosure } from './AddClosure';
+import { OrderGraph } from './OrderGraph';
 
 const HIDES = ['lining'] as const;
 
@@ -28,6 +29,7 @@ export function ClosuresPlace() {
       ))}
       <ProblemSlips place="closures" />
       <AddClosure />
+      <OrderGraph />
     </PlaceLayout>
   );
 }

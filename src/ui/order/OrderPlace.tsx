@@ -8,6 +8,7 @@ import { stepFigures, stepTexts } from '@/core/wording';
 import { useBag, useBagStore } from '@/ui/bag/BagProvider';
 import { Group, PlaceLayout } from '@/ui/bag/PlaceLayout';
 import { SheetView } from '@/ui/drawing/SheetView';
+import { WaysOut } from './WaysOut';
 import { WhyThese } from '@/ui/figures/WhyThese';
 
 /** The mark on the drawing that a step of the body is about; what is put on says its own. */
@@ -51,6 +52,7 @@ export function OrderPlace() {
                   <WhyThese figures={stepFigures(plan, step.id)} />
                   {step.check && <Remark icon={<Check size={15} />}>Check: {step.check}</Remark>}
                   {step.notLater && <Remark icon={<Hourglass size={15} />}>Not later: {step.notLater}</Remark>}
+                  <WaysOut ways={step.ways} />
                 </Box>
               </Flex>
             </List.Item>

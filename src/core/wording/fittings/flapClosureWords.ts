@@ -4,6 +4,7 @@ import { nameAt } from '@/core/fittings';
 import { formatQuantity } from '../quantity';
 import type { Sentences } from '../sentence';
 import { onFlapWords, type OnFlapNames } from './onFlapWords';
+import { waysByThread, waysInRow, waysThrough } from './waysOut';
 import type { WordedBag } from './words';
 
 const PROBLEMS: Sentences<FlapClosureProblems> = {
@@ -25,6 +26,7 @@ const byThread = {
   frontNotLater: (_: unknown, { design }: WordedBag) =>
     design.lining ? 'Once the lining is on, the knots have to be hidden under the stitches.' : null,
   flapNotLater: () => null,
+  ways: (_: unknown, bag: WordedBag) => waysByThread(bag),
 } satisfies Partial<OnFlapNames<OnFlap>>;
 
 export const pressStudWords = onFlapWords<PressStud>({
@@ -82,6 +84,7 @@ const turnLock = onFlapWords<TurnLock>({
     design.lining ? 'Once the lining is on, its tabs can only be reached by cutting.' : null,
   flapNotLater: (_, { design }) =>
     design.lining ? 'Once the lining is closed, its slot has to be cut through both layers.' : null,
+  ways: (_, bag) => waysThrough(bag),
   problems: PROBLEMS,
 });
 
@@ -109,6 +112,10 @@ const buttonholeNames: OnFlapNames<Buttonhole> = {
   frontNotLater: (_, { design }) =>
     design.lining ? 'Once the lining is on, the knots have to be hidden under the stitches.' : null,
   flapNotLater: () => 'Once the row is worked there is no hole in it but by unpicking.',
+  ways: ({ halves: [half] }, bag, part) =>
+    part === 'front'
+      ? waysByThread(bag)
+      : waysInRow('buttonhole', Math.max(1, Math.abs(bag.plan.flap.totalRows - (half?.row ?? 0)) + 1)),
 };
 
 const buttonhole = onFlapWords(buttonholeNames);

@@ -18,6 +18,7 @@ import { formatQuantity } from '../quantity';
 import { placeText } from '../placeText';
 import { spreadText } from '../spreadText';
 import { stepWords } from '../stepWords';
+import { waysByThread, waysInRow, waysZipper } from './waysOut';
 import type { FittingWords, Ticket, WordedBag } from './words';
 
 const size = ({ design }: WordedBag, mm: number): string => formatQuantity(mm, 'mm', design.settings.lengthUnit);
@@ -51,12 +52,14 @@ export const zipperWords: FittingWords<ZipperStage, ZipperProblems, ZipperRepair
           `Open it, right side to the wrong side of the lining’s edge: it is pressed under and sewn along both tapes first; the crochet is sewn to it when the lining goes in. ${middle} ${ends}.${shorten} Then, to join the crochet: ${lower(spread)}`,
           'It opens and closes without catching; both ends of the mouth are equal.',
           'Once the lining is in, its tapes can’t be sewn to it but by hand from outside.',
+          waysZipper(bag),
         );
       return stepWords(
         choice.joined === 'tabs' ? 'Sew the zipper in, with a tab at each end' : 'Sew the zipper into the mouth',
         `${choice.joined === 'tabs' ? `A tab of cloth, folded, over each end of the tapes, as long as what is left of the mouth (${size(bag, clear.value)}), so that it reaches from end to end. ` : ''}Closed, face up, under the front’s edge, the teeth clear of the stitches; then the other tape under the back’s. ${middle} ${spread}${choice.joined === 'tabs' ? '' : ` ${ends}: turn the ends of the tapes under.`}${shorten}`,
         `It opens and closes without catching; the mouth, ${size(bag, mouth.openingMm)} long, does not ripple.`,
         'Once the sides are joined, its ends are hard to reach.',
+        waysZipper(bag),
       );
     },
   },
@@ -247,6 +250,7 @@ const loopWords = <Choice extends ButtonLoop | ToggleLoop>({
               `In the last row at ${edge}, ${where}: chain ${figures.chains.value} and go on in the same stitch. ${fit} Try it on the ${noun} before you go on.`,
               null,
               'Once the row is done, a loop can only be joined on.',
+              waysInRow('loop', 1),
             )
           : stepWords(
               'Join the loop on',
@@ -261,6 +265,7 @@ const loopWords = <Choice extends ButtonLoop | ToggleLoop>({
           `Front, outer face: row ${figures.row.value}, ${size(bag, figures.down.value)} from the top edge, ${spot ? `${placeText(spot.place)} of ${spot.ofStitches}` : ''}. Sew it on firmly, ${prefix === 'loop' ? 'on a shank as long as the loop is thick' : 'at its middle'}.`,
           'Laid over, the loop lands on it, empty and full.',
           bag.design.lining ? 'Once the lining is on, the knots have to be hidden under the stitches.' : null,
+          waysByThread(bag),
         );
       },
     },

@@ -3,7 +3,7 @@ import type { OnFlap } from '@/core/design';
 import { nameAt } from '@/core/fittings';
 import { placeText, rowWord } from '../placeText';
 import type { Sentences } from '../sentence';
-import { stepWords, type LengthWriter } from '../stepWords';
+import { stepWords, type LengthWriter, type WayOut } from '../stepWords';
 import type { FittingWords, WordedBag } from './words';
 
 /** What something that closes a flap is called, and how each of its parts is set. */
@@ -27,6 +27,8 @@ export interface OnFlapNames<Choice extends OnFlap> {
   /** What can't be done later, of either part; null where all of it can. */
   frontNotLater(stage: OnFlapStage<Choice>, bag: WordedBag): string | null;
   flapNotLater(stage: OnFlapStage<Choice>, bag: WordedBag): string | null;
+  /** What can still be done where a part was forgotten. */
+  ways(stage: OnFlapStage<Choice>, bag: WordedBag, part: 'front' | 'flap'): WayOut[];
   /** Sentences that only it has. */
   problems?: object;
 }
@@ -90,6 +92,7 @@ const stepsOf = <Choice extends OnFlap>(names: OnFlapNames<Choice>): FittingWord
       `Front, outer face: ${where}, ${acrossText(stage.mates, length)}. ${names.onFront(stage, bag)}`,
       landingCheck(stage, length),
       names.frontNotLater(stage, bag),
+      names.frontNotLater(stage, bag) === null ? [] : names.ways(stage, bag, 'front'),
     );
   },
   [`set-${names.prefix}-flap`]: (stage, bag) => {
@@ -101,6 +104,7 @@ const stepsOf = <Choice extends OnFlap>(names: OnFlapNames<Choice>): FittingWord
       `${face}: row ${rows}, ${length(stage.figures.halfInset.value)} from the flap’s edge, ${acrossText(stage.halves, length)}. ${names.onFlap(stage, bag)}`,
       null,
       names.flapNotLater(stage, bag),
+      names.flapNotLater(stage, bag) === null ? [] : names.ways(stage, bag, 'flap'),
     );
   },
 });

@@ -2,6 +2,7 @@ import type { OnFlapStage } from '@/core/closure';
 import type { MagneticSnap } from '@/core/design';
 import { formatQuantity } from '../quantity';
 import { onFlapWords } from './onFlapWords';
+import { waysByThread, waysThrough } from './waysOut';
 
 type Stage = OnFlapStage<MagneticSnap>;
 
@@ -49,6 +50,7 @@ export const snapWords = onFlapWords<MagneticSnap>({
         : 'Once the lining is on, the prongs would have to go through both layers.';
     return stage.inHem ? 'Once the hem is sewn down, the prongs would go through both layers and show.' : null;
   },
+  ways: (stage, bag) => (isSewn(stage) ? waysByThread(bag) : waysThrough(bag)),
   problems: {
     magnets: () =>
       'Strong small magnets are dangerous when swallowed: not on bags for young children. Keep them about 15 cm (6 in) from implanted devices, and off cards. Follow your local rules.',
