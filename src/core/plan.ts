@@ -34,7 +34,7 @@ import {
 } from './fittings';
 import { foldStage, type FoldStage } from './fold';
 import { gaugeStage, type GaugeStage } from './gauge';
-import type { ClosureStage } from './closure';
+import { slipsOutProblems, type ClosureStage } from './closure';
 import type { LiningStage } from './lining';
 import { makingSteps, type Step } from './making';
 import { piecesFigures, type Join, type Piece, type PiecesFigures, type PieceSet, type WorkedFrom } from './pieces';
@@ -174,6 +174,7 @@ export function planBag(wished: Design, packings?: Packings, kinds: FittingCatal
         ...withoutBorderProblems(wished, pouch, set.joins),
         ...fittingProblems,
         ...[fold, yarn].flatMap(({ problems }) => problems),
+        ...slipsOutProblems(design, pouch, fittings),
         ...emptyAndFullProblems(design, pouch, flap, fold, emptyAndFull, fittings),
       ],
       ...stages,

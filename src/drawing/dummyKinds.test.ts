@@ -101,6 +101,7 @@ function toyStage(choice: Toy, { at, pouch, set }: FittingInput): FittingStage<T
     sizes: [long],
     worn: { mm: 500, path: [...pathOf(at), 'downMm'] },
     closes: null,
+    holds: [],
     fromEdgeMm: 20,
     compared: [wide],
     asked: [wide, long, count, rows, fabric],

@@ -1,7 +1,15 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { BODY_KINDS } from '@/core/body';
-import { applyEdits, usualLining, usualSnap, type BodyKind, type Closure, type Design } from '@/core/design';
+import {
+  applyEdits,
+  thingIdSchema,
+  usualLining,
+  usualSnap,
+  type BodyKind,
+  type Closure,
+  type Design,
+} from '@/core/design';
 import { figureId } from '@/core/figures';
 import type { FittingStage } from '@/core/fittings';
 import { withHelpfulRepairs } from '@/core/helpfulRepairs';
@@ -12,7 +20,7 @@ import { anyClosureOf } from '@/core/testing/anyClosure';
 import { bagOf, withBody } from '@/core/testing/bodies';
 import { planOf } from '@/core/testing/designs';
 import { stepTexts, writePattern } from '@/core/wording';
-import { CLOSURES, cordPath, isOnFlap, type OnFlapStage } from '.';
+import { CLOSURES, cordPath, isOnFlap, leftBetween, type OnFlapStage } from '.';
 
 const KINDS = Object.keys(CLOSURES) as Closure['kind'][];
 const ON_FLAP = ['magnetic-snap', 'press-stud', 'hook-tape', 'turn-lock', 'buttonhole'] as const;
@@ -281,6 +289,53 @@ describe('a drawstring', () => {
 
   it('has no row to run in on a round purse, and says so', () => {
     expect(codes(closedBy(bagOf('round-purse'), 'drawstring'))).toContain('cord-no-row');
+  });
+});
+
+describe('what can slip out', () => {
+  const pencil = { widthMm: 8, heightMm: 170, thicknessMm: 8 };
+  const carrying = (thing: typeof pencil, design: Design): Design => ({
+    ...design,
+    contents: {
+      ...design.contents,
+      items: [
+        {
+          count: 1,
+          thing: { ...thing, id: thingIdSchema.parse('t'), name: 'Pencil', massG: null, turns: 'any-way', known: null },
+        },
+      ],
+    },
+  });
+
+  it('is told by the longest stretch that nothing holds together', () => {
+    fc.assert(
+      fc.property(
+        fc.array(fc.tuple(fc.integer({ min: -120, max: 120 }), fc.integer({ min: 0, max: 60 })), { maxLength: 5 }),
+        (spans) => {
+          const held = spans.map(([from, wide]) => [from, from + wide] as const);
+          const left = leftBetween(held, 100);
+          // Point by point: a place is left where no span covers it.
+          for (let mm = -99.5; mm < 100; mm += 1) {
+            const covered = held.some(([from, to]) => mm > from && mm < to);
+            expect(left.some(([from, to]) => mm > from && mm < to)).toBe(!covered);
+          }
+        },
+      ),
+    );
+  });
+
+  it('a pencil beside one snap does; between two it does not where they are nearer than it is round', () => {
+    const bare = withBody(bagOf('fold-over-strip'), { widthMm: 50 });
+    // Edges held 14 mm wide in the middle of 50: a stretch of 18 mm on either side, 36 round; the pencil is 32 round. Of two, 11 are left between.
+    const one = carrying(pencil, closedBy(bare, 'magnetic-snap'));
+    expect(codes(one)).toContain('slips-out');
+    const thick = carrying({ ...pencil, widthMm: 20, thicknessMm: 15 }, closedBy(bare, 'magnetic-snap'));
+    expect(codes(thick)).not.toContain('slips-out');
+    const [problem] = planOf(one).problems.filter(({ code }) => String(code) === 'slips-out');
+    const read = applyEdits(one, problem?.repairs[0]?.edits ?? []);
+    expect(read.ok && codes(read.design)).not.toContain('slips-out');
+    expect(codes(carrying(pencil, closedBy(mouthOf(254), 'zipper')))).not.toContain('slips-out');
+    expect(codes(carrying(pencil, { ...bare, closures: [] }))).not.toContain('slips-out');
   });
 });
 

@@ -43,3 +43,4 @@ export type { ZipperProblems, ZipperRepairs, ZipperStage } from './mouth/zipper'
 export type { OnFlapSpot } from './onFlap/places';
 export type { OnFlapStage } from './onFlap/onFlapKind';
 export type { OnFlapProblems, OnFlapRepairs } from './onFlap/problems';
+export { leftBetween, slipsOutProblems, type SlipsOutProblems, type SlipsOutRepairs } from './slipsOut';

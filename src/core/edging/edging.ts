@@ -67,6 +67,7 @@ export const edgingKind = <Kind extends EdgingKind>(
         sizes: [],
         worn: null,
         closes: null,
+        holds: [],
         fromEdgeMm: null,
         compared: [],
         asked: [...Object.values(figures), seamStitches].filter((figure) => figure !== null),

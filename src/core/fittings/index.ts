@@ -11,6 +11,7 @@ export {
   type MadeParts,
   type MadeSize,
   type Planned,
+  type Span,
   type WorkedStrip,
 } from './stage';
 export { type Moment, type StepRule } from './step';

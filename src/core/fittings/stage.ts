@@ -7,6 +7,9 @@ import type { FabricMark } from './mark';
 import type { FittingPlace } from './place';
 import type { StepRule } from './step';
 
+/** From where it begins to where it ends, mm. */
+export type Span = readonly [fromMm: number, toMm: number];
+
 /** A straight strip that is worked apart, in rows, in rounds or in chains. */
 export interface WorkedStrip {
   name: string;
@@ -70,6 +73,8 @@ export interface FittingStage<Choice extends { kind: string } = { kind: string }
   worn: { mm: number; path: readonly (string | number)[] | null } | null;
   /** What of the bag it closes: its flap, its mouth; null for what closes nothing. */
   closes: 'flap' | 'mouth' | null;
+  /** Where it holds both edges of the mouth together, or the flap to the front: across, from the middle, mm. */
+  holds: readonly Span[];
   /** How far in from the flap's edge it is wished to close, mm; null for what does not close a flap. */
   fromEdgeMm: number | null;
   /** Figures that two plans are compared by. */

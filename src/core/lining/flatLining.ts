@@ -78,6 +78,7 @@ export const flatLining: FittingKind<FlatLining, FlatLiningStage> = {
         sizes: [],
         worn: null,
         closes: null,
+        holds: [],
         fromEdgeMm: null,
         compared: [],
         asked: [

@@ -106,6 +106,7 @@ export const boughtStrapKind = <Kind extends BoughtStrapKind>(
         sizes: [figures.worn],
         worn: wornOf(strap, wornMm, at),
         closes: null,
+        holds: [],
         fromEdgeMm: null,
         compared: [figures.toCut],
         asked: [

@@ -117,6 +117,7 @@ export const workedStrapKind = <Kind extends WorkedStrapKind>(
         sizes: [figures.pulledPlanned],
         worn: wornOf(strap, hung.wornMm, at),
         closes: null,
+        holds: [],
         fromEdgeMm: null,
         compared: [figures.slackToWork],
         asked: [

@@ -98,6 +98,10 @@ export const loopKind = <Choice extends Loop>(
           choice,
           at,
           closes: fromFlap ? 'flap' : 'mouth',
+          holds: spots.map((spot) => {
+            const acrossMm = offsetOf(spot.edgePlace, pouch.stitchMm) - (spot.edgeStitches * pouch.stitchMm) / 2;
+            return [acrossMm, acrossMm] as const;
+          }),
           marks: marksOf(choice, nature, k, figures, bag),
           workedOn: [fabric],
           tails: choice.made === 'joined-on' ? 2 * spots.length : 0,

@@ -7,6 +7,7 @@ interface Told<Choice extends { kind: string }> {
   choice: Choice;
   at: FittingPlace;
   closes: FittingStage['closes'];
+  holds: FittingStage['holds'];
   marks: FabricMark[];
   workedOn?: Figure[];
   worked?: FittingStage['worked'];
@@ -23,6 +24,7 @@ export const closingStage = <Choice extends { kind: string }>({
   choice,
   at,
   closes,
+  holds,
   marks,
   workedOn = [],
   worked = [],
@@ -36,6 +38,7 @@ export const closingStage = <Choice extends { kind: string }>({
   choice,
   at,
   closes,
+  holds,
   marks,
   bands: [],
   worked,

@@ -92,6 +92,8 @@ export const drawstring: FittingKind<Drawstring, DrawstringStage> = {
           choice,
           at,
           closes: 'mouth',
+          // Drawn together, it leaves no stretch of its own.
+          holds: [[-figures.round.value, figures.round.value]],
           marks: marksOf(choice, path, counts, bag),
           steps: stepsOf(choice, bag),
           asked: Object.values(figures) as Figure[],

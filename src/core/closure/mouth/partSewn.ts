@@ -57,6 +57,10 @@ export const partSewn: FittingKind<PartSewn, PartSewnStage> = {
           choice,
           at,
           closes: 'mouth',
+          holds: [
+            [-half, sewnMm - half],
+            [half - sewnMm, half],
+          ],
           marks: mouthMarks(
             'sewnUp',
             [

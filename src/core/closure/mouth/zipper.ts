@@ -82,6 +82,8 @@ export const zipper: FittingKind<Zipper, ZipperStage> = {
           choice,
           at: bag.at,
           closes: 'mouth',
+          // Its ends, or tabs at them, are sewn down.
+          holds: [[-half, half]],
           marks,
           steps: stepsOf(choice, bag),
           asked: [mouth.opening, ...Object.values(figures).filter((figure) => figure !== null)],

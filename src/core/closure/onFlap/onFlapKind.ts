@@ -7,6 +7,7 @@ import {
   type FittingInput,
   type FittingKind,
   type FittingStage,
+  type MarkForm,
   type MadeParts,
   type MadeSize,
 } from '@/core/fittings';
@@ -53,12 +54,14 @@ export const onFlapKind = <Choice extends OnFlap>(
     const places = placeOnFlap(choice, isHidden ? radiusMm : null, bag);
     const figures = onFlapFigures(choice, nature, places, bag);
     const own = ownFigures(choice, bag);
+    const wideMm = widthOf(nature.half.form(choice));
     return {
       ok: true,
       stage: {
         choice,
         at,
         closes: 'flap',
+        holds: places.halves.map(({ acrossMm }) => [acrossMm - wideMm / 2, acrossMm + wideMm / 2] as const),
         marks: onFlapMarks(choice, nature, places, bag),
         bands: [],
         worked: [],
@@ -116,4 +119,19 @@ function madeOf<Choice extends OnFlap>(
           : coverMm - asMade(figures.halfInset.value, tailRowMm, 'flapMm') - asMade(mateMm, frontRowMm, 'frontMm'),
     },
   ];
+}
+
+/** How wide a part lies across the fabric, mm. */
+function widthOf(form: MarkForm): number {
+  switch (form.kind) {
+    case 'disc':
+    case 'ring':
+      return 2 * form.radiusMm;
+    case 'patch':
+      return form.widthMm;
+    case 'line':
+      return Math.abs(form.toAcrossMm);
+    case 'outline':
+      return 2 * Math.max(0, ...form.points.map(([across]) => Math.abs(across)));
+  }
 }

@@ -8,6 +8,8 @@ import type {
   PartSewnProblems,
   PartSewnRepairs,
   PartSewnStage,
+  SlipsOutProblems,
+  SlipsOutRepairs,
   ZipperProblems,
   ZipperRepairs,
   ZipperStage,
@@ -181,7 +183,11 @@ function passText(path: readonly number[]): string {
   return `after ${gaps.join(', ')} stitches`;
 }
 
-export const partSewnWords: FittingWords<PartSewnStage, PartSewnProblems, PartSewnRepairs> = {
+export const partSewnWords: FittingWords<
+  PartSewnStage,
+  PartSewnProblems & SlipsOutProblems,
+  PartSewnRepairs & SlipsOutRepairs
+> = {
   title: 'Part-sewn mouth',
   add: 'Sew the mouth up from both sides',
   takeOff: 'Leave the mouth open',
@@ -206,10 +212,15 @@ export const partSewnWords: FittingWords<PartSewnStage, PartSewnProblems, PartSe
     worked: [],
   },
   problems: {
+    'slips-out': (v, length, { thing }) =>
+      `${thing} can slip out: ${length(v.gapMm)} of the mouth have nothing that holds them together, and it is ${length(v.roundMm)} round.`,
     'mouth-left-small': (v, length) =>
       `${length(v.leftMm)} of the mouth are left: a hand needs about ${length(v.handMm)}.`,
   },
-  repairs: { 'sew-up': (v, length) => `Sew up ${length(v.sewnMm)} from each side` },
+  repairs: {
+    'closures-two': () => 'Set two, a quarter in from each side',
+    'sew-up': (v, length) => `Sew up ${length(v.sewnMm)} from each side`,
+  },
 };
 
 interface LoopNames {
