@@ -97,6 +97,15 @@ export const BEAD_GRIPS = { least: 1.4, most: 2 } as const;
 /** A hand goes through a mouth of this width, mm. From memory. */
 export const HAND_MM = 90;
 
+/** Yarn of a chain, as so many times the length that it is worked to. From memory. */
+export const CHAIN_YARN_TIMES = 3;
+
+/** Yarn that ties a tassel or a pompon, or is left at an end of a small piece, mm. From memory. */
+export const TIE_MM = 250;
+
+/** Yarn that the knot of a strand of fringe takes, mm. From memory. */
+export const KNOT_MM = 20;
+
 /** How far a sewn strap foot overlaps the bag, mm a side. Common practice. */
 export const STRAP_OVERLAP_MM = 25;
 

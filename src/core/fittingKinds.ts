@@ -3,6 +3,7 @@ import { EDGINGS } from './edging';
 import type { FittingCatalogues } from './fittings';
 import { LININGS } from './lining';
 import { STRAPS } from './strap';
+import { TRIMS } from './trim';
 
 /** Every kind of what is put on a bag, by its group. */
 export const FITTING_KINDS: FittingCatalogues = {
@@ -10,4 +11,5 @@ export const FITTING_KINDS: FittingCatalogues = {
   straps: STRAPS,
   lining: LININGS,
   edgings: EDGINGS,
+  trims: TRIMS,
 };

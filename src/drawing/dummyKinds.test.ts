@@ -93,6 +93,7 @@ function toyStage(choice: Toy, { at, pouch, set }: FittingInput): FittingStage<T
     bands: [],
     worked: [{ name: name('strip'), width: wide, length: long, fabric }],
     workedOn: [],
+    threads: [],
     cloth: [],
     sewn: [{ label: 'Round the toy', mm: 100 }],
     tails: 3,
@@ -177,12 +178,14 @@ const KINDS: FittingCatalogues = {
   straps: { ...FITTING_KINDS.straps, toy: kind },
   lining: { ...FITTING_KINDS.lining, toy: kind },
   edgings: { ...FITTING_KINDS.edgings, toy: kind },
+  trims: { ...FITTING_KINDS.trims, toy: kind },
 };
 const WORDS: typeof FITTING_WORDS = {
   closures: { ...FITTING_WORDS.closures, toy: words },
   straps: { ...FITTING_WORDS.straps, toy: words },
   lining: { ...FITTING_WORDS.lining, toy: words },
   edgings: { ...FITTING_WORDS.edgings, toy: words },
+  trims: { ...FITTING_WORDS.trims, toy: words },
 };
 
 const bare: Design = { ...fullDesign(), closures: [], straps: [], lining: null };

@@ -301,18 +301,19 @@ function bandShapes(
   }));
 }
 
-/** What closes the bag: behind the flap where the loaded one brings it, and on the front below the flap's edge. */
+/** What closes the bag, and its trim: behind the flap or on it where the loaded one brings it, and on the front below the flap's edge. */
 function closureShapes(plan: Plan, widthMm: number, riseMm: number, dropMm: number): Shape[] {
   const { marks, pouch, section } = plan;
   const shrink = widthMm / pouch.figures.panelWidth.value;
   const { backEndMm } = stations(pouch);
   return marks
-    .filter(({ of, presence }) => of.group === 'closures' && presence === 'set')
+    .filter(({ of, presence }) => (of.group === 'closures' || of.group === 'trims') && presence === 'set')
     .flatMap((mark): Shape[] => {
       const { stationMm, face, acrossMm } = mark;
       if (stationMm === null) return [];
       const downMm = stationMm > backEndMm ? landsAtMm(section.loaded, stationMm) : stationMm;
-      const isSeen = face === 'inner' ? stationMm > backEndMm : downMm !== null && downMm > dropMm;
+      const isOnFlap = stationMm > backEndMm;
+      const isSeen = isOnFlap || (face === 'outer' && downMm !== null && downMm > dropMm);
       if (downMm === null || !isSeen) return [];
       return markShapes(mark, { x: widthMm / 2 + acrossMm * shrink, y: riseMm + downMm }, 1);
     });

@@ -24,6 +24,7 @@ export {
 } from './shape';
 export { figureDrawing, type WornBag } from './figureDrawing';
 export { laidParts, laidStrap, strapDrawing, type LaidStrap } from './strapDrawing';
+export { trimIcon } from './trimIcon';
 export { closureIcon } from './closureIcon';
 export { strapIcon } from './strapIcon';
 export { swatchDrawing } from './swatchDrawing';

@@ -12,6 +12,7 @@ const LAYERS: Record<FittingGroup, Layer> = {
   straps: 'feet',
   lining: 'lining',
   edgings: 'cloth',
+  trims: 'hardware',
 };
 
 /** What a mark is drawn as. */

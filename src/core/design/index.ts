@@ -19,6 +19,15 @@ export {
 } from './fittings/edgings';
 export { usualLining, type FlatLining } from './fittings/flatLining';
 export { INSET_LIMITS, closureIdSchema, type ClosureId, type OnFlap } from './fittings/onFlap';
+export {
+  MOST_TRIMS,
+  USUAL_TRIMS,
+  type EdgeTrim,
+  type SpotTrim,
+  type Trim,
+  type TrimKind,
+  type TrimOf,
+} from './fittings/trims';
 export { usualSnap, type MagneticSnap } from './fittings/magneticSnap';
 export {
   usualButtonhole,

@@ -58,6 +58,7 @@ export const edgingKind = <Kind extends EdgingKind>(
         bands: [],
         worked: [],
         workedOn: [figures.fabric],
+        threads: [],
         cloth: [],
         sewn: [],
         // Each edge is begun and fastened off.

@@ -60,6 +60,8 @@ export interface FittingStage<Choice extends { kind: string } = { kind: string }
   worked: WorkedStrip[];
   /** What is worked on to the pieces, as an area of the bag's own fabric that takes as much yarn, mm². */
   workedOn: Figure[];
+  /** Yarn that it takes besides, by its length as it is held, m. */
+  threads: Figure[];
   cloth: CutCloth[];
   /** What it is sewn on with, and how many ends of yarn it leaves to weave in. */
   sewn: { label: string; mm: number }[];

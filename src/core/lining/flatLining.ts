@@ -70,6 +70,7 @@ export const flatLining: FittingKind<FlatLining, FlatLiningStage> = {
         bands: [],
         worked: [],
         workedOn: [],
+        threads: [],
         cloth,
         sewn: [],
         tails: 0,

@@ -54,6 +54,7 @@ export function makingSteps(design: Design, made: ToMake, fittings: readonly Fit
     ...(hemmed ? [step('turn-hem', ['block'])] : []),
     ...join.map((one) => ({ ...one, needs: [...one.needs, 'block', 'sew-flap'] })),
     ...of('straps'),
+    ...of('trims'),
   ];
   const everything = step(
     'inspect',

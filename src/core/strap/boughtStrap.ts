@@ -98,6 +98,7 @@ export const boughtStrapKind = <Kind extends BoughtStrapKind>(
         bands: hungBands(strap, hung, { ...hangs, widthMm: strap.widthMm, thicknessMm: strap.thicknessMm }, at),
         worked: [],
         workedOn: [],
+        threads: [],
         cloth: [],
         sewn: [{ label: 'Round the strap’s feet', mm: sewnMm(strap.ends, strap.widthMm, deepMm) }],
         tails: strap.ends.kind === 'knotted' ? 0 : 4,

@@ -108,6 +108,7 @@ export const workedStrapKind = <Kind extends WorkedStrapKind>(
         ),
         worked: [workedStrip(figures, at)],
         workedOn: [],
+        threads: [],
         cloth: [],
         // A foot is sewn round its four sides.
         sewn: [{ label: 'Round the strap’s feet', mm: sewnMm(strap.ends, figures.width.value, deepMm) }],

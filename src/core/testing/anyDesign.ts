@@ -11,6 +11,7 @@ import {
 import { PANEL_STITCH_IDS } from '@/core/stitches';
 import { INCREASES, anySettings, orNull } from './arbitraries';
 import { anyClosure } from './anyClosure';
+import { anyTrim } from './anyTrim';
 import { anyStrap } from './anyStrap';
 import { fullDesign } from './designs';
 
@@ -153,6 +154,10 @@ const designWith = (body: fc.Arbitrary<unknown>): fc.Arbitrary<Design> =>
       body,
       flap,
       closures: fc.array(anyClosure, { maxLength: 2 }),
+      trims: fc.oneof(
+        { weight: 2, arbitrary: fc.constant([]) },
+        { weight: 1, arbitrary: fc.array(anyTrim, { minLength: 1, maxLength: 2 }) },
+      ),
       straps: fc.array(anyStrap, { maxLength: 3 }),
       yarnAtHandG: fc.array(orNull(from(0, 2000)), { maxLength: 2 }),
       edgings: fc.oneof(
@@ -190,6 +195,7 @@ const designWith = (body: fc.Arbitrary<unknown>): fc.Arbitrary<Design> =>
         edgings: made.edgings,
         closures: made.closures,
         straps: made.straps,
+        trims: made.trims,
         yarnAtHandG: made.yarnAtHandG,
         lining: made.lining ? { ...base.lining, ...made.lining } : null,
       };

@@ -28,7 +28,16 @@ export interface YarnStage {
   /** The yarn as it is held: metres of it, all strands together, that weigh a gram; null where a label was not read. */
   held: Figure | null;
   /** Null when the swatch was not weighed: nothing honest can be said then. */
-  figures: { massPerArea: Figure; fabric: Figure; sewing: Figure; mass: Figure; length: Figure; balls: Figure } | null;
+  figures: {
+    massPerArea: Figure;
+    fabric: Figure;
+    /** Null where no trim takes yarn by its length. */
+    trim: Figure | null;
+    sewing: Figure;
+    mass: Figure;
+    length: Figure;
+    balls: Figure;
+  } | null;
   /** The same for each yarn held, the first yarn first; none when nothing can be said. */
   lots: YarnLot[];
   problems: Problem[];
@@ -60,31 +69,35 @@ export function yarnStage(
   const perArea = massPerArea(design, weighed.swatch);
   const fabric = fabricFigure(pieces, fittings, perArea);
   const sewing = sewingFigure(design, weighed.yarns[0], pieces, fittings);
+  const trim = trimFigure(held, fittings);
   const mass = makeFigure(
     'yarn.mass',
     'Yarn to have',
-    (fabric.value + sewing.value) * (1 + YARN_RESERVE),
+    (fabric.value + sewing.value + (trim?.value ?? 0)) * (1 + YARN_RESERVE),
     'g',
     {
-      rule: `Yarn in the fabric and to sew with, plus ${YARN_RESERVE * 100} % kept in reserve.`,
-      inputs: [inputFrom(fabric), inputFrom(sewing)],
+      rule: `Yarn in the fabric${trim ? ', in trim' : ''} and to sew with, plus ${YARN_RESERVE * 100} % kept in reserve.`,
+      inputs: [fabric, ...(trim ? [trim] : []), sewing].map(inputFrom),
       source: COMMON_PRACTICE,
     },
     (fabric.plusMinus ?? 0) * (1 + YARN_RESERVE),
   );
-  const lots = yarnLots(weighed.yarns, { fabric, sewing, mass }, design.yarnAtHandG);
+  const lots = yarnLots(weighed.yarns, { fabric, trim, sewing, mass }, design.yarnAtHandG);
   return {
     held,
-    figures: { massPerArea: perArea, fabric, sewing, mass, length: lots[0].length, balls: lots[0].balls },
+    figures: { massPerArea: perArea, fabric, trim, sewing, mass, length: lots[0].length, balls: lots[0].balls },
     lots,
-    problems: [...classProblems, ...lastsProblems(lots, { fabric, sewing, perArea }, fittings)],
+    problems: [
+      ...classProblems,
+      ...lastsProblems(lots, { inFabricG: fabric.value + (trim?.value ?? 0), sewing, perArea }, fittings),
+    ],
   };
 }
 
 /** Whether what is at hand of each yarn lasts; of those of which that is not said, nothing. */
 const lastsProblems = (
   lots: readonly YarnLot[],
-  { fabric, sewing, perArea }: Record<'fabric' | 'sewing' | 'perArea', Figure>,
+  { inFabricG, sewing, perArea }: { inFabricG: number; sewing: Figure; perArea: Figure },
   fittings: readonly FittingStage[],
 ): Problem[] =>
   lots.flatMap(({ name, mass, ballMassG, share, atHandG }, index) =>
@@ -97,7 +110,7 @@ const lastsProblems = (
             mass,
             ballMassG,
             atHandG,
-            usedG: fabric.value * share + (index === 0 ? sewing.value : 0),
+            usedG: inFabricG * share + (index === 0 ? sewing.value : 0),
             gPerMm2: (perArea.value * share) / 1e6,
           },
           index,
@@ -159,6 +172,18 @@ function fabricFigure({ area }: PiecesFigures, fittings: readonly FittingStage[]
   );
 }
 
+/** Yarn that trim takes by its length, as it is held; null where none does. */
+function trimFigure(held: Figure | null, fittings: readonly FittingStage[]): Figure | null {
+  const threads = fittings.flatMap((fitting) => fitting.threads);
+  if (held === null || threads.length === 0) return null;
+  const metres = threads.reduce((sum, { value }) => sum + value, 0);
+  return makeFigure('yarn.trim', 'Yarn in trim', metres / held.value, 'g', {
+    rule: 'Its length, as it is held, divided by the metres that weigh a gram.',
+    inputs: [...threads, held].map(inputFrom),
+    source: GEOMETRY,
+  });
+}
+
 /** What sews is one strand of the first yarn. */
 function sewingFigure(
   design: Design,
@@ -209,7 +234,7 @@ function yarnsHeld({ yarn, strands, heldWith }: Design['swatch']): [YarnHeld, ..
  */
 function yarnLots(
   yarns: readonly [YarnHeld, ...YarnHeld[]],
-  { fabric, sewing, mass }: { fabric: Figure; sewing: Figure; mass: Figure },
+  { fabric, trim, sewing, mass }: { fabric: Figure; trim: Figure | null; sewing: Figure; mass: Figure },
   atHand: Design['yarnAtHandG'],
 ): [YarnLot, ...YarnLot[]] {
   const gPerM = (yarn: YarnHeld) => (yarn.strands * yarn.ballMassG) / yarn.ballLengthM;
@@ -224,12 +249,13 @@ function yarnLots(
       : makeFigure(
           `yarn.mass.of.${index + 1}`,
           `Yarn to have${of}`,
-          (fabric.value * share + (index === 0 ? sewing.value : 0)) * (1 + YARN_RESERVE),
+          ((fabric.value + (trim?.value ?? 0)) * share + (index === 0 ? sewing.value : 0)) * (1 + YARN_RESERVE),
           'g',
           {
             rule: `Yarn in the fabric, times what a metre of this one weighs of a metre of all held together${index === 0 ? '; it sews as well' : ''}; plus ${YARN_RESERVE * 100} % kept in reserve.`,
             inputs: [
               inputFrom(fabric),
+              ...(trim ? [inputFrom(trim)] : []),
               input('Its share', share, 'ratio'),
               ...(index === 0 ? [inputFrom(sewing)] : []),
             ],

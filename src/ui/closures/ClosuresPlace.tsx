@@ -10,6 +10,7 @@ import { FittingGroup, FittingTickets } from '@/ui/fittings/FittingGroup';
 import { ProblemSlips } from '@/ui/problems/ProblemSlips';
 import { AddClosure } from './AddClosure';
 import { OrderGraph } from './OrderGraph';
+import { TrimGroups } from './TrimGroups';
 
 const HIDES = ['lining'] as const;
 
@@ -30,6 +31,7 @@ export function ClosuresPlace() {
       <ProblemSlips place="closures" />
       <AddClosure />
       <OrderGraph />
+      <TrimGroups />
     </PlaceLayout>
   );
 }

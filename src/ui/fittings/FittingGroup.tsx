@@ -13,6 +13,7 @@ import { FigureTicket } from '@/ui/figures/FigureTicket';
 import { CLOSURE_FIELDS } from './closureFields';
 import type { FieldSpec } from './fieldSpec';
 import { EDGING_FIELDS, LINING_FIELDS, STRAP_FIELDS } from './fields';
+import { TRIM_FIELDS } from './trimFields';
 
 type AnyChoice = { kind: string } & Record<string, unknown>;
 
@@ -22,6 +23,7 @@ const FIELDS = {
   straps: STRAP_FIELDS,
   lining: LINING_FIELDS,
   edgings: EDGING_FIELDS,
+  trims: TRIM_FIELDS,
 } as unknown as Record<FittingPlace['group'], Record<string, readonly FieldSpec<AnyChoice>[]>>;
 
 /** One thing that is put on the bag: its fields, what takes it off, and below them what follows. */

@@ -43,6 +43,7 @@ export const closingStage = <Choice extends { kind: string }>({
   bands: [],
   worked,
   workedOn,
+  threads: [],
   cloth: [],
   sewn: [],
   tails,

@@ -66,6 +66,7 @@ export const onFlapKind = <Choice extends OnFlap>(
         bands: [],
         worked: [],
         workedOn: [],
+        threads: [],
         cloth: [],
         sewn: [],
         tails: 0,

@@ -7,6 +7,7 @@ import { buttonholeWords, hookTapeWords, pressStudWords, turnLockWords } from '.
 import { liningWords } from './liningWords';
 import { buttonLoopWords, drawstringWords, partSewnWords, toggleLoopWords, zipperWords } from './mouthClosureWords';
 import { snapWords } from './snapWords';
+import { TRIM_WORDS } from './trimWords';
 import { WORKED_STRAP_WORDS } from './strapWords';
 import type { FittingWords } from './words';
 
@@ -44,6 +45,7 @@ export const FITTING_WORDS: FittingWordsByKind = {
   straps: STRAP_WORDS,
   lining: LINING_WORDS,
   edgings: EDGING_WORDS,
+  trims: TRIM_WORDS,
 };
 
 /**

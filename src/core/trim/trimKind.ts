@@ -1,0 +1,350 @@
+import { offsetOf, placeAt, rowAt, rowMiddleMm, type StitchPlace } from '@/core/body';
+import { USUAL_TRIMS, type EdgeTrim, type SpotTrim, type Trim, type TrimKind, type TrimOf } from '@/core/design';
+import { COMMON_PRACTICE, GEOMETRY, MEMORY, input, inputFrom, makeFigure, type Figure } from '@/core/figures';
+import {
+  nameAt,
+  pathOf,
+  type FabricMark,
+  type FittingInput,
+  type FittingKind,
+  type FittingStage,
+  type StepRule,
+} from '@/core/fittings';
+import { rowStitches } from '@/core/flap';
+import { trackAlongMm, trackRow, type Track } from '@/core/pieces';
+import { ownCodes, type Problem } from '@/core/problems';
+import { natureOf } from './natures';
+
+/** What is doubtful of a trim; lengths in mm. */
+export interface TrimProblems {
+  'trim-without-flap': object;
+  'trim-off-face': { neededMm: number; hasMm: number };
+  'trim-too-many': { neededMm: number; hasMm: number };
+  'trim-no-edge': object;
+}
+export interface TrimRepairs {
+  'trim-to-front': object;
+  'trim-to-mouth': object;
+  'trim-nearer': { fromEdgeMm: number };
+  'trim-fewer': { count: number };
+  'take-trim-off': object;
+}
+
+const ours = ownCodes<TrimProblems, TrimRepairs>();
+
+export interface TrimStage<Choice extends Trim = Trim> extends FittingStage<Choice> {
+  /** Where each is set: its row and place by count. Of what runs along an edge, how many stitches are passed over before each. */
+  spots: TrimSpot[];
+  /** Stitches before the first of those along an edge, and after the last. */
+  before: number;
+  figures: { count: Figure; yarn: Figure | null };
+}
+
+interface TrimSpot {
+  row: number;
+  place: StitchPlace;
+  ofStitches: number;
+  acrossMm: number;
+  alongMm: number;
+}
+
+/** The rows of a face, or of an edge, that a trim is set on. */
+interface Seat {
+  track: Track;
+  row: number;
+  stitches: number;
+  alongMm: number;
+  /** Along the folded fabric from the front's mouth; null along an edge. */
+  stationMm: number | null;
+  /** How far it is from there to the lower end of what it lies on, mm; and which way along the piece that is. */
+  roomMm: number;
+  way: 1 | -1;
+}
+
+/** A kind of trim: in single places of a face, or along an edge; the same from both sides. */
+export const trimKind = <Kind extends TrimKind>(kind: Kind): FittingKind<TrimOf<Kind>, TrimStage<TrimOf<Kind>>> => ({
+  usual: () => USUAL_TRIMS[kind],
+  plan(trim, bag) {
+    const { at, pouch } = bag;
+    const choice: Trim = trim;
+    const seat = 'edge' in choice ? edgeSeat(choice, bag) : faceSeat(choice, bag);
+    if (seat === null) return { ok: false, problems: [noSeat(choice, bag)] };
+    const nature = natureOf(choice);
+    const { spots, before } =
+      'edge' in choice ? alongEdge(choice, seat, pouch.stitchMm) : beside(choice, seat, pouch.stitchMm);
+    const figures = figuresOf(choice, spots.length, bag);
+    const form = nature.form(choice, pouch.stitchMm);
+    return {
+      ok: true,
+      stage: {
+        choice: trim,
+        at,
+        closes: null,
+        holds: [],
+        marks: spots.map((spot): FabricMark => ({
+          mark: nameAt(at, choice.kind),
+          of: at,
+          piece: seat.track.piece,
+          face: 'outer',
+          acrossMm: spot.acrossMm,
+          alongMm: spot.alongMm,
+          stationMm: seat.stationMm,
+          count: { row: spot.row, place: spot.place, ofStitches: spot.ofStitches },
+          // Outlines hang down, whichever way the piece is worked.
+          form:
+            form.kind === 'outline'
+              ? { ...form, points: form.points.map(([across, along]) => [across, along * seat.way] as const) }
+              : form,
+          stuff: nature.stuff,
+          standsMm: nature.standsMm(choice),
+          throughMm: [],
+          presence: 'set',
+          move: null,
+        })),
+        bands: [],
+        worked: [],
+        workedOn: fabricOf(choice, spots.length, bag),
+        threads: figures.yarn ? [figures.yarn] : [],
+        cloth: [],
+        sewn: [],
+        tails: 0,
+        steps: stepsOf(choice),
+        differs: [],
+        sizes: [],
+        worn: null,
+        fromEdgeMm: null,
+        compared: [],
+        asked: [figures.count, ...(figures.yarn ? [figures.yarn] : []), ...fabricOf(choice, spots.length, bag)],
+        problems: 'edge' in choice ? [] : roomProblems(choice, seat, bag),
+        spots,
+        before,
+        figures,
+      },
+    };
+  },
+});
+
+/** The row of a face that is so far from its edge. */
+function faceSeat({ on, fromEdgeMm }: SpotTrim, { pouch, flap, set }: FittingInput): Seat | null {
+  const { rowMm } = pouch;
+  if (on === 'front') {
+    const piece = set.pieces.find(({ id }) => id === set.tracks.front.piece);
+    if (piece?.kind !== 'rows') return null;
+    const k = Math.max(1, Math.min(pouch.frontRows, rowAt(fromEdgeMm - pouch.borders.frontMm, rowMm)));
+    const row = trackRow(set.tracks.front, k);
+    return {
+      track: set.tracks.front,
+      row,
+      stitches: piece.rows[row - 1]?.stitches ?? pouch.stitchCount,
+      alongMm: trackAlongMm(set.tracks.front, rowMiddleMm(k, rowMm), rowMm),
+      stationMm: pouch.borders.frontMm + rowMiddleMm(k, rowMm),
+      roomMm:
+        Math.min(pouch.flatFrontMm.empty, pouch.flatFrontMm.loaded) - pouch.borders.frontMm - rowMiddleMm(k, rowMm),
+      way: set.tracks.front.step,
+    };
+  }
+  const track = set.tracks.flap;
+  if (!flap.onPiece || !track) return null;
+  const rows = flap.bridgeRows + flap.flapRows;
+  const k = Math.max(flap.bridgeRows + 1, Math.min(rows, rows - rowAt(fromEdgeMm - pouch.borders.flapMm, rowMm) + 1));
+  return {
+    track,
+    row: trackRow(track, k),
+    stitches: Math.max(1, Math.round(rowStitches(flap, k))),
+    alongMm: trackAlongMm(track, rowMiddleMm(k, rowMm), rowMm),
+    stationMm: pouch.sectionMm.front + pouch.sectionMm.base + pouch.sectionMm.back + rowMiddleMm(k, rowMm),
+    roomMm: Infinity,
+    way: track.step,
+  };
+}
+
+/** The last row of an edge. */
+function edgeSeat({ edge }: EdgeTrim, { pouch, flap, set }: FittingInput): Seat | null {
+  const { rowMm } = pouch;
+  if (edge === 'mouth') {
+    const piece = set.pieces.find(({ id }) => id === set.tracks.front.piece);
+    if (piece?.kind !== 'rows') return null;
+    return {
+      track: set.tracks.front,
+      row: trackRow(set.tracks.front, 1),
+      stitches: pouch.topStitches,
+      alongMm: trackAlongMm(set.tracks.front, 0, rowMm),
+      stationMm: null,
+      roomMm: Infinity,
+      way: set.tracks.front.step,
+    };
+  }
+  const track = set.tracks.flap;
+  // Along scallops an edge is no row.
+  if (!flap.onPiece || !track || flap.scallops) return null;
+  const rows = flap.bridgeRows + flap.flapRows;
+  return {
+    track,
+    row: trackRow(track, rows),
+    stitches: Math.max(1, Math.round(rowStitches(flap, rows))),
+    alongMm: trackAlongMm(track, rows * rowMm, rowMm),
+    stationMm: null,
+    roomMm: Infinity,
+    way: track.step,
+  };
+}
+
+/** So many beside each other, each in the middle of as wide a share of the row; the same count from both ends. */
+function beside({ count }: SpotTrim, seat: Seat, stitchMm: number): { spots: TrimSpot[]; before: number } {
+  const { stitches } = seat;
+  const from = Array.from({ length: Math.ceil(count / 2) }, (_, index) =>
+    offsetOf(placeAt(((index + 0.5) * stitches) / count, 1), 1),
+  );
+  // The middle one of an odd number is the middle of the row; the others are mirrored by count.
+  const all = [...from, ...from.map((mm) => stitches - mm).reverse()];
+  const offsets = count % 2 === 1 ? all.filter((_, index) => index !== Math.floor(count / 2)) : all;
+  return { spots: offsets.map((offset) => spotAt(seat, placeAt(offset, 1), stitchMm)), before: 0 };
+}
+
+/** One in every so many stitches, what is left over halved at both ends. */
+function alongEdge({ every }: EdgeTrim, seat: Seat, stitchMm: number): { spots: TrimSpot[]; before: number } {
+  const { stitches } = seat;
+  const many = Math.max(1, Math.floor((stitches - 1) / every) + 1);
+  const before = Math.floor((stitches - 1 - (many - 1) * every) / 2);
+  return {
+    spots: Array.from({ length: many }, (_, index) =>
+      spotAt(seat, { kind: 'on', stitch: before + index * every + 1 }, stitchMm),
+    ),
+    before,
+  };
+}
+
+const spotAt = ({ row, stitches, alongMm }: Seat, place: StitchPlace, stitchMm: number): TrimSpot => ({
+  row,
+  place,
+  ofStitches: stitches,
+  acrossMm: offsetOf(place, stitchMm) - (stitches * stitchMm) / 2,
+  alongMm,
+});
+
+function figuresOf(choice: Trim, many: number, { pouch, gauge, at }: FittingInput): TrimStage['figures'] {
+  const nature = natureOf(choice);
+  const count = makeFigure(nameAt(at, 'trim.count'), 'How many', many, 'count', {
+    rule:
+      'edge' in choice
+        ? 'One in every so many stitches of the edge; what is left over is halved at both ends.'
+        : 'As many as you wish, each in the middle of as wide a share of the row.',
+    inputs: 'edge' in choice ? [input('Every', choice.every, 'stitch')] : [input('Wished', choice.count, 'count')],
+    source: COMMON_PRACTICE,
+  });
+  const oneMm = nature.yarnMm(choice, pouch.stitchMm);
+  if (oneMm === 0) return { count, yarn: null };
+  return {
+    count,
+    yarn: makeFigure(nameAt(at, 'trim.yarn'), 'Yarn of the trim', (many * oneMm) / 1000, 'm', {
+      rule: `${nature.yarnRule} As it is held, all strands together.`,
+      inputs: [inputFrom(count), input('Yarn of one', oneMm, 'mm'), inputFrom(gauge.stitchWidth)],
+      source: MEMORY,
+    }),
+  };
+}
+
+/** Fabric of those that are of stitches, mm². */
+function fabricOf(choice: Trim, many: number, { at }: FittingInput): Figure[] {
+  const one = natureOf(choice).fabricMm2(choice);
+  if (one === 0) return [];
+  return [
+    makeFigure(nameAt(at, 'trim.fabric'), 'Fabric of the trim', many * one, 'mm2', {
+      rule: 'Width times height of each, and the band that draws it together.',
+      inputs: [input('One of them', one, 'mm2'), input('How many', many, 'count')],
+      source: GEOMETRY,
+    }),
+  ];
+}
+
+/** Whether it is made apart; a patch is bought, and what runs along an edge is worked into it. */
+const isMade = (choice: Trim): boolean => !('edge' in choice) && choice.kind !== 'patch';
+
+/** Made at any time; set last, when nothing is turned over it any more. Into an edge while it lies flat. */
+const stepsOf = (choice: Trim): StepRule[] => [
+  ...(isMade(choice) ? [{ name: `make-${choice.kind}`, after: ['begun'], before: [] }] : []),
+  {
+    name: `set-${choice.kind}`,
+    after: ['blocked', 'joined', 'covered', `make-${choice.kind}`],
+    before: [],
+    mark: choice.kind,
+  },
+];
+
+function noSeat(choice: Trim, { design, at, flap, set }: FittingInput): Problem {
+  const path = [...pathOf(at), 'edge' in choice ? 'edge' : 'on'];
+  const takeOff = ours.repair({
+    code: 'take-trim-off',
+    values: {},
+    edits: [{ path: ['trims'], value: design.trims.filter((_, index) => index !== at.index) }],
+  });
+  const hasFront = set.pieces.some(({ id, kind }) => id === set.tracks.front.piece && kind === 'rows');
+  const told = { severity: 'decide', place: 'closures', path, values: {} } as const;
+  if ('on' in choice && choice.on === 'flap' && hasFront)
+    return ours.problem({
+      code: 'trim-without-flap',
+      repairs: [ours.repair({ code: 'trim-to-front', values: {}, edits: [{ path, value: 'front' }] }), takeOff],
+      ...told,
+    });
+  if ('edge' in choice && choice.edge === 'flap' && hasFront)
+    return ours.problem({
+      code: flap.onPiece ? 'trim-no-edge' : 'trim-without-flap',
+      repairs: [ours.repair({ code: 'trim-to-mouth', values: {}, edits: [{ path, value: 'mouth' }] }), takeOff],
+      ...told,
+    });
+  return ours.problem({ code: 'trim-no-edge', repairs: [takeOff], ...told });
+}
+
+/** Those that have no room beside each other, or hang over the base. */
+function roomProblems(choice: SpotTrim, seat: Seat, { pouch, at }: FittingInput): Problem[] {
+  const { downMm, sideMm } = natureOf(choice).reachMm(choice as never, pouch.stitchMm);
+  const widthMm = seat.stitches * pouch.stitchMm;
+  const path = (field: string) => [...pathOf(at), field];
+  const told = { place: 'closures', mark: nameAt(at, choice.kind) } as const;
+  const problems: Problem[] = [];
+  if (choice.count * 2 * sideMm > widthMm) {
+    const fits = Math.max(1, Math.floor(widthMm / (2 * sideMm)));
+    problems.push(
+      ours.problem({
+        code: 'trim-too-many',
+        severity: 'decide',
+        path: path('count'),
+        values: { neededMm: choice.count * 2 * sideMm, hasMm: widthMm },
+        repairs:
+          fits < choice.count && 2 * sideMm <= widthMm
+            ? [
+                ours.repair({
+                  code: 'trim-fewer',
+                  values: { count: fits },
+                  edits: [{ path: path('count'), value: fits }],
+                }),
+              ]
+            : [],
+        ...told,
+      }),
+    );
+  }
+  if (downMm > seat.roomMm) {
+    const nearerMm = Math.floor(choice.fromEdgeMm - (downMm - seat.roomMm) - pouch.rowMm);
+    problems.push(
+      ours.problem({
+        code: 'trim-off-face',
+        severity: 'mind',
+        path: path('fromEdgeMm'),
+        values: { neededMm: downMm, hasMm: Math.max(0, seat.roomMm) },
+        repairs:
+          nearerMm >= 0
+            ? [
+                ours.repair({
+                  code: 'trim-nearer',
+                  values: { fromEdgeMm: nearerMm },
+                  edits: [{ path: path('fromEdgeMm'), value: nearerMm }],
+                }),
+              ]
+            : [],
+        ...told,
+      }),
+    );
+  }
+  return problems;
+}

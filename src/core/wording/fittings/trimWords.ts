@@ -1,0 +1,169 @@
+import type { Trim, TrimKind, TrimOf } from '@/core/design';
+import { nameAt } from '@/core/fittings';
+import { RING_CHAINS, type TrimProblems, type TrimRepairs, type TrimStage } from '@/core/trim';
+import { ordinal } from '../counting';
+import { placeText } from '../placeText';
+import { formatQuantity } from '../quantity';
+import { stepWords } from '../stepWords';
+import { listed } from '../joinText';
+import type { FittingWords, WordedBag } from './words';
+
+const size = ({ design }: WordedBag, mm: number): string => formatQuantity(mm, 'mm', design.settings.lengthUnit);
+
+interface TrimNames<Kind extends TrimKind> {
+  title: string;
+  /** Within a sentence, one and many. */
+  one: string;
+  many: string;
+  /** What is bought for so many of them. */
+  buys?(choice: TrimOf<Kind>, count: number, bag: WordedBag): string[];
+  /** How one is made apart; none of what is worked along an edge. */
+  make?(choice: TrimOf<Kind>, bag: WordedBag): string;
+  /** How it is set, after its place. */
+  set(choice: TrimOf<Kind>, bag: WordedBag, stage: TrimStage<TrimOf<Kind>>): string;
+}
+
+const NAMES: { readonly [Kind in TrimKind]: TrimNames<Kind> } = {
+  tassel: {
+    title: 'Tassels',
+    one: 'tassel',
+    many: 'tassels',
+    make: ({ lengthMm, wraps }, bag) =>
+      `Wind the yarn ${wraps} times round a card ${size(bag, lengthMm)} high. Tie it at the upper edge, cut it along the lower; bind it round, a fifth of its length below the tie. Cut the ends level.`,
+    set: () => 'Draw both ends of the tie through to the inside and knot them there.',
+  },
+  flower: {
+    title: 'Flowers',
+    one: 'flower',
+    many: 'flowers',
+    make: ({ petals, petalChains }) =>
+      `Ch ${RING_CHAINS}, join into a ring with a sl st. *Ch ${petalChains}, sl st in the ring; repeat from * ${petals - 1} more times: ${petals} petals. Fasten off with a tail to sew with.`,
+    set: () => 'Sew it on through its ring; a button in its middle hides the stitches.',
+  },
+  pompon: {
+    title: 'Pompons',
+    one: 'pompon',
+    many: 'pompons',
+    make: ({ diameterMm, wraps }, bag) =>
+      `Wind the yarn ${wraps} times over a card ${size(bag, diameterMm)} wide, slip it off and tie it tightly round its middle. Cut the loops on both sides and trim it to a ball.`,
+    set: () => 'Draw both ends of the tie through to the inside and knot them there.',
+  },
+  bow: {
+    title: 'Bows',
+    one: 'bow',
+    many: 'bows',
+    make: ({ widthMm, heightMm }, bag) =>
+      `A strip in the bag’s plain stitch, ${size(bag, heightMm)} by ${size(bag, widthMm)}, and a band ${size(bag, widthMm / 5)} wide and ${size(bag, (2 * heightMm) / 3)} long: lay the band round the middle of the strip, draw it together and sew its ends behind.`,
+    set: () => 'Sew it on behind its middle, both ends left free.',
+  },
+  patch: {
+    title: 'Label or patch',
+    one: 'patch',
+    many: 'patches',
+    buys: ({ widthMm, heightMm }, count, bag) => [
+      `Label or patch, ${size(bag, widthMm)} by ${size(bag, heightMm)}: ${count}.`,
+    ],
+    set: () => 'Pin its corners on the rows, then sew round it with small stitches.',
+  },
+  fringe: {
+    title: 'Fringe',
+    one: 'knot of the fringe',
+    many: 'knots',
+    set: ({ lengthMm, strands }, bag) =>
+      `${strands === 1 ? 'A strand' : `${strands} strands`} of ${size(bag, 2 * lengthMm + 20)} for each: folded in two, the fold drawn through the stitch from behind, the ends through the fold. Cut level at ${size(bag, lengthMm)}. Not on things for children who put things in their mouths.`,
+  },
+  frill: {
+    title: 'Frill of chains',
+    one: 'loop of the frill',
+    many: 'loops',
+    set: ({ chains, every }) =>
+      `Join the yarn at the first; *ch ${chains}, skip ${every === 1 ? 'none' : every === 2 ? '1 st' : `${every - 1} sts`}, sl st in the next; repeat from * to the last. Fasten off.`,
+  },
+};
+
+const trimWords = <Kind extends TrimKind>(
+  kind: Kind,
+): FittingWords<TrimStage<TrimOf<Kind>>, TrimProblems, TrimRepairs> => {
+  const { title, one, many, buys, make, set }: TrimNames<Kind> = NAMES[kind];
+  return {
+    title,
+    add: `Put ${title.charAt(0).toLowerCase()}${title.slice(1)} on`,
+    takeOff: `Take ${title.charAt(0).toLowerCase()}${title.slice(1)} off`,
+    added: `${title} put on`,
+    takenOff: `${title} taken off`,
+    grip: null,
+    worked: '',
+    materials: ({ choice, spots }, bag) => buys?.(choice, spots.length, bag) ?? [],
+    steps: {
+      ...(make
+        ? {
+            [`make-${kind}`]: ({ choice, spots }, bag) =>
+              stepWords(
+                spots.length === 1 ? `Make the ${one}` : `Make ${spots.length} ${many}`,
+                make(choice, bag),
+                spots.length === 1 ? null : 'All alike.',
+              ),
+          }
+        : {}),
+      [`set-${kind}`]: (stage, bag) =>
+        stepWords(
+          `Set the ${stage.spots.length === 1 ? one : many}`,
+          `${whereText(stage, bag)} ${set(stage.choice, bag, stage)}`,
+        ),
+    },
+    inspect: null,
+    tickets: ({ figures, at }) => [
+      [figures.count, ...(figures.yarn ? [figures.yarn] : [])].map((figure) => ({ figure, mark: nameAt(at, kind) })),
+    ],
+    quotes: {
+      steps: { [`set-${kind}`]: ['trim.count'], [`make-${kind}`]: ['trim.count', 'trim.yarn', 'trim.fabric'] },
+      materials: [],
+      worked: [],
+    },
+    problems: PROBLEMS,
+    repairs: REPAIRS,
+  };
+};
+
+/** The row, and the places along it by count, the same from both sides. */
+function whereText(stage: TrimStage, bag: WordedBag): string {
+  const choice = stage.choice as Trim;
+  const [first] = stage.spots;
+  if (!first) return '';
+  if ('edge' in choice) {
+    const edge = choice.edge === 'flap' ? 'the flap’s edge' : 'the front’s upper edge';
+    return `Along ${edge}, from the ${first.place.kind === 'on' ? ordinal(first.place.stitch) : 'first'} stitch on, in every ${choice.every === 1 ? '' : `${ordinal(choice.every)} `}stitch: ${stage.spots.length}, as many stitches left at both ends.`;
+  }
+  const face = choice.on === 'front' ? 'Front' : 'Flap';
+  const places = listed(stage.spots.map(({ place }) => placeText(place)));
+  return `${face}, row ${first.row}, ${size(bag, choice.fromEdgeMm)} from its edge, ${places} of ${first.ofStitches}.`;
+}
+
+const PROBLEMS: FittingWords<never, TrimProblems, TrimRepairs>['problems'] = {
+  'trim-without-flap': () => 'This bag has no flap that goes on from its back for the trim to sit on: it is left out.',
+  'trim-no-edge': () => 'The trim has no row to sit on here, as on discs and scallops: it is left out.',
+  'trim-off-face': (v, length) =>
+    `The trim reaches ${length(v.neededMm)} down, and ${length(v.hasMm)} of the front are flat below it: it hangs over the base.`,
+  'trim-too-many': (v, length) =>
+    `So many beside each other need ${length(v.neededMm)}, and the row is ${length(v.hasMm)} wide.`,
+};
+const REPAIRS: FittingWords<never, TrimProblems, TrimRepairs>['repairs'] = {
+  'trim-to-front': () => 'Set it on the front',
+  'trim-to-mouth': () => 'Run it along the front’s edge',
+  'trim-nearer': (v, length) => `Set it ${length(v.fromEdgeMm)} from the edge`,
+  'trim-fewer': (v) => `Set ${v.count} of them`,
+  'take-trim-off': () => 'Take the trim off',
+};
+
+/** Words of every kind of trim. */
+export const TRIM_WORDS: {
+  readonly [Kind in TrimKind]: FittingWords<TrimStage<TrimOf<Kind>>, TrimProblems, TrimRepairs>;
+} = {
+  tassel: trimWords('tassel'),
+  flower: trimWords('flower'),
+  pompon: trimWords('pompon'),
+  bow: trimWords('bow'),
+  patch: trimWords('patch'),
+  fringe: trimWords('fringe'),
+  frill: trimWords('frill'),
+};

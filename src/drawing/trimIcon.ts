@@ -1,0 +1,97 @@
+import type { TrimKind } from '@/core/design';
+import { lineSegments, polyline, type Drawing, type Point, type Shape } from './shape';
+
+/** A trim is chosen by a piece of a front with one on it, mm. */
+const W = 34;
+const H = 26;
+const M = W / 2;
+
+const p = (x: number, y: number): Point => ({ x, y });
+const cord = (points: readonly Point[], strokeMm = 1): Shape => ({
+  kind: 'path',
+  role: 'cord',
+  layer: 'hardware',
+  closed: false,
+  segments: polyline(points),
+  strokeMm,
+});
+const line = (x1: number, y1: number, x2: number, y2: number, strokeMm = 1): Shape => ({
+  kind: 'path',
+  role: 'cord',
+  layer: 'hardware',
+  closed: false,
+  segments: lineSegments(p(x1, y1), p(x2, y2)),
+  strokeMm,
+});
+const cloth = (): Shape => ({
+  kind: 'path',
+  role: 'cloth',
+  layer: 'cloth',
+  closed: true,
+  segments: polyline([p(0, 0), p(W, 0), p(W, H), p(0, H)]),
+});
+
+/** A petal of a flower: out to its tip and back, its sides bent. */
+const petal = (turn: number): Shape => {
+  const at = (radius: number, by: number) => p(M + radius * Math.cos(turn + by), H / 2 + radius * Math.sin(turn + by));
+  return cord([at(2, 0), at(6, 0.35), at(9, 0.12), at(9, -0.12), at(6, -0.35), at(2, 0)], 0.9);
+};
+
+const ICONS: Readonly<Record<TrimKind, () => Shape[]>> = {
+  tassel: () => [
+    line(M, 2, M, 6),
+    line(M - 2.2, 9, M + 2.2, 9, 1.4),
+    ...[-3, -1.5, 0, 1.5, 3].map((x) => line(M + x / 3, 6, M + x, 22)),
+  ],
+  flower: () => Array.from({ length: 6 }, (_, index) => petal((index * Math.PI) / 3)),
+  pompon: () =>
+    Array.from({ length: 20 }, (_, index) => {
+      const turn = (index * Math.PI) / 10;
+      return line(M, H / 2, M + 9 * Math.cos(turn), H / 2 + 9 * Math.sin(turn), 0.8);
+    }),
+  bow: () => [
+    cord(
+      [
+        p(M, H / 2 - 2),
+        p(M - 11, H / 2 - 7),
+        p(M - 11, H / 2 + 7),
+        p(M, H / 2 + 2),
+        p(M + 11, H / 2 + 7),
+        p(M + 11, H / 2 - 7),
+        p(M, H / 2 - 2),
+      ],
+      1.2,
+    ),
+    line(M, H / 2 - 3, M, H / 2 + 3, 2.4),
+  ],
+  patch: () => [
+    { kind: 'rect', role: 'lining', layer: 'hardware', x: M - 9, y: H / 2 - 4.5, widthMm: 18, heightMm: 9 },
+    line(M - 6, H / 2 - 1, M + 6, H / 2 - 1, 0.7),
+    line(M - 6, H / 2 + 1.6, M + 3, H / 2 + 1.6, 0.7),
+  ],
+  fringe: () =>
+    [2, 6, 10, 14, 18, 22, 26, 30].flatMap((x) => [line(x, 12, x - 0.8, 24, 0.8), line(x + 1, 12, x + 1.8, 24, 0.8)]),
+  frill: () =>
+    Array.from({ length: 8 }, (_, index) =>
+      cord(
+        Array.from({ length: 9 }, (__, step) => {
+          const turn = Math.PI + (Math.PI * step) / 8;
+          return p(3 + 4 * index + 2.2 * Math.cos(turn), 9 + 5 * Math.sin(turn));
+        }),
+        0.9,
+      ),
+    ),
+};
+
+/** A piece of a front with a trim on it; what runs along an edge hangs from one, or stands on it. */
+export const trimIcon = (kind: TrimKind): Drawing => ({
+  box: { x: 0, y: 0, widthMm: W, heightMm: H },
+  shapes: [
+    ...(kind === 'fringe'
+      ? [{ ...cloth(), segments: polyline([p(0, 0), p(W, 0), p(W, 12), p(0, 12)]) } as Shape]
+      : kind === 'frill'
+        ? [{ ...cloth(), segments: polyline([p(0, 9), p(W, 9), p(W, H), p(0, H)]) } as Shape]
+        : [cloth()]),
+    ...ICONS[kind](),
+  ],
+});
