@@ -34,7 +34,7 @@ import {
 } from './fittings';
 import { foldStage, type FoldStage } from './fold';
 import { gaugeStage, type GaugeStage } from './gauge';
-import { slipsOutProblems, type ClosureStage } from './closure';
+import { overlapProblems, slipsOutProblems, type ClosureStage } from './closure';
 import type { LiningStage } from './lining';
 import { makingSteps, type Step } from './making';
 import { piecesFigures, type Join, type Piece, type PiecesFigures, type PieceSet, type WorkedFrom } from './pieces';
@@ -175,6 +175,7 @@ export function planBag(wished: Design, packings?: Packings, kinds: FittingCatal
         ...fittingProblems,
         ...[fold, yarn].flatMap(({ problems }) => problems),
         ...slipsOutProblems(design, pouch, fittings),
+        ...overlapProblems(design, marks),
         ...emptyAndFullProblems(design, pouch, flap, fold, emptyAndFull, fittings),
       ],
       ...stages,

@@ -44,3 +44,4 @@ export type { OnFlapSpot } from './onFlap/places';
 export type { OnFlapStage } from './onFlap/onFlapKind';
 export type { OnFlapProblems, OnFlapRepairs } from './onFlap/problems';
 export { leftBetween, slipsOutProblems, type SlipsOutProblems, type SlipsOutRepairs } from './slipsOut';
+export { overlapProblems, type OverlapProblems, type OverlapRepairs } from './overlaps';

@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { BODY_KINDS } from '@/core/body';
-import { USUAL_TRIMS, readDesign, type Design, type Trim, type TrimKind } from '@/core/design';
+import { USUAL_TRIMS, applyEdits, readDesign, usualSnap, type Design, type Trim, type TrimKind } from '@/core/design';
 import { figureId } from '@/core/figures';
 import { planBag, type Plan } from '@/core/plan';
 import { anyTrim } from '@/core/testing/anyTrim';

@@ -1,9 +1,11 @@
+import type { OverlapProblems, OverlapRepairs } from '@/core/closure';
 import type { Trim, TrimKind, TrimOf } from '@/core/design';
 import { nameAt } from '@/core/fittings';
 import { RING_CHAINS, type TrimProblems, type TrimRepairs, type TrimStage } from '@/core/trim';
 import { ordinal } from '../counting';
 import { placeText } from '../placeText';
 import { formatQuantity } from '../quantity';
+import type { Sentences } from '../sentence';
 import { stepWords } from '../stepWords';
 import { listed } from '../joinText';
 import type { FittingWords, WordedBag } from './words';
@@ -139,7 +141,9 @@ function whereText(stage: TrimStage, bag: WordedBag): string {
   return `${face}, row ${first.row}, ${size(bag, choice.fromEdgeMm)} from its edge, ${places} of ${first.ofStitches}.`;
 }
 
-const PROBLEMS: FittingWords<never, TrimProblems, TrimRepairs>['problems'] = {
+const PROBLEMS: Sentences<TrimProblems & OverlapProblems> = {
+  'lie-on-each-other': (v, length) =>
+    `It lies on something else that is put on there, by ${length(v.overMm)}. Set one of them further from it.`,
   'trim-without-flap': () => 'This bag has no flap that goes on from its back for the trim to sit on: it is left out.',
   'trim-no-edge': () => 'The trim has no row to sit on here, as on discs and scallops: it is left out.',
   'trim-off-face': (v, length) =>
@@ -147,7 +151,8 @@ const PROBLEMS: FittingWords<never, TrimProblems, TrimRepairs>['problems'] = {
   'trim-too-many': (v, length) =>
     `So many beside each other need ${length(v.neededMm)}, and the row is ${length(v.hasMm)} wide.`,
 };
-const REPAIRS: FittingWords<never, TrimProblems, TrimRepairs>['repairs'] = {
+const REPAIRS: Sentences<TrimRepairs & OverlapRepairs> = {
+  'trim-moved': (v, length) => `Set it ${length(v.fromEdgeMm)} from the edge`,
   'trim-to-front': () => 'Set it on the front',
   'trim-to-mouth': () => 'Run it along the front’s edge',
   'trim-nearer': (v, length) => `Set it ${length(v.fromEdgeMm)} from the edge`,
