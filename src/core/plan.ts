@@ -175,7 +175,7 @@ export function planBag(wished: Design, packings?: Packings, kinds: FittingCatal
         ...fittingProblems,
         ...[fold, yarn].flatMap(({ problems }) => problems),
         ...slipsOutProblems(design, pouch, fittings),
-        ...overlapProblems(design, marks),
+        ...overlapProblems(design, marks, set.pieces),
         ...emptyAndFullProblems(design, pouch, flap, fold, emptyAndFull, fittings),
       ],
       ...stages,

@@ -20,6 +20,11 @@ describe('the demo', () => {
       expect(new Set(bags.map(has))).toEqual(new Set([true, false]));
   });
 
+  it('is closed and trimmed in ten ways', () => {
+    const kinds = demoBags().flatMap(({ closures, trims }) => [...closures, ...trims].map(({ kind }) => kind));
+    expect(new Set(kinds).size).toBeGreaterThanOrEqual(10);
+  });
+
   it.each(demoBags())('$name begins with what goes in', (design) => {
     expect(design.body.sizesFrom).toBe('contents');
     const result = planBag(design);

@@ -1,9 +1,16 @@
 import {
+  USUAL_TRIMS,
   closureIdSchema,
   starterDesign,
+  usualButtonLoop,
+  usualButtonhole,
+  usualDrawstring,
   usualEdging,
   usualHung,
+  usualPressStud,
   usualStrap,
+  usualTurnLock,
+  usualZipper,
   type AroundChain,
   type Body,
   type Contents,
@@ -95,6 +102,7 @@ export function demoBags(): Design[] {
       body: { ...body(196, 118), seam: { kind: 'outer-loops', finish: 'showing', takeUpStitches: 0 } },
       flap: { kind: 'straight', dropMm: 69, widthMm: null, hemMm: null },
       edgings: [usualEdging('slip-stitch', 'strip')],
+      closures: [{ ...usualButtonhole(), diameterMm: 18, thicknessMm: 3, insetMm: 17 }],
     },
     {
       ...base,
@@ -113,6 +121,7 @@ export function demoBags(): Design[] {
       body: body(204, 131),
       flap: { kind: 'straight', dropMm: 83, widthMm: null, hemMm: null },
       lining: { kind: 'flat', allowanceMm: 18, insetMm: 3.5, thicknessMm: 0.35 },
+      closures: [{ ...usualTurnLock(), widthMm: 31, heightMm: 18, postMm: 9, insetMm: 26, mate: 'both' }],
     },
     {
       ...base,
@@ -135,6 +144,7 @@ export function demoBags(): Design[] {
         148,
       ),
       flap: { kind: 'none', dropMm: 70, widthMm: null, hemMm: null },
+      closures: [{ ...usualZipper({ lining: null }), pitchMm: 8 }],
       // The band goes on at both sides: a long loop for the wrist, passed through a short one.
       straps: [
         strap({
@@ -167,6 +177,7 @@ export function demoBags(): Design[] {
         126,
       ),
       flap: { kind: 'scalloped', dropMm: 71, widthMm: null, hemMm: null, scallops: 4, depthMm: 18 },
+      closures: [{ ...usualPressStud(), diameterMm: 11, insetMm: 32, mate: 'both' }],
       straps: [
         {
           kind: 'metal-chain',
@@ -208,6 +219,7 @@ export function demoBags(): Design[] {
         163,
       ),
       flap: { kind: 'none', dropMm: 70, widthMm: null, hemMm: null },
+      closures: [{ ...usualDrawstring(), cordMm: 3.5, belowRows: 4, everyMm: 31, closedBy: 'bead', beadHoleMm: 6 }],
       straps: (['front', 'back'] as const).map((on) =>
         strap({
           kind: 'tube',
@@ -224,6 +236,7 @@ export function demoBags(): Design[] {
     {
       ...base,
       name: 'Librarian’s satchel',
+      trims: [{ ...USUAL_TRIMS.tassel, on: 'flap', fromEdgeMm: 6, lengthMm: 58, wraps: 24 }],
       notes: 'For the band’s librarian: the part books of one concert.',
       contents: carrying(
         [
@@ -302,13 +315,14 @@ export function demoBags(): Design[] {
       body: body(212, 148),
       flap: { kind: 'pointed', dropMm: 84, widthMm: null, hemMm: null, pointMm: 44 },
       edgings: [usualEdging('shell', 'flap')],
-      closures: [],
+      closures: [{ ...usualButtonLoop(), diameterMm: 19, thicknessMm: 4, belowMm: 13 }],
       straps: [],
       lining: null,
     },
     {
       ...base,
       name: 'Treasurer’s shoulder bag',
+      trims: [{ ...USUAL_TRIMS.patch, on: 'flap', widthMm: 52, heightMm: 27, fromEdgeMm: 71 }],
       notes: '',
       contents: carrying(
         [
@@ -365,6 +379,7 @@ export function demoBags(): Design[] {
     {
       ...base,
       name: 'Clutch for glasses and a mouthpiece',
+      trims: [{ ...USUAL_TRIMS.flower, on: 'flap', petals: 7, petalChains: 6, fromEdgeMm: 44 }],
       notes: 'For the conductor: reading glasses, a cornet mouthpiece, a pencil.',
       contents: carrying(
         [

@@ -1,5 +1,6 @@
 import type { SettledDesign } from '@/core/contents';
 import { pathOf, type FabricMark } from '@/core/fittings';
+import { isInRounds, type Piece } from '@/core/pieces';
 import { ownCodes, type Problem } from '@/core/problems';
 
 /** What is doubtful of two things that are put on; lengths in mm. */
@@ -63,8 +64,15 @@ const MAY_MM = 1;
  * Closures, trims and strap feet that lie on each other on the same face of a piece; each thing is told once, with the first that it lies on.
  *
  * @param marks all that is put on, as it lies on the pieces
+ * @param pieces those pieces
  */
-export function overlapProblems(design: SettledDesign, marks: readonly FabricMark[]): Problem[] {
+export function overlapProblems(
+  design: SettledDesign,
+  marks: readonly FabricMark[],
+  pieces: readonly Piece[],
+): Problem[] {
+  // Of rounds both faces are one piece on the sheet: which of them a foot lies on is not told by it.
+  const inRounds = new Set(pieces.filter(isInRounds).map(({ id }) => id));
   const told = new Set<string>();
   const set = marks.filter(
     ({ presence, of }) =>
@@ -76,6 +84,9 @@ export function overlapProblems(design: SettledDesign, marks: readonly FabricMar
     for (const other of set.slice(0, index)) {
       if (other.piece !== one.piece || other.face !== one.face) continue;
       if (other.of.group === one.of.group && other.of.index === one.of.index) continue;
+      const isOfStrap = one.of.group === 'straps' || other.of.group === 'straps';
+      // Whether straps cross is their own to say.
+      if (isOfStrap && (inRounds.has(one.piece) || one.of.group === other.of.group)) continue;
       const boxOther = boxOf(other);
       const overMm = Math.min(common(box.across, boxOther.across), common(box.along, boxOther.along));
       const pair = [one.of, other.of].map(({ group, index: at }) => `${group}.${at}`).join();

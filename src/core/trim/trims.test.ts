@@ -81,6 +81,18 @@ describe('every trim', () => {
     expect(grows).toBeCloseTo((figure(after, 'trim.yarn') / held) * 1.1, 9);
   });
 
+  it('that lies on a closure says so, and moved it does not any more', () => {
+    const closed = { ...bagOf('fold-over-strip'), closures: [usualSnap()] };
+    const [mate] = planOf(closed).marks.filter(({ mark }) => mark === 'snap.mate');
+    const codes = (design: Design) => planOf(design).problems.map(({ code }) => String(code));
+    const design = trimmed({ ...USUAL_TRIMS.patch, fromEdgeMm: mate?.stationMm ?? 0 }, closed);
+    const problem = planOf(design).problems.find(({ code }) => String(code) === 'lie-on-each-other');
+    expect(problem?.repairs).toHaveLength(1);
+    const read = applyEdits(design, problem?.repairs[0]?.edits ?? []);
+    expect(read.ok && codes(read.design)).not.toContain('lie-on-each-other');
+    expect(codes(closed)).not.toContain('lie-on-each-other');
+  });
+
   it.each([
     [
       'trim-without-flap',
