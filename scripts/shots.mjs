@@ -15,7 +15,7 @@ async function openBag(page, name) {
   await page.waitForTimeout(700);
 }
 
-const VIEWS = ['carry', 'swatch', 'stitch', 'body', 'strap', 'closures', 'lining', 'stores', 'order', 'write-up'];
+const VIEWS = ['carry', 'swatch', 'stitch', 'body', 'strap', 'lining', 'stores', 'order', 'write-up'];
 
 installPackages();
 buildApp();
@@ -83,9 +83,11 @@ try {
     .getByRole('link', { name: /march cards/ })
     .first()
     .click();
+  await page.waitForURL(/body$/);
+  await page.goto(page.url().replace(/body$/, 'closures'));
   await page.locator('[data-save=saved]').waitFor();
-  await page.waitForTimeout(700);
-  await page.screenshot({ path: join(folder, 'flap.png') });
+  await page.waitForTimeout(1200);
+  await page.screenshot({ path: join(folder, 'closures.png') });
   for (const [name, view] of [
     ['satchel', 'gusset'],
     ['Raffle', 'round-purse'],

@@ -7,7 +7,6 @@ import {
   usualDrawstring,
   usualEdging,
   usualHung,
-  usualPressStud,
   usualStrap,
   usualTurnLock,
   usualZipper,
@@ -177,7 +176,7 @@ export function demoBags(): Design[] {
         126,
       ),
       flap: { kind: 'scalloped', dropMm: 71, widthMm: null, hemMm: null, scallops: 4, depthMm: 18 },
-      closures: [{ ...usualPressStud(), diameterMm: 11, insetMm: 32, mate: 'both' }],
+      trims: [{ ...USUAL_TRIMS.pompon, diameterMm: 34, wraps: 90, fromEdgeMm: 47 }],
       straps: [
         {
           kind: 'metal-chain',

@@ -1,6 +1,6 @@
 import { factsOf } from '@/core/design';
 import { outerEdge, type EdgeOutline, type FlatPoint } from '@/core/edging';
-import { nameAt, type HungBand } from '@/core/fittings';
+import { nameAt, type HungBand, type MarkForm } from '@/core/fittings';
 import { rowStitches } from '@/core/flap';
 import { SEEN_SHARE, stations } from '@/core/fold';
 import type { Plan } from '@/core/plan';
@@ -301,9 +301,17 @@ function bandShapes(
   }));
 }
 
+/** A form whose along runs the other way. */
+const turnedOver = (form: MarkForm): MarkForm =>
+  form.kind === 'outline'
+    ? { ...form, points: form.points.map(([across, along]) => [across, -along] as const) }
+    : form.kind === 'line'
+      ? { ...form, toAlongMm: -form.toAlongMm }
+      : form;
+
 /** What closes the bag, and its trim: behind the flap or on it where the loaded one brings it, and on the front below the flap's edge. */
 function closureShapes(plan: Plan, widthMm: number, riseMm: number, dropMm: number): Shape[] {
-  const { marks, pouch, section } = plan;
+  const { marks, pouch, section, tracks } = plan;
   const shrink = widthMm / pouch.figures.panelWidth.value;
   const { backEndMm } = stations(pouch);
   return marks
@@ -315,6 +323,9 @@ function closureShapes(plan: Plan, widthMm: number, riseMm: number, dropMm: numb
       const isOnFlap = stationMm > backEndMm;
       const isSeen = isOnFlap || (face === 'outer' && downMm !== null && downMm > dropMm);
       if (downMm === null || !isSeen) return [];
-      return markShapes(mark, { x: widthMm / 2 + acrossMm * shrink, y: riseMm + downMm }, 1);
+      // A piece that runs down the bag is drawn turned over.
+      const runsDown = (isOnFlap ? tracks.flap : tracks.front)?.step === 1;
+      const at = { x: widthMm / 2 + acrossMm * shrink, y: riseMm + downMm };
+      return markShapes(runsDown ? { ...mark, form: turnedOver(mark.form) } : mark, at, 1);
     });
 }

@@ -28,6 +28,17 @@ const flowerRadiusMm = ({ petalChains }: TrimOf<'flower'>, stitchMm: number): nu
 /** Chains of the ring that a flower's petals stand on. From memory. */
 export const RING_CHAINS = 5;
 
+/** Round a flower's petals, the tip of the first above its middle. */
+function petalOutline(choice: TrimOf<'flower'>, stitchMm: number): [number, number][] {
+  const radiusMm = flowerRadiusMm(choice, stitchMm);
+  const steps = 8 * choice.petals;
+  return Array.from({ length: steps }, (_, step) => {
+    const rad = (2 * Math.PI * step) / steps;
+    const reach = radiusMm * (0.7 + 0.3 * Math.cos(choice.petals * rad));
+    return [reach * Math.sin(rad), reach * Math.cos(rad)];
+  });
+}
+
 /** Every kind of trim. Lengths of yarn are summed turn by turn and stitch by stitch; what a chain takes, and ends, from memory. */
 export const TRIM_NATURES: { readonly [Kind in TrimKind]: TrimNature<TrimOf<Kind>> } = {
   tassel: {
@@ -48,7 +59,7 @@ export const TRIM_NATURES: { readonly [Kind in TrimKind]: TrimNature<TrimOf<Kind
     fabricMm2: none,
   },
   flower: {
-    form: (choice, stitchMm) => round(flowerRadiusMm(choice, stitchMm)),
+    form: (choice, stitchMm) => ({ kind: 'outline', points: petalOutline(choice, stitchMm) }),
     stuff: 'cord',
     reachMm: (choice, stitchMm) => {
       const mm = flowerRadiusMm(choice, stitchMm);

@@ -33,6 +33,7 @@ export function StoresPlace() {
             <FigureTicket figure={figures.length} />
             <FigureTicket figure={figures.balls} />
             <FigureTicket figure={figures.fabric} />
+            {figures.trim && <FigureTicket figure={figures.trim} />}
             <FigureTicket figure={figures.sewing} />
             <FigureTicket figure={figures.massPerArea} />
           </Row>

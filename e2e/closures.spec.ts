@@ -1,0 +1,83 @@
+import { expect, test } from '@playwright/test';
+import { axeFinds, figure, fill, goTo, newBag, saved } from './bag';
+
+test('what closes a bag is put on by its drawing, told why, moved, and taken off and back', async ({ page }) => {
+  await newBag(page, 'Letter pouch');
+  await goTo(page, 'Closures');
+  await page.getByRole('button', { name: 'Put a turn lock on' }).click();
+  await expect(figure(page, 'turn.halfRow')).toContainText(/row \d+/);
+  await fill(page, 'Post, long', '2');
+  const slip = page.locator('[data-problem="turn-post-short"]');
+  await expect(slip).toContainText('before it can be turned');
+  await slip.getByRole('button').first().click();
+  await expect(slip).toBeHidden();
+  await page.getByRole('slider', { name: 'Plate of the turn lock, in from the flap’s edge' }).focus();
+  const before = await figure(page, 'turn.halfRow').textContent();
+  await page.keyboard.press('ArrowDown');
+  await page.keyboard.press('ArrowDown');
+  await expect(figure(page, 'turn.halfRow')).not.toHaveText(before ?? '');
+  await page.getByRole('button', { name: 'Take the turn lock off' }).click();
+  await expect(page.getByRole('heading', { name: 'Nothing closes it yet' })).toBeVisible();
+  await page.keyboard.press('Control+z');
+  await expect(figure(page, 'turn.halfRow')).toBeVisible();
+  await saved(page);
+});
+
+test('an open bag gets a zipper and a drawstring; each is told stitch by stitch in the write-up', async ({ page }) => {
+  await newBag(page, 'Open pouch');
+  await goTo(page, 'Closures');
+  await page.getByRole('button', { name: 'Put a zipper in' }).click();
+  await expect(figure(page, 'zipper.length')).toContainText(/1[02]\.0 cm/);
+  await fill(page, 'Yours is', '30');
+  const slip = page.locator('[data-problem="zipper-over-opening"]');
+  await slip.getByRole('button', { name: 'Take the longest that fits' }).click();
+  await expect(slip).toBeHidden();
+  await page.getByRole('button', { name: 'Put a drawstring in' }).click();
+  await expect(figure(page, 'cord.passes.2')).toBeVisible();
+  await goTo(page, 'Write-up');
+  const pattern = page.getByTestId('pattern');
+  await expect(pattern).toContainText('Sew the zipper into the mouth');
+  await expect(pattern).toContainText(/backstitches over \d+ stitches of the edge/);
+  await expect(pattern).toContainText('Draw the cord in');
+});
+
+test('what is set before what is a graph that keys can walk; a forgotten step has ways out', async ({ page }) => {
+  await newBag(page, 'Clutch in thirds');
+  await goTo(page, 'Lining');
+  await page.getByRole('button', { name: 'Add a flat lining' }).click();
+  await goTo(page, 'Closures');
+  await page.getByRole('button', { name: 'Put a magnetic snap on' }).click();
+  const graph = page.getByRole('region', { name: 'What is set before what' });
+  const step = graph.getByRole('button', { name: 'Set the mate on the front' });
+  await step.focus();
+  await page.keyboard.press('Enter');
+  await expect(step).toHaveAttribute('aria-pressed', 'true');
+  await page.getByText('If it was forgotten').click();
+  await expect(page.getByText('Unpick the lining’s edge next to it')).toBeVisible();
+  expect((await axeFinds(page)).map(({ id, nodes }) => `${id}: ${nodes[0]?.html}`)).toEqual([]);
+});
+
+test('trim is set by count, takes yarn, and says where it lies on something else', async ({ page }) => {
+  await newBag(page, 'Letter pouch');
+  await goTo(page, 'Closures');
+  await page.getByRole('button', { name: 'Put tassels on' }).click();
+  await fill(page, 'How many', '3');
+  await expect(figure(page, 'trim.count')).toContainText('3');
+  await expect(page.locator('[data-mark="tassel"]').first()).toBeVisible();
+  await page.getByRole('button', { name: 'Put flowers on' }).click();
+  await expect(page.locator('[data-problem="lie-on-each-other"]').first()).toBeVisible();
+  await goTo(page, 'Stores');
+  await expect(figure(page, 'yarn.trim')).toContainText('g');
+});
+
+test('a gusset can be joined as it is worked, and yarn at hand says whether it lasts', async ({ page }) => {
+  await newBag(page, 'Satchel with a gusset');
+  await goTo(page, 'Body');
+  await page.getByLabel('Gusset joined').selectOption('as-worked');
+  await goTo(page, 'Order of making');
+  await expect(page.getByText('Work the gusset, joining it as you go')).toBeVisible();
+  await goTo(page, 'Stores');
+  await fill(page, 'Yarn you have', '20');
+  await expect(page.locator('[data-problem="yarn-runs-out"]')).toContainText('20 g at hand');
+  await expect(figure(page, 'yarn.lacking')).toContainText(/ball/);
+});
