@@ -2,8 +2,8 @@
 
 import { Box, chakra } from '@chakra-ui/react';
 import type { Drawing } from '@/drawing';
-import { ShapeView } from '@/ui/drawing/ShapeView';
-import { clothStyle, type ClothName } from '@/ui/theme/system';
+import type { ClothName } from '@/ui/theme/system';
+import { DrawnIcon } from './DrawnIcon';
 
 interface DrawnActionsProps<Value extends string> {
   /** What each is called, what it does for those who don't see the drawing, and that drawing. */
@@ -17,7 +17,7 @@ interface DrawnActionsProps<Value extends string> {
 export function DrawnActions<Value extends string>({ actions, cloth, scale, onAct }: DrawnActionsProps<Value>) {
   return (
     <Box display="flex" flexWrap="wrap" gap="2" mb="3">
-      {actions.map(({ value, label, says, drawing: { box, shapes } }) => (
+      {actions.map(({ value, label, says, drawing }) => (
         <chakra.button
           key={value}
           type="button"
@@ -37,17 +37,7 @@ export function DrawnActions<Value extends string>({ actions, cloth, scale, onAc
           _hover={{ borderColor: 'ink' }}
           onClick={() => onAct(value)}
         >
-          <svg
-            width={box.widthMm * scale}
-            height={box.heightMm * scale}
-            viewBox={`-1 -1 ${box.widthMm + 2} ${box.heightMm + 2}`}
-            style={clothStyle(cloth)}
-            aria-hidden
-          >
-            {shapes.map((shape, index) => (
-              <ShapeView key={index} shape={shape} />
-            ))}
-          </svg>
+          <DrawnIcon drawing={drawing} cloth={cloth} scale={scale} />
           {label}
         </chakra.button>
       ))}

@@ -2,8 +2,8 @@
 
 import { Box, chakra } from '@chakra-ui/react';
 import type { Drawing } from '@/drawing';
-import { ShapeView } from '@/ui/drawing/ShapeView';
-import { clothStyle, type ClothName } from '@/ui/theme/system';
+import type { ClothName } from '@/ui/theme/system';
+import { DrawnIcon } from './DrawnIcon';
 
 interface DrawnChoiceProps<Value extends string> {
   /** What is chosen, for those who don't see the drawings. */
@@ -22,7 +22,7 @@ export function DrawnChoice<Value extends string>(props: DrawnChoiceProps<Value>
   return (
     <Box as="fieldset" display="flex" flexWrap="wrap" gap="2" mb="3">
       <chakra.legend srOnly>{legend}</chakra.legend>
-      {choices.map(({ value: one, label, drawing: { box, shapes } }) => (
+      {choices.map(({ value: one, label, drawing }) => (
         <chakra.label
           key={one}
           display="grid"
@@ -39,17 +39,7 @@ export function DrawnChoice<Value extends string>(props: DrawnChoiceProps<Value>
           fontSize="13px"
           cursor="pointer"
         >
-          <svg
-            width={box.widthMm * scale}
-            height={box.heightMm * scale}
-            viewBox={`-1 -1 ${box.widthMm + 2} ${box.heightMm + 2}`}
-            style={clothStyle(cloth)}
-            aria-hidden
-          >
-            {shapes.map((shape, index) => (
-              <ShapeView key={index} shape={shape} />
-            ))}
-          </svg>
+          <DrawnIcon drawing={drawing} cloth={cloth} scale={scale} />
           <span>
             <input type="radio" name={name} checked={one === value} onChange={() => onChange(one)} /> {label}
           </span>
