@@ -94,6 +94,9 @@ export const CORD_TAIL_MM = 150;
 /** Beads whose hole is between these times the thickness of one strand grip two of them. From memory. */
 export const BEAD_GRIPS = { least: 1.4, most: 2 } as const;
 
+/** An edge that is sewn into a frame is as long as that, or gathered to so many times its length. From memory. */
+export const FRAME_FULLNESS = { least: 0.98, most: 1.3 } as const;
+
 /** A hand goes through a mouth of this width, mm. From memory. */
 export const HAND_MM = 90;
 

@@ -84,6 +84,14 @@ const ICONS: Readonly<Record<Closure['kind'], () => Shape[]>> = {
     line('cord', p(M + 1, 5), p(M + 5, 14), 1.2),
     disc(M, 7.5, 1.6),
   ],
+  frame: () => [
+    cloth([p(3, 8), p(W - 3, 8), p(W, H), p(0, H)]),
+    line('metal', p(3, 13), p(5, 5), 1.8),
+    line('metal', p(5, 5), p(W - 5, 5), 1.8),
+    line('metal', p(W - 5, 5), p(W - 3, 13), 1.8),
+    disc(M - 2, 3, 1.8),
+    disc(M + 2, 3, 1.8),
+  ],
   'part-sewn': () => [
     ...body(),
     ...[1, 4, 7, W - 8, W - 5, W - 2].map((x) => line('cord', p(x, -0.8), p(x + 1, 2), 0.9)),

@@ -292,6 +292,38 @@ describe('a drawstring', () => {
   });
 });
 
+describe('a frame', () => {
+  it('takes the edge of the mouth and as many open rows as its arms are long, spread over its holes', () => {
+    // A mouth of 200 mm in stitches of 2 mm, arms of 40: twenty rows at either side; 140 of them over 60 holes.
+    const plan = planOf(closedBy(mouthOf(200), 'frame', { widthMm: 180, armMm: 40, radiusMm: 10, holes: 60 }));
+    expect(figure(plan, 'frame.open')).toBe(20);
+    expect(figure(plan, 'frame.sewn')).toBe(140);
+    expect(figure(plan, 'frame.edge')).toBeCloseTo(280, 9);
+    // Two quarters of a circle of 10 mm stand for four times ten.
+    expect(figure(plan, 'frame.channel')).toBeCloseTo(180 + 80 - 40 + 10 * Math.PI, 9);
+    expect(
+      codes(closedBy(mouthOf(200), 'frame', { widthMm: 180, armMm: 40 })).filter((code) => code.startsWith('frame')),
+    ).toEqual([]);
+  });
+
+  it.each([
+    ['frame-too-wide', { widthMm: 260 }],
+    ['frame-too-full', { widthMm: 90, armMm: 20 }],
+    ['frame-arms-long', { widthMm: 180, armMm: 110 }],
+  ])('says %s, and what is offered ends it', (code, change) => {
+    const design = closedBy(mouthOf(200), 'frame', change);
+    const problem = planOf(design).problems.find((one) => String(one.code) === code);
+    if (!problem) throw new Error('not said');
+    const [repair] = problem.repairs;
+    const read = applyEdits(design, repair?.edits ?? []);
+    expect(read.ok && codes(read.design)).not.toContain(code);
+  });
+
+  it('does not go under a flap', () => {
+    expect(codes(closedBy(bagOf('fold-over-strip'), 'frame'))).toContain('frame-under-flap');
+  });
+});
+
 describe('what can slip out', () => {
   const pencil = { widthMm: 8, heightMm: 170, thicknessMm: 8 };
   const carrying = (thing: typeof pencil, design: Design): Design => ({

@@ -4,6 +4,7 @@ import { buttonhole, hookTape, pressStud, turnLock } from './flapClosures';
 import { buttonLoop, toggleLoop } from './loops';
 import { magneticSnap } from './magneticSnap';
 import { drawstring } from './mouth/drawstring';
+import { frame } from './mouth/frame';
 import { partSewn } from './mouth/partSewn';
 import { zipper } from './mouth/zipper';
 import type { OnFlapStage } from './onFlap/onFlapKind';
@@ -19,6 +20,7 @@ export const CLOSURES = {
   'toggle-loop': toggleLoop,
   zipper,
   drawstring,
+  frame,
   'part-sewn': partSewn,
 } satisfies {
   [Kind in Closure['kind']]: FittingKind<
@@ -38,6 +40,7 @@ export type { LoopProblems, LoopRepairs, LoopStage } from './loop/loop';
 export type { MagnetProblems } from './magneticSnap';
 export { cordPath } from './mouth/cordPath';
 export type { DrawstringProblems, DrawstringRepairs, DrawstringStage } from './mouth/drawstring';
+export { channelMm, type FrameProblems, type FrameRepairs, type FrameStage } from './mouth/frame';
 export type { PartSewnProblems, PartSewnRepairs, PartSewnStage } from './mouth/partSewn';
 export type { ZipperProblems, ZipperRepairs, ZipperStage } from './mouth/zipper';
 export type { OnFlapSpot } from './onFlap/places';

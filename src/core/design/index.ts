@@ -42,11 +42,13 @@ export {
 export {
   usualButtonLoop,
   usualDrawstring,
+  usualFrame,
   usualPartSewn,
   usualToggleLoop,
   usualZipper,
   type ButtonLoop,
   type Drawstring,
+  type Frame,
   type PartSewn,
   type ToggleLoop,
   type Zipper,

@@ -17,6 +17,7 @@ import { magneticSnapSchema } from './fittings/magneticSnap';
 import {
   buttonLoopSchema,
   drawstringSchema,
+  frameSchema,
   partSewnSchema,
   toggleLoopSchema,
   zipperSchema,
@@ -266,6 +267,7 @@ const closureSchema = z.discriminatedUnion('kind', [
   toggleLoopSchema,
   zipperSchema,
   drawstringSchema,
+  frameSchema,
   partSewnSchema,
 ]);
 export type Closure = z.infer<typeof closureSchema>;

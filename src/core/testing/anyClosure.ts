@@ -61,6 +61,14 @@ const CLOSURES: Record<Closure['kind'], fc.Arbitrary<unknown>> = {
     closedBy: fc.constantFrom('bow', 'bead'),
     beadHoleMm: from(1, 40),
   }),
+  frame: fc.record({
+    kind: fc.constant('frame'),
+    id: fc.constant('any'),
+    widthMm: from(40, 400),
+    armMm: from(10, 150),
+    radiusMm: from(0, 80),
+    holes: fc.integer({ min: 8, max: 300 }),
+  }),
   'part-sewn': fc.record({ kind: fc.constant('part-sewn'), id: fc.constant('any'), sewnMm: from(5, 300) }),
 };
 

@@ -8,6 +8,7 @@ import {
   type FittingInput,
   type FittingKind,
   type FittingStage,
+  type MarkMove,
   type StepRule,
 } from '@/core/fittings';
 import { rowStitches } from '@/core/flap';
@@ -81,7 +82,7 @@ export const trimKind = <Kind extends TrimKind>(kind: Kind): FittingKind<TrimOf<
         at,
         closes: null,
         holds: [],
-        marks: spots.map((spot): FabricMark => ({
+        marks: spots.map((spot, index): FabricMark => ({
           mark: nameAt(at, choice.kind),
           of: at,
           piece: seat.track.piece,
@@ -99,7 +100,7 @@ export const trimKind = <Kind extends TrimKind>(kind: Kind): FittingKind<TrimOf<
           standsMm: nature.standsMm(choice),
           throughMm: [],
           presence: 'set',
-          move: null,
+          move: 'edge' in choice ? null : { ...moveOf(choice, seat, bag), isGripped: index === 0 },
         })),
         bands: [],
         worked: [],
@@ -122,6 +123,24 @@ export const trimKind = <Kind extends TrimKind>(kind: Kind): FittingKind<TrimOf<
       },
     };
   },
+});
+
+/** Moved along the fabric, all of them go further from the front's edge, or nearer the flap's. */
+const moveOf = (
+  { on, fromEdgeMm }: SpotTrim,
+  seat: Seat,
+  { at, pouch }: FittingInput,
+): Omit<MarkMove, 'isGripped'> => ({
+  way: 'along',
+  path: [...pathOf(at), 'fromEdgeMm'],
+  valueMm: fromEdgeMm,
+  countedMm: null,
+  perMm: on === 'front' ? 1 : -1,
+  leastMm: 0,
+  mostMm: 400,
+  stepMm: pouch.rowMm,
+  alongPiece: seat.track.step,
+  setMm: fromEdgeMm,
 });
 
 /** The row of a face that is so far from its edge. */

@@ -13,12 +13,13 @@ import { OrderGraph } from './OrderGraph';
 import { TrimGroups } from './TrimGroups';
 
 const HIDES = ['lining'] as const;
+const MOVES = ['closures', 'trims'] as const;
 
 /** What closes the bag: put on by its drawing, moved on the sheet, told by row, stitch and distance, empty and loaded. */
 export function ClosuresPlace() {
   const closures = useBag((state) => state.design.closures);
   return (
-    <PlaceLayout title="Closures" drawing={<SheetView hide={HIDES} moves="closures" />}>
+    <PlaceLayout title="Closures" drawing={<SheetView hide={HIDES} moves={MOVES} />}>
       <Grid templateColumns={{ base: 'minmax(0, 1fr)', md: 'minmax(0, 1fr) 180px' }} gap="4">
         <FoldedBagView heightPx={260} />
         <SectionView widthPx={180} heightPx={290} />

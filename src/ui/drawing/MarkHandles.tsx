@@ -11,15 +11,15 @@ import { gripWords } from './gripWords';
 /** A grip on everything put on the bag that can be moved: pulled, or moved by the arrow keys, along its piece or across it; what belongs to it goes with it. */
 export function MarkHandles({
   places,
-  group,
+  groups,
 }: {
   places: ReadonlyMap<PieceId, PieceOnScreen>;
-  /** Of one group only; all without. */
-  group?: FittingGroup | undefined;
+  /** Of some groups only; all without. */
+  groups?: readonly FittingGroup[] | undefined;
 }) {
   const marks = useBag((state) => state.plan.marks);
   return marks
-    .filter(({ move, of }) => move?.isGripped && (group === undefined || of.group === group))
+    .filter(({ move, of }) => move?.isGripped && (groups === undefined || groups.includes(of.group)))
     .map((mark) => {
       const place = places.get(mark.piece);
       return place && mark.move ? <MarkHandle key={mark.mark} mark={mark} move={mark.move} place={place} /> : null;

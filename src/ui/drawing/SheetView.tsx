@@ -51,7 +51,7 @@ interface SheetViewProps {
   /** Whether the lines can be moved here, and all marks with them. */
   movable?: boolean;
   /** Whose marks can be moved here though the lines can't. */
-  moves?: FittingGroup;
+  moves?: readonly FittingGroup[];
 }
 
 /**
@@ -217,7 +217,7 @@ export function SheetView({ hide = [], movable = false, moves }: SheetViewProps)
           })}
           {movable && <FlapHandlesOn places={places} />}
           {movable && <BodyHandles places={places} />}
-          {(movable || moves) && <MarkHandles places={places} group={movable ? undefined : moves} />}
+          {(movable || moves) && <MarkHandles places={places} groups={movable ? undefined : moves} />}
         </svg>
       </div>
       <div className="sheet-note">

@@ -3,6 +3,7 @@ import type {
   Buttonhole,
   Closure,
   Drawstring,
+  Frame,
   HookTape,
   MagneticSnap,
   OnFlap,
@@ -165,6 +166,13 @@ const DRAWSTRING: FieldSpecs<Drawstring> = [
   } satisfies FieldSpec<Drawstring>,
 ];
 
+const FRAME: FieldSpecs<Frame> = [
+  { ...small, path: 'widthMm', label: 'Hinge to hinge', change: 'Width of the frame' },
+  { ...small, path: 'armMm', label: 'Arms', change: 'Arms of the frame' },
+  { ...small, path: 'radiusMm', label: 'Its corners', change: 'Corners of the frame' },
+  { kind: 'count', path: 'holes', label: 'Holes of each half', change: 'Holes of the frame', width: '4.5em' },
+];
+
 const PART_SEWN: FieldSpecs<PartSewn> = [
   {
     kind: 'length',
@@ -191,5 +199,6 @@ export const CLOSURE_FIELDS: SpecsOf<Closure> = {
   ],
   zipper: ZIPPER,
   drawstring: DRAWSTRING,
+  frame: FRAME,
   'part-sewn': PART_SEWN,
 };

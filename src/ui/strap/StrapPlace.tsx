@@ -10,11 +10,14 @@ import { AddOrTake } from '@/ui/fields';
 import { ProblemSlips } from '@/ui/problems/ProblemSlips';
 import { StrapParts } from './StrapParts';
 
+const HIDES = ['hardware', 'lining'] as const;
+const MOVES = ['straps'] as const;
+
 /** The straps: how long each must be worked to be as long as it is worn, and where its feet go. */
 export function StrapPlace() {
   const straps = useBag((state) => state.design.straps);
   return (
-    <PlaceLayout title="Strap" drawing={<SheetView hide={['hardware', 'lining']} moves="straps" />}>
+    <PlaceLayout title="Strap" drawing={<SheetView hide={HIDES} moves={MOVES} />}>
       {straps.map((strap, index) => (
         <StrapParts key={index} strap={strap} index={index} />
       ))}

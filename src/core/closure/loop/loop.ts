@@ -10,6 +10,7 @@ import {
   type FittingKind,
   type FittingStage,
   type MarkForm,
+  type MarkMove,
   type StepRule,
 } from '@/core/fittings';
 import { trackAlongMm, trackRow } from '@/core/pieces';
@@ -256,7 +257,7 @@ function marksOf<Choice extends Loop>(
   const common = { of: at, throughMm: [], presence: 'set', move: null } as const;
   const edge = flap.onPiece ? tracks.flap : flap.hasFlap ? null : tracks.back;
   const edgeDownMm = flap.onPiece ? (flap.bridgeRows + flap.flapRows) * rowMm : 0;
-  return spotsOf(choice, k, flap.hasFlap, bag).flatMap((spot): FabricMark[] => {
+  return spotsOf(choice, k, flap.hasFlap, bag).flatMap((spot, index): FabricMark[] => {
     const acrossMm = offsetOf(spot.edgePlace, stitchMm) - (spot.edgeStitches * stitchMm) / 2;
     // Away from the fabric: on along a flap, back above an upper edge.
     const outwards = edge ? (flap.onPiece ? edge.step : -edge.step) : 1;
@@ -273,6 +274,7 @@ function marksOf<Choice extends Loop>(
         form: nature.form(choice),
         stuff: 'metal',
         standsMm: nature.thicknessMm(choice),
+        move: { ...moveOf(choice, spot, bag), isGripped: index === 0 },
       },
       ...(edge
         ? [
@@ -296,6 +298,26 @@ function marksOf<Choice extends Loop>(
         : []),
     ];
   });
+}
+
+/** Moved along the front, it goes further below the edge that the loop hangs from. */
+function moveOf(
+  { belowMm }: Loop,
+  { downMm }: LoopSpot,
+  { at, flap, pouch, set }: FittingInput,
+): Omit<MarkMove, 'isGripped'> {
+  return {
+    way: 'along',
+    path: [...pathOf(at), 'belowMm'],
+    valueMm: belowMm,
+    countedMm: null,
+    perMm: 1,
+    leastMm: 0,
+    mostMm: 300,
+    stepMm: pouch.rowMm,
+    alongPiece: set.tracks.front.step,
+    setMm: Math.max(0, downMm - (flap.hasFlap ? flap.dropMm.loaded : 0)),
+  };
 }
 
 /** A narrow band bent to a loop so long, hanging from its own place: across and away from the edge, mm. */

@@ -8,6 +8,7 @@ import {
   type FittingInput,
   type FittingKind,
   type FittingStage,
+  type MarkMove,
   type StepRule,
 } from '@/core/fittings';
 import { isInRounds, isLengthwise, isOneOfTwo, stripOf, trackAlongMm, trackRow } from '@/core/pieces';
@@ -203,6 +204,20 @@ function figuresOf(
   };
 }
 
+/** Moved along the front, the cord goes to another row. */
+const moveOf = ({ belowRows }: Drawstring, { at, pouch, set }: FittingInput): Omit<MarkMove, 'isGripped'> => ({
+  way: 'along',
+  path: [...pathOf(at), 'belowRows'],
+  valueMm: belowRows * pouch.rowMm,
+  countedMm: pouch.rowMm,
+  perMm: 1,
+  leastMm: pouch.rowMm,
+  mostMm: 60 * pouch.rowMm,
+  stepMm: pouch.rowMm,
+  alongPiece: set.tracks.front.step,
+  setMm: belowRows * pouch.rowMm,
+});
+
 /** A spot at every pass, on both faces. */
 function marksOf(
   choice: Drawstring,
@@ -222,7 +237,8 @@ function marksOf(
   });
   places.push(from);
   const radiusMm = Math.max(1, choice.cordMm / 2);
-  return places.flatMap((place): FabricMark[] => {
+  const move = moveOf(choice, bag);
+  return places.flatMap((place, index): FabricMark[] => {
     // From the centre front round to the left; past a quarter it is on the back.
     const onFront = place <= counts.front / 2 || place >= all - counts.front / 2;
     const face = onFront ? 'front' : 'back';
@@ -250,7 +266,7 @@ function marksOf(
         standsMm: choice.through === 'eyelets' ? 1.5 : choice.cordMm / 2,
         throughMm: choice.through === 'eyelets' ? [pouch.layers.fabricMm] : [],
         presence: 'set',
-        move: null,
+        move: face === 'front' ? { ...move, isGripped: index === 0 } : null,
       },
     ];
   });

@@ -5,7 +5,8 @@ import { isInRounds, trackAlongMm, type Track } from '@/core/pieces';
 interface AtMouth {
   acrossMm: number;
   downMm: number;
-  form: MarkForm;
+  /** By which way along the piece is down the bag. */
+  form: (down: 1 | -1) => MarkForm;
 }
 
 /** The faces that a mouth lies between; of rounds that lie flat both are one. None of discs, whose edge runs round. */
@@ -36,7 +37,7 @@ export function mouthMarks(
       alongMm: trackAlongMm(track, downMm, pouch.rowMm),
       stationMm: null,
       count: null,
-      form,
+      form: form(track.step),
       throughMm: [],
       presence: 'set',
       move: null,

@@ -64,8 +64,8 @@ export const partSewn: FittingKind<PartSewn, PartSewnStage> = {
           marks: mouthMarks(
             'sewnUp',
             [
-              { acrossMm: -half, downMm: 1, form: line },
-              { acrossMm: half - sewnMm, downMm: 1, form: line },
+              { acrossMm: -half, downMm: 1, form: () => line },
+              { acrossMm: half - sewnMm, downMm: 1, form: () => line },
             ],
             { face: 'outer', stuff: 'cord', standsMm: 1 },
             bag,

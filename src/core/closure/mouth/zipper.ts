@@ -32,6 +32,9 @@ const ours = ownCodes<ZipperProblems, ZipperRepairs>();
 /** Half of the tapes and the teeth between them, mm. From memory. */
 const HALF_TAPE_MM = 14;
 
+/** How long a tick at a backstitch is drawn, mm. */
+const TICK_MM = 3;
+
 export interface ZipperStage extends FittingStage<Zipper> {
   mouth: Mouth;
   figures: {
@@ -68,10 +71,11 @@ export const zipper: FittingKind<Zipper, ZipperStage> = {
         ],
       };
     const half = figures.length.value / 2;
-    const line = { kind: 'line', toAcrossMm: 2 * half, toAlongMm: 0, wideMm: HALF_TAPE_MM } as const;
+    const form = (down: 1 | -1) =>
+      ({ kind: 'outline', points: tapeOutline(2 * half, figures.marks.value, down) }) as const;
     const marks = mouthMarks(
       'zipper',
-      [{ acrossMm: -half, downMm: HALF_TAPE_MM / 2, form: line }],
+      [{ acrossMm: -half, downMm: 0, form }],
       { face: 'inner', stuff: 'cloth', standsMm: 1 },
       bag,
     );
@@ -95,6 +99,23 @@ export const zipper: FittingKind<Zipper, ZipperStage> = {
     };
   },
 };
+
+/**
+ * Half of a zipper along an edge, with a tick at every backstitch: across from its end, and down from the edge, mm.
+ *
+ * @param down which way along the piece is down the bag
+ */
+function tapeOutline(longMm: number, ticks: number, down: 1 | -1): [number, number][] {
+  const teeth = Array.from({ length: ticks }, (_, index) => ((index + 0.5) * longMm) / ticks).flatMap(
+    (at): [number, number][] => [
+      [at - 0.4, down * HALF_TAPE_MM],
+      [at - 0.4, down * (HALF_TAPE_MM + TICK_MM)],
+      [at + 0.4, down * (HALF_TAPE_MM + TICK_MM)],
+      [at + 0.4, down * HALF_TAPE_MM],
+    ],
+  );
+  return [[0, 0], [0, down * HALF_TAPE_MM], ...teeth, [longMm, down * HALF_TAPE_MM], [longMm, 0]];
+}
 
 function figuresOf(
   { lengthMm, pitchMm }: Zipper,

@@ -1,7 +1,7 @@
 import { constructionOf } from '@/core/body';
 import type { LoadState } from '@/core/contents';
 import type { Design, OnFlap } from '@/core/design';
-import type { Figure } from '@/core/figures';
+import { GEOMETRY, input, inputFrom, makeFigure, type Figure } from '@/core/figures';
 import {
   nameAt,
   type FittingInput,
@@ -53,7 +53,7 @@ export const onFlapKind = <Choice extends OnFlap>(
     const isHidden = nature.isHidden(choice);
     const places = placeOnFlap(choice, isHidden ? radiusMm : null, bag);
     const figures = onFlapFigures(choice, nature, places, bag);
-    const own = ownFigures(choice, bag);
+    const own = [...ownFigures(choice, bag), ...throughFigures(choice, nature, bag)];
     const wideMm = widthOf(nature.half.form(choice));
     return {
       ok: true,
@@ -97,6 +97,40 @@ export const onFlapKind = <Choice extends OnFlap>(
   },
   made: (stage, parts) => madeOf(nature, stage, parts),
 });
+
+/** What each part goes through, for the length of its prongs or its post; nothing of what a thread holds. */
+const throughFigures = <Choice extends OnFlap>(
+  choice: Choice,
+  { prefix, half, mate }: OnFlapNature<Choice>,
+  { design, pouch, gauge, at }: FittingInput,
+): Figure[] =>
+  (
+    [
+      ['half', half],
+      ['mate', mate],
+    ] as const
+  ).flatMap(([name, part]) => {
+    const { fabric, lining } = part.through(choice, design.lining !== null);
+    const mm = (fabric ? pouch.layers.fabricMm : 0) + (lining ? pouch.layers.liningMm : 0);
+    if (mm === 0) return [];
+    return [
+      makeFigure(
+        nameAt(at, `${prefix}.${name}Through`),
+        `${part.label} goes through`,
+        mm,
+        'mm',
+        {
+          rule: 'Thickness of the layers at its place: its prongs or its post have to reach through them and be bent, or screwed, behind.',
+          inputs: [
+            ...(fabric ? [inputFrom(gauge.fabricThickness)] : []),
+            ...(lining ? [input('Thickness of the lining', pouch.layers.liningMm, 'mm')] : []),
+          ],
+          source: GEOMETRY,
+        },
+        fabric ? gauge.fabricThickness.plusMinus : null,
+      ),
+    ];
+  });
 
 /** By how much the flap's part lies below its mate on the loaded bag as it came out; the part is counted from the flap's edge, its mate from the front's mouth. */
 function madeOf<Choice extends OnFlap>(

@@ -61,6 +61,19 @@ export const drawstringSchema = z.strictObject({
 });
 export type Drawstring = z.infer<typeof drawstringSchema>;
 
+/** A metal frame of two halves on hinges, with holes that the edges are sewn through. */
+export const frameSchema = z.strictObject({
+  kind: z.literal('frame'),
+  ...closure,
+  /** From hinge to hinge, an arm from the top to its hinge, and the radius of its corners. */
+  widthMm: lengthMm(40, 400),
+  armMm: lengthMm(10, 150),
+  radiusMm: lengthMm(0, 80),
+  /** Of each half. */
+  holes: count(8, 300),
+});
+export type Frame = z.infer<typeof frameSchema>;
+
 export const partSewnSchema = z.strictObject({
   kind: z.literal('part-sewn'),
   ...closure,
@@ -107,5 +120,13 @@ export const usualDrawstring = (): Drawstring => ({
   everyMm: 25,
   closedBy: 'bow',
   beadHoleMm: 7,
+});
+export const usualFrame = ({ body }: { body: { widthMm: number } }): Frame => ({
+  kind: 'frame',
+  id: id('frame'),
+  widthMm: Math.max(40, Math.min(400, Math.round(body.widthMm * 0.92))),
+  armMm: 45,
+  radiusMm: 12,
+  holes: 44,
 });
 export const usualPartSewn = (): PartSewn => ({ kind: 'part-sewn', id: id('part-sewn'), sewnMm: 55 });

@@ -1,6 +1,5 @@
 import type { FlapClosureProblems, FlapClosureRepairs, OnFlapStage } from '@/core/closure';
 import type { Buttonhole, HookTape, OnFlap, PressStud, TurnLock } from '@/core/design';
-import { nameAt } from '@/core/fittings';
 import { formatQuantity } from '../quantity';
 import type { Sentences } from '../sentence';
 import { onFlapWords, type OnFlapNames } from './onFlapWords';
@@ -98,6 +97,7 @@ const buttonholeNames: OnFlapNames<Buttonhole> = {
   mate: 'button',
   two: 'buttons',
   Half: 'Buttonhole',
+  flapTitle: 'Leave the buttonhole in the flap',
   flapFace: 'from its outer face',
   materials: ({ choice, mates, halves }, bag) => [
     `Button, ${size(bag, choice.diameterMm)} across: ${mates.length || halves.length}.`,
@@ -123,10 +123,6 @@ const buttonhole = onFlapWords(buttonholeNames);
 /** Of a buttonhole the stitches it takes are told as well. */
 export const buttonholeWords: typeof buttonhole = {
   ...buttonhole,
-  tickets: (stage) => [
-    ...buttonhole.tickets(stage),
-    stage.own.map((figure) => ({ figure, mark: nameAt(stage.at, 'button.half') })),
-  ],
   quotes: {
     ...buttonhole.quotes,
     steps: {

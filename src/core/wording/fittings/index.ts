@@ -5,7 +5,14 @@ import { BOUGHT_STRAP_WORDS } from './boughtStrapWords';
 import { edgingWords } from './edgingWords';
 import { buttonholeWords, hookTapeWords, pressStudWords, turnLockWords } from './flapClosureWords';
 import { liningWords } from './liningWords';
-import { buttonLoopWords, drawstringWords, partSewnWords, toggleLoopWords, zipperWords } from './mouthClosureWords';
+import {
+  buttonLoopWords,
+  drawstringWords,
+  frameWords,
+  partSewnWords,
+  toggleLoopWords,
+  zipperWords,
+} from './mouthClosureWords';
 import { snapWords } from './snapWords';
 import { TRIM_WORDS } from './trimWords';
 import { WORKED_STRAP_WORDS } from './strapWords';
@@ -22,6 +29,7 @@ const CLOSURE_WORDS = {
   'toggle-loop': toggleLoopWords,
   zipper: zipperWords,
   drawstring: drawstringWords,
+  frame: frameWords,
   'part-sewn': partSewnWords,
 } satisfies Record<Closure['kind'], object>;
 const STRAP_WORDS = { ...WORKED_STRAP_WORDS, ...BOUGHT_STRAP_WORDS } satisfies Record<Strap['kind'], object>;

@@ -2,6 +2,9 @@ import type {
   DrawstringProblems,
   DrawstringRepairs,
   DrawstringStage,
+  FrameProblems,
+  FrameRepairs,
+  FrameStage,
   LoopProblems,
   LoopRepairs,
   LoopStage,
@@ -16,6 +19,7 @@ import type {
 } from '@/core/closure';
 import type { ButtonLoop, ToggleLoop } from '@/core/design';
 import { nameAt, type FittingStage } from '@/core/fittings';
+import { percent } from '../counting';
 import { formatQuantity } from '../quantity';
 import { placeText } from '../placeText';
 import { spreadText } from '../spreadText';
@@ -104,7 +108,7 @@ export const drawstringWords: FittingWords<DrawstringStage, DrawstringProblems, 
   takeOff: 'Take the drawstring out',
   added: 'Drawstring put in',
   takenOff: 'Drawstring taken out',
-  grip: null,
+  grip: { name: 'Cord, below the edge', moved: 'Move: Cord' },
   worked: '',
   materials: ({ choice, figures, path }, bag) => [
     `Cord, ${size(bag, choice.cordMm)} thick: ${choice.cords === 2 ? '2 pieces of ' : ''}${size(bag, figures.cord.value)}.`,
@@ -183,6 +187,52 @@ function passText(path: readonly number[]): string {
   return `after ${gaps.join(', ')} stitches`;
 }
 
+export const frameWords: FittingWords<FrameStage, FrameProblems, FrameRepairs> = {
+  title: 'Metal frame',
+  add: 'Put a metal frame on',
+  takeOff: 'Take the frame off',
+  added: 'Frame put on',
+  takenOff: 'Frame taken off',
+  grip: null,
+  worked: '',
+  materials: ({ choice }, bag) => [
+    `Metal frame with holes, ${size(bag, choice.widthMm)} from hinge to hinge, arms of ${size(bag, choice.armMm)}: 1; strong thread in the colour of the yarn.`,
+  ],
+  steps: {
+    'sew-frame': ({ figures: { open, sewn, holes, edge, channel } }, bag) =>
+      stepWords(
+        'Sew the frame in',
+        `The side seams end ${formatQuantity(open.value, 'row', 'cm')} below the mouth: a marker there on both sides. Push the front’s edge into the channel of one half, its middle to the middle of the top, its ends to the hinges, and baste it. Backstitch from the middle to either end: ${sewn.value} stitches and row ends over ${holes.value} holes, ${spreadText(sewn.value, holes.value, { place: 'hole' })}; ${size(bag, edge.value)} of edge to ${size(bag, channel.value)} of frame. Then the back into the other half, alike.`,
+        'As many on both sides of the middle; the hinges free, nothing caught between the halves. Mind your fingers where it snaps shut.',
+      ),
+  },
+  inspect: 'frame closes',
+  tickets: (stage) => [
+    marked(stage, 'frame', [stage.mouth.opening, stage.figures.channel, stage.figures.edge, stage.figures.fullness]),
+    marked(stage, 'frame', [stage.figures.open, stage.figures.sewn, stage.figures.holes]),
+  ],
+  quotes: {
+    steps: { 'sew-frame': ['frame.open', 'frame.sewn', 'frame.holes', 'frame.edge', 'frame.channel'] },
+    materials: [],
+    worked: [],
+  },
+  problems: {
+    'frame-too-wide': (v, length) =>
+      `Round one half of the frame are ${length(v.frameMm)}, and the edge that goes into it is ${length(v.edgeMm)}: it is too short. Take a narrower frame, or make the bag wider.`,
+    'frame-too-full': (v) =>
+      `The edge is ${percent(v.share)} longer than the frame: more than ${percent(v.mostShare)} is hard to gather into its channel.`,
+    'frame-under-flap': () =>
+      'A frame closes an open mouth, and this bag has a flap over it. Take the flap off, or the frame.',
+    'frame-arms-long': (v, length) =>
+      `Arms of ${length(v.armMm)} reach below the middle of sides that are ${length(v.sideMm)} high: what is in the bag falls out at the sides when it is opened.`,
+  },
+  repairs: {
+    'frame-to': (v, length) => `Take a frame of ${length(v.widthMm)}`,
+    'frame-flap-off': () => 'Leave the bag open, without the flap',
+    'frame-arms-to': (v, length) => `Take one with arms of ${length(v.armMm)}`,
+  },
+};
+
 export const partSewnWords: FittingWords<
   PartSewnStage,
   PartSewnProblems & SlipsOutProblems,
@@ -244,7 +294,7 @@ const loopWords = <Choice extends ButtonLoop | ToggleLoop>({
     takeOff: `Take the ${noun} and its loop off`,
     added: `${title} put on`,
     takenOff: `${title} taken off`,
-    grip: null,
+    grip: { name: `${title}: below the edge`, moved: `Move: ${title}` },
     worked: '',
     materials: ({ choice, spots }, bag) => [
       `${noun.charAt(0).toUpperCase()}${noun.slice(1)}, ${size(bag, across(choice))} ${sized}: ${spots.length}.`,

@@ -22,6 +22,8 @@ export interface OnFlapNames<Choice extends OnFlap> {
   /** What is done at the place on the front, and on the flap. */
   onFront(stage: OnFlapStage<Choice>, bag: WordedBag): string;
   onFlap(stage: OnFlapStage<Choice>, bag: WordedBag): string;
+  /** What the step on the flap is called, where nothing is set there. */
+  flapTitle?: string;
   /** The face of the flap that it is set on. */
   flapFace: string;
   /** What can't be done later, of either part; null where all of it can. */
@@ -100,7 +102,7 @@ const stepsOf = <Choice extends OnFlap>(names: OnFlapNames<Choice>): FittingWord
     const face = stage.inHem ? 'On the hem, the face that will lie inside' : `Flap, ${names.flapFace}`;
     const rows = [...new Set(stage.halves.map(({ row }) => row))].join(' and ');
     return stepWords(
-      `Set the ${names.half} on the flap`,
+      names.flapTitle ?? `Set the ${names.half} on the flap`,
       `${face}: row ${rows}, ${length(stage.figures.halfInset.value)} from the flap’s edge, ${acrossText(stage.halves, length)}. ${names.onFlap(stage, bag)}`,
       null,
       names.flapNotLater(stage, bag),
@@ -109,7 +111,7 @@ const stepsOf = <Choice extends OnFlap>(names: OnFlapNames<Choice>): FittingWord
   },
 });
 
-function ticketsOf(prefix: string, { figures, halves: [half], at }: OnFlapStage) {
+function ticketsOf(prefix: string, { figures, halves: [half], at, own }: OnFlapStage) {
   const marked = (mark: string, ...shown: (typeof figures.mateRow)[]) =>
     shown.flatMap((figure) => (figure ? [{ figure, mark: nameAt(at, `${prefix}.${mark}`) }] : []));
   return [
@@ -121,6 +123,7 @@ function ticketsOf(prefix: string, { figures, halves: [half], at }: OnFlapStage)
       ...marked('mate', figures.mateRow, figures.secondMateRow, figures.mateDistance),
       ...marked('meets', figures.meetsLoaded, figures.meetsEmpty),
     ],
+    ...(own.length > 0 ? [marked('half', ...own)] : []),
   ];
 }
 
@@ -150,7 +153,7 @@ const problemsOf = ({ whole, half, mate }: OnFlapNames<never>): Sentences<OnFlap
   'on-wrist': () =>
     `A bag that hangs from the wrist tilts, and one ${whole} lets a corner of the flap lift. Makers often set two, near the sides.`,
   'in-scallop': (v, length) =>
-    `${length(v.insetMm)} from the edge the ${half} would sit among the scallops (${length(v.scallopMm)}). Set it above them.`,
+    `The ${half} would sit among the scallops (${length(v.scallopMm)}), ${length(v.insetMm)} from the edge. Set it above them.`,
 });
 
 const repairsOf = (whole: string, two: string, half: string): Sentences<OnFlapRepairs> => ({

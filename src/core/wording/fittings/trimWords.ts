@@ -1,5 +1,5 @@
 import type { OverlapProblems, OverlapRepairs } from '@/core/closure';
-import type { Trim, TrimKind, TrimOf } from '@/core/design';
+import { USUAL_TRIMS, type Trim, type TrimKind, type TrimOf } from '@/core/design';
 import { nameAt } from '@/core/fittings';
 import { RING_CHAINS, type TrimProblems, type TrimRepairs, type TrimStage } from '@/core/trim';
 import { ordinal } from '../counting';
@@ -93,7 +93,7 @@ const trimWords = <Kind extends TrimKind>(
     takeOff: `Take ${title.charAt(0).toLowerCase()}${title.slice(1)} off`,
     added: `${title} put on`,
     takenOff: `${title} taken off`,
-    grip: null,
+    grip: 'on' in USUAL_TRIMS[kind] ? { name: `${title}: from the edge`, moved: `Move: ${title}` } : null,
     worked: '',
     materials: ({ choice, spots }, bag) => buys?.(choice, spots.length, bag) ?? [],
     steps: {
