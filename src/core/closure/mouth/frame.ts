@@ -146,7 +146,8 @@ function figuresOf(
 }
 
 function problemsOf(choice: Frame, { edge, channel, fullness }: FrameStage['figures'], bag: FittingInput): Problem[] {
-  const { at, flap, pouch } = bag;
+  const { at, flap, pouch, design } = bag;
+  const { dropMm, widthMm, hemMm } = design.flap;
   const path = (field: string) => [...pathOf(at), field];
   const told = { severity: 'decide', place: 'closures', mark: nameAt(at, 'frame') } as const;
   const problems: Problem[] = [];
@@ -211,7 +212,11 @@ function problemsOf(choice: Frame, { edge, channel, fullness }: FrameStage['figu
         path: pathOf(at),
         values: {},
         repairs: [
-          ours.repair({ code: 'frame-flap-off', values: {}, edits: [{ path: ['flap', 'kind'], value: 'none' }] }),
+          ours.repair({
+            code: 'frame-flap-off',
+            values: {},
+            edits: [{ path: ['flap'], value: { kind: 'none', dropMm, widthMm, hemMm } }],
+          }),
         ],
         ...told,
       }),
