@@ -6,6 +6,7 @@ import { pieceOfBody } from '../src/core/gauge';
 import { KNOWN_THINGS, packQuickly, packStepwise, carriedThings, type Box } from '../src/core/contents';
 import { seededRandom } from '../src/core/random';
 import {
+  USUAL_TRIMS,
   starterDesign,
   swatchIdSchema,
   usualEdging,
@@ -14,7 +15,9 @@ import {
   type Design,
   type Swatch,
 } from '../src/core/design';
+import { CLOSURES } from '../src/core/closure';
 import { foldBag, gridsOf } from '../src/core/fold';
+import { settingGraph } from '../src/core/making';
 import { makings } from '../src/core/makings';
 import { solutions } from '../src/core/solutions';
 import { perUnit } from '../src/core/solutions/criteria';
@@ -27,6 +30,7 @@ import { shareAt, stretchDoubt } from '../src/core/strap/stretch';
 import { anyDesign } from '../src/core/testing/anyDesign';
 import { demoBags } from '../src/demo/demoBags';
 import { demoSwatches } from '../src/demo/demoSwatches';
+import { orderLayout } from '../src/drawing/orderLayout';
 import { shelfWork } from '../src/workers/shelfWork';
 
 const WARM_UP_SHARE = 0.1;
@@ -199,6 +203,40 @@ const strapPlans = timesOf(
   threeStraps,
   0.5,
 );
+/** Ten pieces that close and trim a bag, planned on one that is planned already; and the graph of what is set before what of them. */
+const PIECES = {
+  closures: [
+    CLOSURES['magnetic-snap'],
+    CLOSURES['press-stud'],
+    CLOSURES['turn-lock'],
+    CLOSURES.buttonhole,
+    CLOSURES['button-loop'],
+    CLOSURES.zipper,
+    CLOSURES.drawstring,
+    CLOSURES.frame,
+  ].map(({ usual }) => usual(handled)),
+  trims: [USUAL_TRIMS.tassel, USUAL_TRIMS.flower],
+};
+const tenPieces = (index: number) => {
+  const plan = handledPlans[index % handledPlans.length] as Plan;
+  const { gauge, contents, pouch, flap, pieces, joins, tracks, whole, section } = plan;
+  const design = { ...contents.settled, ...PIECES, straps: [], edgings: [], lining: null };
+  const set = { ...plan, pieces, joins, tracks, figures: [] };
+  planFittings({ design, gauge, mass: contents.figures.mass, pouch, flap, set, whole, section }, FITTING_KINDS);
+};
+const closurePlans = timesOf(
+  Array.from({ length: 2 * FIRST_PLANS }, (_, index) => index),
+  tenPieces,
+  0.5,
+);
+const manyPieces = planBag({ ...handled, ...PIECES }, clutchPacking);
+if (!manyPieces.ok) throw new Error('no plan of a bag with ten pieces on it');
+const { steps: manySteps } = manyPieces.plan;
+const orderGraphs = timesOf(
+  Array.from({ length: 120 }, (_, index) => index),
+  () => orderLayout(settingGraph(manySteps, 'closures'), { widthPx: 148, heightPx: 44 }),
+  0.5,
+);
 const stretchFits = timesOf(
   Array.from({ length: 2000 }, (_, index) => ({ ...TRIED, pulledMm: 214 + 0.01 * index })),
   (trial) => stretchDoubt(trial)((curve) => shareAt(curve, 7)),
@@ -263,6 +301,8 @@ process.stdout.write(
     planEdged: { first: edgedPlans.slice(0, FIRST_PLANS), later: edgedPlans.slice(FIRST_PLANS) },
     handled,
     strapPlans,
+    closurePlans,
+    orderGraphs,
     stretchFits,
     planAndPack: timesOf(designs.slice(0, 6000), (design) => planBag(design)),
     cards: timesOf(fc.sample(anyDesign, { numRuns: 400, seed: 7 }), (design) => shelfWork.card(design, null)),

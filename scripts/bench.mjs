@@ -35,6 +35,8 @@ for (const [kind, times] of Object.entries(core.constructions))
 report('planBag with an edging, a snap, a strap and a lining', core.planEdged.later, 'ms', 2);
 report('The same, the first runs with an edging', core.planEdged.first, 'ms', 2);
 report('Three straps with six weights each, planned on a bag', core.strapPlans, 'ms', 1);
+report('Ten closures and trims, planned on a bag', core.closurePlans, 'ms', 1);
+report('What is set before what of them, laid out', core.orderGraphs, 'ms', 30);
 report('A stretch curve fitted to six weights, and how far it may be off', core.stretchFits, 'ms', 5);
 report('What goes in was changed: packed and planned', core.planAndPack, 'ms', 16);
 report('Eight known things packed exactly', core.packing, 'ms', 300);
