@@ -87,11 +87,9 @@ const ICONS: Readonly<Record<TrimKind, () => Shape[]>> = {
 export const trimIcon = (kind: TrimKind): Drawing => ({
   box: { x: 0, y: 0, widthMm: W, heightMm: H },
   shapes: [
-    ...(kind === 'fringe'
-      ? [{ ...cloth(), segments: polyline([p(0, 0), p(W, 0), p(W, 12), p(0, 12)]) } as Shape]
-      : kind === 'frill'
-        ? [{ ...cloth(), segments: polyline([p(0, 9), p(W, 9), p(W, H), p(0, H)]) } as Shape]
-        : [cloth()]),
+    ...(kind === 'frill'
+      ? [{ ...cloth(), segments: polyline([p(0, 9), p(W, 9), p(W, H), p(0, H)]) } as Shape]
+      : [cloth()]),
     ...ICONS[kind](),
   ],
 });

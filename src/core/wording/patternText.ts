@@ -41,7 +41,7 @@ export function writePattern(design: Design, plan: Plan, words = FITTING_WORDS):
     ...plan.pieces.map((piece) => ({
       id: piece.id,
       heading: piece.copies === 2 ? `${PIECE_NAMES[piece.id]}s, two alike` : PIECE_NAMES[piece.id],
-      lines: pieceLines(design, plan, piece),
+      lines: pieceLines(design, plan, piece, words),
     })),
     ...joinSection(design, plan),
     ...plan.fittings.flatMap((stage) => {

@@ -5,6 +5,7 @@ import type { Plan } from '@/core/plan';
 import { shapingFor, type ShapedRow } from '@/core/shaping';
 import { beginsPlain, foundationOf, patternRowCount, startingChain } from '@/core/stitches';
 import { eachOf, ordinal } from './counting';
+import { FITTING_WORDS, wordsOf } from './fittings';
 import { lengthWriterFor } from './stepWords';
 import { discLines, halfDiscLines, ovalLines, sidesLines } from './roundsText';
 import { plainRunsLines, turnedRowsLines } from './rowsText';
@@ -34,7 +35,8 @@ const FOLD_NAMES: Record<string, string> = {
 const WOVEN_IN: ReadonlySet<PieceId> = new Set(['panel', 'sides']);
 
 /** A piece as it is worked, line by line, in the design's terms, units and school. */
-export function pieceLines(design: Design, plan: Plan, piece: Piece): string[] {
+export function pieceLines(design: Design, plan: Plan, piece: Piece, fittingWords = FITTING_WORDS): string[] {
+  const notes = piece.kind === 'rows' ? notesOf(plan, piece, fittingWords) : NO_NOTES;
   const worked = piece.plain ? inPlainStitch(design) : design;
   const copies = piece.copies > 1 ? [`Make ${piece.copies}.`] : [];
   const asWorked = isJoinedAsWorked(plan, piece.id);
@@ -50,7 +52,9 @@ export function pieceLines(design: Design, plan: Plan, piece: Piece): string[] {
       return [
         ...copies,
         ...(asWorked ? [AT_EVERY_ROW_END] : []),
-        ...(piece.roundCount > 0 ? roundsThenRows(worked, plan, piece) : rowsFromStart(worked, plan, piece)),
+        ...(piece.roundCount > 0
+          ? roundsThenRows(worked, plan, piece, notes)
+          : rowsFromStart(worked, plan, piece, notes)),
         off,
       ];
   }
@@ -72,7 +76,7 @@ function fastenOff(design: Design, sews: boolean): string {
 }
 
 /** The rows of a piece that is begun with a chain or a foundation. */
-function rowsFromStart(design: Design, plan: Plan, piece: RowsPiece): string[] {
+function rowsFromStart(design: Design, plan: Plan, piece: RowsPiece, notes: Notes): string[] {
   const { rows, end, scallops } = beforeScallops(plan, piece);
   return [
     ...startLines(design, piece),
@@ -80,7 +84,7 @@ function rowsFromStart(design: Design, plan: Plan, piece: RowsPiece): string[] {
       from: 1,
       rows,
       startStitches: piece.startStitches,
-      after: markersOf(piece),
+      after: notes,
       over: 'beginning',
     }),
     ...(scallops ? scallopLines(design, plan, scallops, end) : []),
@@ -101,6 +105,22 @@ const markersOf = (piece: RowsPiece): Map<number, string> =>
       .filter(({ kind, mark }) => kind === 'fold' && mark in FOLD_NAMES)
       .map(({ mark, afterRow }) => [afterRow, `Marker at both ends of row ${afterRow}: ${FOLD_NAMES[mark]}.`]),
   );
+
+/** Lines between rows, by the row after which they stand. */
+type Notes = ReadonlyMap<number, string>;
+const NO_NOTES: Notes = new Map();
+
+/** What is said between the rows of a piece, by the row after which it is: markers, and what a row that comes has in it. */
+function notesOf(plan: Plan, piece: RowsPiece, words: typeof FITTING_WORDS): Notes {
+  const notes = markersOf(piece);
+  for (const stage of plan.fittings)
+    for (const { piece: on, row, says } of wordsOf(stage, words).inRows?.(stage) ?? []) {
+      if (on !== piece.id || row < 2) continue;
+      const before = notes.get(row - 1);
+      notes.set(row - 1, `${before ? `${before} ` : ''}In row ${row}: ${says}`);
+    }
+  return notes;
+}
 
 type FlapScallops = NonNullable<Plan['flap']['scallops']>;
 
@@ -140,7 +160,7 @@ function scallopLines(
 }
 
 /** Sides worked in rounds about a chain, a ring or a base, then whatever goes on from the back in rows. */
-function roundsThenRows(design: Design, plan: Plan, piece: RowsPiece): string[] {
+function roundsThenRows(design: Design, plan: Plan, piece: RowsPiece, notes: Notes): string[] {
   const lines = sidesLines(design, plan, piece);
   if (piece.rows.length === piece.roundCount) return lines;
   const { leftEachSide: left, startStitches } = plan.flap;
@@ -171,7 +191,7 @@ function roundsThenRows(design: Design, plan: Plan, piece: RowsPiece): string[] 
           from: piece.roundCount + 1,
           rows: tail,
           startStitches,
-          after: markersOf(piece),
+          after: notes,
           over: 'rounds',
         })),
     ...(scallops ? scallopLines(design, plan, scallops, end) : []),

@@ -72,12 +72,16 @@ const FittingFields = memo(function FittingFields({ choice, group, index }: { ch
     store.getState().edit(change, [{ path: [...pathOf({ group, index }), path], value }]);
   return (
     <Row>
-      {(FIELDS[group][choice.kind] ?? []).map((spec) => (
+      {applying(FIELDS[group][choice.kind], choice).map((spec) => (
         <FittingField key={spec.path} spec={spec} choice={choice} set={(value) => set(spec, value)} />
       ))}
     </Row>
   );
 });
+
+/** The fields of a kind that apply to what is chosen. */
+const applying = (specs: readonly FieldSpec<AnyChoice>[] = [], choice: AnyChoice) =>
+  specs.filter(({ applies }) => applies?.(choice) ?? true);
 
 interface FittingFieldProps {
   spec: FieldSpec<AnyChoice>;

@@ -161,6 +161,7 @@ const DRAWSTRING: FieldSpecs<Drawstring> = [
   {
     ...small,
     path: 'beadHoleMm',
+    applies: ({ closedBy }) => closedBy === 'bead',
     label: 'Hole of the bead',
     change: 'Hole of the bead',
   } satisfies FieldSpec<Drawstring>,

@@ -7,6 +7,8 @@ export type FieldSpec<Choice> = {
   change: string;
   width?: string;
   help?: string;
+  /** Whether it applies to what else is chosen; always, where nothing is said. */
+  applies?: (chosen: Choice) => boolean;
 } & (
   | {
       kind: 'length';

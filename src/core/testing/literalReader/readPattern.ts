@@ -96,6 +96,8 @@ class Maker {
       if (this.rounds !== 'spiral') this.complain(line, 'no spiral');
     } else if ((found = /^Marker at both ends of row (\d+): .+\.$/.exec(line))) {
       if (Number(found[1]) !== this.last) this.complain(line, `said after row ${this.last}`);
+    } else if ((found = /^In row (\d+): (?:the buttonhole|both buttonholes), .+\.$/.exec(line))) {
+      if (Number(found[1]) !== this.last + 1) this.complain(line, `said after row ${this.last}`);
     } else if ((found = /leave (one|\d+) sts? of the back and join the yarn.*Work over (\d+) sts/.exec(line)))
       this.onBack(found[1] === 'one' ? 1 : Number(found[1]), Number(found[2]));
     else if ((found = /from there join the yarn.*Work over (\d+) sts/.exec(line))) this.onBack(0, Number(found[1]));

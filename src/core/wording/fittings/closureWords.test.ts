@@ -7,7 +7,8 @@ import { planBag, type Plan } from '@/core/plan';
 import { anyClosureOf } from '@/core/testing/anyClosure';
 import { bagOf, withBody } from '@/core/testing/bodies';
 import { PRINTED_MM, toldMm } from '@/core/testing/toldLengths';
-import { stepTexts } from '@/core/wording';
+import { replayComplaints } from '@/core/testing/replayPattern';
+import { stepTexts, writePattern } from '@/core/wording';
 import { spreadText } from '../spreadText';
 
 const KINDS = Object.keys(CLOSURES) as Closure['kind'][];
@@ -219,5 +220,41 @@ describe('every step that can be too late', () => {
             }
           }
         }
+  });
+});
+
+describe('a buttonhole in the rows of its piece', () => {
+  it('is said before its row, in the middle of it, over as many stitches as it takes; the piece is worked as without it', () => {
+    let told = 0;
+    fc.assert(
+      fc.property(closed('buttonhole', false), (design) => {
+        const result = planBag(design);
+        if (!result.ok) return;
+        const { plan } = result;
+        const [stage] = plan.closures;
+        if (!stage || !('halves' in stage)) return;
+        const [half] = stage.halves;
+        const section = writePattern(design, plan).sections.find(({ id }) => id === half?.piece);
+        const index = section?.lines.findIndex((line) => line.includes('buttonhole')) ?? -1;
+        if (!half || !section || index < 0) return;
+        const line = section.lines[index] as string;
+        const found = /In row (\d+): .*after ([\d and]+) stitch(?:es)? chain (\d+) over as many/.exec(line);
+        if (!found) throw new Error(line);
+        expect(Number(found[1])).toBe(half.row);
+        // The row itself comes right after it.
+        expect(section.lines[index + 1]).toMatch(new RegExp(`^(?:Row|Rows) ${half.row}\\b`));
+        const hole = Number(found[3]);
+        const froms = (found[2] as string).split(' and ').map(Number);
+        expect(froms).toHaveLength(stage.halves.length);
+        stage.halves.forEach(({ place }, at) => {
+          const middle = place.kind === 'on' ? place.stitch - 0.5 : place.after;
+          if (middle > hole / 2) expect(Math.abs((froms[at] as number) + hole / 2 - middle)).toBeLessThanOrEqual(0.5);
+        });
+        expect(replayComplaints(design, plan)).toEqual([]);
+        told += 1;
+      }),
+      { numRuns: 50 },
+    );
+    expect(told).toBeGreaterThan(15);
   });
 });

@@ -123,6 +123,19 @@ const buttonhole = onFlapWords(buttonholeNames);
 /** Of a buttonhole the stitches it takes are told as well. */
 export const buttonholeWords: typeof buttonhole = {
   ...buttonhole,
+  inRows: ({ halves, own: [hole] }) => {
+    const [first] = halves;
+    if (!first || !hole || first.piece === 'half-disc') return [];
+    const middles = halves.map(({ place }) => (place.kind === 'on' ? place.stitch - 0.5 : place.after));
+    const from = middles.map((middle) => Math.max(0, Math.round(middle - hole.value / 2)));
+    return [
+      {
+        piece: first.piece,
+        row: first.row,
+        says: `${halves.length === 1 ? 'the buttonhole' : 'both buttonholes'}, after ${from.join(' and ')} ${from.length === 1 && from[0] === 1 ? 'stitch' : 'stitches'} chain ${hole.value} over as many; in the next row one stitch in each chain.`,
+      },
+    ];
+  },
   quotes: {
     ...buttonhole.quotes,
     steps: {

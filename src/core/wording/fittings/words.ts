@@ -1,6 +1,7 @@
 import type { Design } from '@/core/design';
 import type { Figure } from '@/core/figures';
 import type { FittingStage } from '@/core/fittings';
+import type { PieceId } from '@/core/pieces';
 import type { Plan } from '@/core/plan';
 import type { Sentences } from '../sentence';
 import type { LengthWriter, StepWords } from '../stepWords';
@@ -40,6 +41,8 @@ export interface FittingWords<
   /** The heading of what is worked of it apart, and how that is worked. */
   worked: string;
   workedLines?(stage: Stage, bag: WordedBag): string[];
+  /** What is left in a row of a piece while that is worked: said before the row, with its number. */
+  inRows?(stage: Stage): { piece: PieceId; row: number; says: string }[];
   materials(stage: Stage, bag: WordedBag): string[];
   /** Its steps, by the names that its stage gives them. */
   steps: Readonly<Record<string, (stage: Stage, bag: WordedBag) => StepWords>>;
