@@ -235,7 +235,7 @@ export function demoBags(): Design[] {
     {
       ...base,
       name: 'Librarian’s satchel',
-      trims: [{ ...USUAL_TRIMS.tassel, on: 'flap', fromEdgeMm: 6, lengthMm: 58, wraps: 24 }],
+      trims: [{ ...USUAL_TRIMS.tassel, on: 'flap', fromEdgeMm: 6, lengthMm: 27, wraps: 24 }],
       notes: 'For the band’s librarian: the part books of one concert.',
       contents: carrying(
         [
