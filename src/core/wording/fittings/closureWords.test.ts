@@ -109,13 +109,18 @@ describe('a drawstring, followed by its words', () => {
         const { what, plan } = words;
         const [stage] = plan.closures;
         const first = /go in (?:there|after (\d+) stitch(?:es)?),/.exec(what);
-        const gaps = /in and out in turn (?:every (\d+) stitches|after ([\d, ]+) stitches)/.exec(what);
+        const gaps =
+          /in and out in turn every (\d+) stitches((?:, but \d+ at the (?:\d+\w\w(?:, | and )?)+)*), and come out/.exec(
+            what,
+          );
         const passes = Number(/(\d+) times through/.exec(what)?.[1]);
         if (!first || !gaps || !stage || !('path' in stage)) throw new Error(what);
         const after = Number(first[1] ?? 0);
-        const between = gaps[1]
-          ? Array<number>(passes - 1).fill(Number(gaps[1]))
-          : (gaps[2] as string).split(', ').map(Number);
+        const between = Array<number>(passes - 1).fill(Number(gaps[1]));
+        for (const [, count, places] of (gaps[2] ?? '').matchAll(
+          /but (\d+) at the ((?:\d+\w\w(?:, (?!but)| and )?)+)/g,
+        ))
+          for (const place of places?.match(/\d+/g) ?? []) between[Number(place) - 1] = Number(count);
         expect(between).toHaveLength(passes - 1);
         const piece = plan.pieces.find(({ id }) => id === plan.tracks.front.piece);
         if (piece?.kind !== 'rows') throw new Error('no rows');

@@ -1,4 +1,5 @@
 import type { FlapClosureProblems, FlapClosureRepairs, OnFlapStage } from '@/core/closure';
+import type { StitchPlace } from '@/core/body';
 import type { Buttonhole, HookTape, OnFlap, PressStud, TurnLock } from '@/core/design';
 import { formatQuantity } from '../quantity';
 import type { Sentences } from '../sentence';
@@ -89,6 +90,10 @@ const turnLock = onFlapWords<TurnLock>({
 
 export const turnLockWords: typeof turnLock = { ...turnLock, repairs: { ...turnLock.repairs, ...REPAIRS } };
 
+/** Stitches before a hole of so many, its middle at a place or half a stitch before it. */
+const holeStart = (place: StitchPlace, count: number): number =>
+  Math.max(0, Math.floor((place.kind === 'on' ? place.stitch - 0.5 : place.after) - count / 2));
+
 const buttonholeNames: OnFlapNames<Buttonhole> = {
   prefix: 'button',
   title: 'Button and buttonhole',
@@ -104,10 +109,16 @@ const buttonholeNames: OnFlapNames<Buttonhole> = {
   ],
   onFront: (_, { design }) =>
     `Sew it on with a shank as long as the flap is thick${design.lining ? ', through the crochet alone' : ''}: wind the thread round under it before you end off.`,
-  onFlap: ({ own: [hole], halves: [half] }) => {
+  onFlap: ({ own: [hole], halves }) => {
     const count = hole?.value ?? 0;
-    const before = half ? Math.max(0, Math.round((half.ofStitches - count) / 2)) : 0;
-    return `In this row chain ${count} over ${count} stitches that are passed over${half && half.place ? `, ${before} stitches in from either end where there is one` : ''}; in the next row work one stitch into each chain. Try it on the button before you go on.`;
+    const [half] = halves;
+    const before = half ? holeStart(half.place, count) : 0;
+    const after = half ? half.ofStitches - before - count : 0;
+    const where =
+      halves.length === 1 && half
+        ? `, with ${before} stitches before them and ${after} after${before === after ? '' : ': half a stitch off the middle, and the button is sewn on across from it'}`
+        : '';
+    return `In this row chain ${count} over ${count} stitches that are passed over${where}; in the next row work one stitch into each chain. Try it on the button before you go on.`;
   },
   frontNotLater: (_, { design }) =>
     design.lining ? 'Once the lining is on, the knots have to be hidden under the stitches.' : null,
@@ -126,8 +137,7 @@ export const buttonholeWords: typeof buttonhole = {
   inRows: ({ halves, own: [hole] }) => {
     const [first] = halves;
     if (!first || !hole || first.piece === 'half-disc') return [];
-    const middles = halves.map(({ place }) => (place.kind === 'on' ? place.stitch - 0.5 : place.after));
-    const from = middles.map((middle) => Math.max(0, Math.round(middle - hole.value / 2)));
+    const from = halves.map(({ place }) => holeStart(place, hole.value));
     return [
       {
         piece: first.piece,

@@ -19,7 +19,8 @@ import type {
 } from '@/core/closure';
 import type { ButtonLoop, ToggleLoop } from '@/core/design';
 import { nameAt, type FittingStage } from '@/core/fittings';
-import { percent } from '../counting';
+import { ordinal, percent } from '../counting';
+import { listed } from '../joinText';
 import { formatQuantity } from '../quantity';
 import { placeText } from '../placeText';
 import { spreadText } from '../spreadText';
@@ -62,7 +63,7 @@ export const zipperWords: FittingWords<ZipperStage, ZipperProblems, ZipperRepair
         );
       return stepWords(
         choice.joined === 'tabs' ? 'Sew the zipper in, with a tab at each end' : 'Sew the zipper into the mouth',
-        `${choice.joined === 'tabs' ? `A tab of cloth, folded, over each end of the tapes, as long as what is left of the mouth (${size(bag, clear.value)}), so that it reaches from end to end. ` : ''}Closed, face up, under the front’s edge, the teeth clear of the stitches; then the other tape under the back’s. ${middle} ${spread}${choice.joined === 'tabs' ? '' : ` ${ends}: turn the ends of the tapes under.`}${shorten}`,
+        `${choice.joined === 'tabs' ? `A tab of cloth, folded, over each end of the tapes, as long as what is left of the mouth (${size(bag, clear.value)}), so that it reaches from end to end. ` : ''}Closed, face up, under the front’s edge, the teeth clear of the stitches; then the other tape ${bag.plan.flap.onPiece ? 'inside along the back’s upper edge, where the flap begins' : 'under the back’s'}. ${middle} ${spread}${choice.joined === 'tabs' ? '' : ` ${ends}: turn the ends of the tapes under.`}${shorten}`,
         `It opens and closes without catching; the mouth, ${size(bag, mouth.openingMm)} long, does not ripple.`,
         'Once the sides are joined, its ends are hard to reach.',
         waysZipper(bag),
@@ -178,13 +179,15 @@ export const drawstringWords: FittingWords<DrawstringStage, DrawstringProblems, 
   },
 };
 
-/** From one pass to the next: those alike together. */
+/** From one pass to the next: what most gaps are, then the others, by which of them they are. */
 function passText(path: readonly number[]): string {
   const gaps = path.slice(1);
-  const least = Math.min(...gaps);
-  const others = gaps.filter((gap) => gap !== least);
-  if (others.length === 0) return `every ${least} stitches`;
-  return `after ${gaps.join(', ')} stitches`;
+  const counts = [...new Set(gaps)].sort(
+    (a, b) => gaps.filter((gap) => gap === b).length - gaps.filter((gap) => gap === a).length,
+  );
+  const [most, ...others] = counts;
+  const places = (count: number) => listed(gaps.flatMap((gap, index) => (gap === count ? [ordinal(index + 1)] : [])));
+  return `every ${most} stitches${others.map((count) => `, but ${count} at the ${places(count)}`).join('')}`;
 }
 
 export const frameWords: FittingWords<FrameStage, FrameProblems, FrameRepairs> = {

@@ -21,6 +21,8 @@ interface TrimNames<Kind extends TrimKind> {
   buys?(choice: TrimOf<Kind>, count: number, bag: WordedBag): string[];
   /** How one is made apart; none of what is worked along an edge. */
   make?(choice: TrimOf<Kind>, bag: WordedBag): string;
+  /** What setting it is called, where nothing is set. */
+  setTitle?: string;
   /** How it is set, after its place. */
   set(choice: TrimOf<Kind>, bag: WordedBag, stage: TrimStage<TrimOf<Kind>>): string;
 }
@@ -71,6 +73,7 @@ const NAMES: { readonly [Kind in TrimKind]: TrimNames<Kind> } = {
     title: 'Fringe',
     one: 'knot of the fringe',
     many: 'knots',
+    setTitle: 'Knot the fringe',
     set: ({ lengthMm, strands }, bag) =>
       `${strands === 1 ? 'A strand' : `${strands} strands`} of ${size(bag, 2 * lengthMm + 20)} for each: folded in two, the fold drawn through the stitch from behind, the ends through the fold. Cut level at ${size(bag, lengthMm)}. Not on things for children who put things in their mouths.`,
   },
@@ -78,6 +81,7 @@ const NAMES: { readonly [Kind in TrimKind]: TrimNames<Kind> } = {
     title: 'Frill of chains',
     one: 'loop of the frill',
     many: 'loops',
+    setTitle: 'Work the frill',
     set: ({ chains, every }) =>
       `Join the yarn at the first; *ch ${chains}, skip ${every === 1 ? 'none' : every === 2 ? '1 st' : `${every - 1} sts`}, sl st in the next; repeat from * to the last. Fasten off.`,
   },
@@ -86,7 +90,7 @@ const NAMES: { readonly [Kind in TrimKind]: TrimNames<Kind> } = {
 const trimWords = <Kind extends TrimKind>(
   kind: Kind,
 ): FittingWords<TrimStage<TrimOf<Kind>>, TrimProblems, TrimRepairs> => {
-  const { title, one, many, buys, make, set }: TrimNames<Kind> = NAMES[kind];
+  const { title, one, many, buys, make, set, setTitle }: TrimNames<Kind> = NAMES[kind];
   return {
     title,
     add: `Put ${title.charAt(0).toLowerCase()}${title.slice(1)} on`,
@@ -109,7 +113,7 @@ const trimWords = <Kind extends TrimKind>(
         : {}),
       [`set-${kind}`]: (stage, bag) =>
         stepWords(
-          `Set the ${stage.spots.length === 1 ? one : many}`,
+          setTitle ?? `Set the ${stage.spots.length === 1 ? one : many}`,
           `${whereText(stage, bag)} ${set(stage.choice, bag, stage)}`,
         ),
     },
