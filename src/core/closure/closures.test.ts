@@ -20,7 +20,7 @@ import { anyClosureOf } from '@/core/testing/anyClosure';
 import { bagOf, withBody } from '@/core/testing/bodies';
 import { planOf } from '@/core/testing/designs';
 import { stepTexts, writePattern } from '@/core/wording';
-import { CLOSURES, cordPath, isOnFlap, leftBetween, type OnFlapStage } from '.';
+import { CLOSES_MOUTHS, CLOSURES, cordPath, isOnFlap, leftBetween, type OnFlapStage } from '.';
 
 const KINDS = Object.keys(CLOSURES) as Closure['kind'][];
 const ON_FLAP = ['magnetic-snap', 'press-stud', 'hook-tape', 'turn-lock', 'buttonhole'] as const;
@@ -100,6 +100,14 @@ describe('every closure', () => {
       );
     },
   );
+});
+
+describe('on an open bag', () => {
+  it.each(KINDS)('%s is planned just where it is said to close mouths', (kind) => {
+    const plan = planOf(closedBy(mouthOf(254), kind));
+    expect(plan.closures.length > 0).toBe(CLOSES_MOUTHS[kind]);
+    for (const { closes } of plan.closures) expect(closes).toBe('mouth');
+  });
 });
 
 describe('what closes a flap', () => {

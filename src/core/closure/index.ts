@@ -29,6 +29,21 @@ export const CLOSURES = {
   >;
 };
 
+/** Which of them close a mouth that no flap lies over. */
+export const CLOSES_MOUTHS: Readonly<Record<Closure['kind'], boolean>> = {
+  'magnetic-snap': false,
+  'press-stud': false,
+  'hook-tape': false,
+  'turn-lock': false,
+  buttonhole: false,
+  'button-loop': true,
+  'toggle-loop': true,
+  zipper: true,
+  drawstring: true,
+  frame: true,
+  'part-sewn': true,
+};
+
 /** What comes of any closure. */
 export type ClosureStage = StageOf<typeof CLOSURES>;
 

@@ -1,7 +1,7 @@
 'use client';
 
 import { Box } from '@chakra-ui/react';
-import { CLOSURES } from '@/core/closure';
+import { CLOSES_MOUTHS, CLOSURES } from '@/core/closure';
 import { MOST_CLOSURES, type Closure } from '@/core/design';
 import { wordsOf } from '@/core/wording';
 import { closureIcon } from '@/drawing';
@@ -23,7 +23,9 @@ export function AddClosure() {
     const { added } = wordsOf({ choice: { kind }, at: { group: 'closures', index: 0 } });
     edit(added, [{ path: ['closures', count], value: CLOSURES[kind].usual(design) }]);
   };
-  const actions = KINDS.map((kind) => {
+  // What suits the bag as it is comes first.
+  const suiting = hasFlap ? KINDS : KINDS.toSorted((a, b) => Number(CLOSES_MOUTHS[b]) - Number(CLOSES_MOUTHS[a]));
+  const actions = suiting.map((kind) => {
     const { title, add } = wordsOf({ choice: { kind }, at: { group: 'closures', index: 0 } });
     return { value: kind, label: title, says: add, drawing: closureIcon(kind) };
   });
