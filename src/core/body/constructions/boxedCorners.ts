@@ -6,7 +6,7 @@ import { bordered } from './bordered';
 import type { ClothMm, Construction, Sizing } from './construction';
 import { depthFigures, planFaces, withOwn } from './planFaces';
 import { seamedSides } from './seamedSides';
-import { STRIP_NAMES, stripFigures, stripPiece, takesInput, unevenProblems } from './strip';
+import { deepStripFaces, stripFigures, stripPiece, takesInput, unevenProblems } from './strip';
 
 /** From the middle of the front to the middle of the back, for a depth outside, mm. */
 const middleDepthMm = ({ depthMm }: BoxedCorners, { fabricMm }: ClothMm): number => Math.max(1, depthMm - fabricMm);
@@ -57,17 +57,7 @@ export const boxedCorners: Construction<BoxedCorners> = {
     const { body, cloth, pattern } = inputs;
     const depthMm = middleDepthMm(body, cloth);
     const sizing = boxedCorners.sizing(body, cloth, pattern);
-    const planned = planFaces(inputs, {
-      sizing,
-      depthMm,
-      sideMm: (rows) => rows * cloth.rowMm,
-      baseMm: 0,
-      backFollows: false,
-      heightLoadedMm: sizing.heightMm,
-      flatFrontMm: (rows) => rows * cloth.rowMm - depthMm / 2,
-      rowsBeforeFlap: (front, back) => front + back,
-      names: STRIP_NAMES,
-    });
+    const planned = planFaces(inputs, deepStripFaces(sizing, depthMm, cloth));
     if (!planned.ok) return planned;
     const { pouch } = planned;
     const figures = { ...pouch.figures, ...stripFigures(inputs, pouch), ...depthFigures(inputs, depthMm) };

@@ -12,7 +12,7 @@ import type { BodyInput, PouchResult, Sizing } from './construction';
 const LEAST_STITCHES = 2;
 
 /** What of a pouch is the construction's own to say. */
-interface FacesOwn {
+export interface FacesOwn {
   sizing: Sizing;
   /** Between the middles of front and back, mm; nought where the bag lies flat. */
   depthMm: number;

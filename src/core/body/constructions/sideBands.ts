@@ -11,7 +11,7 @@ import { bordered } from './bordered';
 import type { BodyInput, ClothMm, Construction, Sizing } from './construction';
 import { stripRowHeight } from './narrowStrip';
 import { depthFigures, planFaces, tooMany, withOwn } from './planFaces';
-import { STRIP_NAMES, stripFigures, stripPiece, takesInput, unevenProblems } from './strip';
+import { deepStripFaces, stripFigures, stripPiece, takesInput, unevenProblems } from './strip';
 
 /**
  * A strip folded under its base, and a band in each side: the band's end lies across the base fold, half of it on the front's rows and half on
@@ -59,17 +59,7 @@ export const sideBands: Construction<SideBands> = {
     const { body, cloth, pattern, gauge } = inputs;
     const { seamedMm: depthMm, stitches } = bandAcross(body, cloth);
     const sizing = sideBands.sizing(body, cloth, pattern);
-    const planned = planFaces(inputs, {
-      sizing,
-      depthMm,
-      sideMm: (rows) => rows * cloth.rowMm,
-      baseMm: 0,
-      backFollows: false,
-      heightLoadedMm: sizing.heightMm,
-      flatFrontMm: (rows) => rows * cloth.rowMm - depthMm / 2,
-      rowsBeforeFlap: (front, back) => front + back,
-      names: STRIP_NAMES,
-    });
+    const planned = planFaces(inputs, deepStripFaces(sizing, depthMm, cloth));
     if (!planned.ok) return planned;
     const { pouch } = planned;
     const band = bandOf(inputs, pouch);

@@ -4,7 +4,8 @@ import type { PieceLine, RowsPiece, Track, Zone, PieceSet } from '@/core/pieces'
 import type { Problem } from '@/core/problems';
 import { reversedCounts, shapedRows, type ShapedRow } from '@/core/shaping';
 import type { FlapStage, PouchStage } from '@/core/stages';
-import type { BodyInput } from './construction';
+import type { BodyInput, ClothMm, Sizing } from './construction';
+import type { FacesOwn } from './planFaces';
 
 /** Bodies that are one strip, folded at the base: front, back and what lies beyond, worked in one. */
 export type Strip = FoldOverStrip | BoxedCorners | SideBands;
@@ -16,6 +17,19 @@ export const STRIP_NAMES = {
   backRows: 'Rows of the back',
   backRule: 'As many as the front, so that both upper edges meet.',
 } as const;
+
+/** What of its faces a strip says whose base has a depth: front and back turn under by half of it each, mm. */
+export const deepStripFaces = (sizing: Sizing, depthMm: number, { rowMm }: Pick<ClothMm, 'rowMm'>): FacesOwn => ({
+  sizing,
+  depthMm,
+  sideMm: (rows) => rows * rowMm,
+  baseMm: 0,
+  backFollows: false,
+  heightLoadedMm: sizing.heightMm,
+  flatFrontMm: (rows) => rows * rowMm - depthMm / 2,
+  rowsBeforeFlap: (front, back) => front + back,
+  names: STRIP_NAMES,
+});
 
 /** The figures that only a strip has: where its base folds, and what its side seams join. */
 export function stripFigures(
