@@ -1,8 +1,6 @@
 import type { RoundPurse, SideBands } from '@/core/design';
 import { GEOMETRY, input, inputFrom, makeFigure, type Figure } from '@/core/figures';
 import type { GaugeStage } from '@/core/gauge';
-import type { RowsPiece } from '@/core/pieces';
-import { shapedRows } from '@/core/shaping';
 import { bandBorder } from './bordered';
 import type { ClothMm } from './construction';
 import { takesInput } from './strip';
@@ -68,24 +66,3 @@ export const nearestRows = (asWorked: boolean): string =>
   asWorked
     ? 'to the nearest even number: rows end now at the one edge, now at the other, and both have as many'
     : 'to the nearest';
-
-/** A band as a piece: short rows, one above the other. */
-export const bandPiece = (
-  { stitches, rows, rowMm, copies }: { stitches: number; rows: number; rowMm: number; copies: number },
-  { stitchMm }: Pick<ClothMm, 'stitchMm'>,
-): RowsPiece => ({
-  kind: 'rows',
-  id: 'band',
-  copies,
-  plain: true,
-  stitchMm,
-  rowMm,
-  startStitches: stitches,
-  rows: shapedRows(stitches, Array<number>(rows).fill(stitches)),
-  roundCount: 0,
-  zones: [{ id: 'band', fromRow: 1, toRow: rows }],
-  lines: [
-    { mark: 'edge.band', kind: 'edge', afterRow: 0 },
-    { mark: 'edge.band', kind: 'edge', afterRow: rows },
-  ],
-});

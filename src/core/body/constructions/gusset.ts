@@ -15,6 +15,7 @@ import { stripRowHeight } from './narrowStrip';
 import { MOST_COUNT, MOST_STRIP } from '../limits';
 import { depthFigures, planFaces, tooMany, withOwn } from './planFaces';
 import { tailLines, takesInput } from './strip';
+import { plainStrip } from './plainStrip';
 
 /** The gusset between front and back, after its seams, for a depth outside, mm. */
 const seamedDepthMm = ({ depthMm }: Gusset, { fabricMm }: ClothMm): number => Math.max(1, depthMm - fabricMm);
@@ -378,26 +379,11 @@ export function tailZones(flap: FlapStage, beforeRow: number): RowsPiece['zones'
   return zones;
 }
 
-function gussetPiece(body: Gusset, cloth: ClothMm, strip: GussetStrip): RowsPiece {
-  const crosswise = body.gussetWorked === 'crosswise';
-  const stitches = crosswise ? strip.across : strip.along;
-  const rowCount = crosswise ? strip.along : strip.across;
-  return {
-    kind: 'rows',
-    id: 'gusset',
-    copies: 1,
-    plain: true,
-    stitchMm: cloth.stitchMm,
-    rowMm: crosswise ? strip.alongMm : cloth.rowMm,
-    startStitches: stitches,
-    rows: shapedRows(stitches, Array<number>(rowCount).fill(stitches)),
-    roundCount: 0,
-    zones: [{ id: 'gusset', fromRow: 1, toRow: rowCount }],
-    lines: [
-      { mark: 'edge.gusset', kind: 'edge', afterRow: 0 },
-      { mark: 'edge.gusset', kind: 'edge', afterRow: rowCount },
-    ],
-  };
+function gussetPiece(body: Gusset, cloth: ClothMm, { across, along, alongMm }: GussetStrip): RowsPiece {
+  const { stitchMm, rowMm } = cloth;
+  return body.gussetWorked === 'crosswise'
+    ? plainStrip('gusset', { stitches: across, rows: along, stitchMm, rowMm: alongMm, copies: 1 })
+    : plainStrip('gusset', { stitches: along, rows: across, stitchMm, rowMm, copies: 1 });
 }
 
 /** The edges of the gusset that front and back are joined to, whichever way it is worked. */

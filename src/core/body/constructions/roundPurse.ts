@@ -20,9 +20,10 @@ import { stripRowHeight } from './narrowStrip';
 import { depthFigures, stop, tooMany } from './planFaces';
 import { tallInSpiral } from './rounds';
 import { takesInput } from './strip';
+import { plainStrip } from './plainStrip';
 import { joinedAlongBand } from '@/core/borders';
 import { bandRows, isAsWorked } from './asWorked';
-import { bandAcross, bandAcrossFigure, bandPiece, bandRowsFigure } from './bandAcross';
+import { bandAcross, bandAcrossFigure, bandRowsFigure } from './bandAcross';
 
 const takeUpMm = ({ seam }: RoundPurse, { stitchMm }: ClothMm): number => seam.takeUpStitches * stitchMm;
 
@@ -106,7 +107,13 @@ export const roundPurse: Construction<RoundPurse> = {
           increase: growth.increase,
           school: body.increases,
         },
-        bandPiece({ stitches: band.across, rows: band.rows, rowMm: band.rowMm, copies: 1 }, cloth),
+        plainStrip('band', {
+          stitches: band.across,
+          rows: band.rows,
+          stitchMm: cloth.stitchMm,
+          rowMm: band.rowMm,
+          copies: 1,
+        }),
       ],
       joins: [
         {

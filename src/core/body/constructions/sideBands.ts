@@ -6,12 +6,13 @@ import type { PouchStage } from '@/core/stages';
 import { MOST_STRIP } from '../limits';
 import { allowedInRows } from './allowed';
 import { bandRows, isAsWorked } from './asWorked';
-import { bandAcross, bandAcrossFigure, bandPiece, bandRowsFigure } from './bandAcross';
+import { bandAcross, bandAcrossFigure, bandRowsFigure } from './bandAcross';
 import { bordered } from './bordered';
 import type { BodyInput, ClothMm, Construction, Sizing } from './construction';
 import { stripRowHeight } from './narrowStrip';
 import { depthFigures, planFaces, tooMany, withOwn } from './planFaces';
 import { deepStripFaces, stripFigures, stripPiece, takesInput, unevenProblems } from './strip';
+import { plainStrip } from './plainStrip';
 
 /**
  * A strip folded under its base, and a band in each side: the band's end lies across the base fold, half of it on the front's rows and half on
@@ -106,7 +107,16 @@ export const sideBands: Construction<SideBands> = {
       ? joinedAsWorked(band, { side, under }, base, strip.workedFrom)
       : [sewnIn(band, { side, under }, base, cloth.borders.bandMm > 0)];
     return {
-      pieces: [panel, bandPiece({ stitches, rows: band.rows, rowMm: band.rowHeight.value, copies: 2 }, cloth)],
+      pieces: [
+        panel,
+        plainStrip('band', {
+          stitches,
+          rows: band.rows,
+          stitchMm: cloth.stitchMm,
+          rowMm: band.rowHeight.value,
+          copies: 2,
+        }),
+      ],
       joins,
       figures: [],
       ...strip,
