@@ -1,5 +1,4 @@
-import { offsetOf, placeAt, rowAt, rowMiddleMm, type StitchPlace } from '@/core/body';
-import { USUAL_TRIMS, type EdgeTrim, type SpotTrim, type Trim, type TrimKind, type TrimOf } from '@/core/design';
+import { USUAL_TRIMS, type SpotTrim, type Trim, type TrimKind, type TrimOf } from '@/core/design';
 import { COMMON_PRACTICE, GEOMETRY, MEMORY, input, inputFrom, makeFigure, type Figure } from '@/core/figures';
 import {
   nameAt,
@@ -11,8 +10,7 @@ import {
   type MarkMove,
   type StepRule,
 } from '@/core/fittings';
-import { rowStitches } from '@/core/flap';
-import { trackAlongMm, trackRow, type Track } from '@/core/pieces';
+import { alongEdge, beside, edgeSeat, faceSeat, type PlacedSpot, type Seat } from '@/core/placing';
 import { ownCodes, type Problem } from '@/core/problems';
 import { natureOf } from './natures';
 
@@ -35,31 +33,10 @@ const ours = ownCodes<TrimProblems, TrimRepairs>();
 
 export interface TrimStage<Choice extends Trim = Trim> extends FittingStage<Choice> {
   /** Where each is set: its row and place by count. Of what runs along an edge, how many stitches are passed over before each. */
-  spots: TrimSpot[];
+  spots: PlacedSpot[];
   /** Stitches before the first of those along an edge, and after the last. */
   before: number;
   figures: { count: Figure; yarn: Figure | null };
-}
-
-interface TrimSpot {
-  row: number;
-  place: StitchPlace;
-  ofStitches: number;
-  acrossMm: number;
-  alongMm: number;
-}
-
-/** The rows of a face, or of an edge, that a trim is set on. */
-interface Seat {
-  track: Track;
-  row: number;
-  stitches: number;
-  alongMm: number;
-  /** Along the folded fabric from the front's mouth; null along an edge. */
-  stationMm: number | null;
-  /** How far it is from there to the lower end of what it lies on, mm; and which way along the piece that is. */
-  roomMm: number;
-  way: 1 | -1;
 }
 
 /** A kind of trim: in single places of a face, or along an edge; the same from both sides. */
@@ -68,11 +45,13 @@ export const trimKind = <Kind extends TrimKind>(kind: Kind): FittingKind<TrimOf<
   plan(trim, bag) {
     const { at, pouch } = bag;
     const choice: Trim = trim;
-    const seat = 'edge' in choice ? edgeSeat(choice, bag) : faceSeat(choice, bag);
+    const seat = 'edge' in choice ? edgeSeat(choice.edge, bag) : faceSeat(choice.on, choice.fromEdgeMm, bag);
     if (seat === null) return { ok: false, problems: [noSeat(choice, bag)] };
     const nature = natureOf(choice);
     const { spots, before } =
-      'edge' in choice ? alongEdge(choice, seat, pouch.stitchMm) : beside(choice, seat, pouch.stitchMm);
+      'edge' in choice
+        ? alongEdge(choice.every, seat, pouch.stitchMm)
+        : { spots: beside(choice.count, seat, pouch.stitchMm), before: 0 };
     const figures = figuresOf(choice, spots.length, bag);
     const form = nature.form(choice, pouch.stitchMm);
     return {
@@ -141,104 +120,6 @@ const moveOf = (
   stepMm: pouch.rowMm,
   alongPiece: seat.track.step,
   setMm: fromEdgeMm,
-});
-
-/** The row of a face that is so far from its edge. */
-function faceSeat({ on, fromEdgeMm }: SpotTrim, { pouch, flap, set }: FittingInput): Seat | null {
-  const { rowMm } = pouch;
-  if (on === 'front') {
-    const piece = set.pieces.find(({ id }) => id === set.tracks.front.piece);
-    if (piece?.kind !== 'rows') return null;
-    const k = Math.max(1, Math.min(pouch.frontRows, rowAt(fromEdgeMm - pouch.borders.frontMm, rowMm)));
-    const row = trackRow(set.tracks.front, k);
-    return {
-      track: set.tracks.front,
-      row,
-      stitches: piece.rows[row - 1]?.stitches ?? pouch.stitchCount,
-      alongMm: trackAlongMm(set.tracks.front, rowMiddleMm(k, rowMm), rowMm),
-      stationMm: pouch.borders.frontMm + rowMiddleMm(k, rowMm),
-      roomMm:
-        Math.min(pouch.flatFrontMm.empty, pouch.flatFrontMm.loaded) - pouch.borders.frontMm - rowMiddleMm(k, rowMm),
-      way: set.tracks.front.step,
-    };
-  }
-  const track = set.tracks.flap;
-  if (!flap.onPiece || !track) return null;
-  const rows = flap.bridgeRows + flap.flapRows;
-  const k = Math.max(flap.bridgeRows + 1, Math.min(rows, rows - rowAt(fromEdgeMm - pouch.borders.flapMm, rowMm) + 1));
-  return {
-    track,
-    row: trackRow(track, k),
-    stitches: Math.max(1, Math.round(rowStitches(flap, k))),
-    alongMm: trackAlongMm(track, rowMiddleMm(k, rowMm), rowMm),
-    stationMm: pouch.sectionMm.front + pouch.sectionMm.base + pouch.sectionMm.back + rowMiddleMm(k, rowMm),
-    roomMm: Infinity,
-    way: track.step,
-  };
-}
-
-/** The last row of an edge. */
-function edgeSeat({ edge }: EdgeTrim, { pouch, flap, set }: FittingInput): Seat | null {
-  const { rowMm } = pouch;
-  if (edge === 'mouth') {
-    const piece = set.pieces.find(({ id }) => id === set.tracks.front.piece);
-    if (piece?.kind !== 'rows') return null;
-    return {
-      track: set.tracks.front,
-      row: trackRow(set.tracks.front, 1),
-      stitches: pouch.topStitches,
-      alongMm: trackAlongMm(set.tracks.front, 0, rowMm),
-      stationMm: null,
-      roomMm: Infinity,
-      way: set.tracks.front.step,
-    };
-  }
-  const track = set.tracks.flap;
-  // Along scallops an edge is no row.
-  if (!flap.onPiece || !track || flap.scallops) return null;
-  const rows = flap.bridgeRows + flap.flapRows;
-  return {
-    track,
-    row: trackRow(track, rows),
-    stitches: Math.max(1, Math.round(rowStitches(flap, rows))),
-    alongMm: trackAlongMm(track, rows * rowMm, rowMm),
-    stationMm: null,
-    roomMm: Infinity,
-    way: track.step,
-  };
-}
-
-/** So many beside each other, each in the middle of as wide a share of the row; the same count from both ends. */
-function beside({ count }: SpotTrim, seat: Seat, stitchMm: number): { spots: TrimSpot[]; before: number } {
-  const { stitches } = seat;
-  const from = Array.from({ length: Math.ceil(count / 2) }, (_, index) =>
-    offsetOf(placeAt(((index + 0.5) * stitches) / count, 1), 1),
-  );
-  // The middle one of an odd number is the middle of the row; the others are mirrored by count.
-  const all = [...from, ...from.map((mm) => stitches - mm).reverse()];
-  const offsets = count % 2 === 1 ? all.filter((_, index) => index !== Math.floor(count / 2)) : all;
-  return { spots: offsets.map((offset) => spotAt(seat, placeAt(offset, 1), stitchMm)), before: 0 };
-}
-
-/** One in every so many stitches, what is left over halved at both ends. */
-function alongEdge({ every }: EdgeTrim, seat: Seat, stitchMm: number): { spots: TrimSpot[]; before: number } {
-  const { stitches } = seat;
-  const many = Math.max(1, Math.floor((stitches - 1) / every) + 1);
-  const before = Math.floor((stitches - 1 - (many - 1) * every) / 2);
-  return {
-    spots: Array.from({ length: many }, (_, index) =>
-      spotAt(seat, { kind: 'on', stitch: before + index * every + 1 }, stitchMm),
-    ),
-    before,
-  };
-}
-
-const spotAt = ({ row, stitches, alongMm }: Seat, place: StitchPlace, stitchMm: number): TrimSpot => ({
-  row,
-  place,
-  ofStitches: stitches,
-  acrossMm: offsetOf(place, stitchMm) - (stitches * stitchMm) / 2,
-  alongMm,
 });
 
 function figuresOf(choice: Trim, many: number, { pouch, gauge, at }: FittingInput): TrimStage['figures'] {
