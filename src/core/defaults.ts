@@ -82,6 +82,10 @@ export const SNAP_INSET_MM = 22;
 /** By so much a flap can be drawn to what it is fastened on, mm. From memory. */
 export const FLAP_GIVES_MM = 4;
 
+/** A tab reaches so far beyond the middle of its button, or is tucked so far through its slot, mm. From memory. */
+export const TAB_END_MM = 12;
+export const TAB_TUCKED_MM = 25;
+
 /** A zipper leaves so much of the opening clear at each end, mm: about 25 mm in all. Common practice, no source. */
 export const ZIPPER_CLEAR_MM = 12;
 
@@ -106,8 +110,14 @@ export const CHAIN_YARN_TIMES = 3;
 /** Yarn that ties a tassel or a pompon, or is left at an end of a small piece, mm. From memory. */
 export const TIE_MM = 250;
 
+/** Yarn of a line of slip stitch on a face, as so many times its length. From memory. */
+export const SLIP_LINE_TIMES = 4;
+
 /** Yarn that the knot of a strand of fringe takes, mm. From memory. */
 export const KNOT_MM = 20;
+
+/** A ring's tab, folded in two, reaches so far on to the bag, mm. Common practice, no source. */
+export const RING_TAB_MM = 25;
 
 /** How far a sewn strap foot overlaps the bag, mm a side. Common practice. */
 export const STRAP_OVERLAP_MM = 25;

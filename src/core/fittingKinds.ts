@@ -1,6 +1,7 @@
 import { CLOSURES } from './closure';
 import { EDGINGS } from './edging';
 import type { FittingCatalogues } from './fittings';
+import { HARDWARE } from './hardware';
 import { LININGS } from './lining';
 import { STRAPS } from './strap';
 import { TRIMS } from './trim';
@@ -8,6 +9,7 @@ import { TRIMS } from './trim';
 /** Every kind of what is put on a bag, by its group. */
 export const FITTING_KINDS: FittingCatalogues = {
   closures: CLOSURES,
+  hardware: HARDWARE,
   straps: STRAPS,
   lining: LININGS,
   edgings: EDGINGS,

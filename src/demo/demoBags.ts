@@ -1,10 +1,10 @@
 import {
   USUAL_TRIMS,
-  closureIdSchema,
   starterDesign,
   usualButtonLoop,
   usualButtonhole,
   usualDrawstring,
+  usualSnap,
   usualEdging,
   usualHung,
   usualStrap,
@@ -82,7 +82,7 @@ const trial = (
 /** The bags of the demo, the first to be shown last. */
 export function demoBags(): Design[] {
   const base = starterDesign('thirds', harbourCotton.id);
-  const plain = { closures: [], straps: [], lining: null };
+  const plain = { closures: [], hardware: [], straps: [], lining: null };
   return [
     {
       ...base,
@@ -259,17 +259,7 @@ export function demoBags(): Design[] {
         168,
       ),
       flap: { kind: 'round', dropMm: 117, widthMm: null, hemMm: null },
-      closures: [
-        {
-          kind: 'magnetic-snap',
-          id: closureIdSchema.parse('snap'),
-          diameterMm: 18,
-          insetMm: 31,
-          layout: 'centre',
-          mate: 'loaded',
-          fixing: 'prongs',
-        },
-      ],
+      closures: [{ ...usualSnap(), diameterMm: 18, insetMm: 31 }],
       straps: [
         {
           kind: 'plain',
@@ -339,17 +329,7 @@ export function demoBags(): Design[] {
       swatch: meadowCotton,
       body: body(246, 204),
       flap: { kind: 'rounded-corners', dropMm: 137, widthMm: null, hemMm: null, radiusMm: 46 },
-      closures: [
-        {
-          kind: 'magnetic-snap',
-          id: closureIdSchema.parse('snap'),
-          diameterMm: 18,
-          insetMm: 29,
-          layout: 'pair',
-          mate: 'loaded',
-          fixing: 'prongs',
-        },
-      ],
+      closures: [{ ...usualSnap(), diameterMm: 18, insetMm: 29, layout: 'pair' }],
       straps: [
         {
           kind: 'plain',
@@ -395,17 +375,7 @@ export function demoBags(): Design[] {
       swatch: harbourCotton,
       body: body(176, 107),
       flap: { kind: 'straight', dropMm: 78, widthMm: null, hemMm: null },
-      closures: [
-        {
-          kind: 'magnetic-snap',
-          id: closureIdSchema.parse('snap'),
-          diameterMm: 16,
-          insetMm: 19,
-          layout: 'centre',
-          mate: 'loaded',
-          fixing: 'prongs',
-        },
-      ],
+      closures: [{ ...usualSnap(), diameterMm: 16, insetMm: 19 }],
       straps: [
         strap({
           kind: 'double',

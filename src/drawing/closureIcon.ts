@@ -64,6 +64,7 @@ const ICONS: Readonly<Record<Closure['kind'], () => Shape[]>> = {
   'press-stud': () => [...withFlap(), disc(M, FLAP - 4, 2.4, 'metalBehind'), disc(M, FLAP - 4, 0.8)],
   'hook-tape': () => [...withFlap(), rect(M - 8, FLAP - 6, 16, 4, 'lining')],
   'turn-lock': () => [...withFlap(), rect(M - 5, FLAP - 7, 10, 5.5), rect(M - 2.5, FLAP - 5.2, 5, 1.8, 'metalBehind')],
+  'tuck-lock': () => [...withFlap(), rect(M - 5.5, FLAP - 1, 11, 6, 'metalBehind'), rect(M - 2.6, FLAP - 5, 5.2, 8.5)],
   buttonhole: () => [
     ...withFlap(),
     disc(M, FLAP - 5, 3),
@@ -71,6 +72,11 @@ const ICONS: Readonly<Record<Closure['kind'], () => Shape[]>> = {
   ],
   'button-loop': () => [...withFlap(), disc(M, FLAP + 5, 2.8), loop(M, FLAP, 6.4, 8.6)],
   'toggle-loop': () => [...withFlap(), rect(M - 6, FLAP + 4, 12, 2.6), loop(M, FLAP, 4, 7.4)],
+  tab: () => [
+    ...withFlap(),
+    cloth([p(M - 3.4, FLAP), p(M + 3.4, FLAP), p(M + 3.4, FLAP + 8), p(M - 3.4, FLAP + 8)], 'flap'),
+    line('cord', p(M - 5, FLAP + 4), p(M + 5, FLAP + 4), 1.4),
+  ],
   zipper: () => [
     ...body(),
     rect(2, 1, W - 4, 3.4, 'lining'),

@@ -175,6 +175,7 @@ const words: FittingWords<FittingStage<Toy>, ToyProblems, ToyRepairs> = {
 
 const KINDS: FittingCatalogues = {
   closures: { ...FITTING_KINDS.closures, toy: kind },
+  hardware: { ...FITTING_KINDS.hardware, toy: kind },
   straps: { ...FITTING_KINDS.straps, toy: kind },
   lining: { ...FITTING_KINDS.lining, toy: kind },
   edgings: { ...FITTING_KINDS.edgings, toy: kind },
@@ -182,6 +183,7 @@ const KINDS: FittingCatalogues = {
 };
 const WORDS: typeof FITTING_WORDS = {
   closures: { ...FITTING_WORDS.closures, toy: words },
+  hardware: { ...FITTING_WORDS.hardware, toy: words },
   straps: { ...FITTING_WORDS.straps, toy: words },
   lining: { ...FITTING_WORDS.lining, toy: words },
   edgings: { ...FITTING_WORDS.edgings, toy: words },

@@ -1,6 +1,6 @@
 import { factsOf } from '@/core/design';
 import { outerEdge, type EdgeOutline, type FlatPoint } from '@/core/edging';
-import { nameAt, type HungBand, type MarkForm } from '@/core/fittings';
+import { nameAt, type FittingGroup, type HungBand, type MarkForm } from '@/core/fittings';
 import { rowStitches } from '@/core/flap';
 import { SEEN_SHARE, stations } from '@/core/fold';
 import type { Plan } from '@/core/plan';
@@ -309,16 +309,20 @@ const turnedOver = (form: MarkForm): MarkForm =>
       ? { ...form, toAlongMm: -form.toAlongMm }
       : form;
 
-/** What closes the bag, and its trim: behind the flap or on it where the loaded one brings it, and on the front below the flap's edge. */
+/** Groups whose marks the picture of a card shows. */
+const SHOWN: ReadonlySet<FittingGroup> = new Set<FittingGroup>(['closures', 'hardware', 'trims']);
+
+/** What closes the bag, its hardware and its trim: behind the flap or on it where the loaded one brings it, and on the front below the flap's edge. */
 function closureShapes(plan: Plan, widthMm: number, riseMm: number, dropMm: number): Shape[] {
   const { marks, pouch, section, tracks } = plan;
   const shrink = widthMm / pouch.figures.panelWidth.value;
   const { backEndMm } = stations(pouch);
   return marks
-    .filter(({ of, presence }) => (of.group === 'closures' || of.group === 'trims') && presence === 'set')
+    .filter(({ of, presence }) => SHOWN.has(of.group) && presence === 'set')
     .flatMap((mark): Shape[] => {
       const { stationMm, face, acrossMm } = mark;
-      if (stationMm === null) return [];
+      // What lies at the back is not seen from the front.
+      if (stationMm === null || (stationMm > pouch.sectionMm.front && stationMm <= backEndMm)) return [];
       const downMm = stationMm > backEndMm ? landsAtMm(section.loaded, stationMm) : stationMm;
       const isOnFlap = stationMm > backEndMm;
       const isSeen = isOnFlap || (face === 'outer' && downMm !== null && downMm > dropMm);

@@ -25,6 +25,7 @@ export {
 export { figureDrawing, type WornBag } from './figureDrawing';
 export { laidParts, laidStrap, strapDrawing, type LaidStrap } from './strapDrawing';
 export { trimIcon } from './trimIcon';
+export { hardwareIcon } from './hardwareIcon';
 export { closureIcon } from './closureIcon';
 export { strapIcon } from './strapIcon';
 export { swatchDrawing } from './swatchDrawing';

@@ -9,6 +9,7 @@ export type Spot = readonly [across: number, along: number];
 /** The layer that a group's marks are drawn on, so that a place can leave out what it has no use for. */
 const LAYERS: Record<FittingGroup, Layer> = {
   closures: 'hardware',
+  hardware: 'hardware',
   straps: 'feet',
   lining: 'lining',
   edgings: 'cloth',

@@ -42,7 +42,7 @@ export function pieceDrawing(design: Design, plan: Plan, piece: Piece, finestMm 
       ...lineShapes(place),
       ...wishShapes(design, plan, place),
       ...seamShapes(plan, piece),
-      ...marksOn(design, plan, piece, on, ['straps', 'trims', 'closures']),
+      ...marksOn(design, plan, piece, on, ['straps', 'hardware', 'trims', 'closures']),
     ],
   };
 }

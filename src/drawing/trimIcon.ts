@@ -69,6 +69,27 @@ const ICONS: Readonly<Record<TrimKind, () => Shape[]>> = {
     line(M - 6, H / 2 - 1, M + 6, H / 2 - 1, 0.7),
     line(M - 6, H / 2 + 1.6, M + 3, H / 2 + 1.6, 0.7),
   ],
+  charm: () => [
+    { kind: 'circle', role: 'metal', layer: 'hardware', x: M, y: 7, radiusMm: 1.6 },
+    cord([p(M, 9), p(M + 4, 13), p(M, 20), p(M - 4, 13), p(M, 9)], 1),
+  ],
+  'surface-line': () =>
+    [-7, 0, 7].flatMap((x) =>
+      [4, 8, 12, 16, 20].map((y) =>
+        cord([p(M + x - 1, y), p(M + x, y + 3), p(M + x + 1, y), p(M + x, y + 0.6), p(M + x - 1, y)], 0.8),
+      ),
+    ),
+  beads: () => [
+    line(0, 12, W, 12, 0.8),
+    ...[3, 7, 11, 15, 19, 23, 27, 31].map((x): Shape => ({
+      kind: 'circle',
+      role: 'metal',
+      layer: 'hardware',
+      x,
+      y: 12,
+      radiusMm: 1.5,
+    })),
+  ],
   fringe: () =>
     [2, 6, 10, 14, 18, 22, 26, 30].flatMap((x) => [line(x, 12, x - 0.8, 24, 0.8), line(x + 1, 12, x + 1.8, 24, 0.8)]),
   frill: () =>
@@ -87,8 +108,13 @@ const ICONS: Readonly<Record<TrimKind, () => Shape[]>> = {
 export const trimIcon = (kind: TrimKind): Drawing => ({
   box: { x: 0, y: 0, widthMm: W, heightMm: H },
   shapes: [
-    ...(kind === 'frill'
-      ? [{ ...cloth(), segments: polyline([p(0, 9), p(W, 9), p(W, H), p(0, H)]) } as Shape]
+    ...(kind === 'frill' || kind === 'beads'
+      ? [
+          {
+            ...cloth(),
+            segments: polyline([p(0, kind === 'beads' ? 12 : 9), p(W, kind === 'beads' ? 12 : 9), p(W, H), p(0, H)]),
+          } as Shape,
+        ]
       : [cloth()]),
     ...ICONS[kind](),
   ],

@@ -1,4 +1,5 @@
 export { areJoined, roundWayOf, type RoundWay } from './constructions/areJoined';
+export { openSideRows } from './constructions/openSides';
 export { heightDoubtMm, rowsDoubtMm, widthDoubtMm } from './madeDoubt';
 export { bodyStage } from './bodyStage';
 export { centreOf, offsetOf, placeAt, type StitchPlace } from './centre';

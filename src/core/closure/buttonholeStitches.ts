@@ -6,15 +6,18 @@ import { nameAt, type FittingInput } from '@/core/fittings';
  * Stitches that are passed over for a buttonhole, and chained in their place: as wide as diameter and thickness of the button together, less what it
  * gives; at least one.
  *
+ * @param name of the figure
+ *
  * Source: common practice, 10 to 15 % of give.
  */
 export function buttonholeStitches(
   { diameterMm, thicknessMm, giveShare }: Pick<Buttonhole, 'diameterMm' | 'thicknessMm' | 'giveShare'>,
   { gauge, pouch, at }: Pick<FittingInput, 'gauge' | 'pouch' | 'at'>,
+  name = 'button.hole',
 ): Figure {
   const wideMm = (diameterMm + thicknessMm) * (1 - giveShare);
   return makeFigure(
-    nameAt(at, 'button.hole'),
+    nameAt(at, name),
     'Stitches of the buttonhole',
     Math.max(1, Math.ceil(wideMm / pouch.stitchMm - 0.25)),
     'stitch',

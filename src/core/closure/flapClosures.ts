@@ -1,43 +1,19 @@
 import {
-  usualButtonhole,
+  PRONG_LIMITS,
   usualHookTape,
   usualPressStud,
+  usualTuckLock,
   usualTurnLock,
-  type Buttonhole,
   type HookTape,
   type PressStud,
+  type TuckLock,
   type TurnLock,
 } from '@/core/design';
 import { FLAP_GIVES_MM } from '@/core/defaults';
-import { nameAt, pathOf, type FittingInput } from '@/core/fittings';
-import { ownCodes, type Problem } from '@/core/problems';
-import { buttonholeStitches } from './buttonholeStitches';
+import { reachProblems, smallParts } from '@/core/fittings';
 import type { OnFlapNature, OnFlapPart } from './onFlap/nature';
 import { onFlapKind } from './onFlap/onFlapKind';
 import { setByThread, setThrough } from './onFlap/steps';
-
-/** What is to be minded of some of what closes a flap; lengths in mm. */
-export interface FlapClosureProblems {
-  'small-parts': object;
-  'turn-post-short': { postMm: number; layersMm: number };
-}
-export interface FlapClosureRepairs {
-  'turn-post-to': { postMm: number };
-}
-
-const ours = ownCodes<FlapClosureProblems, FlapClosureRepairs>();
-
-/** Buttons, beads and studs: for whom they are not. */
-export const smallParts = (prefix: string, { at }: Pick<FittingInput, 'at'>): Problem =>
-  ours.problem({
-    code: 'small-parts',
-    severity: 'mind',
-    place: 'closures',
-    path: pathOf(at),
-    mark: nameAt(at, prefix),
-    values: {},
-    repairs: [],
-  });
 
 const nothing = () => ({ fabric: false, lining: false });
 const disc = ({ diameterMm }: { diameterMm: number }) => ({ kind: 'disc', radiusMm: diameterMm / 2 }) as const;
@@ -72,7 +48,7 @@ const pressStudNature: OnFlapNature<PressStud> = {
   findsMm: drawn,
   isHidden: () => false,
   steps: (_, bag) => setByThread('stud', bag),
-  cautions: (_, bag) => [smallParts('stud', bag)],
+  cautions: (_, bag) => [smallParts(bag.at, 'stud')],
 };
 
 const turnLockNature: OnFlapNature<TurnLock> = {
@@ -93,35 +69,40 @@ const turnLockNature: OnFlapNature<TurnLock> = {
   findsMm: drawn,
   isHidden: () => false,
   steps: (_, bag) => setThrough('turn', bag),
-  cautions: ({ postMm }, { pouch: { layers }, design, at }) => {
-    const layersMm = layers.fabricMm + (design.lining ? layers.liningMm : 0) + PLATE_MM;
-    if (postMm >= layersMm) return [];
-    const neededMm = Math.min(20, Math.ceil(layersMm));
-    return [
-      ours.problem({
-        code: 'turn-post-short',
-        severity: 'decide',
-        place: 'closures',
-        path: [...pathOf(at), 'postMm'],
-        mark: nameAt(at, 'turn.mate'),
-        values: { postMm, layersMm },
-        repairs:
-          neededMm >= layersMm
-            ? [
-                ours.repair({
-                  code: 'turn-post-to',
-                  values: { postMm: neededMm },
-                  edits: [{ path: [...pathOf(at), 'postMm'], value: neededMm }],
-                }),
-              ]
-            : [],
-      }),
-    ];
-  },
+  cautions: ({ postMm }, { pouch: { layers }, design, at }) =>
+    reachProblems({
+      ...{ part: 'post', reachMm: postMm, field: 'postMm', leastMm: 2, mostMm: 20, at, place: 'closures' },
+      layersMm: layers.fabricMm + (design.lining ? layers.liningMm : 0),
+      mark: 'turn.mate',
+    }),
 };
 
-/** Both sheets of a plate, in front of the flap and behind it, mm. From memory. */
-const PLATE_MM = 2;
+/** Both parts of a tuck lock are plates with prongs, the tongue about half as wide as the catch. From memory. */
+const tuckLockNature: OnFlapNature<TuckLock> = {
+  prefix: 'tuck',
+  half: named('Tongue', 'tongue', 'outer', {
+    form: ({ widthMm, heightMm }) => ({ kind: 'patch', widthMm: widthMm / 2, lengthMm: heightMm }),
+    stuff: 'metal',
+    standsMm: () => 2,
+    through: (_, isLined) => ({ fabric: true, lining: isLined }),
+  }),
+  mate: named('Catch', 'catch', 'outer', {
+    form: patch,
+    stuff: 'metal',
+    standsMm: () => 5,
+    through: () => ({ fabric: true, lining: false }),
+  }),
+  radiusMm: ({ heightMm }) => heightMm / 2,
+  findsMm: drawn,
+  isHidden: () => false,
+  steps: (_, bag) => setThrough('tuck', bag),
+  cautions: ({ prongMm }, { pouch: { layers }, design, at }) =>
+    reachProblems({
+      ...PRONG_LIMITS,
+      ...{ part: 'prongs', reachMm: prongMm, field: 'prongMm', at, place: 'closures', mark: 'tuck.half' },
+      layersMm: layers.fabricMm + (design.lining ? layers.liningMm : 0),
+    }),
+};
 
 const hookTapeNature: OnFlapNature<HookTape> = {
   prefix: 'tape',
@@ -135,38 +116,7 @@ const hookTapeNature: OnFlapNature<HookTape> = {
   cautions: () => [],
 };
 
-const buttonholeNature: OnFlapNature<Buttonhole> = {
-  prefix: 'button',
-  half: named('Buttonhole', 'buttonhole', 'outer', {
-    form: (choice) => ({ kind: 'patch', widthMm: choice.diameterMm * (1 - choice.giveShare), lengthMm: 2 }),
-    stuff: 'cord',
-    standsMm: () => 0,
-    through: nothing,
-  }),
-  mate: named('Button', 'button', 'outer', {
-    form: ({ diameterMm }) => ({ kind: 'disc', radiusMm: diameterMm / 2 }),
-    stuff: 'metal',
-    standsMm: ({ thicknessMm }) => thicknessMm,
-    through: nothing,
-  }),
-  radiusMm: ({ diameterMm }) => diameterMm / 2,
-  findsMm: drawn,
-  isHidden: () => false,
-  steps: (_, bag) => [
-    { name: 'set-button-flap', after: [], before: ['flap-worked'], mark: 'button.half' },
-    {
-      name: 'set-button-front',
-      after: bag.design.lining ? ['blocked'] : ['joined'],
-      before: bag.design.lining ? ['covered'] : [],
-      mark: 'button.mate',
-    },
-  ],
-  cautions: (_, bag) => [smallParts('button', bag)],
-};
-
 export const pressStud = onFlapKind(usualPressStud, pressStudNature);
+export const tuckLock = onFlapKind(usualTuckLock, tuckLockNature);
 export const turnLock = onFlapKind(usualTurnLock, turnLockNature);
 export const hookTape = onFlapKind(usualHookTape, hookTapeNature);
-export const buttonhole = onFlapKind(usualButtonhole, buttonholeNature, (choice, bag) => [
-  buttonholeStitches(choice, bag),
-]);

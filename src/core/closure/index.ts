@@ -1,7 +1,9 @@
 import type { Closure } from '@/core/design';
 import type { FittingKind, FittingStage, StageOf } from '@/core/fittings';
-import { buttonhole, hookTape, pressStud, turnLock } from './flapClosures';
-import { buttonLoop, toggleLoop } from './loops';
+import { buttonhole } from './buttonhole';
+import { hookTape, pressStud, tuckLock, turnLock } from './flapClosures';
+import { buttonLoop, toggleLoop } from './hanging/loops';
+import { tab } from './hanging/tab';
 import { magneticSnap } from './magneticSnap';
 import { drawstring } from './mouth/drawstring';
 import { frame } from './mouth/frame';
@@ -15,9 +17,11 @@ export const CLOSURES = {
   'press-stud': pressStud,
   'hook-tape': hookTape,
   'turn-lock': turnLock,
+  'tuck-lock': tuckLock,
   buttonhole,
   'button-loop': buttonLoop,
   'toggle-loop': toggleLoop,
+  tab,
   zipper,
   drawstring,
   frame,
@@ -35,9 +39,11 @@ export const CLOSES_MOUTHS: Readonly<Record<Closure['kind'], boolean>> = {
   'press-stud': false,
   'hook-tape': false,
   'turn-lock': false,
+  'tuck-lock': false,
   buttonhole: false,
   'button-loop': true,
   'toggle-loop': true,
+  tab: true,
   zipper: true,
   drawstring: true,
   frame: true,
@@ -50,10 +56,12 @@ export type ClosureStage = StageOf<typeof CLOSURES>;
 /** Whether it closes a flap: one part on the flap, its mate on the front. */
 export const isOnFlap = (stage: FittingStage): stage is OnFlapStage => 'halves' in stage && 'mates' in stage;
 
-export type { FlapClosureProblems, FlapClosureRepairs } from './flapClosures';
-export type { LoopProblems, LoopRepairs, LoopStage } from './loop/loop';
+export type { ButtonholeProblems, ButtonholeRepairs } from './buttonhole';
+export type { TabProblems, TabRepairs, TabStage } from './hanging/tab';
+export type { LoopProblems, LoopRepairs, LoopStage } from './hanging/loop';
 export type { MagnetProblems } from './magneticSnap';
 export { cordPath } from './mouth/cordPath';
+export { END_TASSEL } from './mouth/drawstring';
 export type { DrawstringProblems, DrawstringRepairs, DrawstringStage } from './mouth/drawstring';
 export { channelMm, type FrameProblems, type FrameRepairs, type FrameStage } from './mouth/frame';
 export type { PartSewnProblems, PartSewnRepairs, PartSewnStage } from './mouth/partSewn';

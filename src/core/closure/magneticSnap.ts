@@ -1,5 +1,5 @@
-import { usualSnap, type MagneticSnap } from '@/core/design';
-import { nameAt, pathOf } from '@/core/fittings';
+import { PRONG_LIMITS, usualSnap, type MagneticSnap } from '@/core/design';
+import { nameAt, pathOf, reachProblems } from '@/core/fittings';
 import { ownCodes } from '@/core/problems';
 import { onFlapKind } from './onFlap/onFlapKind';
 import { setByThread, setThrough } from './onFlap/steps';
@@ -44,7 +44,7 @@ const nature: OnFlapNature<MagneticSnap> = {
   findsMm: ({ diameterMm }) => diameterMm / 2,
   isHidden: hasProngs,
   steps: (snap, bag) => (snap.fixing === 'sewn' ? setByThread('snap', bag) : setThrough('snap', bag)),
-  cautions: (_, { at }) => [
+  cautions: (snap, { at, pouch: { layers } }) => [
     ours.problem({
       code: 'magnets',
       severity: 'mind',
@@ -54,6 +54,14 @@ const nature: OnFlapNature<MagneticSnap> = {
       values: {},
       repairs: [],
     }),
+    ...(hasProngs(snap)
+      ? reachProblems({
+          ...PRONG_LIMITS,
+          ...{ part: 'prongs', reachMm: snap.prongMm, field: 'prongMm', at, place: 'closures', mark: 'snap' },
+          // On the front through the crochet, on the flap through that or the lining.
+          layersMm: layers.fabricMm,
+        })
+      : []),
   ],
 };
 

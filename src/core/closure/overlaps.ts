@@ -57,6 +57,9 @@ export function boxOf({ form, acrossMm, alongMm }: Pick<FabricMark, 'form' | 'ac
 const common = (a: readonly [number, number], b: readonly [number, number]): number =>
   Math.min(a[1], b[1]) - Math.max(a[0], b[0]);
 
+/** What is easiest moved: trim before hardware, and both before anything else. */
+const MOVED_FIRST = ['trims', 'hardware'] as const;
+
 /** By less than this things may lie on each other, mm: they give way. Ours. */
 const MAY_MM = 1;
 
@@ -76,7 +79,8 @@ export function overlapProblems(
   const told = new Set<string>();
   const set = marks.filter(
     ({ presence, of }) =>
-      presence === 'set' && (of.group === 'closures' || of.group === 'trims' || of.group === 'straps'),
+      presence === 'set' &&
+      (of.group === 'closures' || of.group === 'hardware' || of.group === 'trims' || of.group === 'straps'),
   );
   const problems: Problem[] = [];
   set.forEach((one, index) => {
@@ -93,7 +97,7 @@ export function overlapProblems(
       if (overMm <= MAY_MM || told.has(pair)) continue;
       told.add(pair);
       // What is easiest moved: trim before anything else.
-      const moved = one.of.group === 'trims' ? one : other.of.group === 'trims' ? other : null;
+      const moved = MOVED_FIRST.flatMap((group) => [one, other].filter(({ of }) => of.group === group))[0] ?? null;
       problems.push(
         ours.problem({
           code: 'lie-on-each-other',
@@ -102,7 +106,7 @@ export function overlapProblems(
           path: pathOf((moved ?? one).of),
           mark: (moved ?? one).mark,
           values: { overMm },
-          repairs: moved ? movedTrim(design, moved, moved === one ? other : one) : [],
+          repairs: moved ? movedFurther(design, moved, moved === one ? other : one) : [],
         }),
       );
     }
@@ -110,17 +114,17 @@ export function overlapProblems(
   return problems;
 }
 
-/** The trim further from its edge than what it lies on. */
-function movedTrim({ trims }: SettledDesign, trim: FabricMark, other: FabricMark) {
-  const choice = trims[trim.of.index];
+/** The trim or the hardware further from its edge than what it lies on. */
+function movedFurther({ trims, hardware }: SettledDesign, trim: FabricMark, other: FabricMark) {
+  const choice = (trim.of.group === 'trims' ? trims : hardware)[trim.of.index];
   if (!choice || !('on' in choice) || trim.stationMm === null || other.stationMm === null) return [];
   const [own, others] = [boxOf(trim), boxOf(other)];
   const reachMm = Math.max(own.along[1] - trim.alongMm, trim.alongMm - own.along[0]);
   const halfMm = (others.along[1] - others.along[0]) / 2;
   const apartMm = reachMm + halfMm + 2;
   const downMm = other.stationMm - trim.stationMm;
-  // On the front further down; on the flap further in from its edge, which is back towards the fold.
-  const byMm = choice.on === 'front' ? downMm + apartMm : apartMm - downMm;
+  // On the front further down; on flap and back further from their edges, which is back towards the fold.
+  const byMm = choice.on === 'front' || choice.on === 'sides' ? downMm + apartMm : apartMm - downMm;
   const fromEdgeMm = Math.ceil(choice.fromEdgeMm + byMm);
   if (fromEdgeMm < 0 || fromEdgeMm > 400) return [];
   return [

@@ -18,7 +18,27 @@ export {
   type EdgingKind,
 } from './fittings/edgings';
 export { usualLining, type FlatLining } from './fittings/flatLining';
-export { INSET_LIMITS, closureIdSchema, type ClosureId, type OnFlap } from './fittings/onFlap';
+export {
+  INSET_LIMITS,
+  IN_LIMITS,
+  USUAL_ACROSS,
+  closureIdSchema,
+  type Across,
+  type ClosureId,
+  type OnFlap,
+} from './fittings/onFlap';
+export {
+  MOST_HARDWARE,
+  USUAL_HARDWARE,
+  type Clasp,
+  type Eyelet,
+  type HandlePlate,
+  type Hardware,
+  type HardwareKind,
+  type HardwareOf,
+  type Ring,
+  type Rivet,
+} from './fittings/hardware';
 export {
   MOST_TRIMS,
   USUAL_TRIMS,
@@ -32,11 +52,14 @@ export { usualSnap, type MagneticSnap } from './fittings/magneticSnap';
 export {
   usualButtonhole,
   usualHookTape,
+  PRONG_LIMITS,
   usualPressStud,
+  usualTuckLock,
   usualTurnLock,
   type Buttonhole,
   type HookTape,
   type PressStud,
+  type TuckLock,
   type TurnLock,
 } from './fittings/flapClosures';
 export {
@@ -44,12 +67,14 @@ export {
   usualDrawstring,
   usualFrame,
   usualPartSewn,
+  usualTab,
   usualToggleLoop,
   usualZipper,
   type ButtonLoop,
   type Drawstring,
   type Frame,
   type PartSewn,
+  type Tab,
   type ToggleLoop,
   type Zipper,
 } from './fittings/mouthClosures';

@@ -12,13 +12,21 @@ import { ovalBaseFacts, ovalBaseSchema } from './bodies/ovalBase';
 import { count, idSchema, lengthMm, massG, shortText } from './fields';
 import { edgingSchema } from './fittings/edgings';
 import { flatLiningSchema } from './fittings/flatLining';
-import { buttonholeSchema, hookTapeSchema, pressStudSchema, turnLockSchema } from './fittings/flapClosures';
+import {
+  buttonholeSchema,
+  hookTapeSchema,
+  pressStudSchema,
+  tuckLockSchema,
+  turnLockSchema,
+} from './fittings/flapClosures';
+import { MOST_HARDWARE, hardwareSchema } from './fittings/hardware';
 import { magneticSnapSchema } from './fittings/magneticSnap';
 import {
   buttonLoopSchema,
   drawstringSchema,
   frameSchema,
   partSewnSchema,
+  tabSchema,
   toggleLoopSchema,
   zipperSchema,
 } from './fittings/mouthClosures';
@@ -29,12 +37,12 @@ import { PANEL_STITCH_IDS } from '@/core/stitches/catalogue';
 import { isOwnStitchId, ownStitchIdSchema, ownStitchSchema } from './ownStitchSchema';
 
 /**
- * The design document, version 10: only what a maker chose or measured. Lengths in mm, masses in g.
+ * The design document, version 11: only what a maker chose or measured. Lengths in mm, masses in g.
  * Its sentences are shown at the field, so each says what would fit.
  */
 
 export const DESIGN_FORMAT = 'ruelle-design';
-export const DESIGN_VERSION = 10;
+export const DESIGN_VERSION = 11;
 
 /** A stitch pattern: one of the catalogue, or one of her own. */
 const stitchSchema = z.union([z.enum(PANEL_STITCH_IDS), ownStitchIdSchema], { error: 'Choose a stitch.' });
@@ -262,9 +270,11 @@ const closureSchema = z.discriminatedUnion('kind', [
   pressStudSchema,
   hookTapeSchema,
   turnLockSchema,
+  tuckLockSchema,
   buttonholeSchema,
   buttonLoopSchema,
   toggleLoopSchema,
+  tabSchema,
   zipperSchema,
   drawstringSchema,
   frameSchema,
@@ -297,6 +307,7 @@ export const designSchema = z
     body: bodySchema,
     flap: flapSchema,
     closures: z.array(closureSchema).max(MOST_CLOSURES, { error: 'Eight closures are enough for one bag.' }),
+    hardware: z.array(hardwareSchema).max(MOST_HARDWARE, { error: 'Eight kinds of hardware are enough for one bag.' }),
     /** Each strap or handle by itself: two handles are two. */
     straps: z.array(strapSchema).max(MOST_STRAPS, { error: 'Four straps are enough for one bag.' }),
     lining: liningSchema.nullable(),

@@ -185,6 +185,7 @@ export function starterDesign(
     straps: [],
     lining: null,
     ...NOTHING_MORE,
+    hardware: [],
     yarnAtHandG: [],
   };
 }

@@ -1,5 +1,7 @@
 import { EASE_MM } from '@/core/defaults';
 import type { DesignEdit } from '@/core/problems';
+import { USUAL_PRONG_MM } from './fittings/magneticSnap';
+import { USUAL_ACROSS } from './fittings/onFlap';
 import { STITCHES, plainStitchOf, type StitchPattern } from '@/core/stitches';
 
 /** What a design has room for and nothing plans yet. */
@@ -66,6 +68,33 @@ const bodyOfVersion10 = (body: unknown): unknown =>
   body && typeof body === 'object' && 'kind' in body && (body.kind === 'gusset' || body.kind === 'round-purse')
     ? { ...body, bandJoined: 'sewn' }
     : body;
+
+/** What version 11 asks of a closure besides: where along the row it is, how long its prongs are, where a buttonhole is, the ends of cords. */
+const closureOfVersion11 = (closure: unknown): unknown => {
+  if (!closure || typeof closure !== 'object' || !('kind' in closure)) return closure;
+  return {
+    ...closure,
+    ...('layout' in closure ? { inMm: null, count: USUAL_ACROSS.count } : {}),
+    ...(closure.kind === 'magnetic-snap' ? { prongMm: USUAL_PRONG_MM } : {}),
+    ...(closure.kind === 'buttonhole' ? { madeIn: 'row' } : {}),
+    ...(closure.kind === 'drawstring' ? { ends: 'knots' } : {}),
+  };
+};
+
+const closuresOfVersion11 = (closures: unknown): unknown =>
+  Array.isArray(closures) ? closures.map(closureOfVersion11) : closures;
+
+/** What version 11 asks of a trim: whether a flower has a button in its middle, and what a bow is of. */
+const trimOfVersion11 = (trim: unknown): unknown => {
+  if (!trim || typeof trim !== 'object' || !('kind' in trim)) return trim;
+  return {
+    ...trim,
+    ...(trim.kind === 'flower' ? { buttonMm: null } : {}),
+    ...(trim.kind === 'bow' ? { of: 'crochet' } : {}),
+  };
+};
+
+const trimsOfVersion11 = (trims: unknown): unknown => (Array.isArray(trims) ? trims.map(trimOfVersion11) : trims);
 
 /**
  * The upgrade from each older version, by the version it reads.
@@ -145,6 +174,14 @@ export const UPGRADES: Readonly<Record<number, Upgrade>> = {
     closures: closuresOfVersion10(closures),
     yarnAtHandG: [],
   }),
+  // Version 10 set one closure in the middle or two a quarter in, and knew hardware only where it holds a strap.
+  10: ({ closures, trims, ...document }) => ({
+    ...document,
+    version: 11,
+    closures: closuresOfVersion11(closures),
+    trims: trimsOfVersion11(trims),
+    hardware: [],
+  }),
 };
 
 /** Where an older version's edit is made in the next one, by the version it reads; none where it can't be made there. */
@@ -172,5 +209,16 @@ export const EDIT_UPGRADES: Readonly<Record<number, (edit: DesignEdit) => Design
     if (first === 'body' && path.length === 1) return { path, value: bodyOfVersion10(value) };
     if (first === 'closures' && path.length === 1) return { path, value: closuresOfVersion10(value) };
     return { path, value: first === 'closures' && path.length === 2 ? closureOfVersion10(value) : value };
+  },
+  10: ({ path, value }) => {
+    const [first] = path;
+    const [all, one] =
+      first === 'closures'
+        ? [closuresOfVersion11, closureOfVersion11]
+        : first === 'trims'
+          ? [trimsOfVersion11, trimOfVersion11]
+          : [null, null];
+    if (!all || path.length > 2) return { path, value };
+    return { path, value: path.length === 1 ? all(value) : one(value) };
   },
 };

@@ -111,6 +111,7 @@ function stepOf({ edge, blocking, seaming }: Edging, { set, flap }: FittingInput
       // A lining is whipped to the finished edge.
       ...(joinedFirst ? [] : (['joined', 'covered'] as const)),
     ],
+    ...(edge === 'flap' || (edge === 'strip' && flap.hasFlap) ? { is: 'flap-edged' as const } : {}),
     mark: 'edging',
   };
 }

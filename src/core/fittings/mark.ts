@@ -65,6 +65,8 @@ export interface FabricMark {
   presence: 'set' | 'lands';
   /** Null where it can't be moved by hand. */
   move: MarkMove | null;
+  /** How it is moved across besides, where it is moved along by `move`. */
+  slide?: MarkMove | null;
 }
 
 /**

@@ -1,5 +1,5 @@
 /** Where something is put on a bag. */
-export const FITTING_GROUPS = ['closures', 'straps', 'lining', 'edgings', 'trims'] as const;
+export const FITTING_GROUPS = ['closures', 'hardware', 'straps', 'lining', 'edgings', 'trims'] as const;
 export type FittingGroup = (typeof FITTING_GROUPS)[number];
 
 /** Which of the things that are put on a bag: its group, and the how-manieth of it, from 0. */

@@ -10,7 +10,7 @@ export type FittingCatalogues = Readonly<Record<FittingGroup, FittingKinds>>;
 
 /** Everything that is put on a bag, planned. What could not be is left out, with its problems. */
 interface Fittings {
-  /** Closures, then straps, edgings, trims, and the lining. */
+  /** Closures, hardware, then straps, edgings, trims, and the lining. */
   all: FittingStage[];
   marks: FabricMark[];
   bands: HungBand[];
@@ -23,7 +23,7 @@ interface Fittings {
  * @throws RangeError for a kind that its catalogue does not have: the schema takes none
  */
 export function planFittings(bag: Omit<FittingInput, 'at'>, catalogues: FittingCatalogues): Fittings {
-  const { closures, straps, lining, edgings, trims } = bag.design;
+  const { closures, hardware, straps, lining, edgings, trims } = bag.design;
   const all: FittingStage[] = [];
   const problems: Problem[] = [];
   const put = (choice: { kind: string }, at: FittingPlace) => {
@@ -34,6 +34,7 @@ export function planFittings(bag: Omit<FittingInput, 'at'>, catalogues: FittingC
     problems.push(...(planned.ok ? planned.stage.problems : planned.problems));
   };
   closures.forEach((closure, index) => put(closure, { group: 'closures', index }));
+  hardware.forEach((one, index) => put(one, { group: 'hardware', index }));
   straps.forEach((strap, index) => put(strap, { group: 'straps', index }));
   edgings.forEach((edging, index) => put(edging, { group: 'edgings', index }));
   trims.forEach((trim, index) => put(trim, { group: 'trims', index }));

@@ -3,6 +3,7 @@
  *
  * - `begun`: the first piece is worked, its gauge known.
  * - `flap-worked`: the flap is worked, and what is left in its rows can't be any more.
+ * - `flap-edged`: the edging along the flap's edge is worked.
  * - `worked`: all pieces are worked.
  * - `blocked`: the pieces lie flat and have their sizes.
  * - `cloth-ready`: the lining is cut and pressed, and not sewn on.
@@ -11,7 +12,7 @@
  * - `joined`: the pieces are sewn together.
  */
 export type Moment =
-  'begun' | 'flap-worked' | 'worked' | 'blocked' | 'cloth-ready' | 'hem-turned' | 'covered' | 'joined';
+  'begun' | 'flap-worked' | 'flap-edged' | 'worked' | 'blocked' | 'cloth-ready' | 'hem-turned' | 'covered' | 'joined';
 
 /** One step of making a fitting: after what it comes, and what shuts it off. Moments that a bag does not have are left out of account. */
 export interface StepRule {

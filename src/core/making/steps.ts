@@ -25,6 +25,7 @@ export function makingSteps(design: Design, made: ToMake, fittings: readonly Fit
     'flap-worked': made.hasFlap
       ? [halfDisc ? 'work-half-disc' : ([...work].reverse().find(({ id }) => FLAP_STEPS.has(id))?.id ?? 'check-pieces')]
       : [],
+    'flap-edged': stepsThatAre('flap-edged', fittings),
     worked: ['check-pieces'],
     blocked: ['block'],
     'cloth-ready': stepsThatAre('cloth-ready', fittings),
@@ -50,7 +51,7 @@ export function makingSteps(design: Design, made: ToMake, fittings: readonly Fit
     step('weave-ends', ['check-pieces']),
     step('block', ['check-pieces']),
     ...(halfDisc ? [step('sew-flap', ['block'])] : []),
-    ...of('closures', 'lining'),
+    ...of('closures', 'hardware', 'lining'),
     ...(hemmed ? [step('turn-hem', ['block'])] : []),
     ...join.map((one) => ({ ...one, needs: [...one.needs, 'block', 'sew-flap'] })),
     ...of('straps'),

@@ -27,4 +27,5 @@ export function evenAcross(count: number, stitches: number): StitchPlace[] {
  * @example
  * mirrored({ kind: 'on', stitch: 3 }, 20) // => { kind: 'on', stitch: 18 }
  */
-export const mirrored = (place: StitchPlace, stitches: number): StitchPlace => placeAt(stitches - offsetOf(place, 1), 1);
+export const mirrored = (place: StitchPlace, stitches: number): StitchPlace =>
+  placeAt(stitches - offsetOf(place, 1), 1);

@@ -9,6 +9,8 @@ export interface Seat {
   track: Track;
   row: number;
   stitches: number;
+  /** Down its way to the row's middle: from the upper edge of a face; from the back's upper end along a flap, mm. */
+  downMm: number;
   alongMm: number;
   /** Along the folded fabric from the front's mouth; null along an edge. */
   stationMm: number | null;
@@ -47,6 +49,7 @@ function wallSeat(on: 'front' | 'back', fromEdgeMm: number, { pouch, set }: Bag)
     track,
     row,
     stitches: piece.rows[row - 1]?.stitches ?? pouch.stitchCount,
+    downMm,
     alongMm: trackAlongMm(track, downMm, rowMm),
     stationMm:
       on === 'front' ? borderMm + downMm : sectionMm.front + sectionMm.base + sectionMm.back - borderMm - downMm,
@@ -65,6 +68,7 @@ function flapSeat(fromEdgeMm: number, { pouch, flap, set }: Bag): Seat | null {
     track,
     row: trackRow(track, k),
     stitches: Math.max(1, Math.round(rowStitches(flap, k))),
+    downMm: rowMiddleMm(k, rowMm),
     alongMm: trackAlongMm(track, rowMiddleMm(k, rowMm), rowMm),
     stationMm: pouch.sectionMm.front + pouch.sectionMm.base + pouch.sectionMm.back + rowMiddleMm(k, rowMm),
     roomMm: Infinity,
@@ -82,6 +86,7 @@ export function edgeSeat(edge: 'mouth' | 'flap', { pouch, flap, set }: Bag): Sea
       track: set.tracks.front,
       row: trackRow(set.tracks.front, 1),
       stitches: pouch.topStitches,
+      downMm: 0,
       alongMm: trackAlongMm(set.tracks.front, 0, rowMm),
       stationMm: null,
       roomMm: Infinity,
@@ -95,6 +100,7 @@ export function edgeSeat(edge: 'mouth' | 'flap', { pouch, flap, set }: Bag): Sea
     track,
     row: trackRow(track, rows),
     stitches: Math.max(1, Math.round(rowStitches(flap, rows))),
+    downMm: rows * rowMm,
     alongMm: trackAlongMm(track, rows * rowMm, rowMm),
     stationMm: null,
     roomMm: Infinity,

@@ -4,16 +4,21 @@ import { orNull } from './arbitraries';
 
 const from = (min: number, max: number): fc.Arbitrary<number> => fc.double({ min, max, noNaN: true });
 
+const across = {
+  layout: fc.constantFrom('centre', 'pair', 'even'),
+  inMm: orNull(from(3, 400)),
+  count: fc.integer({ min: 2, max: 9 }),
+};
 const onFlap = {
   id: fc.constant('any'),
   insetMm: from(3, 400),
-  layout: fc.constantFrom('centre', 'pair'),
+  ...across,
   mate: fc.constantFrom('loaded', 'between', 'both'),
 };
 const button = { diameterMm: from(8, 60), thicknessMm: from(1, 30) };
 const loop = {
   id: fc.constant('any'),
-  layout: fc.constantFrom('centre', 'pair'),
+  ...across,
   belowMm: from(0, 300),
   made: fc.constantFrom('last-row', 'joined-on'),
 };
@@ -25,6 +30,7 @@ const CLOSURES: Record<Closure['kind'], fc.Arbitrary<unknown>> = {
     ...onFlap,
     diameterMm: from(6, 40),
     fixing: fc.constantFrom('prongs', 'sewn', 'between-layers'),
+    prongMm: from(2, 30),
   }),
   'press-stud': fc.record({ kind: fc.constant('press-stud'), ...onFlap, diameterMm: from(5, 30) }),
   'hook-tape': fc.record({ kind: fc.constant('hook-tape'), ...onFlap, widthMm: from(10, 400), heightMm: from(8, 60) }),
@@ -35,7 +41,30 @@ const CLOSURES: Record<Closure['kind'], fc.Arbitrary<unknown>> = {
     heightMm: from(8, 60),
     postMm: from(2, 20),
   }),
-  buttonhole: fc.record({ kind: fc.constant('buttonhole'), ...onFlap, ...button, giveShare: from(0, 0.4) }),
+  'tuck-lock': fc.record({
+    kind: fc.constant('tuck-lock'),
+    ...onFlap,
+    widthMm: from(10, 100),
+    heightMm: from(8, 60),
+    prongMm: from(2, 30),
+  }),
+  buttonhole: fc.record({
+    kind: fc.constant('buttonhole'),
+    ...onFlap,
+    ...button,
+    giveShare: from(0, 0.4),
+    madeIn: fc.constantFrom('row', 'edging'),
+  }),
+  tab: fc.record({
+    kind: fc.constant('tab'),
+    id: fc.constant('any'),
+    ...across,
+    belowMm: from(0, 300),
+    widthMm: from(6, 200),
+    fastens: fc.constantFrom('slot', 'button'),
+    ...button,
+    giveShare: from(0, 0.4),
+  }),
   'button-loop': fc.record({ kind: fc.constant('button-loop'), ...loop, ...button }),
   'toggle-loop': fc.record({
     kind: fc.constant('toggle-loop'),
@@ -56,10 +85,11 @@ const CLOSURES: Record<Closure['kind'], fc.Arbitrary<unknown>> = {
     cords: fc.constantFrom(1, 2),
     cordMm: from(1, 20),
     belowRows: fc.integer({ min: 1, max: 60 }),
-    through: fc.constantFrom('stitches', 'eyelets'),
+    through: fc.constantFrom('stitches', 'eyelets', 'casing'),
     everyMm: from(8, 120),
     closedBy: fc.constantFrom('bow', 'bead'),
     beadHoleMm: from(1, 40),
+    ends: fc.constantFrom('knots', 'beads', 'tassels'),
   }),
   frame: fc.record({
     kind: fc.constant('frame'),

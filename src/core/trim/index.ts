@@ -9,6 +9,9 @@ export const TRIMS: { readonly [Kind in TrimKind]: FittingKind<TrimOf<Kind>, Tri
   pompon: trimKind('pompon'),
   bow: trimKind('bow'),
   patch: trimKind('patch'),
+  charm: trimKind('charm'),
+  'surface-line': trimKind('surface-line'),
+  beads: trimKind('beads'),
   fringe: trimKind('fringe'),
   frill: trimKind('frill'),
 };

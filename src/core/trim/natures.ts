@@ -1,5 +1,5 @@
 import type { Trim, TrimKind, TrimOf } from '@/core/design';
-import { CHAIN_YARN_TIMES, KNOT_MM, TIE_MM } from '@/core/defaults';
+import { CHAIN_YARN_TIMES, KNOT_MM, SLIP_LINE_TIMES, TAIL_MM, TIE_MM } from '@/core/defaults';
 import type { FabricMark, MarkForm } from '@/core/fittings';
 
 /** What of a trim can be told from its kind and choices alone. */
@@ -99,7 +99,8 @@ export const TRIM_NATURES: { readonly [Kind in TrimKind]: TrimNature<TrimOf<Kind
     yarnMm: none,
     yarnRule: '',
     // A strip of all its width and height, and one round its middle: a third of it high, a fifth of it wide.
-    fabricMm2: ({ widthMm, heightMm }) => widthMm * heightMm + ((2 * heightMm) / 3) * (widthMm / 5),
+    fabricMm2: ({ widthMm, heightMm, of }) =>
+      of === 'cloth' ? 0 : widthMm * heightMm + ((2 * heightMm) / 3) * (widthMm / 5),
   },
   patch: {
     form: ({ widthMm, heightMm }) => ({ kind: 'patch', widthMm, lengthMm: heightMm }),
@@ -108,6 +109,51 @@ export const TRIM_NATURES: { readonly [Kind in TrimKind]: TrimNature<TrimOf<Kind
     standsMm: () => 0.5,
     yarnMm: none,
     yarnRule: '',
+    fabricMm2: none,
+  },
+  charm: {
+    form: ({ widthMm, heightMm }) => ({
+      kind: 'outline',
+      points: [
+        [-1, 0],
+        [1, 0],
+        [widthMm / 2, heightMm / 2],
+        [0, heightMm],
+        [-widthMm / 2, heightMm / 2],
+      ],
+    }),
+    stuff: 'metal',
+    reachMm: ({ widthMm, heightMm }) => ({ downMm: heightMm, sideMm: widthMm / 2 }),
+    standsMm: () => 2,
+    yarnMm: none,
+    yarnRule: '',
+    fabricMm2: none,
+  },
+  'surface-line': {
+    form: ({ lengthMm }) => ({
+      kind: 'outline',
+      points: [
+        [-1.5, 0],
+        [1.5, 0],
+        [1.5, lengthMm],
+        [-1.5, lengthMm],
+      ],
+    }),
+    stuff: 'cord',
+    reachMm: ({ lengthMm }) => ({ downMm: lengthMm, sideMm: 1.5 }),
+    standsMm: () => 1,
+    yarnMm: ({ lengthMm }) => lengthMm * SLIP_LINE_TIMES + 2 * TAIL_MM,
+    yarnRule:
+      'A slip stitch lies on the face and goes through it and back: four times the length of the line; and two ends.',
+    fabricMm2: none,
+  },
+  beads: {
+    form: ({ diameterMm }) => round(diameterMm / 2),
+    stuff: 'metal',
+    reachMm: ({ diameterMm }) => ({ downMm: diameterMm / 2, sideMm: diameterMm / 2 }),
+    standsMm: ({ diameterMm }) => diameterMm / 2,
+    yarnMm: ({ every }, stitchMm) => every * stitchMm * SLIP_LINE_TIMES,
+    yarnRule: 'A row of slip stitches along the edge that carries them, four times as long as it.',
     fabricMm2: none,
   },
   fringe: {

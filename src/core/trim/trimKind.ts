@@ -3,6 +3,7 @@ import { COMMON_PRACTICE, GEOMETRY, MEMORY, input, inputFrom, makeFigure, type F
 import {
   nameAt,
   pathOf,
+  smallParts,
   type FabricMark,
   type FittingInput,
   type FittingKind,
@@ -95,7 +96,10 @@ export const trimKind = <Kind extends TrimKind>(kind: Kind): FittingKind<TrimOf<
         fromEdgeMm: null,
         compared: [],
         asked: [figures.count, ...(figures.yarn ? [figures.yarn] : []), ...fabricOf(choice, spots.length, bag)],
-        problems: 'edge' in choice ? [] : roomProblems(choice, seat, bag),
+        problems: [
+          ...(hasSmallParts(choice) ? [smallParts(at, choice.kind)] : []),
+          ...('edge' in choice ? [] : roomProblems(choice, seat, bag)),
+        ],
         spots,
         before,
         figures,
@@ -157,8 +161,13 @@ function fabricOf(choice: Trim, many: number, { at }: FittingInput): Figure[] {
   ];
 }
 
-/** Whether it is made apart; a patch is bought, and what runs along an edge is worked into it. */
-const isMade = (choice: Trim): boolean => !('edge' in choice) && choice.kind !== 'patch';
+/** Whether it is made apart; a patch or a charm is bought, and what runs along an edge is worked into it. */
+const isMade = (choice: Trim): boolean =>
+  !('edge' in choice) && choice.kind !== 'patch' && choice.kind !== 'charm' && choice.kind !== 'surface-line';
+
+/** Whether something of it can come off and be swallowed. */
+const hasSmallParts = (choice: Trim): boolean =>
+  choice.kind === 'charm' || choice.kind === 'beads' || (choice.kind === 'flower' && choice.buttonMm !== null);
 
 /** Made at any time; set last, when nothing is turned over it any more. Into an edge while it lies flat. */
 const stepsOf = (choice: Trim): StepRule[] => [

@@ -1,6 +1,7 @@
 import type { StitchPlace } from '@/core/body';
 import type { PieceId } from '@/core/pieces';
 import { ordinal } from './counting';
+import { listed } from './joinText';
 
 /**
  * Says a place across a row. Both sides count alike where it is the middle.
@@ -11,6 +12,20 @@ import { ordinal } from './counting';
  */
 export const placeText = (place: StitchPlace): string =>
   place.kind === 'on' ? `on the ${ordinal(place.stitch)} stitch` : `after the ${ordinal(place.after)} stitch`;
+
+/**
+ * Says places along a row that are mirrored: one in the middle; two, by the one from each end; or all of them.
+ *
+ * @example
+ * spotsText([{ kind: 'on', stitch: 8 }], 15) // => 'on the 8th stitch of 15'
+ * spotsText([{ kind: 'on', stitch: 4 }, { kind: 'on', stitch: 23 }], 26) // => 'on the 4th stitch of 26 from each end'
+ */
+export function spotsText(places: readonly StitchPlace[], ofStitches: number): string {
+  const [first] = places;
+  if (!first) return '';
+  if (places.length === 2) return `${placeText(first)} of ${ofStitches} from each end`;
+  return `${listed(places.map(placeText))} of ${ofStitches}`;
+}
 
 /**
  * What a row is called on a piece: of sides worked in rounds, a round.

@@ -9,11 +9,11 @@ import { FoldedBagView } from '@/ui/folded/FoldedBagView';
 import { FittingGroup, FittingTickets } from '@/ui/fittings/FittingGroup';
 import { ProblemSlips } from '@/ui/problems/ProblemSlips';
 import { AddClosure } from './AddClosure';
+import { DrawnGroups } from './DrawnGroups';
 import { OrderGraph } from './OrderGraph';
-import { TrimGroups } from './TrimGroups';
 
 const HIDES = ['lining'] as const;
-const MOVES = ['closures', 'trims'] as const;
+const MOVES = ['closures', 'hardware', 'trims'] as const;
 
 /** What closes the bag: put on by its drawing, moved on the sheet, told by row, stitch and distance, empty and loaded. */
 export function ClosuresPlace() {
@@ -32,7 +32,8 @@ export function ClosuresPlace() {
       <ProblemSlips place="closures" />
       <AddClosure />
       <OrderGraph />
-      <TrimGroups />
+      <DrawnGroups group="hardware" />
+      <DrawnGroups group="trims" />
     </PlaceLayout>
   );
 }

@@ -13,6 +13,7 @@ import { FigureTicket } from '@/ui/figures/FigureTicket';
 import { CLOSURE_FIELDS } from './closureFields';
 import type { FieldSpec } from './fieldSpec';
 import { EDGING_FIELDS, LINING_FIELDS, STRAP_FIELDS } from './fields';
+import { HARDWARE_FIELDS } from './hardwareFields';
 import { TRIM_FIELDS } from './trimFields';
 
 type AnyChoice = { kind: string } & Record<string, unknown>;
@@ -20,6 +21,7 @@ type AnyChoice = { kind: string } & Record<string, unknown>;
 /** The fields of every kind by group, whatever the choices are that they lead to. */
 const FIELDS = {
   closures: CLOSURE_FIELDS,
+  hardware: HARDWARE_FIELDS,
   straps: STRAP_FIELDS,
   lining: LINING_FIELDS,
   edgings: EDGING_FIELDS,

@@ -1,7 +1,9 @@
 import type {
+  Across,
   ButtonLoop,
   Buttonhole,
   Closure,
+  Design,
   Drawstring,
   Frame,
   HookTape,
@@ -9,7 +11,9 @@ import type {
   OnFlap,
   PartSewn,
   PressStud,
+  Tab,
   ToggleLoop,
+  TuckLock,
   TurnLock,
   Zipper,
 } from '@/core/design';
@@ -17,17 +21,39 @@ import type { FieldSpec, FieldSpecs, SpecsOf } from './fieldSpec';
 
 const small = { kind: 'length', width: '4.5em', fine: true } as const;
 
-/** Where what closes a flap is set. */
-const ON_FLAP = [
-  { ...small, path: 'insetMm', label: 'From the flap’s edge', change: 'Closure, from the edge' },
+/** How many there are, and where along the row. */
+const ACROSS = [
   {
     kind: 'choice',
     path: 'layout',
     label: 'How many',
     change: 'How many',
     width: '11em',
-    choices: { centre: 'One, in the middle', pair: 'Two, a quarter in' },
+    choices: { centre: 'One, in the middle', pair: 'Two, mirrored', even: 'Several, evenly' },
   },
+  {
+    ...small,
+    path: 'inMm',
+    applies: ({ layout }: Across) => layout === 'pair',
+    label: 'In from each end',
+    change: 'In from each end',
+    width: '6em',
+    empty: 'a quarter',
+  },
+  {
+    kind: 'count',
+    path: 'count',
+    applies: ({ layout }: Across) => layout === 'even',
+    label: 'So many',
+    change: 'How many',
+    width: '4em',
+  },
+] as const satisfies FieldSpecs<Across>;
+
+/** Where what closes a flap is set. */
+const ON_FLAP = [
+  { ...small, path: 'insetMm', label: 'From the flap’s edge', change: 'Closure, from the edge' },
+  ...ACROSS,
   {
     kind: 'choice',
     path: 'mate',
@@ -41,6 +67,8 @@ const ON_FLAP = [
 const DIAMETER = { ...small, path: 'diameterMm', label: 'Across', change: 'Size' } as const;
 const THICK = { ...small, path: 'thicknessMm', label: 'Thick', change: 'Thickness' } as const;
 
+const PRONGS = { ...small, path: 'prongMm', label: 'Prongs, long', change: 'Prongs' } as const;
+
 const SNAP: FieldSpecs<MagneticSnap> = [
   DIAMETER,
   {
@@ -51,6 +79,7 @@ const SNAP: FieldSpecs<MagneticSnap> = [
     width: '13em',
     choices: { prongs: 'Prongs and washers', sewn: 'Thread, sewn on', 'between-layers': 'Hidden between layers' },
   },
+  { ...PRONGS, applies: ({ fixing }: MagneticSnap) => fixing === 'prongs' },
   ...ON_FLAP,
 ];
 
@@ -59,7 +88,7 @@ const PRESS_STUD: FieldSpecs<PressStud> = [DIAMETER, ...ON_FLAP];
 const PATCH = [
   { ...small, path: 'widthMm', label: 'Across the bag', change: 'Width' },
   { ...small, path: 'heightMm', label: 'Along it', change: 'Height' },
-] as const satisfies FieldSpecs<HookTape | TurnLock>;
+] as const satisfies FieldSpecs<HookTape | TurnLock | TuckLock>;
 
 const HOOK_TAPE: FieldSpecs<HookTape> = [...PATCH, ...ON_FLAP];
 
@@ -69,24 +98,56 @@ const TURN_LOCK: FieldSpecs<TurnLock> = [
   ...ON_FLAP,
 ];
 
+const TUCK_LOCK: FieldSpecs<TuckLock> = [...PATCH, PRONGS, ...ON_FLAP];
+
+/** How much smaller than its button a hole is made. */
+const GIVES = {
+  kind: 'choice',
+  path: 'giveShare',
+  label: 'The hole gives',
+  change: 'Give of the buttonhole',
+  width: '9em',
+  choices: (_: Design, { giveShare }: Pick<Buttonhole, 'giveShare'>) =>
+    Object.fromEntries(
+      [...new Set([0, 0.1, 0.12, 0.15, giveShare])]
+        .sort((a, b) => a - b)
+        .map((share) => [String(share), share === 0 ? 'Nothing' : `${Math.round(share * 100)} %`]),
+    ),
+  as: { shown: String, kept: Number },
+} as const satisfies FieldSpec<Pick<Buttonhole, 'giveShare'>>;
+
 const BUTTONHOLE: FieldSpecs<Buttonhole> = [
   DIAMETER,
   THICK,
+  GIVES,
   {
     kind: 'choice',
-    path: 'giveShare',
-    label: 'The hole gives',
-    change: 'Give of the buttonhole',
-    width: '9em',
-    choices: (_, { giveShare }) =>
-      Object.fromEntries(
-        [...new Set([0, 0.1, 0.12, 0.15, giveShare])]
-          .sort((a, b) => a - b)
-          .map((share) => [String(share), share === 0 ? 'Nothing' : `${Math.round(share * 100)} %`]),
-      ),
-    as: { shown: String, kept: Number },
+    path: 'madeIn',
+    label: 'The hole is in',
+    change: 'Where the buttonhole is',
+    width: '11em',
+    choices: { row: 'A row of the flap', edging: 'The edging' },
   },
   ...ON_FLAP,
+];
+
+const IS_BUTTON = { applies: ({ fastens }: Tab) => fastens === 'button' };
+
+const TAB: FieldSpecs<Tab> = [
+  { ...small, path: 'widthMm', label: 'Tab, wide', change: 'Width of the tab' },
+  {
+    kind: 'choice',
+    path: 'fastens',
+    label: 'It goes',
+    change: 'How the tab is fastened',
+    width: '11em',
+    choices: { slot: 'Through a slot', button: 'Over a button' },
+  },
+  { ...small, path: 'belowMm', label: 'Below the edge', change: 'Below the edge' },
+  { ...DIAMETER, ...IS_BUTTON },
+  { ...THICK, ...IS_BUTTON },
+  { ...GIVES, ...IS_BUTTON },
+  ...ACROSS,
 ];
 
 const LOOP = [
@@ -99,7 +160,7 @@ const LOOP = [
     width: '12em',
     choices: { 'last-row': 'In the last row', 'joined-on': 'Joined on later' },
   },
-  ON_FLAP[1],
+  ...ACROSS,
 ] as const satisfies FieldSpecs<ButtonLoop | ToggleLoop>;
 
 const ZIPPER: FieldSpecs<Zipper> = [
@@ -147,7 +208,7 @@ const DRAWSTRING: FieldSpecs<Drawstring> = [
     label: 'Through',
     change: 'What the cord passes through',
     width: '11em',
-    choices: { stitches: 'Between stitches', eyelets: 'Eyelets' },
+    choices: { stitches: 'Between stitches', eyelets: 'Eyelets', casing: 'A casing inside' },
   },
   { ...small, path: 'everyMm', label: 'About every', change: 'Passes of the cord' },
   {
@@ -157,6 +218,14 @@ const DRAWSTRING: FieldSpecs<Drawstring> = [
     change: 'What holds the cord',
     width: '10em',
     choices: { bow: 'A bow', bead: 'A bead' },
+  },
+  {
+    kind: 'choice',
+    path: 'ends',
+    label: 'Its ends',
+    change: 'Ends of the cord',
+    width: '9em',
+    choices: { knots: 'Knots', beads: 'Small beads', tassels: 'Tassels' },
   },
   {
     ...small,
@@ -191,6 +260,7 @@ export const CLOSURE_FIELDS: SpecsOf<Closure> = {
   'press-stud': PRESS_STUD,
   'hook-tape': HOOK_TAPE,
   'turn-lock': TURN_LOCK,
+  'tuck-lock': TUCK_LOCK,
   buttonhole: BUTTONHOLE,
   'button-loop': [DIAMETER, THICK, ...LOOP],
   'toggle-loop': [
@@ -198,6 +268,7 @@ export const CLOSURE_FIELDS: SpecsOf<Closure> = {
     THICK,
     ...LOOP,
   ],
+  tab: TAB,
   zipper: ZIPPER,
   drawstring: DRAWSTRING,
   frame: FRAME,

@@ -49,6 +49,14 @@ export const TRIM_FIELDS: SpecsOf<Trim> = {
   flower: [
     { kind: 'count', path: 'petals', label: 'Petals', change: 'Petals of the flower', width: '4em' },
     { kind: 'count', path: 'petalChains', label: 'Chains of a petal', change: 'Chains of a petal', width: '4em' },
+    {
+      ...small,
+      path: 'buttonMm',
+      label: 'Button in it',
+      change: 'Button of the flower',
+      width: '5.5em',
+      empty: 'none',
+    },
     ...SPOTS,
   ],
   pompon: [
@@ -56,8 +64,26 @@ export const TRIM_FIELDS: SpecsOf<Trim> = {
     { kind: 'count', path: 'wraps', label: 'Wraps', change: 'Wraps of the pompon', width: '4.5em' },
     ...SPOTS,
   ],
-  bow: [...PATCH, ...SPOTS],
+  bow: [
+    {
+      kind: 'choice',
+      path: 'of',
+      label: 'Of',
+      change: 'What the bow is of',
+      width: '9em',
+      choices: { crochet: 'Crochet', cloth: 'Cloth' },
+    },
+    ...PATCH,
+    ...SPOTS,
+  ],
   patch: [...PATCH, ...SPOTS],
+  charm: [...PATCH, ...SPOTS],
+  'surface-line': [{ ...small, path: 'lengthMm', label: 'Long', change: 'Length of the lines' }, ...SPOTS],
+  beads: [
+    { ...small, path: 'diameterMm', label: 'Across', change: 'Size of the beads' },
+    { ...small, path: 'holeMm', label: 'Their hole', change: 'Hole of the beads' },
+    ...ALONG,
+  ],
   fringe: [
     { ...small, path: 'lengthMm', label: 'Long', change: 'Length of the fringe' },
     { kind: 'count', path: 'strands', label: 'Strands in each', change: 'Strands of the fringe', width: '4em' },

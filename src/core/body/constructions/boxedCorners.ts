@@ -106,7 +106,7 @@ export const boxedCorners: Construction<BoxedCorners> = {
     return {
       pieces: [panel],
       joins: [
-        seamedSides(pouch, strip.workedFrom, panel),
+        seamedSides(pouch, inputs.design, strip.workedFrom, panel),
         {
           id: 'corners',
           times: 2,

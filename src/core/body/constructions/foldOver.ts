@@ -73,6 +73,11 @@ export const foldOver: Construction<FoldOverStrip> = {
   },
   pieces: (inputs, pouch, flap) => {
     const { panel, ...strip } = stripPiece(inputs, pouch, flap);
-    return { pieces: [panel], joins: [seamedSides(pouch, strip.workedFrom, panel)], figures: [], ...strip };
+    return {
+      pieces: [panel],
+      joins: [seamedSides(pouch, inputs.design, strip.workedFrom, panel)],
+      figures: [],
+      ...strip,
+    };
   },
 };

@@ -5,6 +5,7 @@ import type { Problem } from '@/core/problems';
 import { reversedCounts, shapedRows, type ShapedRow } from '@/core/shaping';
 import type { FlapStage, PouchStage } from '@/core/stages';
 import type { BodyInput, ClothMm, Sizing } from './construction';
+import { openSideRows } from './openSides';
 import type { FacesOwn } from './planFaces';
 
 /** Bodies that are one strip, folded at the base: front, back and what lies beyond, worked in one. */
@@ -33,28 +34,34 @@ export const deepStripFaces = (sizing: Sizing, depthMm: number, { rowMm }: Pick<
 
 /** The figures that only a strip has: where its base folds, and what its side seams join. */
 export function stripFigures(
-  { gauge }: BodyInput<Strip>,
-  { frontRows, backRows, rowMm, figures, borders }: PouchStage,
+  { gauge, design }: BodyInput<Strip>,
+  pouch: PouchStage,
 ): Pick<PouchStage['figures'], 'baseFold' | 'backLength' | 'seamRows' | 'seamLength'> {
-  const seamRows = Math.min(frontRows, backRows);
+  const { frontRows, backRows, rowMm, figures, borders } = pouch;
+  const openRows = openSideRows(design, pouch);
+  const seamRows = Math.min(frontRows, backRows) - openRows;
+  // A seam that ends below the mouth does not reach the border there.
+  const borderMm = openRows > 0 ? 0 : borders.sidesMm;
+  const open = openRows > 0 ? [input('Left open at the mouth for the frame', openRows, 'row')] : [];
   return {
     backLength: productFigure('panel.backLength', 'Back, from the base up', figures.backRows, gauge.rowHeight),
     baseFold: productFigure('fold.base', 'Base fold, from the front’s top edge', figures.frontRows, gauge.rowHeight),
     seamRows: makeFigure('seam.rows', 'Rows each side seam joins', seamRows, 'row', {
-      rule: 'The side seam starts at the base fold and joins front rows to back rows one to one, up to the nearer upper edge.',
-      inputs: [inputFrom(figures.frontRows), inputFrom(figures.backRows)],
+      rule: 'The side seam starts at the base fold and joins front rows to back rows one to one, up to the nearer upper edge, less what stays open there.',
+      inputs: [inputFrom(figures.frontRows), inputFrom(figures.backRows), ...open],
       source: GEOMETRY,
     }),
     seamLength: makeFigure(
       'seam.length',
       'Length of each side seam',
-      seamRows * rowMm + borders.sidesMm,
+      seamRows * rowMm + borderMm,
       'mm',
       {
-        rule: `Rows that the seam joins, times the row height${borders.sidesMm > 0 ? ', and the border above the front’s rows' : ''}.`,
+        rule: `Rows that the seam joins, times the row height${borderMm > 0 ? ', and the border above the front’s rows' : ''}.`,
         inputs: [
           inputFrom(gauge.rowHeight),
-          ...(borders.sidesMm > 0 ? [input('Border above the front’s rows', borders.sidesMm, 'mm')] : []),
+          ...open,
+          ...(borderMm > 0 ? [input('Border above the front’s rows', borderMm, 'mm')] : []),
         ],
         source: GEOMETRY,
       },

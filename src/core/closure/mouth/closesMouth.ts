@@ -11,6 +11,8 @@ interface Told<Choice extends { kind: string }> {
   marks: FabricMark[];
   workedOn?: Figure[];
   worked?: FittingStage['worked'];
+  threads?: Figure[];
+  sewn?: FittingStage['sewn'];
   tails?: number;
   steps: StepRule[];
   differs?: FittingStage['differs'];
@@ -28,6 +30,8 @@ export const closingStage = <Choice extends { kind: string }>({
   marks,
   workedOn = [],
   worked = [],
+  threads = [],
+  sewn = [],
   tails = 0,
   steps,
   differs = [],
@@ -43,9 +47,9 @@ export const closingStage = <Choice extends { kind: string }>({
   bands: [],
   worked,
   workedOn,
-  threads: [],
+  threads,
   cloth: [],
-  sewn: [],
+  sewn,
   tails,
   steps,
   differs,

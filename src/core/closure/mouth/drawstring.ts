@@ -1,4 +1,4 @@
-import { BEAD_GRIPS, CORD_TAIL_MM, TIED_CORD_TIMES } from '@/core/defaults';
+import { BEAD_GRIPS, CORD_TAIL_MM, TIED_CORD_TIMES, TIE_MM } from '@/core/defaults';
 import { usualDrawstring, type Drawstring } from '@/core/design';
 import { COMMON_PRACTICE, GEOMETRY, MEMORY, input, inputFrom, makeFigure, type Figure } from '@/core/figures';
 import {
@@ -29,6 +29,7 @@ export interface DrawstringProblems {
 export interface DrawstringRepairs {
   'cord-below-to': { belowRows: number };
   'cord-through-eyelets': object;
+  'cord-through-casing': object;
   'bead-hole-to': { holeMm: number };
   'take-cord-out': object;
 }
@@ -42,10 +43,20 @@ const LEAST_ROUND = 8;
 const BETWEEN_STITCHES = 0.9;
 
 export interface DrawstringStage extends FittingStage<Drawstring> {
-  /** Stitches from one pass to the next, from the centre front on. */
+  /** Stitches from one pass to the next, from the centre front on; none where it runs in a casing. */
   path: number[];
   row: number;
-  figures: { row: Figure; passes: Figure; round: Figure; cord: Figure; open: Figure; closed: Figure };
+  figures: {
+    row: Figure;
+    passes: Figure;
+    round: Figure;
+    cord: Figure;
+    open: Figure;
+    closed: Figure;
+    /** The strip that the cord runs in, of one that runs in a casing: its stitches across, and how long it is. */
+    casingStitches: Figure | null;
+    casingLength: Figure | null;
+  };
 }
 
 /** A cord that runs in and out of a row below the mouth and draws it together. */
@@ -84,8 +95,10 @@ export const drawstring: FittingKind<Drawstring, DrawstringStage> = {
       };
     const row = trackRow(set.tracks.front, rowBelow(choice, pouch.frontRows));
     const passes = passesOf(choice, counts.front + counts.back, pouch.stitchMm);
-    const path = cordPath(counts, passes);
+    const path = choice.through === 'casing' ? [] : cordPath(counts, passes);
     const figures = figuresOf(choice, { row, passes, stitches: counts.front + counts.back }, bag);
+    const casing = casingFabric(figures, bag);
+    const tassels = choice.ends === 'tassels' ? tasselYarn(choice, bag) : null;
     return {
       ok: true,
       stage: {
@@ -95,9 +108,21 @@ export const drawstring: FittingKind<Drawstring, DrawstringStage> = {
           closes: 'mouth',
           // Drawn together, it leaves no stretch of its own.
           holds: [[-figures.round.value, figures.round.value]],
-          marks: marksOf(choice, path, counts, bag),
+          marks:
+            choice.through === 'casing'
+              ? casingMarks(choice, counts, figures, bag)
+              : marksOf(choice, path, counts, bag),
+          workedOn: casing ? [casing] : [],
+          threads: tassels ? [tassels] : [],
+          tails: casing ? 2 : 0,
+          sewn:
+            figures.casingLength === null
+              ? []
+              : [{ label: 'Both long edges of the casing', mm: 2 * figures.casingLength.value }],
           steps: stepsOf(choice, bag),
-          asked: Object.values(figures) as Figure[],
+          asked: [...(Object.values(figures) as (Figure | null)[]), casing, tassels].filter(
+            (figure) => figure !== null,
+          ),
           problems: problemsOf(choice, bag),
         }),
         path,
@@ -127,7 +152,9 @@ function roundOf(choice: Drawstring, { pouch, set }: FittingInput): { front: num
 }
 
 /** An even number, so that both ends come out on the same face. */
-const passesOf = ({ everyMm }: Drawstring, stitches: number, stitchMm: number): number => {
+const passesOf = ({ everyMm, through }: Drawstring, stitches: number, stitchMm: number): number => {
+  // Through a casing it only goes in and comes out, at the middle of the front.
+  if (through === 'casing') return 2;
   const most = 2 * Math.floor(stitches / 4);
   return Math.max(4, Math.min(most, 2 * Math.round((stitches * stitchMm) / everyMm / 2)));
 };
@@ -171,11 +198,18 @@ function figuresOf(
     (tied ? TIED_CORD_TIMES : 1) * (round.plusMinus ?? 0),
   );
   const passesFigure = makeFigure(name('passes'), 'Times it passes through', passes, 'count', {
-    rule: 'The row all round, divided by about so far as you wish from one to the next, to the nearest even number: then both ends come out on the outer face.',
-    inputs: [inputFrom(round), input('About every', choice.everyMm, 'mm')],
+    rule:
+      choice.through === 'casing'
+        ? 'Into the casing and out of it, at the middle of the front.'
+        : 'The row all round, divided by about so far as you wish from one to the next, to the nearest even number: then both ends come out on the outer face.',
+    inputs: choice.through === 'casing' ? [] : [inputFrom(round), input('About every', choice.everyMm, 'mm')],
     source: GEOMETRY,
   });
-  const gatheredMm = passes * pouch.layers.fabricMm;
+  // In a casing it lies in as many folds as would be about so far from each other.
+  const folds = choice.through === 'casing' ? Math.max(4, Math.round(roundMm / choice.everyMm)) : passes;
+  const gatheredMm = folds * pouch.layers.fabricMm * (choice.through === 'casing' ? 2 : 1);
+  const casingStitches =
+    choice.through === 'casing' ? casingStitchesFigure(name('casing'), choice, { pouch, gauge }) : null;
   const end = (id: string, label: string, usedMm: number, rule: string, inputs: Figure[]) =>
     makeFigure(name(id), label, Math.max(0, (cord.value - usedMm) / 2), 'mm', {
       rule,
@@ -189,6 +223,8 @@ function figuresOf(
       source: GEOMETRY,
     }),
     passes: passesFigure,
+    casingStitches,
+    casingLength: casingStitches ? casingLengthFigure(name('casingLength'), choice, round) : null,
     round,
     cord,
     open: end('open', 'Each end, mouth open', roundMm, 'Half of what the cord is longer than the row all round.', [
@@ -204,6 +240,85 @@ function figuresOf(
   };
 }
 
+/** A casing beside the cord, on either side of it, mm: room to slip, and an edge to sew. From memory. */
+const CASING_PLAY_MM = 3;
+
+const casingStitchesFigure = (
+  id: string,
+  { cordMm }: Drawstring,
+  { pouch, gauge }: Pick<FittingInput, 'pouch' | 'gauge'>,
+): Figure =>
+  makeFigure(
+    id,
+    'Stitches across the casing',
+    Math.max(3, Math.ceil(((Math.PI / 2) * cordMm + 2 * CASING_PLAY_MM) / pouch.stitchMm)),
+    'stitch',
+    {
+      rule: 'Half round the cord, and room to slip on either side, in whole stitches, up to the next; three at least.',
+      inputs: [
+        input('Cord, thick', cordMm, 'mm'),
+        input('Room on either side', CASING_PLAY_MM, 'mm'),
+        inputFrom(gauge.stitchWidth),
+      ],
+      source: MEMORY,
+    },
+  );
+
+/** Between the ends of a casing, for each cord that leaves it, mm: twice as wide as the cord, and a little. From memory. */
+const casingGapMm = ({ cordMm }: Drawstring): number => 2 * cordMm + 4;
+
+const casingLengthFigure = (id: string, choice: Drawstring, round: Figure): Figure =>
+  makeFigure(
+    id,
+    choice.cords === 2 ? 'Casing, both halves together' : 'Casing, long',
+    Math.max(0, round.value - choice.cords * casingGapMm(choice)),
+    'mm',
+    {
+      rule: 'The row all round, less a gap where each cord leaves it: at the middle of the front, and with two cords at the middle of the back.',
+      inputs: [
+        inputFrom(round),
+        input('Gap for a cord', casingGapMm(choice), 'mm'),
+        input('Gaps', choice.cords, 'count'),
+      ],
+      source: GEOMETRY,
+    },
+    round.plusMinus,
+  );
+
+function casingFabric(
+  { casingStitches, casingLength }: DrawstringStage['figures'],
+  { pouch, gauge, at }: FittingInput,
+): Figure | null {
+  if (!casingStitches || !casingLength) return null;
+  return makeFigure(
+    nameAt(at, 'cord.casingFabric'),
+    'Fabric of the casing',
+    casingStitches.value * pouch.stitchMm * casingLength.value,
+    'mm2',
+    {
+      rule: 'Its stitches, times the width of one, times its length.',
+      inputs: [inputFrom(casingStitches), inputFrom(casingLength), inputFrom(gauge.stitchWidth)],
+      source: GEOMETRY,
+    },
+  );
+}
+
+/** Small tassels at the ends of the cords: so long, and wound so often. From memory. */
+export const END_TASSEL = { lengthMm: 45, wraps: 16 } as const;
+
+function tasselYarn({ cords }: Drawstring, { at }: FittingInput): Figure {
+  const oneMm = 2 * END_TASSEL.wraps * END_TASSEL.lengthMm + TIE_MM;
+  return makeFigure(nameAt(at, 'cord.tassels'), 'Yarn of the tassels', (2 * cords * oneMm) / 1000, 'm', {
+    rule: 'Once down the card and up again for every wrap, and what binds it, for each end of each cord. As it is held, all strands together.',
+    inputs: [
+      input('Tassel, long', END_TASSEL.lengthMm, 'mm'),
+      input('Wraps', END_TASSEL.wraps, 'count'),
+      input('Ends', 2 * cords, 'count'),
+    ],
+    source: MEMORY,
+  });
+}
+
 /** Moved along the front, the cord goes to another row. */
 const moveOf = ({ belowRows }: Drawstring, { at, pouch, set }: FittingInput): Omit<MarkMove, 'isGripped'> => ({
   way: 'along',
@@ -217,6 +332,62 @@ const moveOf = ({ belowRows }: Drawstring, { at, pouch, set }: FittingInput): Om
   alongPiece: set.tracks.front.step,
   setMm: belowRows * pouch.rowMm,
 });
+
+/** Where each cord leaves its casing, on the outer face; and the casing along the row inside. */
+function casingMarks(
+  choice: Drawstring,
+  counts: { front: number; back: number },
+  { casingStitches }: DrawstringStage['figures'],
+  bag: FittingInput,
+): FabricMark[] {
+  const { set, pouch, at } = bag;
+  const k = rowBelow(choice, pouch.frontRows);
+  const move = moveOf(choice, bag);
+  const wideMm = (casingStitches?.value ?? 0) * pouch.stitchMm;
+  const faces = (['front', 'back'] as const).filter(
+    // Of rounds that lie flat both faces are the same rows.
+    (face) => face === 'front' || set.tracks.back.piece !== set.tracks.front.piece || !isInRoundsPiece(bag),
+  );
+  return faces.flatMap((face): FabricMark[] => {
+    const track = set.tracks[face];
+    const common = {
+      of: at,
+      piece: track.piece,
+      alongMm: trackAlongMm(track, (k - 0.5) * pouch.rowMm, pouch.rowMm),
+      stationMm: null,
+      count: null,
+      stuff: 'cord',
+      throughMm: [],
+      presence: 'set',
+    } as const;
+    const halfMm = (counts[face] * pouch.stitchMm) / 2;
+    const exits = face === 'front' || choice.cords === 2 ? [-1, 1] : [];
+    return [
+      ...exits.map((side, index): FabricMark => ({
+        ...common,
+        mark: nameAt(at, 'cord'),
+        face: 'outer',
+        acrossMm: (side * casingGapMm(choice)) / 2,
+        form: { kind: 'disc', radiusMm: Math.max(1, choice.cordMm / 2) },
+        standsMm: choice.cordMm / 2,
+        move: face === 'front' ? { ...move, isGripped: index === 0 } : null,
+      })),
+      {
+        ...common,
+        mark: nameAt(at, 'cord.casing'),
+        face: 'inner',
+        acrossMm: -halfMm,
+        form: { kind: 'line', toAcrossMm: 2 * halfMm, toAlongMm: 0, wideMm },
+        stuff: 'stitches',
+        standsMm: pouch.layers.fabricMm,
+        move: null,
+      },
+    ];
+  });
+}
+
+const isInRoundsPiece = ({ set }: FittingInput): boolean =>
+  set.pieces.some((piece) => piece.id === set.tracks.front.piece && isInRounds(piece));
 
 /** A spot at every pass, on both faces. */
 function marksOf(
@@ -284,7 +455,19 @@ const stepsOf = ({ through }: Drawstring, { design }: FittingInput): StepRule[] 
         },
       ]
     : []),
-  { name: 'thread-cord', after: ['blocked', 'joined', 'covered', 'set-eyelets'], before: [], mark: 'cord' },
+  ...(through === 'casing'
+    ? [
+        { name: 'work-casing', after: ['begun'], before: [] },
+        // On the inner face, over a lining where there is one.
+        { name: 'sew-casing', after: ['joined', 'covered', 'work-casing'], before: [], mark: 'cord.casing' },
+      ]
+    : []),
+  {
+    name: 'thread-cord',
+    after: ['blocked', 'joined', 'covered', 'set-eyelets', 'sew-casing'],
+    before: [],
+    mark: 'cord',
+  },
 ];
 
 const takeOut = ({ design, at }: FittingInput): Repair =>
@@ -332,6 +515,11 @@ function problemsOf(choice: Drawstring, bag: FittingInput): Problem[] {
             code: 'cord-through-eyelets',
             values: {},
             edits: [{ path: path('through'), value: 'eyelets' }],
+          }),
+          ours.repair({
+            code: 'cord-through-casing',
+            values: {},
+            edits: [{ path: path('through'), value: 'casing' }],
           }),
         ],
         ...told,

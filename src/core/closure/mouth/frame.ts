@@ -1,6 +1,8 @@
+import { openSideRows } from '@/core/body';
 import { usualFrame, type Frame } from '@/core/design';
 import { GEOMETRY, MEMORY, input, inputFrom, makeFigure, type Figure } from '@/core/figures';
 import { nameAt, pathOf, type FittingInput, type FittingKind, type FittingStage } from '@/core/fittings';
+import { isInRounds } from '@/core/pieces';
 import { ownCodes, type Problem } from '@/core/problems';
 import { FRAME_FULLNESS } from '@/core/defaults';
 import { closingStage } from './closesMouth';
@@ -13,6 +15,8 @@ export interface FrameProblems {
   'frame-too-full': { share: number; mostShare: number };
   'frame-under-flap': object;
   'frame-arms-long': { armMm: number; sideMm: number };
+  /** Its sides have no seam that could stay open. */
+  'frame-without-seams': { rows: number };
 }
 export interface FrameRepairs {
   'frame-to': { widthMm: number };
@@ -95,7 +99,7 @@ function figuresOf(
   { gauge, pouch, at }: FittingInput,
 ): FrameStage['figures'] {
   const name = (id: string) => nameAt(at, `frame.${id}`);
-  const rows = Math.min(Math.min(pouch.frontRows, pouch.backRows), Math.round(choice.armMm / pouch.rowMm));
+  const rows = openSideRows({ closures: [choice], flap: { kind: 'none' } }, pouch);
   const open = makeFigure(name('open'), 'Rows of each side left open', rows, 'row', {
     rule: 'Length of an arm, divided by the row height, to the nearest: the side seams end there.',
     inputs: [input('Arm of the frame', choice.armMm, 'mm'), inputFrom(gauge.rowHeight)],
@@ -146,7 +150,7 @@ function figuresOf(
 }
 
 function problemsOf(choice: Frame, { edge, channel, fullness }: FrameStage['figures'], bag: FittingInput): Problem[] {
-  const { at, flap, pouch, design } = bag;
+  const { at, flap, pouch, design, set } = bag;
   const { dropMm, widthMm, hemMm } = design.flap;
   const path = (field: string) => [...pathOf(at), field];
   const told = { severity: 'decide', place: 'closures', mark: nameAt(at, 'frame') } as const;
@@ -203,6 +207,18 @@ function problemsOf(choice: Frame, { edge, channel, fullness }: FrameStage['figu
               ]
             : [],
         ...told,
+      }),
+    );
+  if (set.pieces.some(isInRounds) && !flap.hasFlap)
+    problems.push(
+      ours.problem({
+        code: 'frame-without-seams',
+        path: pathOf(at),
+        asks: [nameAt(at, 'frame.open')],
+        values: { rows: openSideRows({ closures: [choice], flap: { kind: 'none' } }, pouch) },
+        repairs: [],
+        ...told,
+        severity: 'mind',
       }),
     );
   if (flap.hasFlap)

@@ -47,9 +47,9 @@ export function onFlapFigures(closure: OnFlap, names: Names, places: OnFlapPlace
         ],
         source: GEOMETRY,
       },
-      (places.tailRows - places.tailRow + 0.5) * rowPlusMinus,
+      places.round === null ? (places.tailRows - places.tailRow + 0.5) * rowPlusMinus : null,
     ),
-    across: acrossFigure(names, places, bag),
+    across: acrossFigure(closure, names, places, bag),
     meetsEmpty,
     meetsLoaded,
     ...mateFigures(closure, names, first, second, [meetsLoaded, meetsEmpty], bag),
@@ -59,10 +59,16 @@ export function onFlapFigures(closure: OnFlap, names: Names, places: OnFlapPlace
 function halfRowFigure(
   closure: OnFlap,
   { prefix, half }: Names,
-  { halves, hemRow, tailRow }: OnFlapPlaces,
+  { halves, hemRow, tailRow, round }: OnFlapPlaces,
   bag: FittingInput,
 ): Figure {
   const { gauge, flap, at, set } = bag;
+  if (round !== null)
+    return makeFigure(nameAt(at, `${prefix}.halfRow`), `${half.label}: round of the edging`, round, 'row number', {
+      rule: 'The middle one of its plain rounds, so that a round is worked over it.',
+      inputs: [],
+      source: COMMON_PRACTICE,
+    });
   const row = halves[0]?.row ?? (set.tracks.flap ? trackRow(set.tracks.flap, tailRow) : tailRow);
   return makeFigure(nameAt(at, `${prefix}.halfRow`), `${half.label} on the flap`, row, 'row number', {
     rule:
@@ -146,7 +152,16 @@ function mateFigures(
 
 const borderInput = (label: string, mm: number) => (mm > 0 ? [input(label, mm, 'mm')] : []);
 
+/** The rules of where along the row it is set. */
+const ACROSS_RULES: Readonly<Record<OnFlap['layout'] | 'in', string>> = {
+  centre: 'The middle of the row: on a stitch when the count is odd, between two when it is even.',
+  pair: 'A quarter of the flap’s row in from each of its sides, to the nearest stitch or gap, the same from both; measured on the front.',
+  in: 'As far in from each end of the flap’s row as you wish, to the nearest stitch or gap, the same from both; measured on the front.',
+  even: 'Each in the middle of as wide a share of the flap’s row, to the nearest stitch or gap, mirrored; measured on the front.',
+};
+
 function acrossFigure(
+  closure: OnFlap,
   { prefix, half }: Names,
   { acrossMm, halfStitches }: OnFlapPlaces,
   { pouch, gauge, at }: FittingInput,
@@ -159,11 +174,12 @@ function acrossFigure(
     offsetMm,
     'mm',
     {
-      rule:
-        places.length === 1
-          ? 'The middle of the row: on a stitch when the count is odd, between two when it is even.'
-          : 'A quarter of the flap’s row in from each of its sides, to the nearest stitch or gap, the same from both; measured on the front.',
+      rule: ACROSS_RULES[closure.layout === 'pair' && closure.inMm !== null ? 'in' : closure.layout],
       inputs: [
+        ...(closure.layout === 'pair' && closure.inMm !== null
+          ? [input('Wished in from each end', closure.inMm, 'mm')]
+          : []),
+        ...(closure.layout === 'even' ? [input('Beside each other', closure.count, 'count')] : []),
         inputFrom(pouch.figures.stitches),
         ...(halfStitches === pouch.stitchCount
           ? []

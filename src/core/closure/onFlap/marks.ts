@@ -1,6 +1,7 @@
 import { INSET_LIMITS, type OnFlap } from '@/core/design';
 import { nameAt, pathOf, type FabricMark, type FittingInput, type MarkMove } from '@/core/fittings';
 import { trackAlongMm } from '@/core/pieces';
+import { slideAcross } from '../slideAcross';
 import type { OnFlapNature, OnFlapPart } from './nature';
 import type { OnFlapPlaces, OnFlapSpot } from './places';
 
@@ -27,7 +28,7 @@ export function onFlapMarks<Choice extends OnFlap>(
       presence: 'set',
     }) as const;
   const on = ({ piece, row, place, ofStitches, alongMm, acrossMm, stationMm }: OnFlapSpot) => ({
-    count: { row, place, ofStitches },
+    count: { row, place, ofStitches } as FabricMark['count'],
     piece,
     alongMm,
     acrossMm,
@@ -51,21 +52,29 @@ export function onFlapMarks<Choice extends OnFlap>(
   );
   const move = moveOf(choice, places, bag);
   const [gripped] = places.halves;
+  const slide = (spot: OnFlapSpot) => {
+    const widthMm = spot.ofStitches * pouch.stitchMm;
+    return slideAcross(choice, { acrossMm: spot.fromEdgeMm - widthMm / 2, widthMm }, spot === gripped, bag);
+  };
   return [
     ...lands,
     ...places.mates.map((spot): FabricMark => ({
       mark: nameAt(at, `${prefix}.mate`),
       throughMm: through(mate),
-      move: { isGripped: false, ...move },
+      move: places.round === null ? { isGripped: false, ...move } : null,
+      slide: places.round === null ? slide(spot) : null,
       ...of(mate),
       ...on(spot),
     })),
     ...places.halves.map((spot): FabricMark => ({
       mark: nameAt(at, `${prefix}.half`),
       throughMm: through(half),
-      move: { isGripped: spot === gripped, ...move },
       ...of(half),
       ...on(spot),
+      // In an edging it lies in no row of the piece, and stays with its round.
+      ...(places.round === null
+        ? { move: { isGripped: spot === gripped, ...move }, slide: slide(spot) }
+        : { move: null, slide: null, count: null }),
     })),
   ];
 }

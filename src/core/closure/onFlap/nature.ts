@@ -1,6 +1,7 @@
 import type { OnFlap } from '@/core/design';
 import type { FabricMark, FittingInput, MarkForm, StepRule } from '@/core/fittings';
 import type { Problem } from '@/core/problems';
+import type { HoleInEdging } from './holeInEdging';
 
 /** What is so of one of both parts: the one on the flap, or its mate on the front. */
 export interface OnFlapPart<Choice> {
@@ -27,6 +28,8 @@ export interface OnFlapNature<Choice extends OnFlap> {
   findsMm(choice: Choice): number;
   /** Whether something of it shows on the inside that a hem can hide. */
   isHidden(choice: Choice): boolean;
+  /** Where in the edging of the flap's edge it lies, of what can be left in one; null or nothing: in a row of the flap. */
+  inEdging?(choice: Choice, bag: FittingInput): HoleInEdging | null;
   steps(choice: Choice, bag: FittingInput): StepRule[];
   /** What is to be minded of it besides where it is set. */
   cautions(choice: Choice, bag: FittingInput): Problem[];

@@ -22,6 +22,8 @@ export interface OnFlapStage<Choice extends OnFlap = OnFlap> extends FittingStag
   halves: OnFlapSpot[];
   /** They sit in the hem's own rows, which hide what shows of them once they are turned back. */
   inHem: boolean;
+  /** They are left in a round of the edging along the flap's edge. */
+  inEdging: boolean;
   /** The mates to set on the front's outer face; none where the flap's part does not come to lie on it. */
   mates: OnFlapSpot[];
   /** Where the flap's part meets the front, exactly, from the front's top edge, mm. */
@@ -51,10 +53,10 @@ export const onFlapKind = <Choice extends OnFlap>(
         problems: [withoutFlap(told, design, constructionOf(pouch.kind).takesFlap, flap, at)],
       };
     const isHidden = nature.isHidden(choice);
-    const places = placeOnFlap(choice, isHidden ? radiusMm : null, bag);
+    const wideMm = widthOf(nature.half.form(choice));
+    const places = placeOnFlap(choice, isHidden ? radiusMm : null, bag, nature.inEdging?.(choice, bag) ?? null);
     const figures = onFlapFigures(choice, nature, places, bag);
     const own = [...ownFigures(choice, bag), ...throughFigures(choice, nature, bag)];
-    const wideMm = widthOf(nature.half.form(choice));
     return {
       ok: true,
       stage: {
@@ -84,9 +86,10 @@ export const onFlapKind = <Choice extends OnFlap>(
         fromEdgeMm: choice.insetMm,
         compared: [],
         asked: [...Object.values(figures).filter((figure) => figure !== null), ...own],
-        problems: [...nature.cautions(choice, bag), ...onFlapProblems({ ...told, bag, places, isHidden })],
+        problems: [...nature.cautions(choice, bag), ...onFlapProblems({ ...told, bag, places, isHidden, wideMm })],
         halves: places.halves,
         inHem: places.hemRow !== null,
+        inEdging: places.round !== null,
         mates: places.mates,
         meetsMm: places.meetsMm,
         findsMm: told.findsMm,

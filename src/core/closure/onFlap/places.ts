@@ -1,12 +1,14 @@
-import { centreOf, offsetOf, placeAt, rowAt, rowMiddleMm, type StitchPlace } from '@/core/body';
+import { offsetOf, placeAt, rowAt, rowMiddleMm, type StitchPlace } from '@/core/body';
 import type { LoadState } from '@/core/contents';
 import type { OnFlap } from '@/core/design';
 import type { FittingInput } from '@/core/fittings';
 import { rowStitches } from '@/core/flap';
 import { trackAlongMm, trackRow, type PieceId, type Track } from '@/core/pieces';
+import { placesAcross } from '@/core/placing';
 import { landsAtMm } from '@/core/section';
 import type { FlapStage, PouchStage } from '@/core/stages';
 import { hemReaches } from './hemReaches';
+import type { HoleInEdging } from './holeInEdging';
 
 /** A part of what closes a flap on a flat piece: its row, its place along that row, and its middle from where the piece begins. */
 export interface OnFlapSpot {
@@ -39,6 +41,8 @@ export interface OnFlapPlaces {
   tailRows: number;
   /** The row of the hem that the half is set on; null where it is set on none. */
   hemRow: number | null;
+  /** The round of the edging that it is left in; null where it lies in a row of the flap. */
+  round: number | null;
   /** Stitches of the half's row, and where its places are across the face of the front, from its edge, mm. */
   halfStitches: number;
   acrossMm: number[];
@@ -50,26 +54,24 @@ export interface OnFlapPlaces {
  * Places what closes a flap by row and stitch on it, and its mate where the flap of the folded bag brings it.
  *
  * @param radiusMm how far it reaches from its middle, mm; null where a hem hides nothing of it
+ * @param inEdging where in the edging of the flap's edge it is left, instead of in a row
  */
 export function placeOnFlap(
   closure: OnFlap,
   radiusMm: number | null,
   { design, pouch, flap, set, section }: FittingInput,
+  inEdging: HoleInEdging | null = null,
 ): OnFlapPlaces {
   const { rowMm, stitchMm, stitchCount, sectionMm, borders } = pouch;
   const tailRows = flap.bridgeRows + flap.flapRows;
   const beyondMm = tailRows * rowMm;
   const edgeMm = beyondMm + borders.flapMm;
   // Counted from the back's upper end: over the top, then down the flap.
-  const hemRow = design.lining === null && radiusMm !== null ? hemRowFor(closure.insetMm, radiusMm, flap, rowMm) : null;
-  const tailRow = Math.max(
-    1,
-    Math.min(
-      tailRows,
-      rowAt(hemRow === null ? edgeMm - closure.insetMm : beyondMm - rowMiddleMm(hemRow, rowMm), rowMm),
-    ),
-  );
-  const tailMm = rowMiddleMm(tailRow, rowMm);
+  const hemRow =
+    !inEdging && design.lining === null && radiusMm !== null ? hemRowFor(closure.insetMm, radiusMm, flap, rowMm) : null;
+  const wishedRow = rowAt(hemRow === null ? edgeMm - closure.insetMm : beyondMm - rowMiddleMm(hemRow, rowMm), rowMm);
+  const tailRow = inEdging ? tailRows : Math.max(1, Math.min(tailRows, wishedRow));
+  const tailMm = inEdging ? beyondMm + inEdging.beyondMm : rowMiddleMm(tailRow, rowMm);
   const backEndMm = sectionMm.front + sectionMm.base + sectionMm.back;
   const stationMm = backEndMm + tailMm;
   // Where the strip ends on the bridge, its half lacks the rest of it.
@@ -81,7 +83,7 @@ export function placeOnFlap(
   // Rows of a hem are as wide as the flap's edge.
   const halfStitches = Math.max(1, Math.round(rowStitches(flap, hemRow === null ? tailRow : tailRows)));
   const besideMm = ((stitchCount - halfStitches) / 2) * stitchMm;
-  const halfPlaces = placesAcross(closure, halfStitches);
+  const halfPlaces = placesAcross(closure, halfStitches, stitchMm);
   const acrossMm = halfPlaces.map((place) => besideMm + offsetOf(place, stitchMm));
   const mateTargetsMm = mateTargets(closure, meetsMm);
   // A mate that would lie above the front, or below it, has no row there.
@@ -92,11 +94,16 @@ export function placeOnFlap(
   const halves = flap.halfDisc
     ? // A half disc is a piece of its own, and narrower than rounds that lie flat.
       halfDiscSpots(flap.halfDisc, acrossMm, tailMm, stationMm, pouch)
-    : spotsOf(set.tracks.flap, workedRow(tailRow), halfPlaces, halfStitches, acrossMm, stationMm, pouch);
+    : spotsOf(set.tracks.flap, workedRow(tailRow), halfPlaces, halfStitches, acrossMm, stationMm, pouch).map((spot) =>
+        inEdging && set.tracks.flap
+          ? { ...spot, row: inEdging.round, alongMm: trackAlongMm(set.tracks.flap, tailMm, rowMm) }
+          : spot,
+      );
   return {
     halves,
     mates: mateKs.flatMap((k) => mateSpots(k, acrossMm, { pouch, set })),
     ...{ mateKs, meetsMm, mateTargetsMm, tailRow, tailRows, hemRow, halfStitches, acrossMm },
+    round: inEdging?.round ?? null,
     insetMm: edgeMm - tailMm,
   };
 }
@@ -174,13 +181,6 @@ function halfDiscSpots(
       fromEdgeMm: offsetOf(place, stitchMm),
     };
   });
-}
-
-/** One in the middle, or two a quarter of the width in from each side, the same count from both. */
-export function placesAcross(closure: Pick<OnFlap, 'layout'>, stitchCount: number): StitchPlace[] {
-  if (closure.layout === 'centre') return [centreOf(stitchCount)];
-  const quarter = offsetOf(placeAt(stitchCount / 4, 1), 1);
-  return [placeAt(quarter, 1), placeAt(stitchCount - quarter, 1)];
 }
 
 function mateTargets(closure: OnFlap, meetsMm: Record<LoadState, number>): number[] {

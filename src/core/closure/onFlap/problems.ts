@@ -1,8 +1,10 @@
 import type { SettledDesign } from '@/core/contents';
 import { MOST_HEM_MM, ONE_SNAP_FLAP_WIDTH_MM } from '@/core/defaults';
+import { offsetOf } from '@/core/body';
 import { INSET_LIMITS, type OnFlap } from '@/core/design';
 import { nameAt, pathOf, type FittingInput, type FittingPlace } from '@/core/fittings';
 import { rowStitches, wishableFlap } from '@/core/flap';
+import { placesAcross } from '@/core/placing';
 import { ownCodes, type Problem, type Repair } from '@/core/problems';
 import type { FlapStage } from '@/core/stages';
 import type { OnFlapPlaces } from './places';
@@ -26,6 +28,8 @@ export interface OnFlapProblems {
   };
   'beyond-hem': { hemMm: number; insetMm: number; radiusMm: number };
   'under-lining': { hemMm: number };
+  /** Beside each other they need more of the row than it has. */
+  crowded: { count: number; neededMm: number; widthMm: number };
   'wide-flap': Wide;
   'on-wrist': Wide;
 }
@@ -46,6 +50,8 @@ export interface OnFlapRepairs {
   'mate-both': object;
   two: object;
   'inset-to': { insetMm: number };
+  fewer: { count: number };
+  quarter: object;
 }
 
 const ours = ownCodes();
@@ -59,6 +65,8 @@ export interface Doubted {
   /** How far it reaches from its middle along the fabric, and by how much it may miss its mate, mm. */
   radiusMm: number;
   findsMm: number;
+  /** How wide it lies across, mm. */
+  wideMm: number;
   /** Whether something of it shows on the inside that a hem can hide. */
   isHidden: boolean;
 }
@@ -70,6 +78,7 @@ export const onFlapProblems = (doubted: Doubted): Problem[] => [
   ...onFront(doubted),
   ...driftProblems(doubted),
   ...onlyOneProblems(doubted),
+  ...crowdedProblems(doubted),
 ];
 
 /** A problem of one closure, at its place. */
@@ -113,6 +122,8 @@ const ownRow = ({ hemRow, tailRow, tailRows }: OnFlapPlaces): number => (hemRow 
 /** A part that sits in a scallop, beyond the sides of a shaped flap, or beyond its ends. */
 function onFlap(doubted: Doubted): Problem[] {
   const { closure, bag, places, radiusMm } = doubted;
+  // What is left in the edging lies beyond all rows.
+  if (places.round !== null) return [];
   const { flap, pouch } = bag;
   const { tailRow, tailRows } = places;
   const problems: Problem[] = [];
@@ -132,7 +143,10 @@ function onFlap(doubted: Doubted): Problem[] {
       ),
     );
   // How near to its row's end it sits: on a shaped flap the row may be short.
-  const besideMm = (row: number) => (rowStitches(flap, row) / (closure.layout === 'pair' ? 4 : 2)) * pouch.stitchMm;
+  const besideMm = (row: number) => {
+    const stitches = Math.max(1, Math.round(rowStitches(flap, row)));
+    return Math.min(...placesAcross(closure, stitches, pouch.stitchMm).map((place) => offsetOf(place, pouch.stitchMm)));
+  };
   const row = ownRow(places);
   let wideRow = row;
   while (wideRow > flap.bridgeRows && besideMm(wideRow) < radiusMm) wideRow -= 1;
@@ -209,6 +223,34 @@ function onlyOneProblems(doubted: Doubted): Problem[] {
         severity: 'mind',
         repairs: [repair(doubted, 'two', {}, [{ path: [...pathOf(bag.at), 'layout'], value: 'pair' }])],
       },
+    ),
+  ];
+}
+
+/** Several that have no room beside each other on their row. */
+function crowdedProblems(doubted: Doubted): Problem[] {
+  const { closure, bag, places, wideMm } = doubted;
+  const { stitchMm } = bag.pouch;
+  const offsets = placesAcross(closure, places.halfStitches, stitchMm).map((place) => offsetOf(place, stitchMm));
+  const apartMm = Math.min(...offsets.slice(1).map((mm, index) => mm - (offsets[index] as number)));
+  if (offsets.length < 2 || apartMm >= wideMm) return [];
+  const widthMm = places.halfStitches * stitchMm;
+  const fit = Math.floor(widthMm / wideMm);
+  const path = (field: string) => [...pathOf(bag.at), field];
+  const repairs: Repair[] =
+    closure.layout === 'pair'
+      ? widthMm / 2 >= wideMm
+        ? [repair(doubted, 'quarter', {}, [{ path: path('inMm'), value: null }])]
+        : []
+      : fit >= 2 && fit < closure.count
+        ? [repair(doubted, 'fewer', { count: fit }, [{ path: path('count'), value: fit }])]
+        : [];
+  return [
+    problem(
+      doubted,
+      'crowded',
+      { count: offsets.length, neededMm: offsets.length * wideMm, widthMm },
+      { severity: 'decide', repairs },
     ),
   ];
 }

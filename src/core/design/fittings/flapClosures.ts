@@ -1,7 +1,8 @@
 import { z } from 'zod';
 import { SNAP_INSET_MM } from '@/core/defaults';
 import { lengthMm } from '../fields';
-import { closureIdSchema, onFlapFields, type OnFlap } from './onFlap';
+import { USUAL_BUTTON, buttonholeFields } from './button';
+import { USUAL_ACROSS, closureIdSchema, onFlapFields, type OnFlap } from './onFlap';
 
 /** A press stud of two halves that are sewn on. */
 export const pressStudSchema = z.strictObject({
@@ -32,22 +33,27 @@ export const hookTapeSchema = z.strictObject({
 });
 export type HookTape = z.infer<typeof hookTapeSchema>;
 
-/** What a button has. */
-const button = {
-  diameterMm: lengthMm(8, 60),
-  thicknessMm: lengthMm(1, 30),
-};
+/** How long prongs can be, mm. */
+export const PRONG_LIMITS = { leastMm: 2, mostMm: 30 } as const;
 
-/** A button on the front, and a hole left in a row of the flap. */
+/** A tongue on the flap that is pushed into a catch on the front, both held by prongs. */
+export const tuckLockSchema = z.strictObject({
+  kind: z.literal('tuck-lock'),
+  ...onFlapFields,
+  /** The catch, across the bag and along it. */
+  widthMm: lengthMm(10, 100),
+  heightMm: lengthMm(8, 60),
+  prongMm: lengthMm(PRONG_LIMITS.leastMm, PRONG_LIMITS.mostMm),
+});
+export type TuckLock = z.infer<typeof tuckLockSchema>;
+
+/** A button on the front, and a hole left in the flap. */
 export const buttonholeSchema = z.strictObject({
   kind: z.literal('buttonhole'),
   ...onFlapFields,
-  ...button,
-  /** How much smaller than the button the hole is made, since it gives: a share of diameter and thickness. */
-  giveShare: z
-    .number({ error: 'Write a share.' })
-    .min(0, { error: 'A hole gives nothing or more.' })
-    .max(0.4, { error: 'A hole gives four tenths at most.' }),
+  ...buttonholeFields,
+  /** In a row of the flap; or in a round of the edging along its edge. */
+  madeIn: z.enum(['row', 'edging']),
 });
 export type Buttonhole = z.infer<typeof buttonholeSchema>;
 
@@ -55,17 +61,17 @@ const onFlap = <Kind extends string>(kind: Kind) => ({
   kind,
   id: closureIdSchema.parse(kind),
   insetMm: SNAP_INSET_MM,
-  layout: 'centre' as OnFlap['layout'],
+  ...USUAL_ACROSS,
   mate: 'loaded' as OnFlap['mate'],
 });
 
 /** Each as it is first put on. Sizes from memory. */
 export const usualPressStud = (): PressStud => ({ ...onFlap('press-stud'), diameterMm: 13 });
 export const usualTurnLock = (): TurnLock => ({ ...onFlap('turn-lock'), widthMm: 34, heightMm: 21, postMm: 7 });
+export const usualTuckLock = (): TuckLock => ({ ...onFlap('tuck-lock'), widthMm: 42, heightMm: 24, prongMm: 9 });
 export const usualHookTape = (): HookTape => ({ ...onFlap('hook-tape'), widthMm: 55, heightMm: 18 });
 export const usualButtonhole = (): Buttonhole => ({
   ...onFlap('buttonhole'),
-  diameterMm: 23,
-  thicknessMm: 4,
-  giveShare: 0.12,
+  ...USUAL_BUTTON,
+  madeIn: 'row',
 });

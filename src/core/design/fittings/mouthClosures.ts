@@ -1,15 +1,21 @@
 import { z } from 'zod';
 import { count, lengthMm } from '../fields';
-import { closureIdSchema } from './onFlap';
+import { USUAL_BUTTON, buttonFields, buttonholeFields } from './button';
+import { USUAL_ACROSS, acrossFields, closureIdSchema } from './onFlap';
 
 const closure = { id: closureIdSchema };
 
+/** What hangs from the flap's edge, or without a flap from the back's, and is fastened on the front. */
+const hangs = {
+  ...closure,
+  ...acrossFields,
+  /** What it is fastened to: its middle so far below the flap's edge, loaded; without a flap, below the front's. */
+  belowMm: lengthMm(0, 300),
+};
+
 /** What hangs from an edge in a loop of chains, and is passed over something that is sewn to the front. */
 const loop = {
-  ...closure,
-  layout: z.enum(['centre', 'pair']),
-  /** What it is passed over: its middle so far below the flap's edge, loaded; without a flap, below the front's. */
-  belowMm: lengthMm(0, 300),
+  ...hangs,
   /** Worked into the edge's last row; or joined on once the piece is done. */
   made: z.enum(['last-row', 'joined-on']),
 };
@@ -17,8 +23,7 @@ const loop = {
 export const buttonLoopSchema = z.strictObject({
   kind: z.literal('button-loop'),
   ...loop,
-  diameterMm: lengthMm(8, 60),
-  thicknessMm: lengthMm(1, 30),
+  ...buttonFields,
 });
 export type ButtonLoop = z.infer<typeof buttonLoopSchema>;
 
@@ -30,6 +35,16 @@ export const toggleLoopSchema = z.strictObject({
   thicknessMm: lengthMm(4, 40),
 });
 export type ToggleLoop = z.infer<typeof toggleLoopSchema>;
+
+/** A tab that is worked on from an edge, and tucked through a slot in the front or buttoned to it. */
+export const tabSchema = z.strictObject({
+  kind: z.literal('tab'),
+  ...hangs,
+  widthMm: lengthMm(6, 200),
+  fastens: z.enum(['slot', 'button']),
+  ...buttonholeFields,
+});
+export type Tab = z.infer<typeof tabSchema>;
 
 export const zipperSchema = z.strictObject({
   kind: z.literal('zipper'),
@@ -51,13 +66,15 @@ export const drawstringSchema = z.strictObject({
   cordMm: lengthMm(1, 20),
   /** Rows from the upper edge down to the one it passes through. */
   belowRows: count(1, 60),
-  /** Between stitches; or through eyelets that are set into the row. */
-  through: z.enum(['stitches', 'eyelets']),
+  /** Between stitches; through eyelets that are set into the row; or through a casing, a strip sewn on inside along it. */
+  through: z.enum(['stitches', 'eyelets', 'casing']),
   /** About so far from one pass to the next. */
   everyMm: lengthMm(8, 120),
   closedBy: z.enum(['bow', 'bead']),
   /** The hole of the bead that both strands go through. */
   beadHoleMm: lengthMm(1, 40),
+  /** What the ends of the cords have, so that they don't slip back. */
+  ends: z.enum(['knots', 'beads', 'tassels']),
 });
 export type Drawstring = z.infer<typeof drawstringSchema>;
 
@@ -88,7 +105,7 @@ const id = (kind: string) => closureIdSchema.parse(kind);
 export const usualButtonLoop = (): ButtonLoop => ({
   kind: 'button-loop',
   id: id('button-loop'),
-  layout: 'centre',
+  ...USUAL_ACROSS,
   belowMm: 20,
   made: 'last-row',
   diameterMm: 22,
@@ -97,11 +114,20 @@ export const usualButtonLoop = (): ButtonLoop => ({
 export const usualToggleLoop = (): ToggleLoop => ({
   kind: 'toggle-loop',
   id: id('toggle-loop'),
-  layout: 'centre',
+  ...USUAL_ACROSS,
   belowMm: 25,
   made: 'joined-on',
   lengthMm: 40,
   thicknessMm: 12,
+});
+export const usualTab = (): Tab => ({
+  kind: 'tab',
+  id: id('tab'),
+  ...USUAL_ACROSS,
+  belowMm: 30,
+  widthMm: 30,
+  fastens: 'slot',
+  ...USUAL_BUTTON,
 });
 export const usualZipper = ({ lining }: { lining: unknown }): Zipper => ({
   kind: 'zipper',
@@ -120,6 +146,7 @@ export const usualDrawstring = (): Drawstring => ({
   everyMm: 25,
   closedBy: 'bow',
   beadHoleMm: 7,
+  ends: 'knots',
 });
 export const usualFrame = ({ body }: { body: { widthMm: number } }): Frame => ({
   kind: 'frame',

@@ -34,6 +34,8 @@ export const flowerSchema = z.strictObject({
   ...spots,
   petals: count(3, 24),
   petalChains: count(3, 20),
+  /** A button in its middle, across; null: none. */
+  buttonMm: lengthMm(6, 60).nullable(),
 });
 /** Yarn wound and cut round. */
 export const pomponSchema = z.strictObject({
@@ -42,12 +44,13 @@ export const pomponSchema = z.strictObject({
   diameterMm: lengthMm(15, 120),
   wraps: count(20, 400),
 });
-/** A strip of crochet drawn together in its middle by another. */
+/** A strip drawn together in its middle by another. */
 export const bowSchema = z.strictObject({
   kind: z.literal('bow'),
   ...spots,
   widthMm: lengthMm(20, 300),
   heightMm: lengthMm(10, 150),
+  of: z.enum(['crochet', 'cloth']),
 });
 /** A label or a patch that is sewn on. */
 export const patchSchema = z.strictObject({
@@ -55,6 +58,26 @@ export const patchSchema = z.strictObject({
   ...spots,
   widthMm: lengthMm(8, 300),
   heightMm: lengthMm(8, 300),
+});
+/** A small thing that hangs from a ring. */
+export const charmSchema = z.strictObject({
+  kind: z.literal('charm'),
+  ...spots,
+  widthMm: lengthMm(4, 80),
+  heightMm: lengthMm(4, 120),
+});
+/** Lines of slip stitch on the face, down from where they begin. */
+export const surfaceLineSchema = z.strictObject({
+  kind: z.literal('surface-line'),
+  ...spots,
+  lengthMm: lengthMm(10, 400),
+});
+/** Beads that are threaded on the yarn and worked in along an edge. */
+export const beadsSchema = z.strictObject({
+  kind: z.literal('beads'),
+  ...along,
+  diameterMm: lengthMm(2, 20),
+  holeMm: lengthMm(0.4, 12),
 });
 /** Strands knotted into an edge. */
 export const fringeSchema = z.strictObject({
@@ -76,6 +99,9 @@ export const trimSchema = z.discriminatedUnion('kind', [
   pomponSchema,
   bowSchema,
   patchSchema,
+  charmSchema,
+  surfaceLineSchema,
+  beadsSchema,
   fringeSchema,
   frillSchema,
 ]);
@@ -106,10 +132,13 @@ const edge = <Kind extends TrimKind>(kind: Kind, every: number) => ({
 /** Each as it is first put on. Sizes from memory. */
 export const USUAL_TRIMS: { readonly [Kind in TrimKind]: TrimOf<Kind> } = {
   tassel: { ...spot('tassel'), lengthMm: 65, wraps: 28 },
-  flower: { ...spot('flower'), petals: 6, petalChains: 7 },
+  flower: { ...spot('flower'), petals: 6, petalChains: 7, buttonMm: null },
   pompon: { ...spot('pompon'), diameterMm: 45, wraps: 120 },
-  bow: { ...spot('bow'), widthMm: 80, heightMm: 42 },
+  bow: { ...spot('bow'), widthMm: 80, heightMm: 42, of: 'crochet' },
   patch: { ...spot('patch'), widthMm: 48, heightMm: 24 },
+  charm: { ...spot('charm'), widthMm: 16, heightMm: 22 },
+  'surface-line': { ...spot('surface-line'), count: 3, fromEdgeMm: 12, lengthMm: 60 },
+  beads: { ...edge('beads', 2), diameterMm: 4, holeMm: 1.6 },
   fringe: { ...edge('fringe', 3), lengthMm: 60, strands: 3 },
   frill: { ...edge('frill', 2), chains: 5 },
 };

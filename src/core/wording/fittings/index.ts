@@ -3,7 +3,9 @@ import type { FittingGroup, FittingStage } from '@/core/fittings';
 import type { Sentence } from '../sentence';
 import { BOUGHT_STRAP_WORDS } from './boughtStrapWords';
 import { edgingWords } from './edgingWords';
-import { buttonholeWords, hookTapeWords, pressStudWords, turnLockWords } from './flapClosureWords';
+import { buttonholeWords } from './buttonholeWords';
+import { hookTapeWords, pressStudWords, tuckLockWords, turnLockWords } from './flapClosureWords';
+import { HARDWARE_WORDS } from './hardwareWords';
 import { liningWords } from './liningWords';
 import {
   buttonLoopWords,
@@ -14,6 +16,7 @@ import {
   zipperWords,
 } from './mouthClosureWords';
 import { snapWords } from './snapWords';
+import { tabWords } from './tabWords';
 import { TRIM_WORDS } from './trimWords';
 import { WORKED_STRAP_WORDS } from './strapWords';
 import type { FittingWords } from './words';
@@ -24,9 +27,11 @@ const CLOSURE_WORDS = {
   'press-stud': pressStudWords,
   'hook-tape': hookTapeWords,
   'turn-lock': turnLockWords,
+  'tuck-lock': tuckLockWords,
   buttonhole: buttonholeWords,
   'button-loop': buttonLoopWords,
   'toggle-loop': toggleLoopWords,
+  tab: tabWords,
   zipper: zipperWords,
   drawstring: drawstringWords,
   frame: frameWords,
@@ -50,6 +55,7 @@ export type FittingWordsByKind = Readonly<Record<FittingGroup, Readonly<Record<s
 
 export const FITTING_WORDS: FittingWordsByKind = {
   closures: CLOSURE_WORDS,
+  hardware: HARDWARE_WORDS,
   straps: STRAP_WORDS,
   lining: LINING_WORDS,
   edgings: EDGING_WORDS,

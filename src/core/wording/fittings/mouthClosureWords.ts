@@ -1,3 +1,4 @@
+import { END_TASSEL } from '@/core/closure';
 import type {
   DrawstringProblems,
   DrawstringRepairs,
@@ -22,7 +23,7 @@ import { nameAt, type FittingStage } from '@/core/fittings';
 import { ordinal, percent } from '../counting';
 import { listed } from '../joinText';
 import { formatQuantity } from '../quantity';
-import { placeText } from '../placeText';
+import { spotsText } from '../placeText';
 import { spreadText } from '../spreadText';
 import { stepWords } from '../stepWords';
 import { waysByThread, waysInRow, waysZipper } from './waysOut';
@@ -103,6 +104,13 @@ export const zipperWords: FittingWords<ZipperStage, ZipperProblems, ZipperRepair
   },
 };
 
+/** What the ends of cords have. */
+const ENDS: Readonly<Record<DrawstringStage['choice']['ends'], string>> = {
+  knots: 'Seal the ends of the cord, or knot them.',
+  beads: 'A small bead on each end, and a knot behind it.',
+  tassels: `On each end a tassel: ${END_TASSEL.wraps} wraps round a card, the cord’s end tied in.`,
+};
+
 export const drawstringWords: FittingWords<DrawstringStage, DrawstringProblems, DrawstringRepairs> = {
   title: 'Drawstring',
   add: 'Put a drawstring in',
@@ -113,10 +121,11 @@ export const drawstringWords: FittingWords<DrawstringStage, DrawstringProblems, 
   worked: '',
   materials: ({ choice, figures, path }, bag) => [
     `Cord, ${size(bag, choice.cordMm)} thick: ${choice.cords === 2 ? '2 pieces of ' : ''}${size(bag, figures.cord.value)}.`,
-    ...(choice.through === 'eyelets' ? [`Eyelets that the cord passes: ${path.length}.`] : []),
-    ...(choice.closedBy === 'bead'
-      ? [`Bead with a hole of ${size(bag, choice.beadHoleMm)}: ${choice.cords}; smaller ones for the ends.`]
+    ...(choice.ends === 'beads'
+      ? [`Small beads for the ends, with a hole of ${size(bag, choice.cordMm + 0.5)}: ${2 * choice.cords}.`]
       : []),
+    ...(choice.through === 'eyelets' ? [`Eyelets that the cord passes: ${path.length}.`] : []),
+    ...(choice.closedBy === 'bead' ? [`Bead with a hole of ${size(bag, choice.beadHoleMm)}: ${choice.cords}.`] : []),
   ],
   steps: {
     'set-eyelets': ({ path, row }) =>
@@ -125,20 +134,37 @@ export const drawstringWords: FittingWords<DrawstringStage, DrawstringProblems, 
         `In row ${row}, through the crochet alone: ${path.length} of them, ${passText(path)}. Part the stitches, do not cut them. Eyelets are set with a punch: mind your fingers and what lies beneath.`,
         'As many before the middle of the front as after it.',
       ),
+    'work-casing': ({ figures: { casingStitches, casingLength }, choice }, bag) =>
+      stepWords(
+        'Work the casing',
+        `${choice.cords === 2 ? 'Two strips' : 'A strip'} ${casingStitches?.value ?? 0} stitches wide in the bag’s plain stitch, ${choice.cords === 2 ? `${size(bag, (casingLength?.value ?? 0) / 2)} long each` : `${size(bag, casingLength?.value ?? 0)} long`}, a tail to sew with.`,
+        'Laid along the row inside, from one side of the gap to the other, it neither draws nor ripples.',
+      ),
+    'sew-casing': ({ row, choice }) =>
+      stepWords(
+        'Sew the casing on inside',
+        `Along row ${row}, its middle on the row, on the inner face${choice.cords === 2 ? ', one strip from the middle of the front to the middle of the back on each side' : ', from the middle of the front round to the middle of the front'}: sew both long edges, through half of the stitches, so that nothing shows outside; leave the ends open.`,
+        'The cord’s thickness can be pushed through from end to end.',
+      ),
     'thread-cord': ({ choice, path, row, figures }, bag) => {
       const half = Math.floor((path[0] as number) / 2);
       const second =
         choice.cords === 2
           ? ' The second cord starts and ends at the middle of the back, through the same places: where one lies outside the other lies inside.'
           : '';
-      const tied =
-        choice.closedBy === 'bow'
-          ? 'tie a bow'
-          : 'thread both ends through the bead, and a smaller one on each end, knotted';
+      const ends = `${ENDS[choice.ends]} Each end is ${size(bag, figures.open.value)} long, open`;
+      const tied = choice.closedBy === 'bow' ? 'tie a bow' : 'thread both ends through the bead';
+      const check = `Drawn together, each end is about ${size(bag, figures.closed.value)}; both leave at the middle of the front.`;
+      if (choice.through === 'casing')
+        return stepWords(
+          'Draw the cord in',
+          `Row ${row}: part the stitches at the middle of the front, go in through one gap of the casing, with a safety pin at the end, all round inside, and out through the other${choice.cords === 2 ? '; the second cord from the middle of the back, likewise' : ''}. ${tied.charAt(0).toUpperCase()}${tied.slice(1)}. ${ends}.`,
+          check,
+        );
       return stepWords(
         'Draw the cord in',
-        `Row ${row}, from the middle of the front: go in ${half === 0 ? 'there' : `after ${half} ${half === 1 ? 'stitch' : 'stitches'}`}, and in and out in turn ${passText(path)}, and come out as far before the middle on the other side. ${figures.passes.value} times through.${second} Each end is ${size(bag, figures.open.value)} long, open; ${tied}. Seal or knot the ends of the cord.`,
-        `Drawn together, each end is about ${size(bag, figures.closed.value)}; both leave at the middle of the front.`,
+        `Row ${row}, from the middle of the front: go in ${half === 0 ? 'there' : `after ${half} ${half === 1 ? 'stitch' : 'stitches'}`}, and in and out in turn ${passText(path)}, and come out as far before the middle on the other side. ${figures.passes.value} times through.${second} ${tied.charAt(0).toUpperCase()}${tied.slice(1)}. ${ends}.`,
+        check,
       );
     },
   },
@@ -146,11 +172,16 @@ export const drawstringWords: FittingWords<DrawstringStage, DrawstringProblems, 
   tickets: (stage) => [
     marked(stage, 'cord', [stage.figures.row, stage.figures.passes, stage.figures.round]),
     marked(stage, 'cord', [stage.figures.cord, stage.figures.open, stage.figures.closed]),
+    ...(stage.figures.casingStitches
+      ? [marked(stage, 'cord.casing', [stage.figures.casingStitches, stage.figures.casingLength])]
+      : []),
   ],
   quotes: {
     steps: {
       'set-eyelets': ['cord.row', 'cord.passes'],
-      'thread-cord': ['cord.row', 'cord.passes', 'cord.open', 'cord.closed', 'cord.round'],
+      'thread-cord': ['cord.row', 'cord.passes', 'cord.open', 'cord.closed', 'cord.round', 'cord.tassels'],
+      'work-casing': ['cord.casing', 'cord.casingLength', 'cord.casingFabric'],
+      'sew-casing': ['cord.row'],
     },
     materials: ['cord.length', 'cord.passes'],
     worked: [],
@@ -174,6 +205,7 @@ export const drawstringWords: FittingWords<DrawstringStage, DrawstringProblems, 
   repairs: {
     'cord-below-to': (v) => `Set it ${v.belowRows} rows below the edge`,
     'cord-through-eyelets': () => 'Lead it through eyelets',
+    'cord-through-casing': () => 'Lead it through a casing',
     'bead-hole-to': (v, length) => `Take a bead with a hole of ${length(v.holeMm)}`,
     'take-cord-out': () => 'Take the drawstring out',
   },
@@ -224,6 +256,8 @@ export const frameWords: FittingWords<FrameStage, FrameProblems, FrameRepairs> =
       `Round one half of the frame are ${length(v.frameMm)}, and the edge that goes into it is ${length(v.edgeMm)}: it is too short. Take a narrower frame, or make the bag wider.`,
     'frame-too-full': (v) =>
       `The edge is ${percent(v.share)} longer than the frame: more than ${percent(v.mostShare)} is hard to gather into its channel.`,
+    'frame-without-seams': (v) =>
+      `The sides are worked in rounds, without a seam that could stay open: for the arms of the frame work the last ${v.rows} rounds as rows, front and back each on its own.`,
     'frame-under-flap': () =>
       'A frame closes an open mouth, and this bag has a flap over it. Take the flap off, or the frame.',
     'frame-arms-long': (v, length) =>
@@ -303,9 +337,12 @@ const loopWords = <Choice extends ButtonLoop | ToggleLoop>({
       `${noun.charAt(0).toUpperCase()}${noun.slice(1)}, ${size(bag, across(choice))} ${sized}: ${spots.length}.`,
     ],
     steps: {
-      [`work-${prefix}`]: ({ choice, figures, spots: [spot], fromFlap }, bag) => {
+      [`work-${prefix}`]: ({ choice, figures, spots, fromFlap }, bag) => {
         const edge = fromFlap ? 'the flap’s edge' : 'the back’s upper edge';
-        const where = spot ? `${placeText(spot.edgePlace)} of ${spot.edgeStitches}` : '';
+        const where = spotsText(
+          spots.map(({ edgePlace }) => edgePlace),
+          spots[0]?.edgeStitches ?? 0,
+        );
         const loose = Math.max(figures.looseLoaded.value, figures.looseEmpty.value);
         const fit = `It reaches ${size(bag, figures.reachLoaded.value)} loaded and ${size(bag, figures.reachEmpty.value)} empty, loose by ${size(bag, loose)} at most.`;
         return choice.made === 'last-row'
@@ -323,10 +360,13 @@ const loopWords = <Choice extends ButtonLoop | ToggleLoop>({
             );
       },
       [`sew-${prefix}`]: ({ spots, figures }, bag) => {
-        const [spot] = spots;
+        const where = spotsText(
+          spots.map(({ place }) => place),
+          spots[0]?.ofStitches ?? 0,
+        );
         return stepWords(
           `Sew the ${noun} on`,
-          `Front, outer face: row ${figures.row.value}, ${size(bag, figures.down.value)} from the top edge, ${spot ? `${placeText(spot.place)} of ${spot.ofStitches}` : ''}. Sew it on firmly, ${prefix === 'loop' ? 'on a shank as long as the loop is thick' : 'at its middle'}.`,
+          `Front, outer face: row ${figures.row.value}, ${size(bag, figures.down.value)} from the top edge, ${where}. Sew it on firmly, ${prefix === 'loop' ? 'on a shank as long as the loop is thick' : 'at its middle'}.`,
           'Laid over, the loop lands on it, empty and full.',
           bag.design.lining ? 'Once the lining is on, the knots have to be hidden under the stitches.' : null,
           waysByThread(bag),

@@ -1,6 +1,7 @@
 import type { OnFlapProblems, OnFlapRepairs, OnFlapSpot, OnFlapStage } from '@/core/closure';
 import type { OnFlap } from '@/core/design';
 import { nameAt } from '@/core/fittings';
+import { listed } from '../joinText';
 import { placeText, rowWord } from '../placeText';
 import type { Sentences } from '../sentence';
 import { stepWords, type LengthWriter, type WayOut } from '../stepWords';
@@ -31,8 +32,9 @@ export interface OnFlapNames<Choice extends OnFlap> {
   flapNotLater(stage: OnFlapStage<Choice>, bag: WordedBag): string | null;
   /** What can still be done where a part was forgotten. */
   ways(stage: OnFlapStage<Choice>, bag: WordedBag, part: 'front' | 'flap'): WayOut[];
-  /** Sentences that only it has. */
+  /** Sentences and labels that only it has. */
   problems?: object;
+  repairs?: object;
 }
 
 /** All words of something that closes a flap. */
@@ -63,7 +65,7 @@ export function onFlapWords<Choice extends OnFlap>(names: OnFlapNames<Choice>): 
       worked: [],
     },
     problems: { ...prefixed(prefix, problemsOf(names)), ...names.problems },
-    repairs: prefixed(prefix, repairsOf(whole, names.two, half)),
+    repairs: { ...prefixed(prefix, repairsOf(whole, names.two, half)), ...names.repairs },
   };
 }
 
@@ -101,9 +103,10 @@ const stepsOf = <Choice extends OnFlap>(names: OnFlapNames<Choice>): FittingWord
     const { length } = bag;
     const face = stage.inHem ? 'On the hem, the face that will lie inside' : `Flap, ${names.flapFace}`;
     const rows = [...new Set(stage.halves.map(({ row }) => row))].join(' and ');
+    const inRow = stage.inEdging ? `round ${rows} of the edging` : `row ${rows}`;
     return stepWords(
       names.flapTitle ?? `Set the ${names.half} on the flap`,
-      `${face}: row ${rows}, ${length(stage.figures.halfInset.value)} from the flap’s edge, ${acrossText(stage.halves, length)}. ${names.onFlap(stage, bag)}`,
+      `${face}: ${inRow}, ${length(stage.figures.halfInset.value)} from the flap’s edge, ${acrossText(stage.halves, length)}. ${names.onFlap(stage, bag)}`,
       null,
       names.flapNotLater(stage, bag),
       names.flapNotLater(stage, bag) === null ? [] : names.ways(stage, bag, 'flap'),
@@ -111,13 +114,22 @@ const stepsOf = <Choice extends OnFlap>(names: OnFlapNames<Choice>): FittingWord
   },
 });
 
-function ticketsOf(prefix: string, { figures, halves: [half], at, own }: OnFlapStage) {
+function ticketsOf(prefix: string, { figures, halves, at, own }: OnFlapStage) {
+  const [half] = halves;
   const marked = (mark: string, ...shown: (typeof figures.mateRow)[]) =>
     shown.flatMap((figure) => (figure ? [{ figure, mark: nameAt(at, `${prefix}.${mark}`) }] : []));
   return [
     [
       ...marked('half', figures.halfRow, figures.halfInset),
-      { figure: figures.across, ...(half ? { label: `Both halves ${placeText(half.place)}` } : {}) },
+      {
+        figure: figures.across,
+        ...(half
+          ? {
+              label:
+                halves.length > 2 ? `First and last ${placeText(half.place)}` : `Both halves ${placeText(half.place)}`,
+            }
+          : {}),
+      },
     ],
     [
       ...marked('mate', figures.mateRow, figures.secondMateRow, figures.mateDistance),
@@ -152,6 +164,8 @@ const problemsOf = ({ whole, half, mate }: OnFlapNames<never>): Sentences<OnFlap
     `One ${whole} on a flap ${length(v.widthMm)} wide lets the corners lift. Over ${length(v.usualMostMm)}, makers often set two.`,
   'on-wrist': () =>
     `A bag that hangs from the wrist tilts, and one ${whole} lets a corner of the flap lift. Makers often set two, near the sides.`,
+  crowded: (v, length) =>
+    `${v.count} beside each other need ${length(v.neededMm)}, and the flap’s row is ${length(v.widthMm)} wide there, or they lie too near each other.`,
   'in-scallop': (v, length) =>
     `The ${half} would sit among the scallops (${length(v.scallopMm)}), ${length(v.insetMm)} from the edge. Set it above them.`,
 });
@@ -161,6 +175,8 @@ const repairsOf = (whole: string, two: string, half: string): Sentences<OnFlapRe
   'mate-between': (v, length) => `Set the mate halfway: ${length(v.missMm)} off either way`,
   'mate-both': () => 'Set a second mate for the empty bag',
   two: () => `Set two ${two}, a quarter in from each side`,
+  fewer: (v) => `Set ${v.count} of them`,
+  quarter: () => 'Set them a quarter in from each side',
   'inset-to': (v, length) => `Set the ${half} ${length(v.insetMm)} from the flap’s edge`,
 });
 
@@ -172,9 +188,13 @@ function landingCheck({ mates, halves, meetsMm, findsMm }: OnFlapStage, length: 
   return `The flap laid over lands on it full; empty, it comes down ${length(apartMm)} ${meetsMm.empty > meetsMm.loaded ? 'lower' : 'higher'}.`;
 }
 
+/** Where along their row parts are set: by count, and how far from its ends. */
 function acrossText(spots: readonly OnFlapSpot[], length: LengthWriter): string {
   const [first] = spots;
   if (!first) return '';
+  const ofRow = spots.filter(({ row }) => row === first.row);
+  if (ofRow.length > 2)
+    return `${listed(ofRow.map((spot) => placeText(spot.place)))} of ${first.ofStitches}, the first and the last ${length(first.fromEdgeMm)} from the ends of the row`;
   const { place, ofStitches } = first;
   const half = place.kind === 'between' ? place.after * 2 === ofStitches : place.stitch * 2 === ofStitches + 1;
   return `${placeText(place)} of ${ofStitches}, from ${half ? 'either' : 'each'} end of the row (${length(first.fromEdgeMm)})`;

@@ -1,5 +1,6 @@
 import type { OnFlapStage } from '@/core/closure';
 import type { MagneticSnap } from '@/core/design';
+import { REACHES, REACH_REPAIRS } from './cautionWords';
 import { formatQuantity } from '../quantity';
 import { onFlapWords } from './onFlapWords';
 import { waysByThread, waysThrough } from './waysOut';
@@ -20,7 +21,7 @@ export const snapWords = onFlapWords<MagneticSnap>({
   Half: 'Snap',
   flapFace: 'inner face',
   materials: ({ choice, halves, mates }, { design }) => [
-    `Magnetic snap${choice.fixing === 'prongs' ? '' : choice.fixing === 'sewn' ? ' to sew on' : ' in a cover, to shut in'}, ${formatQuantity(choice.diameterMm, 'mm', design.settings.lengthUnit)}: ${halves.length} for the flap, ${mates.length || halves.length} for the front.`,
+    `Magnetic snap${choice.fixing === 'prongs' ? ` with prongs of ${formatQuantity(choice.prongMm, 'mm', design.settings.lengthUnit)}` : choice.fixing === 'sewn' ? ' to sew on' : ' in a cover, to shut in'}, ${formatQuantity(choice.diameterMm, 'mm', design.settings.lengthUnit)}: ${halves.length} for the flap, ${mates.length || halves.length} for the front.`,
     ...(choice.fixing === 'prongs' ? ['A scrap of felt to go behind the snap.'] : []),
     ...(choice.fixing === 'between-layers' ? ['A scrap of cloth for the pocket of each half.'] : []),
   ],
@@ -51,7 +52,9 @@ export const snapWords = onFlapWords<MagneticSnap>({
     return stage.inHem ? 'Once the hem is sewn down, the prongs would go through both layers and show.' : null;
   },
   ways: (stage, bag) => (isSewn(stage) ? waysByThread(bag) : waysThrough(bag)),
+  repairs: REACH_REPAIRS,
   problems: {
+    ...REACHES,
     magnets: () =>
       'Strong small magnets are dangerous when swallowed: not on bags for young children. Keep them about 15 cm (6 in) from implanted devices, and off cards. Follow your local rules.',
   },

@@ -1,6 +1,6 @@
 import type { OverlapProblems, OverlapRepairs } from '@/core/closure';
 import { USUAL_TRIMS, type Trim, type TrimKind, type TrimOf } from '@/core/design';
-import { nameAt } from '@/core/fittings';
+import { nameAt, type SmallPartsProblems } from '@/core/fittings';
 import { RING_CHAINS, type TrimProblems, type TrimRepairs, type TrimStage } from '@/core/trim';
 import { ordinal } from '../counting';
 import { placeText } from '../placeText';
@@ -8,6 +8,7 @@ import { formatQuantity } from '../quantity';
 import type { Sentences } from '../sentence';
 import { stepWords } from '../stepWords';
 import { listed } from '../joinText';
+import { SMALL_PARTS } from './cautionWords';
 import type { FittingWords, WordedBag } from './words';
 
 const size = ({ design }: WordedBag, mm: number): string => formatQuantity(mm, 'mm', design.settings.lengthUnit);
@@ -42,7 +43,12 @@ const NAMES: { readonly [Kind in TrimKind]: TrimNames<Kind> } = {
     many: 'flowers',
     make: ({ petals, petalChains }) =>
       `Ch ${RING_CHAINS}, join into a ring with a sl st. *Ch ${petalChains}, sl st in the ring; repeat from * ${petals - 1} more times: ${petals} petals. Fasten off with a tail to sew with.`,
-    set: () => 'Sew it on through its ring; a button in its middle hides the stitches.',
+    buys: ({ buttonMm }, count, bag) =>
+      buttonMm === null ? [] : [`Button for a flower, ${size(bag, buttonMm)} across: ${count}.`],
+    set: ({ buttonMm }, bag) =>
+      buttonMm === null
+        ? 'Sew it on through its ring; a knot or a button in its middle hides the stitches.'
+        : `Sew it on through its ring, and a button ${size(bag, buttonMm)} across in its middle over the stitches.`,
   },
   pompon: {
     title: 'Pompons',
@@ -56,8 +62,16 @@ const NAMES: { readonly [Kind in TrimKind]: TrimNames<Kind> } = {
     title: 'Bows',
     one: 'bow',
     many: 'bows',
-    make: ({ widthMm, heightMm }, bag) =>
-      `A strip in the bag’s plain stitch, ${size(bag, heightMm)} by ${size(bag, widthMm)}, and a band ${size(bag, widthMm / 5)} wide and ${size(bag, (2 * heightMm) / 3)} long: lay the band round the middle of the strip, draw it together and sew its ends behind.`,
+    buys: ({ of, widthMm, heightMm }, count, bag) =>
+      of === 'cloth'
+        ? [
+            `Cloth for bows: ${count} of ${size(bag, 2 * heightMm + 20)} by ${size(bag, widthMm + 20)}, and ${count} of ${size(bag, (2 * widthMm) / 5 + 20)} by ${size(bag, (2 * heightMm) / 3 + 20)}.`,
+          ]
+        : [],
+    make: ({ widthMm, heightMm, of }, bag) =>
+      of === 'cloth'
+        ? `Fold a strip of cloth, ${size(bag, 2 * heightMm + 20)} by ${size(bag, widthMm + 20)}, lengthwise, right side in; sew round 1 cm in but for a gap, turn it out, press it and close the gap: ${size(bag, heightMm)} by ${size(bag, widthMm)}. A band likewise, ${size(bag, widthMm / 5)} wide: lay it round the middle, draw it together and sew its ends behind.`
+        : `A strip in the bag’s plain stitch, ${size(bag, heightMm)} by ${size(bag, widthMm)}, and a band ${size(bag, widthMm / 5)} wide and ${size(bag, (2 * heightMm) / 3)} long: lay the band round the middle of the strip, draw it together and sew its ends behind.`,
     set: () => 'Sew it on behind its middle, both ends left free.',
   },
   patch: {
@@ -68,6 +82,35 @@ const NAMES: { readonly [Kind in TrimKind]: TrimNames<Kind> } = {
       `Label or patch, ${size(bag, widthMm)} by ${size(bag, heightMm)}: ${count}.`,
     ],
     set: () => 'Pin its corners on the rows, then sew round it with small stitches.',
+  },
+  charm: {
+    title: 'Charms',
+    one: 'charm',
+    many: 'charms',
+    buys: ({ widthMm, heightMm }, count, bag) => [
+      `Charm with a ring, ${size(bag, widthMm)} by ${size(bag, heightMm)}: ${count}.`,
+    ],
+    set: () =>
+      'Open its ring sideways with two pliers, lead it round the post of the stitch, and close it until no gap is left.',
+  },
+  'surface-line': {
+    title: 'Lines of slip stitch',
+    one: 'line',
+    many: 'lines',
+    setTitle: 'Work the lines of slip stitch',
+    set: ({ lengthMm }, bag) =>
+      `Hold the yarn inside; from there on, straight down, a sl st through the fabric in every row, loosely, ${size(bag, lengthMm)} long. Draw the end through to the inside.`,
+  },
+  beads: {
+    title: 'Beads along an edge',
+    one: 'bead',
+    many: 'beads',
+    setTitle: 'Work the beads in',
+    buys: ({ diameterMm, holeMm }, count, bag) => [
+      `Beads, ${size(bag, diameterMm)}, with a hole of ${size(bag, holeMm)} that your yarn goes through doubled at its end: ${count}, and a few more.`,
+    ],
+    set: (_, __, { spots, before }) =>
+      `Thread all ${spots.length} on the yarn before you begin. Sl sts along the edge: ${before} without, then slide a bead up before the next and before every one named. The beads lie on the side that you do not see: work with that side of the edge away from you.`,
   },
   fringe: {
     title: 'Fringe',
@@ -145,7 +188,8 @@ function whereText(stage: TrimStage, bag: WordedBag): string {
   return `${face}, row ${first.row}, ${size(bag, choice.fromEdgeMm)} from its edge, ${places} of ${first.ofStitches}.`;
 }
 
-const PROBLEMS: Sentences<TrimProblems & OverlapProblems> = {
+const PROBLEMS: Sentences<TrimProblems & OverlapProblems & SmallPartsProblems> = {
+  ...SMALL_PARTS,
   'lie-on-each-other': (v, length) =>
     `It lies on something else that is put on there, by ${length(v.overMm)}. Set one of them further from it.`,
   'trim-without-flap': () => 'This bag has no flap that goes on from its back for the trim to sit on: it is left out.',
@@ -173,6 +217,9 @@ export const TRIM_WORDS: {
   pompon: trimWords('pompon'),
   bow: trimWords('bow'),
   patch: trimWords('patch'),
+  charm: trimWords('charm'),
+  'surface-line': trimWords('surface-line'),
+  beads: trimWords('beads'),
   fringe: trimWords('fringe'),
   frill: trimWords('frill'),
 };

@@ -37,27 +37,46 @@ export const waysByThread = ({ design }: Pick<WordedBag, 'design'>): WayOut[] =>
       ]
     : [];
 
-/** A hole, or a loop, that was not left in its row. */
-export const waysInRow = (what: 'buttonhole' | 'loop', rowsBack: number): WayOut[] => [
+/** What can be done instead of what was not left in its row. */
+const INSTEAD = {
+  buttonhole: [
+    {
+      what: 'Part two stitches and sew round the gap in buttonhole stitch.',
+      costs: 'Twenty minutes; it is shorter than planned: try the button first, and take a smaller one.',
+    },
+    {
+      what: 'Join a loop of chains on at the flap’s edge instead, and set the button below it.',
+      costs: 'Ten minutes.',
+    },
+  ],
+  slot: [
+    {
+      what: 'Sew a band across the front there instead, at its ends only, as wide inside as the slot.',
+      costs: 'Twenty minutes; it stands out of the face a little.',
+    },
+  ],
+  loop: [
+    {
+      what: 'Join a loop on at the edge: yarn drawn in, chains, a row of slip stitches back.',
+      costs: 'Ten minutes; its ends have to be woven in well.',
+    },
+    { what: 'Take a snap instead.', costs: 'None, as long as the lining is not on.' },
+  ],
+  ring: [
+    {
+      what: 'Sew it over with doubled thread, or hold it in a folded tab that is sewn on.',
+      costs: 'A quarter of an hour; it shows a little more.',
+    },
+  ],
+} satisfies Record<string, WayOut[]>;
+
+/** A hole, a loop or a ring that was not left, or worked in, in its row. */
+export const waysInRow = (what: keyof typeof INSTEAD, rowsBack: number): WayOut[] => [
   {
     what: `Unpick down to that row: ${rowsBack === 1 ? 'one row' : `${rowsBack} rows`}, and work on from there.`,
     costs: 'As long as those rows took; nothing shows.',
   },
-  what === 'buttonhole'
-    ? {
-        what: 'Part two stitches and sew round the gap in buttonhole stitch.',
-        costs: 'Twenty minutes; it is shorter than planned: try the button first, and take a smaller one.',
-      }
-    : {
-        what: 'Join a loop on at the edge: yarn drawn in, chains, a row of slip stitches back.',
-        costs: 'Ten minutes; its ends have to be woven in well.',
-      },
-  what === 'buttonhole'
-    ? {
-        what: 'Join a loop of chains on at the flap’s edge instead, and set the button below it.',
-        costs: 'Ten minutes.',
-      }
-    : { what: 'Take a snap instead.', costs: 'None, as long as the lining is not on.' },
+  ...INSTEAD[what],
 ];
 
 /** A zipper that was forgotten. */

@@ -1,23 +1,23 @@
-import { offsetOf, placeAt, rowAt, rowMiddleMm, type StitchPlace } from '@/core/body';
+import { rowMiddleMm } from '@/core/body';
 import type { LoadState } from '@/core/contents';
 import type { ButtonLoop, Design, ToggleLoop } from '@/core/design';
 import { COMMON_PRACTICE, GEOMETRY, MEMORY, input, inputFrom, makeFigure, type Figure } from '@/core/figures';
 import {
   nameAt,
   pathOf,
+  smallParts,
   type FabricMark,
   type FittingInput,
   type FittingKind,
   type FittingStage,
   type MarkForm,
-  type MarkMove,
   type StepRule,
 } from '@/core/fittings';
-import { trackAlongMm, trackRow } from '@/core/pieces';
+import { trackAlongMm } from '@/core/pieces';
 import { ownCodes, type Problem } from '@/core/problems';
-import { smallParts } from '../flapClosures';
 import { closingStage } from '../mouth/closesMouth';
-import { placesAcross } from '../onFlap/places';
+import { slideAcross } from '../slideAcross';
+import { hangsFrom, hungFigures, hungMove, type Hung, type HungFigures, type HungSpot } from './hung';
 
 /** What hangs from an edge in a loop of chains. */
 export type Loop = ButtonLoop | ToggleLoop;
@@ -51,28 +51,13 @@ const CHAIN_TO_SC = 0.4;
 
 export interface LoopStage<Choice extends Loop = Loop> extends FittingStage<Choice> {
   /** Where what it is passed over is sewn to the front, and where the loop begins on the edge. */
-  spots: LoopSpot[];
+  spots: HungSpot[];
   figures: LoopFigures;
   /** The loop hangs from the flap's edge; else from the back's. */
   fromFlap: boolean;
 }
 
-interface LoopSpot {
-  row: number;
-  place: StitchPlace;
-  ofStitches: number;
-  /** Of the edge's last row, which the loop begins and ends beside. */
-  edgePlace: StitchPlace;
-  edgeStitches: number;
-  /** From the front's top edge, mm. */
-  downMm: number;
-}
-
-interface LoopFigures {
-  row: Figure;
-  down: Figure;
-  reachLoaded: Figure;
-  reachEmpty: Figure;
+interface LoopFigures extends HungFigures {
   chains: Figure;
   looseLoaded: Figure;
   looseEmpty: Figure;
@@ -85,12 +70,10 @@ export const loopKind = <Choice extends Loop>(
 ): FittingKind<Choice, LoopStage<Choice>> => ({
   usual,
   plan(choice, bag) {
-    const { pouch, flap, at } = bag;
-    const fromFlap = flap.hasFlap;
-    const downMm = (fromFlap ? flap.dropMm.loaded : 0) + choice.belowMm;
-    const k = Math.max(1, Math.min(pouch.frontRows, rowAt(downMm - pouch.borders.frontMm, pouch.rowMm)));
-    const figures = figuresOf(choice, nature, { k, fromFlap }, bag);
-    const spots = spotsOf(choice, k, fromFlap, bag);
+    const { at } = bag;
+    const hung = hangsFrom(choice, bag);
+    const { fromFlap, spots } = hung;
+    const figures = figuresOf(choice, nature, hung, bag);
     const fabric = chainArea(nature.prefix, figures.chains, spots.length, bag);
     return {
       ok: true,
@@ -99,11 +82,8 @@ export const loopKind = <Choice extends Loop>(
           choice,
           at,
           closes: fromFlap ? 'flap' : 'mouth',
-          holds: spots.map((spot) => {
-            const acrossMm = offsetOf(spot.edgePlace, pouch.stitchMm) - (spot.edgeStitches * pouch.stitchMm) / 2;
-            return [acrossMm, acrossMm] as const;
-          }),
-          marks: marksOf(choice, nature, k, figures, bag),
+          holds: spots.map(({ acrossMm }) => [acrossMm, acrossMm] as const),
+          marks: marksOf(choice, nature, hung, figures, bag),
           workedOn: [fabric],
           tails: choice.made === 'joined-on' ? 2 * spots.length : 0,
           steps: stepsOf(nature.prefix, choice, fromFlap, bag),
@@ -116,7 +96,7 @@ export const loopKind = <Choice extends Loop>(
             },
           ],
           asked: [...(Object.values(figures) as Figure[]), fabric],
-          problems: [smallParts(nature.prefix, bag), ...problemsOf(choice, nature, downMm, figures, bag)],
+          problems: [smallParts(bag.at, nature.prefix), ...problemsOf(choice, nature, hung.wishedMm, figures, bag)],
         }),
         spots,
         figures,
@@ -126,70 +106,18 @@ export const loopKind = <Choice extends Loop>(
   },
 });
 
-/** From the edge that the loop hangs from to the middle of what it is passed over, along the fabric and through the air, mm. */
-function wayMm({ belowMm }: Loop, state: LoadState, downMm: number, fromFlap: boolean, { flap }: FittingInput): number {
-  return fromFlap ? Math.max(0, downMm - flap.dropMm[state]) : flap.bridgeMm[state] + belowMm;
-}
-
 function figuresOf<Choice extends Loop>(
   choice: Choice,
   nature: LoopNature<Choice>,
-  { k, fromFlap }: { k: number; fromFlap: boolean },
+  hung: Hung,
   bag: FittingInput,
 ): LoopFigures {
-  const { gauge, pouch, flap, set, at } = bag;
-  const { prefix, noun, label } = nature;
+  const { pouch, at } = bag;
+  const { prefix, label, noun } = nature;
   const name = (id: string) => nameAt(at, `${prefix}.${id}`);
-  const downMm = pouch.borders.frontMm + rowMiddleMm(k, pouch.rowMm);
-  const farMm = nature.farMm(choice);
-  const row = makeFigure(name('row'), `${label} on the front`, trackRow(set.tracks.front, k), 'row number', {
-    rule: fromFlap
-      ? 'The front row whose middle is nearest to where the flap’s edge comes down to, loaded, and as far below that as you wish.'
-      : 'The front row whose middle is nearest to as far below its upper edge as you wish.',
-    inputs: [
-      ...(fromFlap ? [inputFrom(flap.figures.dropLoaded)] : []),
-      input('Below the edge', choice.belowMm, 'mm'),
-      inputFrom(gauge.rowHeight),
-    ],
-    source: GEOMETRY,
-  });
-  const down = makeFigure(
-    name('down'),
-    `${label} from the front’s top edge`,
-    downMm,
-    'mm',
-    {
-      rule: `From the front’s top edge to the middle of the ${noun}’s row.`,
-      inputs: [inputFrom(row), inputFrom(gauge.rowHeight)],
-      source: GEOMETRY,
-    },
-    k * (gauge.rowHeight.plusMinus ?? 0),
-  );
-  const reach = (state: LoadState) =>
-    makeFigure(
-      name(`reach.${state}`),
-      `Loop has to reach, ${state}`,
-      wayMm(choice, state, downMm, fromFlap, bag) + farMm,
-      'mm',
-      {
-        rule: `From the edge that it hangs from to the middle of the ${noun}${fromFlap ? '' : ', over the mouth with what stands in it'}, and on to its far side.`,
-        inputs: [
-          inputFrom(down),
-          inputFrom(
-            fromFlap
-              ? state === 'loaded'
-                ? flap.figures.dropLoaded
-                : flap.figures.dropEmpty
-              : state === 'loaded'
-                ? flap.figures.bridgeLoaded
-                : flap.figures.bridgeEmpty,
-          ),
-          input(`Middle of the ${noun} to its far side`, farMm, 'mm'),
-        ],
-        source: GEOMETRY,
-      },
-    );
-  const [reachLoaded, reachEmpty] = [reach('loaded'), reach('empty')];
+  const beyond = { label: `Middle of the ${noun} to its far side`, mm: nature.farMm(choice) };
+  const placed = hungFigures(choice, { prefix, hangs: 'Loop', label, noun, beyond }, hung, bag);
+  const { reachLoaded, reachEmpty } = placed;
   const mostMm = Math.max(reachLoaded.value, reachEmpty.value, nature.opensMm(choice) / 2);
   const chains = makeFigure(name('chains'), 'Chains of the loop', Math.ceil((2 * mostMm) / pouch.stitchMm), 'chain', {
     rule: `Twice the longer reach, or once round the ${noun} where that is more, divided by the length of a chain, up to the next. Try it on the ${noun} before you close it; a smaller hook makes it tighter.`,
@@ -214,82 +142,60 @@ function figuresOf<Choice extends Loop>(
       },
     );
   return {
-    row,
-    down,
-    reachLoaded,
-    reachEmpty,
+    ...placed,
     chains,
     looseLoaded: loose('loaded', reachLoaded),
     looseEmpty: loose('empty', reachEmpty),
   };
 }
 
-function spotsOf({ layout }: Loop, k: number, fromFlap: boolean, { pouch, flap, set }: FittingInput): LoopSpot[] {
-  const { stitchMm, stitchCount } = pouch;
-  const piece = set.pieces.find(({ id }) => id === set.tracks.front.piece);
-  const row = trackRow(set.tracks.front, k);
-  const ofStitches = piece?.kind === 'rows' ? (piece.rows[row - 1]?.stitches ?? stitchCount) : stitchCount;
-  const edgeStitches = Math.round(fromFlap ? (flap.rows.at(-1)?.stitches ?? flap.startStitches) : pouch.topStitches);
-  return placesAcross({ layout }, edgeStitches).map((edgePlace) => {
-    const fromMiddleMm = offsetOf(edgePlace, stitchMm) - (edgeStitches * stitchMm) / 2;
-    return {
-      row,
-      place: placeAt((ofStitches * stitchMm) / 2 + fromMiddleMm, stitchMm),
-      ofStitches,
-      edgePlace,
-      edgeStitches,
-      downMm: pouch.borders.frontMm + rowMiddleMm(k, pouch.rowMm),
-    };
-  });
-}
-
 function marksOf<Choice extends Loop>(
   choice: Choice,
   nature: LoopNature<Choice>,
-  k: number,
+  { k, spots, edge }: Hung,
   { chains }: LoopFigures,
   bag: FittingInput,
 ): FabricMark[] {
-  const { set, pouch, flap, at } = bag;
+  const { set, pouch, at } = bag;
   const { stitchMm, rowMm } = pouch;
-  const { tracks } = set;
+  const { front } = set.tracks;
   const loopMm = (chains.value * stitchMm) / 2;
   const common = { of: at, throughMm: [], presence: 'set', move: null } as const;
-  const edge = flap.onPiece ? tracks.flap : flap.hasFlap ? null : tracks.back;
-  const edgeDownMm = flap.onPiece ? (flap.bridgeRows + flap.flapRows) * rowMm : 0;
-  return spotsOf(choice, k, flap.hasFlap, bag).flatMap((spot, index): FabricMark[] => {
-    const acrossMm = offsetOf(spot.edgePlace, stitchMm) - (spot.edgeStitches * stitchMm) / 2;
-    // Away from the fabric: on along a flap, back above an upper edge.
-    const outwards = edge ? (flap.onPiece ? edge.step : -edge.step) : 1;
+  return spots.flatMap((spot, index): FabricMark[] => {
+    const { acrossMm, edgeStitches } = spot;
+    const slide = slideAcross(choice, { acrossMm, widthMm: edgeStitches * stitchMm }, index === 0, bag);
     return [
       {
         ...common,
         mark: nameAt(at, nature.prefix),
-        piece: tracks.front.piece,
+        piece: front.piece,
         face: 'outer',
         acrossMm,
-        alongMm: trackAlongMm(tracks.front, rowMiddleMm(k, rowMm), rowMm),
+        alongMm: trackAlongMm(front, rowMiddleMm(k, rowMm), rowMm),
         stationMm: spot.downMm,
         count: { row: spot.row, place: spot.place, ofStitches: spot.ofStitches },
         form: nature.form(choice),
         stuff: 'metal',
         standsMm: nature.thicknessMm(choice),
-        move: { ...moveOf(choice, spot, bag), isGripped: index === 0 },
+        move: { ...hungMove(choice, spot, bag), isGripped: index === 0 },
+        slide,
       },
       ...(edge
         ? [
             {
               ...common,
               mark: nameAt(at, `${nature.prefix}.loop`),
-              piece: edge.piece,
+              piece: edge.track.piece,
               face: 'outer' as const,
               acrossMm,
-              alongMm: trackAlongMm(edge, edgeDownMm, rowMm),
+              alongMm: trackAlongMm(edge.track, edge.downMm, rowMm),
               stationMm: null,
               count: null,
               form: {
                 kind: 'outline' as const,
-                points: loopOutline(loopMm, stitchMm / 2).map(([across, along]) => [across, along * outwards] as const),
+                points: loopOutline(loopMm, stitchMm / 2).map(
+                  ([across, along]) => [across, along * edge.outwards] as const,
+                ),
               },
               stuff: 'cord' as const,
               standsMm: 1,
@@ -298,26 +204,6 @@ function marksOf<Choice extends Loop>(
         : []),
     ];
   });
-}
-
-/** Moved along the front, it goes further below the edge that the loop hangs from. */
-function moveOf(
-  { belowMm }: Loop,
-  { downMm }: LoopSpot,
-  { at, flap, pouch, set }: FittingInput,
-): Omit<MarkMove, 'isGripped'> {
-  return {
-    way: 'along',
-    path: [...pathOf(at), 'belowMm'],
-    valueMm: belowMm,
-    countedMm: null,
-    perMm: 1,
-    leastMm: 0,
-    mostMm: 300,
-    stepMm: pouch.rowMm,
-    alongPiece: set.tracks.front.step,
-    setMm: Math.max(0, downMm - (flap.hasFlap ? flap.dropMm.loaded : 0)),
-  };
 }
 
 /** A narrow band bent to a loop so long, hanging from its own place: across and away from the edge, mm. */

@@ -1,5 +1,5 @@
 import { usualButtonLoop, usualToggleLoop, type ButtonLoop, type ToggleLoop } from '@/core/design';
-import { loopKind, type LoopNature } from './loop/loop';
+import { loopKind, type LoopNature } from './loop';
 
 const buttonNature: LoopNature<ButtonLoop> = {
   prefix: 'loop',
