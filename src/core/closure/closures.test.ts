@@ -161,11 +161,11 @@ describe('what closes a flap', () => {
     const design = closedBy(withBody(bagOf('fold-over-strip', { fabricMm: 6 }), { widthMm: 160 }), 'turn-lock', {
       postMm: 5,
     });
-    const [problem] = planOf(design).problems.filter(({ code }) => String(code) === 'turn-post-short');
+    const [problem] = planOf(design).problems.filter(({ code }) => String(code) === 'reaches-short');
     if (!problem) throw new Error('not said');
     const [helpful] = withHelpfulRepairs(design, [problem]);
     const read = applyEdits(design, helpful?.repairs[0]?.edits ?? []);
-    expect(read.ok && codes(read.design)).not.toContain('turn-post-short');
+    expect(read.ok && codes(read.design)).not.toContain('reaches-short');
   });
 });
 

@@ -58,6 +58,7 @@ export const isOnFlap = (stage: FittingStage): stage is OnFlapStage => 'halves' 
 
 export type { ButtonholeProblems, ButtonholeRepairs } from './buttonhole';
 export type { TabProblems, TabRepairs, TabStage } from './hanging/tab';
+export type { HungProblems, HungRepairs } from './hanging/hung';
 export type { LoopProblems, LoopRepairs, LoopStage } from './hanging/loop';
 export type { MagnetProblems } from './magneticSnap';
 export { cordPath } from './mouth/cordPath';

@@ -1,6 +1,14 @@
 import { describe, expect, it } from 'vitest';
 import { CLOSURES } from '@/core/closure';
-import { USUAL_TRIMS, applyEdits, type Closure, type Design, type TrimKind } from '@/core/design';
+import {
+  USUAL_HARDWARE,
+  USUAL_TRIMS,
+  applyEdits,
+  type Closure,
+  type Design,
+  type HardwareKind,
+  type TrimKind,
+} from '@/core/design';
 import { moveMarkEdits, type FabricMark } from '@/core/fittings';
 import { bagOf, withBody } from '@/core/testing/bodies';
 import { planOf } from '@/core/testing/designs';
@@ -17,7 +25,14 @@ const bare = (): Design => ({
 /** The mark of a bag that is taken hold of to move what is put on it. */
 const gripOf = (design: Design): FabricMark | undefined => planOf(design).marks.find(({ move }) => move?.isGripped);
 
-const BAGS: [name: string, group: 'closures' | 'trims', design: Design][] = [
+const BAGS: [name: string, group: 'closures' | 'hardware' | 'trims', design: Design][] = [
+  ...(Object.keys(USUAL_HARDWARE) as HardwareKind[]).flatMap((kind) =>
+    (['sides', 'front', 'back', 'flap'] as const).map((on): [string, 'hardware', Design] => [
+      `${kind} on the ${on}`,
+      'hardware',
+      { ...bare(), hardware: [{ ...USUAL_HARDWARE[kind], on, fromEdgeMm: 40 }] as Design['hardware'] },
+    ]),
+  ),
   ...CLOSURE_KINDS.map((kind): [string, 'closures', Design] => [
     kind,
     'closures',
@@ -64,6 +79,35 @@ describe('what is put on, taken hold of', () => {
           })),
         );
         expect(back.ok && back.design).toEqual(design);
+      }
+    },
+  );
+
+  it.each(['magnetic-snap', 'press-stud', 'turn-lock', 'button-loop', 'tab'] as const)(
+    'a pair (%s) slid across by stitches lies as much further in from both ends, and its mates with it',
+    (kind) => {
+      const design = (inMm: number | null): Design => ({
+        ...bare(),
+        closures: [{ ...CLOSURES[kind].usual(bare()), layout: 'pair', inMm } as Closure],
+      });
+      const pair = (of: Design) => planOf(of).marks.filter(({ slide, presence }) => slide && presence === 'set');
+      const before = pair(design(null));
+      const [first] = before;
+      if (!first?.slide) throw new Error('nothing to slide');
+      const { stepMm } = first.slide;
+      expect(before.reduce((sum, { acrossMm }) => sum + acrossMm, 0)).toBeCloseTo(0, 9);
+      for (const stitches of [2, -2]) {
+        const edits = moveMarkEdits(first.slide, stitches * first.slide.stepMm);
+        const read = applyEdits(design(null), edits);
+        if (!read.ok) throw new Error(read.faults[0]?.sentence);
+        const after = pair(read.design);
+        expect(after).toHaveLength(before.length);
+        after.forEach(({ acrossMm }, index) => {
+          const was = before[index]?.acrossMm ?? NaN;
+          // To the nearest stitch or gap.
+          expect(Math.abs(Math.abs(acrossMm - was) - 2 * stepMm)).toBeLessThanOrEqual(stepMm / 2);
+          expect(Math.sign(acrossMm)).toBe(Math.sign(was));
+        });
       }
     },
   );

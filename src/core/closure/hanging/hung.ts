@@ -3,6 +3,7 @@ import type { LoadState } from '@/core/contents';
 import type { Across } from '@/core/design';
 import { GEOMETRY, input, inputFrom, makeFigure, type Figure } from '@/core/figures';
 import { nameAt, pathOf, type FittingInput, type MarkMove } from '@/core/fittings';
+import { ownCodes, type Problem } from '@/core/problems';
 import { trackRow, type PieceId, type Track } from '@/core/pieces';
 import { placesAcross } from '@/core/placing';
 
@@ -154,3 +155,43 @@ export const hungMove = (
   alongPiece: set.tracks.front.step,
   setMm: Math.max(0, downMm - (flap.hasFlap ? flap.dropMm.loaded : 0)),
 });
+
+/** What is doubtful of whatever hangs from an edge; lengths in mm. */
+export interface HungProblems {
+  /** The edge comes down over what it is fastened to, on the empty bag or the loaded one. */
+  'under-the-edge': { underMm: number; isEmpty: boolean };
+}
+export interface HungRepairs {
+  'fasten-below': { belowMm: number };
+}
+
+const ours = ownCodes<HungProblems, HungRepairs>();
+
+/** What would be fastened under the flap itself: the edge that it hangs from lies below it. */
+export function underEdgeProblems(
+  choice: Hangs,
+  { downMm, fromFlap }: Hung,
+  mark: string,
+  { at, flap, pouch }: FittingInput,
+): Problem[] {
+  if (!fromFlap) return [];
+  const underMm = Math.max(flap.dropMm.empty, flap.dropMm.loaded) - downMm;
+  if (underMm <= 0) return [];
+  const isEmpty = flap.dropMm.empty >= flap.dropMm.loaded;
+  const belowMm = Math.ceil(choice.belowMm + underMm + pouch.rowMm / 2);
+  const path = [...pathOf(at), 'belowMm'];
+  return [
+    ours.problem({
+      code: 'under-the-edge',
+      severity: 'decide',
+      place: 'closures',
+      path,
+      mark: nameAt(at, mark),
+      values: { underMm, isEmpty },
+      repairs:
+        belowMm <= 300
+          ? [ours.repair({ code: 'fasten-below', values: { belowMm }, edits: [{ path, value: belowMm }] })]
+          : [],
+    }),
+  ];
+}

@@ -17,7 +17,15 @@ import { trackAlongMm } from '@/core/pieces';
 import { ownCodes, type Problem } from '@/core/problems';
 import { closingStage } from '../mouth/closesMouth';
 import { slideAcross } from '../slideAcross';
-import { hangsFrom, hungFigures, hungMove, type Hung, type HungFigures, type HungSpot } from './hung';
+import {
+  hangsFrom,
+  hungFigures,
+  hungMove,
+  underEdgeProblems,
+  type Hung,
+  type HungFigures,
+  type HungSpot,
+} from './hung';
 
 /** What hangs from an edge in a loop of chains. */
 export type Loop = ButtonLoop | ToggleLoop;
@@ -96,7 +104,11 @@ export const loopKind = <Choice extends Loop>(
             },
           ],
           asked: [...(Object.values(figures) as Figure[]), fabric],
-          problems: [smallParts(bag.at, nature.prefix), ...problemsOf(choice, nature, hung.wishedMm, figures, bag)],
+          problems: [
+            smallParts(bag.at, nature.prefix),
+            ...underEdgeProblems(choice, hung, nature.prefix, bag),
+            ...problemsOf(choice, nature, hung.wishedMm, figures, bag),
+          ],
         }),
         spots,
         figures,

@@ -17,7 +17,15 @@ import { ownCodes, type Problem, type Repair } from '@/core/problems';
 import { buttonholeStitches } from '../buttonholeStitches';
 import { closingStage } from '../mouth/closesMouth';
 import { slideAcross } from '../slideAcross';
-import { hangsFrom, hungFigures, hungMove, type Hung, type HungFigures, type HungSpot } from './hung';
+import {
+  hangsFrom,
+  hungFigures,
+  hungMove,
+  underEdgeProblems,
+  type Hung,
+  type HungFigures,
+  type HungSpot,
+} from './hung';
 
 /** What is doubtful of a tab; lengths in mm. */
 export interface TabProblems {
@@ -279,6 +287,7 @@ function noEdge({ at, design }: FittingInput): Problem {
 function problemsOf(choice: Tab, hung: Hung, figures: TabFigures, bag: FittingInput): Problem[] {
   return [
     ...(choice.fastens === 'button' ? [smallParts(bag.at, 'tab')] : []),
+    ...underEdgeProblems(choice, hung, 'tab', bag),
     ...offFront(choice, hung, bag),
     ...tooNarrow(choice, figures, bag),
     ...tooWide(hung, figures, bag),

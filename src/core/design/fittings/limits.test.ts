@@ -1,18 +1,29 @@
 import { describe, expect, it } from 'vitest';
 import { CLOSURES } from '@/core/closure';
-import { USUAL_TRIMS, applyEdits, readDesign, type Closure, type Design, type TrimKind } from '@/core/design';
+import {
+  USUAL_HARDWARE,
+  USUAL_TRIMS,
+  applyEdits,
+  readDesign,
+  type Closure,
+  type Design,
+  type HardwareKind,
+  type TrimKind,
+} from '@/core/design';
 import { planBag } from '@/core/plan';
 import { bagOf } from '@/core/testing/bodies';
 
 const bag = bagOf('fold-over-strip');
 const CLOSURE_KINDS = Object.keys(CLOSURES) as Closure['kind'][];
 const TRIM_KINDS = Object.keys(USUAL_TRIMS) as TrimKind[];
+const HARDWARE_KINDS = Object.keys(USUAL_HARDWARE) as HardwareKind[];
 
-/** Every choice of every closure and trim: the bag that has it, and where it stands. */
+/** Every choice of every closure, piece of hardware and trim: the bag that has it, and where it stands. */
 const CHOICES = [
   ...CLOSURE_KINDS.map(
     (kind) => ['closures', kind, { ...bag, closures: [CLOSURES[kind].usual(bag)] } as Design] as const,
   ),
+  ...HARDWARE_KINDS.map((kind) => ['hardware', kind, { ...bag, hardware: [USUAL_HARDWARE[kind]] } as Design] as const),
   ...TRIM_KINDS.map((kind) => ['trims', kind, { ...bag, trims: [USUAL_TRIMS[kind]] } as Design] as const),
 ].flatMap(([group, kind, design]) =>
   Object.entries((design[group] as unknown as Record<string, unknown>[])[0] ?? {})
@@ -74,6 +85,7 @@ describe('what is put on a bag, at its fields', () => {
   it('a file with eight of them is read, one with nine is answered at the list', () => {
     for (const [group, one] of [
       ['closures', CLOSURES.zipper.usual(bag)],
+      ['hardware', USUAL_HARDWARE.ring],
       ['trims', USUAL_TRIMS.bow],
     ] as const) {
       expect(readDesign({ ...bag, [group]: Array(8).fill(one) }).ok).toBe(true);

@@ -96,7 +96,9 @@ class Maker {
       if (this.rounds !== 'spiral') this.complain(line, 'no spiral');
     } else if ((found = /^Marker at both ends of row (\d+): .+\.$/.exec(line))) {
       if (Number(found[1]) !== this.last) this.complain(line, `said after row ${this.last}`);
-    } else if ((found = /^In row (\d+): (?:the buttonhole|both buttonholes), .+\.$/.exec(line))) {
+    } else if (
+      (found = /^In row (\d+): (?:the buttonholes?|both buttonholes|the slots?|the rings?), .+\.$/.exec(line))
+    ) {
       if (Number(found[1]) !== this.last + 1) this.complain(line, `said after row ${this.last}`);
     } else if ((found = /leave (one|\d+) sts? of the back and join the yarn.*Work over (\d+) sts/.exec(line)))
       this.onBack(found[1] === 'one' ? 1 : Number(found[1]), Number(found[2]));

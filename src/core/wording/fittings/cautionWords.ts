@@ -1,3 +1,4 @@
+import type { HungProblems, HungRepairs } from '@/core/closure';
 import type { ReachProblems, ReachRepairs, SmallPartsProblems } from '@/core/fittings';
 import type { Sentences } from '../sentence';
 
@@ -30,4 +31,13 @@ export const REACHES: Sentences<ReachProblems> = {
 };
 export const REACH_REPAIRS: Sentences<ReachRepairs> = {
   'reaches-to': (v, length) => `Take one with ${length(v.reachMm)}`,
+};
+
+/** What hangs from an edge that lies below what it is fastened to. */
+export const UNDER_EDGE: Sentences<HungProblems> = {
+  'under-the-edge': (v, length) =>
+    `${v.isEmpty ? 'Empty' : 'Loaded'}, the flap’s edge comes down ${length(v.underMm)} below what is fastened there: it lies under the flap.`,
+};
+export const UNDER_EDGE_REPAIRS: Sentences<HungRepairs> = {
+  'fasten-below': (v, length) => `Fasten it ${length(v.belowMm)} below the edge`,
 };

@@ -105,7 +105,8 @@ describe('a drawstring, followed by its words', () => {
     fc.assert(
       fc.property(closed('drawstring'), (design) => {
         const words = wordsOf(design, 'thread-cord');
-        if (!words) return;
+        // In a casing it passes through nothing.
+        if (!words || words.what.includes('casing')) return;
         const { what, plan } = words;
         const [stage] = plan.closures;
         const first = /go in (?:there|after (\d+) stitch(?:es)?),/.exec(what);
@@ -148,7 +149,7 @@ describe('a drawstring, followed by its words', () => {
       }),
       { numRuns: 80 },
     );
-    expect(told).toBeGreaterThan(50);
+    expect(told).toBeGreaterThan(40);
   });
 });
 
@@ -243,13 +244,13 @@ describe('a buttonhole in the rows of its piece', () => {
         const index = section?.lines.findIndex((line) => line.includes('buttonhole')) ?? -1;
         if (!half || !section || index < 0) return;
         const line = section.lines[index] as string;
-        const found = /In row (\d+): .*after ([\d and]+) stitch(?:es)? chain (\d+) over as many/.exec(line);
+        const found = /In row (\d+): .*after ([\d, and]+) stitch(?:es)? chain (\d+) over as many/.exec(line);
         if (!found) throw new Error(line);
         expect(Number(found[1])).toBe(half.row);
         // The row itself comes right after it.
         expect(section.lines[index + 1]).toMatch(new RegExp(`^(?:Row|Rows) ${half.row}\\b`));
         const hole = Number(found[3]);
-        const froms = (found[2] as string).split(' and ').map(Number);
+        const froms = ((found[2] as string).match(/\d+/g) ?? []).map(Number);
         expect(froms).toHaveLength(stage.halves.length);
         stage.halves.forEach(({ place }, at) => {
           const middle = place.kind === 'on' ? place.stitch - 0.5 : place.after;

@@ -6,6 +6,8 @@ import type {
   FrameProblems,
   FrameRepairs,
   FrameStage,
+  HungProblems,
+  HungRepairs,
   LoopProblems,
   LoopRepairs,
   LoopStage,
@@ -26,6 +28,7 @@ import { formatQuantity } from '../quantity';
 import { spotsText } from '../placeText';
 import { spreadText } from '../spreadText';
 import { stepWords } from '../stepWords';
+import { UNDER_EDGE, UNDER_EDGE_REPAIRS } from './cautionWords';
 import { waysByThread, waysInRow, waysZipper } from './waysOut';
 import type { FittingWords, Ticket, WordedBag } from './words';
 
@@ -322,7 +325,7 @@ const loopWords = <Choice extends ButtonLoop | ToggleLoop>({
   title,
   noun,
   size: sized,
-}: LoopNames): FittingWords<LoopStage<Choice>, LoopProblems, LoopRepairs> => {
+}: LoopNames): FittingWords<LoopStage<Choice>, LoopProblems & HungProblems, LoopRepairs & HungRepairs> => {
   const across = (choice: ButtonLoop | ToggleLoop): number =>
     choice.kind === 'button-loop' ? choice.diameterMm : choice.lengthMm;
   return {
@@ -395,12 +398,13 @@ const loopWords = <Choice extends ButtonLoop | ToggleLoop>({
       worked: [],
     },
     problems: {
+      ...UNDER_EDGE,
       'loop-off-front': (v, length) =>
         `What the loop is passed over would sit ${length(v.downMm)} down, on the bend at the base: the front is flat for ${length(v.flatFrontMm)}.`,
       'loop-slips': (v, length) =>
         `${v.isEmpty ? 'Empty' : 'Loaded'}, the loop is loose by ${length(v.looseMm)}, more than what it is passed over is wide (${length(2 * v.farMm)}): it slips off by itself. A flap that comes down alike, or a second one, helps.`,
     },
-    repairs: { 'loop-below-to': (v, length) => `Set it ${length(v.belowMm)} below the edge` },
+    repairs: { ...UNDER_EDGE_REPAIRS, 'loop-below-to': (v, length) => `Set it ${length(v.belowMm)} below the edge` },
   };
 };
 

@@ -1,10 +1,10 @@
-import type { TabProblems, TabRepairs, TabStage } from '@/core/closure';
+import type { HungProblems, HungRepairs, TabProblems, TabRepairs, TabStage } from '@/core/closure';
 import { nameAt, type SmallPartsProblems } from '@/core/fittings';
 import { formatQuantity } from '../quantity';
 import { rowWord, spotsText } from '../placeText';
 import { stepWords } from '../stepWords';
 import { holesText } from './buttonholeWords';
-import { SMALL_PARTS } from './cautionWords';
+import { SMALL_PARTS, UNDER_EDGE, UNDER_EDGE_REPAIRS } from './cautionWords';
 import { waysByThread, waysInRow } from './waysOut';
 import type { FittingWords, WordedBag } from './words';
 
@@ -17,7 +17,11 @@ const frontText = ({ spots, figures }: TabStage, bag: WordedBag): string =>
     spots[0]?.ofStitches ?? 0,
   )}`;
 
-export const tabWords: FittingWords<TabStage, TabProblems & SmallPartsProblems, TabRepairs> = {
+export const tabWords: FittingWords<
+  TabStage,
+  TabProblems & HungProblems & SmallPartsProblems,
+  TabRepairs & HungRepairs
+> = {
   title: 'Tab',
   add: 'Put a tab on, for a slot or a button',
   takeOff: 'Take the tab off',
@@ -96,6 +100,7 @@ export const tabWords: FittingWords<TabStage, TabProblems & SmallPartsProblems, 
   },
   problems: {
     ...SMALL_PARTS,
+    ...UNDER_EDGE,
     'tab-no-edge': () =>
       'A tab goes on from a straight edge of rows, and this bag has none there, as with discs and scallops: it is left out.',
     'tab-off-front': (v, length) =>
@@ -107,6 +112,7 @@ export const tabWords: FittingWords<TabStage, TabProblems & SmallPartsProblems, 
       `Empty, the tab’s hole lies ${length(v.missMm)} off its button, more than the ${length(v.findsMm)} that it can be drawn: it fits the full bag.`,
   },
   repairs: {
+    ...UNDER_EDGE_REPAIRS,
     'tab-off': () => 'Take the tab off',
     'tab-below-to': (v, length) => `Fasten it ${length(v.belowMm)} below the edge`,
     'tab-width-to': (v, length) => `Make the tab ${length(v.widthMm)} wide`,
