@@ -34,7 +34,7 @@ import {
 } from './fittings';
 import { foldStage, type FoldStage } from './fold';
 import { gaugeStage, type GaugeStage } from './gauge';
-import { overlapProblems, slipsOutProblems, type ClosureStage } from './closure';
+import { onRaisedProblems, overlapProblems, slipsOutProblems, type ClosureStage } from './closure';
 import type { LiningStage } from './lining';
 import { makingSteps, type Step } from './making';
 import { piecesFigures, type Join, type Piece, type PiecesFigures, type PieceSet, type WorkedFrom } from './pieces';
@@ -176,6 +176,7 @@ export function planBag(wished: Design, packings?: Packings, kinds: FittingCatal
         ...[fold, yarn].flatMap(({ problems }) => problems),
         ...slipsOutProblems(design, pouch, fittings),
         ...overlapProblems(design, marks, set.pieces),
+        ...onRaisedProblems(design, marks, set.pieces),
         ...emptyAndFullProblems(design, pouch, flap, fold, emptyAndFull, fittings),
       ],
       ...stages,

@@ -71,4 +71,5 @@ export type { OnFlapSpot } from './onFlap/places';
 export type { OnFlapStage } from './onFlap/onFlapKind';
 export type { OnFlapProblems, OnFlapRepairs } from './onFlap/problems';
 export { leftBetween, slipsOutProblems, type SlipsOutProblems, type SlipsOutRepairs } from './slipsOut';
+export { onRaisedProblems, type OnRaisedProblems, type OnRaisedRepairs } from './onRaised';
 export { overlapProblems, type OverlapProblems, type OverlapRepairs } from './overlaps';

@@ -1,5 +1,6 @@
 import type { StitchPlace } from '@/core/body';
 import type { PieceId } from '@/core/pieces';
+import type { MotifPlace } from '@/core/stitches';
 import { ordinal } from './counting';
 import { listed } from './joinText';
 
@@ -26,6 +27,18 @@ export function spotsText(places: readonly StitchPlace[], ofStitches: number): s
   if (places.length === 2) return `${placeText(first)} of ${ofStitches} from each end`;
   return `${listed(places.map(placeText))} of ${ofStitches}`;
 }
+
+/**
+ * Says where the middle of a row lies among the motifs of a field.
+ *
+ * @example
+ * motifText({ kind: 'on', motif: 4, of: 7 }) // => 'on the 4th of 7 motifs'
+ * motifText({ kind: 'between', after: 3, of: 6 }) // => 'after the 3rd of 6 motifs'
+ */
+export const motifText = (place: MotifPlace): string =>
+  place.kind === 'on'
+    ? `on the ${ordinal(place.motif)} of ${place.of} motifs`
+    : `after the ${ordinal(place.after)} of ${place.of} motifs`;
 
 /**
  * What a row is called on a piece: of sides worked in rounds, a round.

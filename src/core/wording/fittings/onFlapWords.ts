@@ -1,8 +1,11 @@
 import type { OnFlapProblems, OnFlapRepairs, OnFlapSpot, OnFlapStage } from '@/core/closure';
-import type { OnFlap } from '@/core/design';
+import { offsetOf } from '@/core/body';
+import { patternOf, type OnFlap } from '@/core/design';
 import { nameAt } from '@/core/fittings';
+import { isInRounds } from '@/core/pieces';
+import { motifAt } from '@/core/stitches';
 import { listed } from '../joinText';
-import { placeText, rowWord } from '../placeText';
+import { motifText, placeText, rowWord } from '../placeText';
 import type { Sentences } from '../sentence';
 import { stepWords, type LengthWriter, type WayOut } from '../stepWords';
 import type { FittingWords, WordedBag } from './words';
@@ -93,7 +96,7 @@ const stepsOf = <Choice extends OnFlap>(names: OnFlapNames<Choice>): FittingWord
       .join('; and ');
     return stepWords(
       heading,
-      `Front, outer face: ${where}, ${acrossText(stage.mates, length)}. ${names.onFront(stage, bag)}`,
+      `Front, outer face: ${where}, ${acrossText(stage.mates, length)}${amongMotifs(stage.mates, bag)}. ${names.onFront(stage, bag)}`,
       landingCheck(stage, length),
       names.frontNotLater(stage, bag),
       names.frontNotLater(stage, bag) === null ? [] : names.ways(stage, bag, 'front'),
@@ -106,7 +109,7 @@ const stepsOf = <Choice extends OnFlap>(names: OnFlapNames<Choice>): FittingWord
     const inRow = stage.inEdging ? `round ${rows} of the edging` : `row ${rows}`;
     return stepWords(
       names.flapTitle ?? `Set the ${names.half} on the flap`,
-      `${face}: ${inRow}, ${length(stage.figures.halfInset.value)} from the flap’s edge, ${acrossText(stage.halves, length)}. ${names.onFlap(stage, bag)}`,
+      `${face}: ${inRow}, ${length(stage.figures.halfInset.value)} from the flap’s edge, ${acrossText(stage.halves, length)}${stage.inEdging ? '' : amongMotifs(stage.halves, bag)}. ${names.onFlap(stage, bag)}`,
       null,
       names.flapNotLater(stage, bag),
       names.flapNotLater(stage, bag) === null ? [] : names.ways(stage, bag, 'flap'),
@@ -186,6 +189,15 @@ function landingCheck({ mates, halves, meetsMm, findsMm }: OnFlapStage, length: 
   if (mates.length > halves.length) return 'The flap laid over lands on the lower or the upper mate, full and empty.';
   if (apartMm <= findsMm) return 'The flap laid over lands on it, empty and full.';
   return `The flap laid over lands on it full; empty, it comes down ${length(apartMm)} ${meetsMm.empty > meetsMm.loaded ? 'lower' : 'higher'}.`;
+}
+
+/** Where the middle one of a field of motifs lies: by those it is found at once. */
+function amongMotifs(spots: readonly OnFlapSpot[], { design, plan }: WordedBag): string {
+  const [first] = spots;
+  const piece = plan.pieces.find(({ id }) => id === first?.piece);
+  if (!first || spots.length !== 1 || piece?.kind !== 'rows' || isInRounds(piece)) return '';
+  const motif = motifAt(patternOf(design), first.ofStitches, first.row, offsetOf(first.place, 1));
+  return motif ? `; ${motifText(motif)}` : '';
 }
 
 /** Where along their row parts are set: by count, and how far from its ends. */

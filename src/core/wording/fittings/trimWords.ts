@@ -1,4 +1,4 @@
-import type { OverlapProblems, OverlapRepairs } from '@/core/closure';
+import type { OnRaisedProblems, OnRaisedRepairs, OverlapProblems, OverlapRepairs } from '@/core/closure';
 import { USUAL_TRIMS, type Trim, type TrimKind, type TrimOf } from '@/core/design';
 import { nameAt, type SmallPartsProblems } from '@/core/fittings';
 import { RING_CHAINS, type TrimProblems, type TrimRepairs, type TrimStage } from '@/core/trim';
@@ -188,7 +188,9 @@ function whereText(stage: TrimStage, bag: WordedBag): string {
   return `${face}, row ${first.row}, ${size(bag, choice.fromEdgeMm)} from its edge, ${places} of ${first.ofStitches}.`;
 }
 
-const PROBLEMS: Sentences<TrimProblems & OverlapProblems & SmallPartsProblems> = {
+const PROBLEMS: Sentences<TrimProblems & OverlapProblems & OnRaisedProblems & SmallPartsProblems> = {
+  'sits-on-raised': (v, _, { row = 'row' }) =>
+    `In ${row} ${v.row} stitches stand out: what is set there sits crooked. A plain ${row} lies flat.`,
   ...SMALL_PARTS,
   'lie-on-each-other': (v, length) =>
     `It lies on something else that is put on there, by ${length(v.overMm)}. Set one of them further from it.`,
@@ -199,7 +201,8 @@ const PROBLEMS: Sentences<TrimProblems & OverlapProblems & SmallPartsProblems> =
   'trim-too-many': (v, length) =>
     `So many beside each other need ${length(v.neededMm)}, and the row is ${length(v.hasMm)} wide.`,
 };
-const REPAIRS: Sentences<TrimRepairs & OverlapRepairs> = {
+const REPAIRS: Sentences<TrimRepairs & OverlapRepairs & OnRaisedRepairs> = {
+  'rows-further': (v) => (v.rows === 1 ? 'Move it by a row' : `Move it by ${v.rows} rows`),
   'trim-moved': (v, length) => `Set it ${length(v.fromEdgeMm)} from the edge`,
   'trim-to-front': () => 'Set it on the front',
   'trim-to-mouth': () => 'Run it along the front’s edge',
