@@ -3,18 +3,22 @@ import { STITCHES } from '@/core/stitches';
 import { bagOf } from '@/core/testing/bodies';
 import { fullDesign, triedStrap } from '@/core/testing/designs';
 import {
+  asVersion10,
   asVersion6,
   asVersion7,
   asVersion8,
   asVersion9,
   bodyOfVersion9,
+  closureOfVersion10,
   strapOfVersion7,
   strapOfVersion8,
+  trimOfVersion10,
 } from '@/core/testing/olderFiles';
 import {
   DESIGN_VERSION,
   MOST_DESIGN_CHARACTERS,
   MOST_HISTORY_CHARACTERS,
+  USUAL_TRIMS,
   applyEdits,
   designSchema,
   emptyHistory,
@@ -24,6 +28,8 @@ import {
   readDesignText,
   readHistory,
   trimmedHistory,
+  usualButtonLoop,
+  usualDrawstring,
   type Design,
   type OwnStitch,
 } from '.';
@@ -71,6 +77,13 @@ describe('a history of an older version', () => {
   const another = { ...strap, widthMm: 41 };
   const nine = asVersion9(bagOf('round-purse'));
   const gusset9 = bodyOfVersion9(bagOf('gusset').body);
+  const [loop10, cord10] = [usualButtonLoop(), usualDrawstring()].map(closureOfVersion10);
+  const bow10 = trimOfVersion10(USUAL_TRIMS.bow);
+  const ten: Record<string, unknown> = {
+    ...asVersion10(fullDesign()),
+    closures: [loop10, cord10],
+    trims: [bow10, trimOfVersion10(USUAL_TRIMS.flower)],
+  };
 
   it.each<[number, string, Record<string, unknown>, (string | number)[], unknown]>([
     [6, 'the name', six, ['name'], 'Another'],
@@ -100,6 +113,13 @@ describe('a history of an older version', () => {
     [9, 'another body', nine, ['body'], gusset9],
     [9, 'a body without a band', nine, ['body'], fullDesign().body],
     [9, 'a body’s width', nine, ['body', 'widthMm'], 231],
+    [10, 'all closures', ten, ['closures'], [loop10, cord10]],
+    [10, 'a closure', ten, ['closures', 0], { ...loop10, layout: 'pair' }],
+    [10, 'how many there are of it', ten, ['closures', 0, 'layout'], 'pair'],
+    [10, 'no closure', ten, ['closures'], []],
+    [10, 'all trims', ten, ['trims'], [bow10, bow10]],
+    [10, 'a trim', ten, ['trims', 0], { ...bow10, widthMm: 61 }],
+    [10, 'the whole bag', ten, [], { ...ten, closures: [] }],
     [9, 'the whole bag', nine, [], { ...nine, body: gusset9 }],
   ])('of version %i is brought along: %s', (version, _, old, path, value) => {
     const document = { version, undo: [{ label: 'Then', edits: [], inverse: [{ path, value }] }], redo: [] };

@@ -11,6 +11,7 @@ import {
 import { PANEL_STITCH_IDS } from '@/core/stitches';
 import { INCREASES, anySettings, orNull } from './arbitraries';
 import { anyClosure } from './anyClosure';
+import { anyHardware } from './anyHardware';
 import { anyTrim } from './anyTrim';
 import { anyStrap } from './anyStrap';
 import { fullDesign } from './designs';
@@ -158,6 +159,10 @@ const designWith = (body: fc.Arbitrary<unknown>): fc.Arbitrary<Design> =>
         { weight: 2, arbitrary: fc.constant([]) },
         { weight: 1, arbitrary: fc.array(anyTrim, { minLength: 1, maxLength: 2 }) },
       ),
+      hardware: fc.oneof(
+        { weight: 2, arbitrary: fc.constant([]) },
+        { weight: 1, arbitrary: fc.array(anyHardware, { minLength: 1, maxLength: 2 }) },
+      ),
       straps: fc.array(anyStrap, { maxLength: 3 }),
       yarnAtHandG: fc.array(orNull(from(0, 2000)), { maxLength: 2 }),
       edgings: fc.oneof(
@@ -196,6 +201,7 @@ const designWith = (body: fc.Arbitrary<unknown>): fc.Arbitrary<Design> =>
         closures: made.closures,
         straps: made.straps,
         trims: made.trims,
+        hardware: made.hardware,
         yarnAtHandG: made.yarnAtHandG,
         lining: made.lining ? { ...base.lining, ...made.lining } : null,
       };

@@ -1,4 +1,4 @@
-import { isWorkedStrap, type Body, type Closure, type Design, type Strap } from '@/core/design';
+import { isWorkedStrap, type Body, type Closure, type Design, type Strap, type Trim } from '@/core/design';
 
 /** What version 7 brought, and version 6 had otherwise. */
 const OF_VERSION_7 = [
@@ -15,17 +15,43 @@ const OF_VERSION_7 = [
 export const bodyOfVersion9 = (body: Body): Record<string, unknown> =>
   Object.fromEntries(Object.entries(body).filter(([key]) => key !== 'bandJoined'));
 
+const without = (from: object, ...keys: string[]): Record<string, unknown> =>
+  Object.fromEntries(Object.entries(from).filter(([key]) => !keys.includes(key)));
+
+/** A closure as files up to version 10 had it: one in the middle or two a quarter in, a buttonhole in a row. */
+export function closureOfVersion10(closure: Closure): Record<string, unknown> {
+  if ('layout' in closure && (closure.layout === 'even' || closure.inMm !== null))
+    throw new Error('version 10 knew one in the middle, or two a quarter in');
+  if (closure.kind === 'tab' || closure.kind === 'tuck-lock') throw new Error(`version 10 knew no ${closure.kind}`);
+  return without(closure, 'inMm', 'count', 'madeIn', 'ends', ...(closure.kind === 'magnetic-snap' ? ['prongMm'] : []));
+}
+
+/** A trim as files up to version 10 had it. */
+export const trimOfVersion10 = (trim: Trim): Record<string, unknown> => without(trim, 'buttonMm', 'of');
+
+/** A bag as a file of version 10 had it. */
+export function asVersion10(design: Design): Record<string, unknown> {
+  const { hardware, ...old } = design;
+  if (hardware.length > 0) throw new Error('version 10 knew hardware only where it holds a strap');
+  return {
+    ...old,
+    version: 10,
+    closures: design.closures.map(closureOfVersion10),
+    trims: design.trims.map(trimOfVersion10),
+  };
+}
+
 /** A closure as files up to version 9 had it: a snap with prongs. */
 export function closureOfVersion9(closure: Closure): Record<string, unknown> {
   if (closure.kind !== 'magnetic-snap' || closure.fixing !== 'prongs')
     throw new Error('version 9 knew snaps with prongs alone');
-  return Object.fromEntries(Object.entries(closure).filter(([key]) => key !== 'fixing'));
+  return without(closureOfVersion10(closure), 'fixing');
 }
 
 /** A bag as a file of version 9 had it. */
 export function asVersion9(design: Design): Record<string, unknown> {
-  const { yarnAtHandG, ...old } = design;
-  if (yarnAtHandG.length > 0) throw new Error('version 9 did not ask what is at hand');
+  const old = without(asVersion10(design), 'yarnAtHandG');
+  if (design.yarnAtHandG.length > 0) throw new Error('version 9 did not ask what is at hand');
   return { ...old, version: 9, body: bodyOfVersion9(design.body), closures: design.closures.map(closureOfVersion9) };
 }
 
@@ -63,5 +89,10 @@ export function asVersion6(design: Design): Record<string, unknown> {
   const same = Object.fromEntries(
     Object.entries(asVersion9(design)).filter(([key]) => !(OF_VERSION_7 as readonly string[]).includes(key)),
   );
-  return { ...same, version: 6, hardware: design.closures, strap: design.straps.map(strapOfVersion7)[0] ?? null };
+  return {
+    ...same,
+    version: 6,
+    hardware: design.closures.map(closureOfVersion9),
+    strap: design.straps.map(strapOfVersion7)[0] ?? null,
+  };
 }

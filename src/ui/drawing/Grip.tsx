@@ -1,12 +1,14 @@
 'use client';
 
 import { useDrag } from '@use-gesture/react';
-import { memo, type KeyboardEvent } from 'react';
+import { memo, useRef, type KeyboardEvent } from 'react';
 import { formatLength, type LengthUnit } from '@/core/units';
 import { arrowSteps } from './arrowSteps';
 
 const GRIP_PX = 7;
 const REACH_PX = 14;
+/** By less than so much to the other side a pull goes one way. */
+const STRAY_PX = 5;
 
 interface GripProps {
   /** What it is called, and the field that tells it from others. */
@@ -25,16 +27,26 @@ interface GripProps {
   onPull: (movedMm: number, isStart: boolean) => void;
   /** Moved by so many steps of the arrow keys. */
   onStep: (steps: number) => void;
+  /** The other way on the screen, of what can be moved both ways: pulled so far, and moved by so many steps of those arrow keys. */
+  across?: { onPull: (movedMm: number, isStart: boolean) => void; onStep: (steps: number) => void } | undefined;
   onEnd: () => void;
   onFocus: () => void;
 }
 
 /** A grip on an outline: pulled, or moved by the arrow keys. */
 export const Grip = memo(function Grip(props: GripProps) {
-  const { name, field, valueMm, leastMm, mostMm, x, y, pulled, pxPerMm, unit, onPull, onStep, onEnd, onFocus } = props;
+  const { name, field, valueMm, leastMm, mostMm, x, y, pulled, pxPerMm, unit, onPull, onStep, onEnd, onFocus, across } =
+    props;
+  const slides = useRef(false);
   const bindDrag = useDrag(
     ({ first, last, movement: [rightPx, downPx] }) => {
-      onPull((pulled === 'right' ? rightPx : -downPx) / pxPerMm, first);
+      const [rightMm, upMm] = [rightPx / pxPerMm, -downPx / pxPerMm];
+      onPull(pulled === 'right' ? rightMm : upMm, first);
+      // A hand that pulls one way trembles the other way.
+      const strayPx = Math.abs(pulled === 'right' ? downPx : rightPx);
+      if (first) slides.current = false;
+      if (strayPx > STRAY_PX) slides.current = true;
+      if (across && slides.current) across.onPull(pulled === 'right' ? upMm : rightMm, first);
       if (last) onEnd();
     },
     { pointer: { touch: true }, eventOptions: { passive: false } },
@@ -43,7 +55,9 @@ export const Grip = memo(function Grip(props: GripProps) {
     const step = arrowSteps(event.key, 5);
     if (step === 0) return;
     event.preventDefault();
-    onStep(step);
+    const isSideways = event.key === 'ArrowLeft' || event.key === 'ArrowRight';
+    if (across && isSideways !== (pulled === 'right') && !event.key.startsWith('Page')) across.onStep(step);
+    else onStep(step);
   };
   return (
     <g
@@ -60,7 +74,7 @@ export const Grip = memo(function Grip(props: GripProps) {
       onFocus={onFocus}
       data-handle={field}
       transform={`translate(${x} ${y})`}
-      style={{ cursor: pulled === 'right' ? 'ew-resize' : 'ns-resize', touchAction: 'none' }}
+      style={{ cursor: across ? 'move' : pulled === 'right' ? 'ew-resize' : 'ns-resize', touchAction: 'none' }}
     >
       <title>{name}</title>
       <circle r={REACH_PX} fill="transparent" />

@@ -30,23 +30,25 @@ function MarkHandle({ mark, move, place }: { mark: FabricMark; move: MarkMove; p
   const unit = useBag((state) => state.design.settings.lengthUnit);
   const hand = useBag((state) => state.design.settings.hand);
   const store = useBagStore();
-  const taken = useRef(move.valueMm);
+  const slide = mark.slide ?? null;
+  const taken = useRef({ move: move.valueMm, slide: slide?.valueMm ?? 0 });
   const words = gripWords(
     useBag((state) => state.plan.fittings),
     mark,
   );
   if (!words) return null;
-  // Across is counted from the edge of the working hand.
+  // Across is counted from the edge of the working hand; a turned piece has its across down the screen.
   const across = hand === 'right' ? -mark.acrossMm : mark.acrossMm;
   const at = pointOn(place, place.widthMm / 2 + across, mark.alongMm);
-  // Across is counted from the edge of the working hand; a turned piece has its across down the screen.
-  const along = move.way === 'along';
-  const way = along ? move.alongPiece : (hand === 'right' ? -1 : 1) * (place.turned ? -1 : 1);
-  const pull = (movedMm: number, isStart: boolean) => {
-    if (isStart) taken.current = move.valueMm;
-    const from = { ...move, valueMm: taken.current };
-    store.getState().edit(words.moved, moveMarkEdits(from, way * movedMm), `move ${mark.mark}`);
+  const wayOf = ({ way, alongPiece }: MarkMove): number =>
+    way === 'along' ? alongPiece : (hand === 'right' ? -1 : 1) * (place.turned ? -1 : 1);
+  const puller = (which: 'move' | 'slide', by: MarkMove) => (movedMm: number, isStart: boolean) => {
+    if (isStart) taken.current[which] = by.valueMm;
+    const from = { ...by, valueMm: taken.current[which] };
+    store.getState().edit(words.moved, moveMarkEdits(from, wayOf(by) * movedMm), `move ${mark.mark}`);
   };
+  const pull = puller('move', move);
+  const pullAcross = slide && puller('slide', slide);
   return (
     <g data-on={mark.piece}>
       <Grip
@@ -57,11 +59,16 @@ function MarkHandle({ mark, move, place }: { mark: FabricMark; move: MarkMove; p
         mostMm={move.mostMm}
         x={at.x}
         y={at.y}
-        pulled={place.turned === along ? 'right' : 'up'}
+        pulled={place.turned === (move.way === 'along') ? 'right' : 'up'}
         pxPerMm={place.pxPerMm}
         unit={unit}
         onPull={pull}
         onStep={(steps) => pull(steps * move.stepMm, true)}
+        across={
+          slide && pullAcross
+            ? { onPull: pullAcross, onStep: (steps) => pullAcross(steps * slide.stepMm, true) }
+            : undefined
+        }
         onEnd={() => store.getState().endMerge()}
         onFocus={() => store.getState().select(mark.mark)}
       />
