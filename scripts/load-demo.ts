@@ -4,6 +4,7 @@
  */
 import type { Design } from '../src/core/design';
 import { demoBags } from '../src/demo/demoBags';
+import { demoNotions } from '../src/demo/demoNotions';
 import { demoSwatches } from '../src/demo/demoSwatches';
 import { demoThings } from '../src/demo/demoThings';
 import { openStore } from '../src/store';
@@ -13,6 +14,7 @@ async function main(path: string | undefined, countText: string | undefined): Pr
   const bags = demoBags();
   const store = await openStore(path);
   for (const swatch of demoSwatches()) await store.swatches.keep(swatch);
+  for (const notion of demoNotions()) await store.notions.keep(notion);
   for (const thing of demoThings()) await store.things.keep(thing);
   for (const design of countText ? shelfOf(bags, Number(countText)) : bags) await store.bags.create(design);
   await store.close();

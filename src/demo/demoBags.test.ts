@@ -1,7 +1,9 @@
 import { describe, expect, it } from 'vitest';
 import { readDesign } from '@/core/design';
+import { isOfSizes, notionSchema } from '@/core/notions';
 import { planBag } from '@/core/plan';
 import { demoBags } from './demoBags';
+import { demoNotions } from './demoNotions';
 
 describe('the demo', () => {
   it.each(demoBags())('$name is a whole design and has a plan', (design) => {
@@ -21,8 +23,18 @@ describe('the demo', () => {
   });
 
   it('is closed and trimmed in ten ways', () => {
-    const kinds = demoBags().flatMap(({ closures, trims }) => [...closures, ...trims].map(({ kind }) => kind));
+    const kinds = demoBags().flatMap(({ closures, hardware, trims }) =>
+      [...closures, ...hardware, ...trims].map(({ kind }) => kind),
+    );
     expect(new Set(kinds).size).toBeGreaterThanOrEqual(10);
+  });
+
+  it('has a drawer of pieces that were measured, one of which is on a bag', () => {
+    for (const notion of demoNotions()) expect(notionSchema.parse(notion)).toEqual(notion);
+    const on = demoBags().flatMap(({ closures, hardware }) => [...closures, ...hardware]);
+    expect(on.some((one) => demoNotions().some(({ kind, sizes }) => kind === one.kind && isOfSizes(one, sizes)))).toBe(
+      true,
+    );
   });
 
   it.each(demoBags())('$name begins with what goes in', (design) => {

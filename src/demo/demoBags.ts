@@ -1,4 +1,5 @@
 import {
+  USUAL_HARDWARE,
   USUAL_TRIMS,
   starterDesign,
   usualButtonLoop,
@@ -8,6 +9,7 @@ import {
   usualEdging,
   usualHung,
   usualStrap,
+  usualTuckLock,
   usualTurnLock,
   usualZipper,
   type AroundChain,
@@ -102,6 +104,7 @@ export function demoBags(): Design[] {
       flap: { kind: 'straight', dropMm: 69, widthMm: null, hemMm: null },
       edgings: [usualEdging('slip-stitch', 'strip')],
       closures: [{ ...usualButtonhole(), diameterMm: 18, thicknessMm: 3, insetMm: 17 }],
+      trims: [{ ...USUAL_TRIMS.beads, edge: 'flap', every: 3, diameterMm: 4, holeMm: 1.4 }],
     },
     {
       ...base,
@@ -218,7 +221,19 @@ export function demoBags(): Design[] {
         163,
       ),
       flap: { kind: 'none', dropMm: 70, widthMm: null, hemMm: null },
-      closures: [{ ...usualDrawstring(), cordMm: 3.5, belowRows: 4, everyMm: 31, closedBy: 'bead', beadHoleMm: 6 }],
+      closures: [
+        {
+          ...usualDrawstring(),
+          cordMm: 3.5,
+          belowRows: 4,
+          everyMm: 31,
+          closedBy: 'bead',
+          beadHoleMm: 6,
+          ends: 'tassels',
+        },
+      ],
+      // For a ribbon in the colours of the hall.
+      hardware: [{ ...USUAL_HARDWARE.ring, held: 'tab', shape: 'd', insideMm: 27, wireMm: 3.8, fromEdgeMm: 44 }],
       straps: (['front', 'back'] as const).map((on) =>
         strap({
           kind: 'tube',
@@ -329,7 +344,11 @@ export function demoBags(): Design[] {
       swatch: meadowCotton,
       body: body(246, 204),
       flap: { kind: 'rounded-corners', dropMm: 137, widthMm: null, hemMm: null, radiusMm: 46 },
-      closures: [{ ...usualSnap(), diameterMm: 18, insetMm: 29, layout: 'pair' }],
+      closures: [
+        { ...usualTuckLock(), widthMm: 47, heightMm: 27.5, prongMm: 8.5, insetMm: 33, layout: 'pair', inMm: 58 },
+      ],
+      // The keys hang outside, within reach.
+      hardware: [{ ...USUAL_HARDWARE.clasp, on: 'back', insideMm: 16, lengthMm: 39, fromEdgeMm: 31 }],
       straps: [
         {
           kind: 'plain',

@@ -13,7 +13,7 @@ interface Kept {
 export type KeepResult = { ok: true } | { ok: false; reason: 'name-taken'; freeName: string };
 
 /** The tables of things that are kept apart from any bag. */
-type LibraryTable = 'Swatch' | 'Thing' | 'OwnStitch';
+type LibraryTable = 'Swatch' | 'Thing' | 'OwnStitch' | 'Notion';
 
 /** A part of a library: those that can be read, and the names of those that can't. They stay as they are. */
 export interface Listed<T> {
@@ -23,7 +23,7 @@ export interface Listed<T> {
   total: number;
 }
 
-/** A shelf of one kind of thing that is used again: swatches, things to carry, patterns of her own. */
+/** A shelf of one kind of thing that is used again: swatches, things to carry, patterns of her own, pieces. */
 export class Library<T extends Kept> {
   constructor(
     protected readonly access: Access,

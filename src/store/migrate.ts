@@ -5,6 +5,7 @@ import * as swatchStitch from './migrations/0002-swatch-stitch';
 import * as thingsAndPatterns from './migrations/0003-things-and-patterns';
 import * as saveIds from './migrations/0004-save-ids';
 import * as cards from './migrations/0005-cards';
+import * as notions from './migrations/0006-notions';
 
 /** Every migration in order. A new one is a new file and a line here. */
 const MIGRATIONS = [
@@ -13,6 +14,7 @@ const MIGRATIONS = [
   { name: '0003-things-and-patterns', ...thingsAndPatterns },
   { name: '0004-save-ids', ...saveIds },
   { name: '0005-cards', ...cards },
+  { name: '0006-notions', ...notions },
 ];
 
 /**

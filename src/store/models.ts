@@ -73,6 +73,7 @@ export interface Models {
   Swatch: ModelStatic<LibraryRow>;
   Thing: ModelStatic<LibraryRow>;
   OwnStitch: ModelStatic<LibraryRow>;
+  Notion: ModelStatic<LibraryRow>;
   Bag: ModelStatic<BagRow>;
   History: ModelStatic<HistoryRow>;
   RefusedSave: ModelStatic<RefusedSaveRow>;
@@ -146,6 +147,7 @@ export function defineModels(sequelize: Sequelize): Models {
   return {
     Swatch: library('Swatch', 'swatches'),
     Thing: library('Thing', 'things'),
+    Notion: library('Notion', 'notions'),
     OwnStitch: library('OwnStitch', 'own_stitches'),
     Bag,
     History,

@@ -2,6 +2,7 @@ import { accessSync, constants, mkdirSync, statSync } from 'node:fs';
 import { dirname } from 'node:path';
 import type { Sequelize } from 'sequelize';
 import { ownStitchSchema, thingSchema, type OwnStitch, type Thing } from '@/core/design';
+import { notionSchema, type Notion } from '@/core/notions';
 import { BagRepository } from './bagRepository';
 import { connect } from './connection';
 import { Library } from './library';
@@ -18,6 +19,7 @@ export interface Store {
   swatches: SwatchRepository;
   things: Library<Thing>;
   ownStitches: Library<OwnStitch>;
+  notions: Library<Notion>;
   reckoned: ReckonedRepository;
   /** Makes one whole file of everything as it is at this moment, at a path where there is none yet. */
   copyTo(path: string): Promise<void>;
@@ -45,6 +47,7 @@ export async function openStore(path: string, madeBy = 'unbuilt'): Promise<Store
     swatches: new SwatchRepository(access),
     things: new Library(access, 'Thing', thingSchema),
     ownStitches: new Library(access, 'OwnStitch', ownStitchSchema),
+    notions: new Library(access, 'Notion', notionSchema),
     reckoned: new ReckonedRepository(access, madeBy),
     copyTo: async (copyPath) => void (await reading.query('VACUUM INTO ?', { replacements: [copyPath] })),
     close: async () => {

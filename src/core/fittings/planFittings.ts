@@ -17,6 +17,13 @@ interface Fittings {
   problems: Problem[];
 }
 
+/** A caution that is the same for all that it is said of, such as of small parts: once is enough. */
+const isToldAlready = (problem: Problem, told: readonly Problem[]): boolean =>
+  problem.severity === 'mind' &&
+  problem.repairs.length === 0 &&
+  Object.keys(problem.values).length === 0 &&
+  told.some(({ code }) => code === problem.code);
+
 /**
  * Plans everything that is put on a bag, each by the file of its own kind.
  *
@@ -31,7 +38,8 @@ export function planFittings(bag: Omit<FittingInput, 'at'>, catalogues: FittingC
     if (!kind) throw new RangeError(`no ${choice.kind} among the ${at.group}`);
     const planned = kind.plan(choice as never, { at, ...bag });
     if (planned.ok) all.push(planned.stage);
-    problems.push(...(planned.ok ? planned.stage.problems : planned.problems));
+    for (const problem of planned.ok ? planned.stage.problems : planned.problems)
+      if (!isToldAlready(problem, problems)) problems.push(problem);
   };
   closures.forEach((closure, index) => put(closure, { group: 'closures', index }));
   hardware.forEach((one, index) => put(one, { group: 'hardware', index }));

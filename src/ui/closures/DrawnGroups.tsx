@@ -8,6 +8,7 @@ import { hardwareIcon, trimIcon, type Drawing } from '@/drawing';
 import { useBag, useBagStore } from '@/ui/bag/BagProvider';
 import { Group } from '@/ui/bag/PlaceLayout';
 import { DrawnActions } from '@/ui/fields/DrawnActions';
+import { NotionRow } from '@/ui/notions/NotionRow';
 import { FittingGroup, FittingTickets } from '@/ui/fittings/FittingGroup';
 
 /** What is chosen by its drawing, and how its group is headed: before there is any, and after. */
@@ -32,7 +33,12 @@ export function DrawnGroups({ group }: { group: keyof typeof GROUPS }): ReactNod
   return (
     <>
       {all.map((choice, index) => (
-        <FittingGroup key={index} choice={choice} at={{ group, index }}>
+        <FittingGroup
+          key={index}
+          choice={choice}
+          at={{ group, index }}
+          lead={<NotionRow choice={choice} at={{ group, index }} />}
+        >
           <FittingTickets group={group} index={index} />
         </FittingGroup>
       ))}

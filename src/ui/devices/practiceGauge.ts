@@ -1,5 +1,5 @@
 import { shareAt, type StretchCurve } from '@/core/strap';
-import type { SerialDevice } from './serialDevice';
+import { practiceDevice, type Clock, type PracticeDevice } from './practiceDevice';
 
 /** What the practice gauge has clamped in it, and how it behaves. */
 export interface PracticeStrip {
@@ -13,11 +13,9 @@ const DRIFT_N_PER_S = 0.004;
 const EVERY_MS = 100;
 
 /** A pull gauge with a tape beside it that is none: it is pulled by a number, and speaks as one on a serial line would. */
-export interface PracticeGauge extends SerialDevice {
+export interface PracticeGauge extends PracticeDevice {
   /** How hard the hand pulls, N. */
   pull(newton: number): void;
-  /** Pulls its plug out. */
-  unplug(): void;
 }
 
 /**
@@ -29,54 +27,25 @@ export interface PracticeGauge extends SerialDevice {
 export function practiceGauge(
   { slackMm, curve }: PracticeStrip,
   chance: () => number = Math.random,
-  clock: (tick: () => void, everyMs: number) => () => void = everySoOften,
+  clock?: Clock,
 ): PracticeGauge {
   let pullN = 0;
   let zeroN = 0.4;
   let tareN = 0;
-  let stop: (() => void) | null = null;
-  let out: ReadableStreamDefaultController<Uint8Array> | null = null;
   const off = (most: number) => most * (2 * chance() - 1);
-  const send = () => {
+  const line = () => {
     zeroN += (DRIFT_N_PER_S * EVERY_MS) / 1000;
     const shownN = pullN + zeroN - tareN + off(NOISE.pullN);
     const lengthMm = slackMm * (1 + shareAt(curve, pullN)) + off(NOISE.lengthMm);
-    out?.enqueue(new TextEncoder().encode(`P ${shownN.toFixed(2)} L ${lengthMm.toFixed(1)}\n`));
+    return `P ${shownN.toFixed(2)} L ${lengthMm.toFixed(1)}`;
   };
-  const end = (how: (controller: ReadableStreamDefaultController<Uint8Array>) => void) => {
-    stop?.();
-    stop = null;
-    if (out) how(out);
-    out = null;
+  const told = (said: string) => {
+    if (said === 'TARE') tareN = pullN + zeroN;
   };
   return {
-    readable: new ReadableStream<Uint8Array>({
-      start: (controller) => {
-        out = controller;
-      },
-      cancel: () => end(() => undefined),
-    }),
-    writable: new WritableStream<Uint8Array>({
-      write: (bytes) => {
-        if (new TextDecoder().decode(bytes).trim() === 'TARE') tareN = pullN + zeroN;
-      },
-    }),
-    open: () => {
-      stop ??= clock(send, EVERY_MS);
-      return Promise.resolve();
-    },
-    close: () => {
-      end((controller) => controller.close());
-      return Promise.resolve();
-    },
+    ...practiceDevice(EVERY_MS, line, told, clock),
     pull: (newton) => {
       pullN = Math.max(0, newton);
     },
-    unplug: () => end((controller) => controller.error(new Error('the device was unplugged'))),
   };
-}
-
-function everySoOften(tick: () => void, everyMs: number): () => void {
-  const timer = setInterval(tick, everyMs);
-  return () => clearInterval(timer);
 }

@@ -44,9 +44,10 @@ export const Grip = memo(function Grip(props: GripProps) {
       onPull(pulled === 'right' ? rightMm : upMm, first);
       // A hand that pulls one way trembles the other way.
       const strayPx = Math.abs(pulled === 'right' ? downPx : rightPx);
+      const begins = !slides.current && strayPx > STRAY_PX;
       if (first) slides.current = false;
-      if (strayPx > STRAY_PX) slides.current = true;
-      if (across && slides.current) across.onPull(pulled === 'right' ? upMm : rightMm, first);
+      if (begins) slides.current = true;
+      if (across && slides.current) across.onPull(pulled === 'right' ? upMm : rightMm, begins);
       if (last) onEnd();
     },
     { pointer: { touch: true }, eventOptions: { passive: false } },

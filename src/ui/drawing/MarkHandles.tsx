@@ -42,13 +42,12 @@ function MarkHandle({ mark, move, place }: { mark: FabricMark; move: MarkMove; p
   const at = pointOn(place, place.widthMm / 2 + across, mark.alongMm);
   const wayOf = ({ way, alongPiece }: MarkMove): number =>
     way === 'along' ? alongPiece : (hand === 'right' ? -1 : 1) * (place.turned ? -1 : 1);
-  const puller = (which: 'move' | 'slide', by: MarkMove) => (movedMm: number, isStart: boolean) => {
+  const pull = (by: MarkMove, movedMm: number, isStart: boolean) => {
+    const which = by === slide ? 'slide' : 'move';
     if (isStart) taken.current[which] = by.valueMm;
     const from = { ...by, valueMm: taken.current[which] };
     store.getState().edit(words.moved, moveMarkEdits(from, wayOf(by) * movedMm), `move ${mark.mark}`);
   };
-  const pull = puller('move', move);
-  const pullAcross = slide && puller('slide', slide);
   return (
     <g data-on={mark.piece}>
       <Grip
@@ -62,11 +61,14 @@ function MarkHandle({ mark, move, place }: { mark: FabricMark; move: MarkMove; p
         pulled={place.turned === (move.way === 'along') ? 'right' : 'up'}
         pxPerMm={place.pxPerMm}
         unit={unit}
-        onPull={pull}
-        onStep={(steps) => pull(steps * move.stepMm, true)}
+        onPull={(movedMm, isStart) => pull(move, movedMm, isStart)}
+        onStep={(steps) => pull(move, steps * move.stepMm, true)}
         across={
-          slide && pullAcross
-            ? { onPull: pullAcross, onStep: (steps) => pullAcross(steps * slide.stepMm, true) }
+          slide
+            ? {
+                onPull: (movedMm, isStart) => pull(slide, movedMm, isStart),
+                onStep: (steps) => pull(slide, steps * slide.stepMm, true),
+              }
             : undefined
         }
         onEnd={() => store.getState().endMerge()}

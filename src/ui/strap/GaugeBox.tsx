@@ -3,12 +3,12 @@
 import { Box, Button, Flex } from '@chakra-ui/react';
 import { useState } from 'react';
 import type { FieldFault } from '@/core/design';
-import { heldReading, massOfPullG, type HeldReading } from '@/core/strap';
+import { heldReading, massOfPullG, readBenchLine, type HeldReading } from '@/core/strap';
 import { formatQuantity, faultSentence } from '@/core/wording';
 import { useBag } from '@/ui/bag/BagProvider';
 import { practiceGauge, type PracticeGauge } from '@/ui/devices/practiceGauge';
 import { sendLine } from '@/ui/devices/serialDevice';
-import { useBenchReadings } from '@/ui/devices/useBenchReadings';
+import { useReadings } from '@/ui/devices/useReadings';
 
 /** The strip in the practice gauge: like a plain strap of cotton. From memory. */
 const PRACTICE_STRIP = { slackMm: 196, curve: { mostShare: 0.16, pullN: 9 } };
@@ -22,7 +22,7 @@ export function GaugeBox({ onTake }: { onTake: (as: Taken, held: HeldReading) =>
   const [pullN, setPullN] = useState(0);
   const [said, setSaid] = useState<string | null>(null);
   const unit = useBag(({ design }) => design.settings.lengthUnit);
-  const { readings, unplugged } = useBenchReadings(gauge);
+  const { readings, unplugged } = useReadings(gauge, readBenchLine);
   const connect = () => {
     setPullN(0);
     setSaid(null);

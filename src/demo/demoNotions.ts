@@ -1,0 +1,22 @@
+import { notionIdSchema, type Notion } from '@/core/notions';
+
+const notion = (id: string, parts: Omit<Notion, 'id'>): Notion => ({ id: notionIdSchema.parse(id), ...parts });
+
+/** What lies in the maker's drawer, measured by her. */
+export const demoNotions = (): Notion[] => [
+  notion('bass-case-lock', {
+    name: 'Lock from the old bass case',
+    kind: 'tuck-lock',
+    sizes: { widthMm: 47, heightMm: 27.5, prongMm: 8.5 },
+  }),
+  notion('uniform-button', {
+    name: 'Button off a band uniform',
+    kind: 'buttonhole',
+    sizes: { diameterMm: 21.6, thicknessMm: 6.4 },
+  }),
+  notion('drum-sling-ring', {
+    name: 'D-ring from a drum sling',
+    kind: 'ring',
+    sizes: { insideMm: 27, wireMm: 3.8 },
+  }),
+];
