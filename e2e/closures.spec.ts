@@ -7,8 +7,8 @@ test('what closes a bag is put on by its drawing, told why, moved, and taken off
   await page.getByRole('button', { name: 'Put a turn lock on' }).click();
   await expect(figure(page, 'turn.halfRow')).toContainText(/row \d+/);
   await fill(page, 'Post, long', '2');
-  const slip = page.locator('[data-problem="turn-post-short"]');
-  await expect(slip).toContainText('before it can be turned');
+  const slip = page.locator('[data-problem="reaches-short"]');
+  await expect(slip).toContainText('Its post is 2.0 mm long');
   await slip.getByRole('button').first().click();
   await expect(slip).toBeHidden();
   await page.getByRole('slider', { name: 'Plate of the turn lock, in from the flap’s edge' }).focus();
@@ -68,6 +68,56 @@ test('trim is set by count, takes yarn, and says where it lies on something else
   await expect(page.locator('[data-problem="lie-on-each-other"]').first()).toBeVisible();
   await goTo(page, 'Stores');
   await expect(figure(page, 'yarn.trim')).toContainText('g');
+});
+
+test('a piece is measured with the calliper, kept by a name, and offered on another bag', async ({ page }) => {
+  await newBag(page, 'Letter pouch');
+  await goTo(page, 'Closures');
+  await page.getByRole('button', { name: 'Put rivets on' }).click();
+  await page.getByLabel('Which piece').selectOption({ label: '9 mm head, 12 mm shank' });
+  await expect(page.getByLabel('Shank, long')).toHaveValue('12');
+  await page.getByRole('button', { name: 'Measure it with a calliper' }).click();
+  const calliper = page.getByTestId('calliper');
+  await calliper.getByRole('button', { name: 'Set it to nought' }).click();
+  await calliper.getByRole('slider').fill('8.4');
+  await calliper.getByRole('button', { name: 'Take as head' }).click();
+  await expect(page.getByLabel('Head', { exact: true })).toHaveValue(/8\.[345]/);
+  await calliper.getByRole('button', { name: 'Pull the plug' }).click();
+  await expect(calliper).toContainText('was unplugged');
+  await page.getByRole('button', { name: 'Keep it among my pieces' }).click();
+  await fill(page, 'Its name', 'Rivet off the banner pole');
+  await page.getByRole('button', { name: 'Keep it', exact: true }).click();
+  await expect(page.getByLabel('Which piece').locator('option:checked')).toHaveText('Yours: Rivet off the banner pole');
+  await saved(page);
+  await newBag(page, 'Clutch in thirds');
+  await goTo(page, 'Closures');
+  await page.getByRole('button', { name: 'Put rivets on' }).click();
+  await page.getByLabel('Which piece').selectOption({ label: 'Yours: Rivet off the banner pole' });
+  await expect(page.getByLabel('Head', { exact: true })).toHaveValue(/8\.[345]/);
+  expect((await axeFinds(page)).map(({ id, nodes }) => `${id}: ${nodes[0]?.html}`)).toEqual([]);
+});
+
+test('a pair slides across by the arrow keys and down by others; a tab gets its slot in the front’s rows', async ({
+  page,
+}) => {
+  await newBag(page, 'Letter pouch');
+  await goTo(page, 'Closures');
+  await page.getByRole('button', { name: 'Put a press stud on' }).click();
+  await page.getByLabel('How many').selectOption('pair');
+  await expect(page.getByLabel('In from each end')).toHaveValue('');
+  await expect(figure(page, 'stud.across')).toContainText('5.0 cm');
+  const across = await figure(page, 'stud.across').textContent();
+  await page.getByRole('slider', { name: 'Press stud, in from the flap’s edge' }).focus();
+  await page.keyboard.press('ArrowLeft');
+  await page.keyboard.press('ArrowLeft');
+  await expect(figure(page, 'stud.across')).not.toHaveText(across ?? '');
+  await page.keyboard.press('Control+z');
+  await page.keyboard.press('Control+z');
+  await expect(figure(page, 'stud.across')).toHaveText(across ?? '');
+  await page.getByRole('button', { name: 'Put a tab on, for a slot or a button' }).click();
+  await expect(figure(page, 'tab.opening.2')).toContainText('stitches');
+  await goTo(page, 'Write-up');
+  await expect(page.getByTestId('pattern')).toContainText(/In row \d+: the slot, after \d+ stitch(?:es)? chain \d+/);
 });
 
 test('a gusset can be joined as it is worked, and yarn at hand says whether it lasts', async ({ page }) => {

@@ -36,7 +36,8 @@ const wire = (points: readonly Point[], strokeMm: number): Shape => ({
   role: 'metal',
   layer: 'hardware',
   closed: false,
-  segments: polyline(points),
+  // Piece by piece: a bent wire has no face that could be filled.
+  segments: points.slice(1).flatMap((to, index) => lineSegments(points[index] as Point, to)),
   strokeMm,
 });
 const arc = (x: number, y: number, radiusMm: number, fromDeg: number, toDeg: number): Point[] =>

@@ -10,7 +10,7 @@ export interface SettingGraph {
 }
 
 /**
- * The steps in which a group of fittings is set, with those that they need, that need them, and that shut them off, and what has to come before what
+ * The steps in which some groups of fittings are set, with those that they need, that need them, and that shut them off, and what has to come before what
  * among them.
  *
  * @param steps all steps of the bag, in their order
@@ -20,9 +20,9 @@ export interface SettingGraph {
  */
 export function settingGraph(
   steps: readonly (Pick<Step, 'id' | 'needs' | 'shutsOff'> & { of: { at: { group: FittingGroup } } | null })[],
-  group: FittingGroup,
+  ...groups: readonly FittingGroup[]
 ): SettingGraph {
-  const own = new Set(steps.filter(({ of }) => of?.at.group === group).map(({ id }) => id));
+  const own = new Set(steps.filter(({ of }) => of && groups.includes(of.at.group)).map(({ id }) => id));
   if (own.size === 0) return { nodes: [], edges: [] };
   /** What each step comes right after. */
   const before = new Map(steps.map(({ id, needs, shutsOff }) => [id, new Set([...needs, ...shutsOff])]));

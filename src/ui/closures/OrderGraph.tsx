@@ -21,7 +21,7 @@ export function OrderGraph() {
   const store = useBagStore();
   const [shown, setShown] = useState<string | null>(null);
   const drawn = useMemo(() => {
-    const graph = settingGraph(plan.steps, 'closures');
+    const graph = settingGraph(plan.steps, 'closures', 'hardware');
     return { layout: orderLayout(graph, BOX), texts: new Map(stepTexts(design, plan).map((text) => [text.id, text])) };
   }, [plan, design]);
   const { layout, texts } = drawn;
