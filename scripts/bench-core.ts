@@ -6,6 +6,7 @@ import { pieceOfBody } from '../src/core/gauge';
 import { KNOWN_THINGS, packQuickly, packStepwise, carriedThings, type Box } from '../src/core/contents';
 import { seededRandom } from '../src/core/random';
 import {
+  USUAL_HARDWARE,
   USUAL_TRIMS,
   starterDesign,
   swatchIdSchema,
@@ -208,13 +209,12 @@ const PIECES = {
   closures: [
     CLOSURES['magnetic-snap'],
     CLOSURES['press-stud'],
-    CLOSURES['turn-lock'],
+    CLOSURES['tuck-lock'],
     CLOSURES.buttonhole,
-    CLOSURES['button-loop'],
-    CLOSURES.zipper,
+    CLOSURES.tab,
     CLOSURES.drawstring,
-    CLOSURES.frame,
   ].map(({ usual }) => usual(handled)),
+  hardware: [USUAL_HARDWARE.ring, USUAL_HARDWARE.eyelet],
   trims: [USUAL_TRIMS.tassel, USUAL_TRIMS.flower],
 };
 const tenPieces = (index: number) => {
@@ -234,7 +234,7 @@ if (!manyPieces.ok) throw new Error('no plan of a bag with ten pieces on it');
 const { steps: manySteps } = manyPieces.plan;
 const orderGraphs = timesOf(
   Array.from({ length: 120 }, (_, index) => index),
-  () => orderLayout(settingGraph(manySteps, 'closures'), { widthPx: 148, heightPx: 44 }),
+  () => orderLayout(settingGraph(manySteps, 'closures', 'hardware'), { widthPx: 148, heightPx: 44 }),
   0.5,
 );
 const stretchFits = timesOf(
@@ -300,6 +300,7 @@ process.stdout.write(
     ),
     planEdged: { first: edgedPlans.slice(0, FIRST_PLANS), later: edgedPlans.slice(FIRST_PLANS) },
     handled,
+    tenOn: { ...handled, ...PIECES, straps: [] },
     strapPlans,
     closurePlans,
     orderGraphs,

@@ -35,7 +35,7 @@ for (const [kind, times] of Object.entries(core.constructions))
 report('planBag with an edging, a snap, a strap and a lining', core.planEdged.later, 'ms', 2);
 report('The same, the first runs with an edging', core.planEdged.first, 'ms', 2);
 report('Three straps with six weights each, planned on a bag', core.strapPlans, 'ms', 1);
-report('Ten closures and trims, planned on a bag', core.closurePlans, 'ms', 1);
+report('Ten closures, hardware and trims, planned on a bag', core.closurePlans, 'ms', 1);
 report('What is set before what of them, laid out', core.orderGraphs, 'ms', 30);
 report('A stretch curve fitted to six weights, and how far it may be off', core.stretchFits, 'ms', 5);
 report('What goes in was changed: packed and planned', core.planAndPack, 'ms', 16);
@@ -69,6 +69,10 @@ await onShelf(DEMO_BAGS, async (address) => {
   const handled = await newBagOf(address, core.handled);
   const foot = await dragSteps(address, { ...FOOT, bag: handled, prepare: withoutFrames });
   report('Drag step of a strap’s foot, in all views', foot.later, 'ms', 16);
+  const ten = await newBagOf(address, core.tenOn);
+  const held = { held: '[data-handle="closures.0.insetMm"]', farPx: 40, place: 'closures' };
+  const mated = await dragSteps(address, { ...held, bag: ten, prepare: withoutFrames });
+  report('Drag step of a closure and its mate, ten pieces on the bag, three views', mated.later, 'ms', 16);
   const three = await dragSteps(address, { line: 'fold.top', bag: large });
   report('Drag step, three pieces of 200 by 300', three.later, 'ms', 16);
   report('The same, the first steps after opening', three.first, 'ms', 16);
@@ -152,11 +156,11 @@ async function firstViews(address) {
  */
 async function dragSteps(
   address,
-  { line, held = `[data-line="${line}"]`, way = 'y', farPx = 60, bag = null, on = browser, prepare = null },
+  { line, held = `[data-line="${line}"]`, way = 'y', farPx = 60, bag = null, place = 'body', on = browser, prepare = null },
 ) {
   const page = await on.newPage({ viewport: { width: 1280, height: 800 } });
   if (prepare) await page.addInitScript(prepare);
-  await page.goto(bag === null ? address : `${address}/bags/${bag}/body`);
+  await page.goto(bag === null ? address : `${address}/bags/${bag}/${place}`);
   if (bag === null) await page.locator('[data-bag] a').first().click();
   await page.locator('[data-testid=panel][data-measured=true]').waitFor();
   await page.locator('[data-save=saved]').waitFor();
