@@ -80,7 +80,7 @@ try {
   await page.screenshot({ path: join(folder, 'solutions.png') });
   await page.goto(address);
   await page
-    .getByRole('link', { name: /march cards/ })
+    .getByRole('link', { name: /Treasurer/ })
     .first()
     .click();
   await page.waitForURL(/body$/);
