@@ -19,6 +19,7 @@ import { anyHardware } from '@/core/testing/anyHardware';
 import { bagOf, withBody } from '@/core/testing/bodies';
 import { planOf } from '@/core/testing/designs';
 import { replayComplaints } from '@/core/testing/replayPattern';
+import { PRINTED_MM, TOLD_LENGTH, toldMm } from '@/core/testing/toldLengths';
 import { problemSentence, stepTexts, writePattern } from '@/core/wording';
 
 const KINDS = Object.keys(USUAL_HARDWARE) as HardwareKind[];
@@ -88,6 +89,49 @@ describe('every piece of hardware', () => {
       }),
       { numRuns: 120 },
     );
+  });
+});
+
+describe('where hardware is set, recomputed from its words', () => {
+  it('its row lies as far from the edge, and its place is as far in from both ends of the row', () => {
+    let told = 0;
+    fc.assert(
+      fc.property(
+        fc.constantFrom(...KINDS),
+        fc.constantFrom('front', 'back', 'flap', 'sides' as const),
+        fc.integer({ min: 8, max: 110 }),
+        fc.integer({ min: 1, max: 3 }),
+        fc.integer({ min: 130, max: 300 }),
+        (kind, on, fromEdgeMm, count, widthMm) => {
+          const design = withBody(bag(kind, { on, fromEdgeMm, count }), { widthMm });
+          const plan = planOf(design);
+          const text = stepTexts(design, plan).find(({ id }) => String(id) === `set-${kind}`)?.what ?? '';
+          const [, row, edge, unit] =
+            new RegExp(`row (\\d+), ${TOLD_LENGTH} from (?:the flap’s|the upper) edge`).exec(text) ?? [];
+          if (row === undefined) throw new Error(text);
+          const { pouch, flap } = plan;
+          // Rows of a strip that begins at the front's edge: the front's from 1 on, the back's up to its upper end, the flap's to its own.
+          const rows = pouch.frontRows + pouch.backRows;
+          const away = {
+            front: Number(row) - 0.5,
+            sides: Number(row) - 0.5,
+            back: rows - Number(row) + 0.5,
+            flap: rows + flap.bridgeRows + flap.flapRows - Number(row) + 0.5,
+          }[on];
+          expect(Math.abs(away * pouch.rowMm - toldMm(edge, unit))).toBeLessThan(PRINTED_MM);
+          if (on === 'sides') return;
+          const places = [...text.matchAll(/(on|after) the (\d+)\w\w stitch/g)].map(
+            ([, where, stitch]) => Number(stitch) - (where === 'on' ? 0.5 : 0),
+          );
+          const of = Number(/stitch of (\d+)/.exec(text)?.[1]);
+          if (count === 2) expect(places).toHaveLength(1);
+          else expect(places.reduce((sum, one) => sum + one, 0)).toBeCloseTo((count * of) / 2, 9);
+          told += 1;
+        },
+      ),
+      { numRuns: 60 },
+    );
+    expect(told).toBeGreaterThan(20);
   });
 });
 
