@@ -123,7 +123,7 @@ export function planBag(wished: Design, packings?: Packings, kinds: FittingCatal
     problems: fittingProblems,
   } = planFittings({ design, gauge, mass: contents.figures.mass, pouch, flap, set, whole, section }, kinds);
   const fold = foldStage(
-    { pouch, flap, marks, bands, contents, section, pieces: set.pieces, joins: set.joins },
+    { pouch, flap, marks, bands, contents, section, pieces: set.pieces, joins: set.joins, tracks: set.tracks },
     design,
     fit,
   );

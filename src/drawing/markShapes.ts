@@ -1,4 +1,4 @@
-import type { FabricMark, FittingGroup, MarkForm } from '@/core/fittings';
+import { lineCorners, type FabricMark, type FittingGroup, type MarkForm } from '@/core/fittings';
 import { sectionPointAt, type SectionPiece, type SectionPoint } from '@/core/section';
 import { flatSize, type Piece } from '@/core/pieces';
 import { polyline, type Layer, type Point, type Role, type Shape } from './shape';
@@ -43,17 +43,8 @@ export function markCorners(form: Exclude<MarkForm, { kind: 'disc' | 'ring' }>):
         [-x, y],
       ];
     }
-    case 'line': {
-      const { toAcrossMm: x, toAlongMm: y, wideMm } = form;
-      const long = Math.hypot(x, y) || 1;
-      const [sideX, sideY] = [((y / long) * wideMm) / 2, ((-x / long) * wideMm) / 2];
-      return [
-        [-sideX, -sideY],
-        [sideX, sideY],
-        [x + sideX, y + sideY],
-        [x - sideX, y - sideY],
-      ];
-    }
+    case 'line':
+      return lineCorners(form);
     case 'outline':
       return [...form.points];
   }

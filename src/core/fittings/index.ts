@@ -1,7 +1,7 @@
 export { liningGoesIn, type FittingInput, type FittingKind, type FittingKinds, type StageOf } from './input';
 export { BEHIND_MM, reachProblems, type ReachProblems, type ReachRepairs, type ReachingPart } from './reaches';
 export { smallParts, type SmallPartsProblems } from './smallParts';
-export { moveMarkEdits, type FabricMark, type MarkForm, type MarkMove } from './mark';
+export { lineCorners, moveMarkEdits, type FabricMark, type MarkForm, type MarkMove } from './mark';
 export { type HungBand } from './band';
 export { FITTING_GROUPS, nameAt, pathOf, type FittingGroup, type FittingPlace } from './place';
 export { planFittings, type FittingCatalogues } from './planFittings';

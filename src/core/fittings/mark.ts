@@ -53,6 +53,8 @@ export interface FabricMark {
   alongMm: number;
   /** Along the folded fabric from the front's mouth, mm; null where it lies beside the way that the section is cut. */
   stationMm: number | null;
+  /** Likewise, of what lies beside that way: at the sides, or along an edge; nothing of what only the flat piece shows. */
+  foldedMm?: number;
   /** Where it is set by count; null where it is set by measure. */
   count: { row: number; place: StitchPlace; ofStitches: number } | null;
   form: MarkForm;
@@ -67,6 +69,28 @@ export interface FabricMark {
   move: MarkMove | null;
   /** How it is moved across besides, where it is moved along by `move`. */
   slide?: MarkMove | null;
+}
+
+/**
+ * The corners of a line that is so wide, across and along from its own place, mm; counter-clockwise, across to the right and along upwards.
+ *
+ * @example
+ * lineCorners({ toAcrossMm: 10, toAlongMm: 0, wideMm: 2 }) // => [[0, -1], [10, -1], [10, 1], [0, 1]]
+ */
+export function lineCorners({
+  toAcrossMm: x,
+  toAlongMm: y,
+  wideMm,
+}: Omit<Extract<MarkForm, { kind: 'line' }>, 'kind'>): [acrossMm: number, alongMm: number][] {
+  const long = Math.hypot(x, y) || 1;
+  // Plus nought, so that there is no negative one.
+  const [sideX, sideY] = [((y / long) * wideMm) / 2 + 0, ((-x / long) * wideMm) / 2 + 0];
+  return [
+    [sideX, sideY],
+    [x + sideX, y + sideY],
+    [x - sideX, y - sideY],
+    [0 - sideX, 0 - sideY],
+  ];
 }
 
 /**

@@ -1,5 +1,5 @@
 import { factsOf } from '@/core/design';
-import type { FabricMark } from '@/core/fittings';
+import { lineCorners, type FabricMark } from '@/core/fittings';
 import { pleat, type SectionPiece } from '@/core/section';
 import { FOLDS } from './bodies';
 import { foldedBands, type FoldedBand } from './foldedBands';
@@ -102,13 +102,22 @@ function foldedLines({ pouch, flap }: FoldedPlan, sheets: readonly FoldedSheet[]
 }
 
 /** What is put on the bag, where it lies; without what only comes to lie there, and what lies beside the way of the section. */
-function foldedMarks({ marks, pouch }: FoldedPlan, sheets: readonly FoldedSheet[]): FoldedMark[] {
+function foldedMarks({ marks, pouch, tracks }: FoldedPlan, sheets: readonly FoldedSheet[]): FoldedMark[] {
   const { baseMm, backEndMm } = stations(pouch);
   const partsAt = (stationMm: number): readonly string[] =>
     stationMm <= baseMm ? ['part.front'] : stationMm <= backEndMm ? ['part.back'] : ['part.flap', 'part.bridge'];
-  return marks.flatMap((mark): FoldedMark[] => {
-    const { stationMm, presence, acrossMm, face } = mark;
-    if (stationMm === null || presence === 'lands') return [];
+  // Which way along the fabric a form's own piece runs there.
+  const wayAt = (stationMm: number): 1 | -1 =>
+    stationMm <= baseMm
+      ? tracks.front.step
+      : stationMm <= backEndMm
+        ? (-tracks.back.step as 1 | -1)
+        : (tracks.flap?.step ?? 1);
+  return marks.flatMap((flat): FoldedMark[] => {
+    const stationMm = flat.stationMm ?? flat.foldedMm ?? null;
+    if (stationMm === null || flat.presence === 'lands') return [];
+    const mark = asFolded(flat, wayAt(stationMm));
+    const { acrossMm, face } = mark;
     const parts = partsAt(stationMm);
     const sheet = sheets.find(
       ({ mark: of, fromMm, toMm }) => parts.includes(of) && stationMm >= fromMm - 1e-6 && stationMm <= toMm + 1e-6,
@@ -119,6 +128,28 @@ function foldedMarks({ marks, pouch }: FoldedPlan, sheets: readonly FoldedSheet[
     return [{ ...spot, wayAlong, mark, side: face === 'outer' ? 1 : -1, thicknessMm: sheet.thicknessMm }];
   });
 }
+
+/** A mark about its own middle across, as wide things lie, and with its form along the fabric instead of along its piece. */
+function asFolded(mark: FabricMark, way: 1 | -1): FabricMark {
+  const { form } = mark;
+  if (form.kind !== 'line' && form.kind !== 'outline') return mark;
+  const corners = form.kind === 'line' ? lineCorners(form) : form.points;
+  const across = corners.map(([x]) => x);
+  const middle = (Math.min(...across) + Math.max(...across)) / 2;
+  const points = corners.map(([x, y]) => [x - middle, y * way] as const);
+  return {
+    ...mark,
+    acrossMm: mark.acrossMm + middle,
+    form: { kind: 'outline', points: turnsLeft(points) ? points : points.reverse() },
+  };
+}
+
+/** Whether an outline goes counter-clockwise, across to the right and along upwards. */
+const turnsLeft = (points: readonly (readonly [number, number])[]): boolean =>
+  points.reduce((sum, [x, y], index) => {
+    const [nextX, nextY] = points[(index + 1) % points.length] as readonly [number, number];
+    return sum + x * nextY - nextX * y;
+  }, 0) >= 0;
 
 /** The place on a sheet so far along it and so far from its middle, in mm of its fabric. */
 export function pointOnSheet(sheet: FoldedSheet, alongMm: number, acrossMm: number): SheetPoint {

@@ -1,6 +1,6 @@
 import type { ContentsStage, LoadState } from '@/core/contents';
 import type { FabricMark, HungBand } from '@/core/fittings';
-import type { Join, Piece } from '@/core/pieces';
+import type { Join, Piece, PieceSet } from '@/core/pieces';
 import type { Pleat, SectionPiece } from '@/core/section';
 import type { FlapStage, PouchStage, SectionByState } from '@/core/stages';
 
@@ -10,6 +10,7 @@ export interface FoldedPlan {
   flap: FlapStage;
   pieces: readonly Piece[];
   joins: readonly Join[];
+  tracks: PieceSet['tracks'];
   section: SectionByState;
   contents: ContentsStage;
   /** What is put on it, as it lies on the pieces. */

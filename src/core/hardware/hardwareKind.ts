@@ -244,7 +244,7 @@ function marksOf(
     acrossMm: spot.acrossMm,
     alongMm: spot.alongMm,
     // The way that the section is cut runs down the middle: what sits at the sides lies beside it.
-    stationMm: choice.on === 'sides' ? null : seat.stationMm,
+    ...(choice.on === 'sides' ? { stationMm: null, foldedMm: seat.stationMm ?? 0 } : { stationMm: seat.stationMm }),
     count: { row: spot.row, place: spot.place, ofStitches: spot.ofStitches },
     form,
     stuff: 'metal',

@@ -1,3 +1,3 @@
 export { evenAcross, mirrored } from './evenAcross';
 export { placesAcross } from './placesAcross';
-export { alongEdge, beside, edgeSeat, faceSeat, spotAt, type PlacedSpot, type Seat } from './seat';
+export { alongEdge, backEndOf, beside, edgeSeat, faceSeat, spotAt, type PlacedSpot, type Seat } from './seat';

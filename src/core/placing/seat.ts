@@ -14,6 +14,8 @@ export interface Seat {
   alongMm: number;
   /** Along the folded fabric from the front's mouth; null along an edge. */
   stationMm: number | null;
+  /** Likewise, also of an edge. */
+  foldedMm: number;
   /** How far it is from there to the lower end of what it lies on, mm; and which way along the piece that is. */
   roomMm: number;
   way: 1 | -1;
@@ -44,6 +46,8 @@ function wallSeat(on: 'front' | 'back', fromEdgeMm: number, { pouch, set }: Bag)
   const k = Math.max(1, Math.min(rows, rowAt(fromEdgeMm - borderMm, rowMm)));
   const row = trackRow(track, k);
   const downMm = rowMiddleMm(k, rowMm);
+  const stationMm =
+    on === 'front' ? borderMm + downMm : sectionMm.front + sectionMm.base + sectionMm.back - borderMm - downMm;
   const flatMm = Math.min(pouch.flatFrontMm.empty, pouch.flatFrontMm.loaded);
   return {
     track,
@@ -51,8 +55,8 @@ function wallSeat(on: 'front' | 'back', fromEdgeMm: number, { pouch, set }: Bag)
     stitches: piece.rows[row - 1]?.stitches ?? pouch.stitchCount,
     downMm,
     alongMm: trackAlongMm(track, downMm, rowMm),
-    stationMm:
-      on === 'front' ? borderMm + downMm : sectionMm.front + sectionMm.base + sectionMm.back - borderMm - downMm,
+    stationMm,
+    foldedMm: stationMm,
     roomMm: flatMm - borderMm - downMm,
     way: track.step,
   };
@@ -60,6 +64,7 @@ function wallSeat(on: 'front' | 'back', fromEdgeMm: number, { pouch, set }: Bag)
 
 function flapSeat(fromEdgeMm: number, { pouch, flap, set }: Bag): Seat | null {
   const { rowMm } = pouch;
+  const backEndMm = backEndOf(pouch);
   const track = set.tracks.flap;
   if (!flap.onPiece || !track) return null;
   const rows = flap.bridgeRows + flap.flapRows;
@@ -70,11 +75,15 @@ function flapSeat(fromEdgeMm: number, { pouch, flap, set }: Bag): Seat | null {
     stitches: Math.max(1, Math.round(rowStitches(flap, k))),
     downMm: rowMiddleMm(k, rowMm),
     alongMm: trackAlongMm(track, rowMiddleMm(k, rowMm), rowMm),
-    stationMm: pouch.sectionMm.front + pouch.sectionMm.base + pouch.sectionMm.back + rowMiddleMm(k, rowMm),
+    stationMm: backEndMm + rowMiddleMm(k, rowMm),
+    foldedMm: backEndMm + rowMiddleMm(k, rowMm),
     roomMm: Infinity,
     way: track.step,
   };
 }
+
+/** The back's upper end, along the folded fabric from the front's mouth, mm. */
+export const backEndOf = ({ sectionMm }: Bag['pouch']): number => sectionMm.front + sectionMm.base + sectionMm.back;
 
 /** The last row of an edge; null where the edge is no row, as of discs and along scallops. */
 export function edgeSeat(edge: 'mouth' | 'flap', { pouch, flap, set }: Bag): Seat | null {
@@ -89,6 +98,7 @@ export function edgeSeat(edge: 'mouth' | 'flap', { pouch, flap, set }: Bag): Sea
       downMm: 0,
       alongMm: trackAlongMm(set.tracks.front, 0, rowMm),
       stationMm: null,
+      foldedMm: 0,
       roomMm: Infinity,
       way: set.tracks.front.step,
     };
@@ -103,6 +113,7 @@ export function edgeSeat(edge: 'mouth' | 'flap', { pouch, flap, set }: Bag): Sea
     downMm: rows * rowMm,
     alongMm: trackAlongMm(track, rows * rowMm, rowMm),
     stationMm: null,
+    foldedMm: backEndOf(pouch) + rows * rowMm,
     roomMm: Infinity,
     way: track.step,
   };

@@ -70,6 +70,7 @@ export const trimKind = <Kind extends TrimKind>(kind: Kind): FittingKind<TrimOf<
           acrossMm: spot.acrossMm,
           alongMm: spot.alongMm,
           stationMm: seat.stationMm,
+          foldedMm: seat.foldedMm,
           count: { row: spot.row, place: spot.place, ofStitches: spot.ofStitches },
           // Outlines hang down, whichever way the piece is worked.
           form:

@@ -5,7 +5,7 @@ import { GEOMETRY, input, inputFrom, makeFigure, type Figure } from '@/core/figu
 import { nameAt, pathOf, type FittingInput, type MarkMove } from '@/core/fittings';
 import { ownCodes, type Problem } from '@/core/problems';
 import { trackRow, type PieceId, type Track } from '@/core/pieces';
-import { placesAcross } from '@/core/placing';
+import { backEndOf, placesAcross } from '@/core/placing';
 
 /** The choices that are so of whatever hangs from an edge, and is fastened on the front. */
 export interface Hangs extends Across {
@@ -39,7 +39,7 @@ export interface Hung {
   wishedMm: number;
   spots: HungSpot[];
   /** The piece that they hang from, and how far along its way its edge is, mm; null of a piece that has no such row. */
-  edge: { track: Track; downMm: number; outwards: 1 | -1 } | null;
+  edge: { track: Track; downMm: number; outwards: 1 | -1; foldedMm: number } | null;
 }
 
 /** Where things hang from the flap's edge, or from the back's over the mouth, and where they are fastened on the front. */
@@ -66,6 +66,7 @@ export function hangsFrom(choice: Hangs, { pouch, flap, set }: FittingInput): Hu
     edge: track && {
       track,
       downMm: flap.onPiece ? (flap.bridgeRows + flap.flapRows) * rowMm : 0,
+      foldedMm: backEndOf(pouch) + (flap.onPiece ? (flap.bridgeRows + flap.flapRows) * rowMm : 0),
       outwards: flap.onPiece ? track.step : (-track.step as 1 | -1),
     },
   };

@@ -202,6 +202,7 @@ function marksOf<Choice extends Loop>(
               acrossMm,
               alongMm: trackAlongMm(edge.track, edge.downMm, rowMm),
               stationMm: null,
+              foldedMm: edge.foldedMm,
               count: null,
               form: {
                 kind: 'outline' as const,

@@ -10,6 +10,7 @@ import {
   type FittingInput,
   type FittingKind,
   type FittingStage,
+  type MarkForm,
   type StepRule,
 } from '@/core/fittings';
 import { trackAlongMm } from '@/core/pieces';
@@ -242,17 +243,29 @@ function marksOf(
         mark: nameAt(at, 'tab.tab'),
         piece: track.piece,
         acrossMm,
-        alongMm: trackAlongMm(track, edge?.downMm ?? 0, rowMm) + (outwards * lengthMm) / 2,
+        alongMm: trackAlongMm(track, edge?.downMm ?? 0, rowMm),
         stationMm: null,
+        foldedMm: edge?.foldedMm ?? 0,
         count: null,
-        form: { kind: 'patch', widthMm, lengthMm },
+        form: tabForm(widthMm, lengthMm, outwards),
         stuff: 'stitches',
-        standsMm: 0,
+        standsMm: pouch.layers.fabricMm,
         move: null,
       },
     ];
   });
 }
+
+/** From the edge that it goes on from, away from the fabric. */
+const tabForm = (widthMm: number, lengthMm: number, outwards: 1 | -1): MarkForm => ({
+  kind: 'outline',
+  points: [
+    [-widthMm / 2, 0],
+    [widthMm / 2, 0],
+    [widthMm / 2, outwards * lengthMm],
+    [-widthMm / 2, outwards * lengthMm],
+  ],
+});
 
 /** A slot is left while the front is worked; a button is sewn on where a lining does not yet cover its back. */
 const stepsOf = ({ fastens }: Tab, { design }: FittingInput): StepRule[] => [

@@ -12,6 +12,7 @@ import {
   type StepRule,
 } from '@/core/fittings';
 import { isInRounds, isLengthwise, isOneOfTwo, stripOf, trackAlongMm, trackRow } from '@/core/pieces';
+import { backEndOf } from '@/core/placing';
 import { ownCodes, type Problem, type Repair } from '@/core/problems';
 import { closingStage } from './closesMouth';
 import { cordPath } from './cordPath';
@@ -368,6 +369,7 @@ function casingMarks(
         mark: nameAt(at, 'cord'),
         face: 'outer',
         acrossMm: (side * casingGapMm(choice)) / 2,
+        foldedMm: face === 'front' ? (k - 0.5) * pouch.rowMm : backEndOf(pouch) - (k - 0.5) * pouch.rowMm,
         form: { kind: 'disc', radiusMm: Math.max(1, choice.cordMm / 2) },
         standsMm: choice.cordMm / 2,
         move: face === 'front' ? { ...move, isGripped: index === 0 } : null,
@@ -428,6 +430,7 @@ function marksOf(
         acrossMm: fromMiddle * stitchMm,
         alongMm: trackAlongMm(track, (k - 0.5) * rowMm, rowMm),
         stationMm: null,
+        foldedMm: face === 'front' ? (k - 0.5) * rowMm : backEndOf(pouch) - (k - 0.5) * rowMm,
         count: null,
         form:
           choice.through === 'eyelets'

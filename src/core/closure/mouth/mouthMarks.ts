@@ -1,4 +1,5 @@
 import { nameAt, type FabricMark, type FittingInput, type MarkForm } from '@/core/fittings';
+import { backEndOf } from '@/core/placing';
 import { isInRounds, trackAlongMm, type Track } from '@/core/pieces';
 
 /** Something along the mouth: across from the middle of the face, and down from its upper edge, mm. */
@@ -36,6 +37,7 @@ export function mouthMarks(
       acrossMm,
       alongMm: trackAlongMm(track, downMm, pouch.rowMm),
       stationMm: null,
+      foldedMm: face === 'front' ? Math.max(0, downMm) : backEndOf(pouch) - Math.max(0, downMm),
       count: null,
       form: form(track.step),
       throughMm: [],
