@@ -116,17 +116,48 @@ function foldedMarks({ marks, pouch, tracks }: FoldedPlan, sheets: readonly Fold
   return marks.flatMap((flat): FoldedMark[] => {
     const stationMm = flat.stationMm ?? flat.foldedMm ?? null;
     if (stationMm === null || flat.presence === 'lands') return [];
-    const mark = asFolded(flat, wayAt(stationMm));
-    const { acrossMm, face } = mark;
     const parts = partsAt(stationMm);
     const sheet = sheets.find(
       ({ mark: of, fromMm, toMm }) => parts.includes(of) && stationMm >= fromMm - 1e-6 && stationMm <= toMm + 1e-6,
     );
     const wayAlong = sheet && unit(between(sheet.at(0, stationMm - 0.1), sheet.at(0, stationMm + 0.1)));
     if (!sheet || !wayAlong) return [];
-    const spot = pointOnSheet(sheet, stationMm, acrossMm);
-    return [{ ...spot, wayAlong, mark, side: face === 'outer' ? 1 : -1, thicknessMm: sheet.thicknessMm }];
+    const side = flat.face === 'outer' ? 1 : -1;
+    const folded = asFolded(flat, wayAt(stationMm));
+    // What runs along an edge bends with it.
+    return (flat.stationMm === null ? inSlices(folded) : [folded]).map((mark): FoldedMark => ({
+      ...pointOnSheet(sheet, stationMm, mark.acrossMm),
+      ...{ wayAlong, mark, side, thicknessMm: sheet.thicknessMm },
+    }));
   });
+}
+
+/** Wider than this, what lies along an edge is shown in slices, mm. */
+const SLICE_MM = 14;
+
+/** A wide mark as slices beside each other, each as high as it is. */
+function inSlices(mark: FabricMark): FabricMark[] {
+  const { form } = mark;
+  if (form.kind !== 'outline') return [mark];
+  const [across, along] = [0, 1].map((at) => form.points.map((point) => point[at as 0 | 1])) as [number[], number[]];
+  const [from, to] = [Math.min(...across), Math.max(...across)];
+  const count = Math.ceil((to - from) / SLICE_MM);
+  if (count < 3) return [mark];
+  const half = (to - from) / count / 2;
+  const [low, high] = [Math.min(...along), Math.max(...along)];
+  return Array.from({ length: count }, (_, index) => ({
+    ...mark,
+    acrossMm: mark.acrossMm + from + (2 * index + 1) * half,
+    form: {
+      kind: 'outline',
+      points: [
+        [-half, low],
+        [half, low],
+        [half, high],
+        [-half, high],
+      ],
+    },
+  }));
 }
 
 /** A mark about its own middle across, as wide things lie, and with its form along the fabric instead of along its piece. */

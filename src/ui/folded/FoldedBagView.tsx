@@ -106,9 +106,9 @@ function CutBands({ folded, state, unit }: { folded: Folded; state: FoldState; u
   if (cut.length === 0 || state === 'flat') return null;
   return (
     <Box fontSize="13px" mt="1">
-      {cut.map(({ band }) => (
-        <div key={band.mark}>
-          The strap goes on beyond the picture: {formatQuantity(band.lengthMm[state], 'mm', unit)} from mouth to mouth.
+      {[...new Set(cut.map(({ band }) => formatQuantity(band.lengthMm[state], 'mm', unit)))].map((length) => (
+        <div key={length}>
+          {cut.length > 1 ? 'Each strap' : 'The strap'} goes on beyond the picture: {length} from mouth to mouth.
         </div>
       ))}
     </Box>
