@@ -156,7 +156,16 @@ async function firstViews(address) {
  */
 async function dragSteps(
   address,
-  { line, held = `[data-line="${line}"]`, way = 'y', farPx = 60, bag = null, place = 'body', on = browser, prepare = null },
+  {
+    line,
+    held = `[data-line="${line}"]`,
+    way = 'y',
+    farPx = 60,
+    bag = null,
+    place = 'body',
+    on = browser,
+    prepare = null,
+  },
 ) {
   const page = await on.newPage({ viewport: { width: 1280, height: 800 } });
   if (prepare) await page.addInitScript(prepare);

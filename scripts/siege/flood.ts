@@ -19,6 +19,7 @@ const READ = [
   '/api/bags?offset=20&limit=20',
   '/api/swatches',
   '/api/things',
+  '/api/notions',
   '/swatches',
   '/api/health',
 ];

@@ -21,7 +21,14 @@ const OTHERS_LOOKED_AT = 10;
 const MOST_OPENING_MS = 20_000;
 
 /** Databases begin empty, or as an older Ruelle left them. */
-const BEGINNINGS = [null, '0001-first-tables', '0002-swatch-stitch', '0003-things-and-patterns', '0004-save-ids'];
+const BEGINNINGS = [
+  null,
+  '0001-first-tables',
+  '0002-swatch-stitch',
+  '0003-things-and-patterns',
+  '0004-save-ids',
+  '0005-cards',
+];
 
 /**
  * Kills processes that work in the store, at random instants, while they open it, bring its tables up to date, and write; looks after each kill whether all

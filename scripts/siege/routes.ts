@@ -1,4 +1,5 @@
 import { designSchema, ownStitchSchema, saveSchema, thingSchema } from '../../src/core/design';
+import { notionSchema } from '../../src/core/notions';
 import {
   archiveSchema,
   keepSchema,
@@ -36,6 +37,9 @@ export const ROUTES: readonly Route[] = [
   { method: 'GET', path: '/api/things', query: partSchema },
   { method: 'POST', path: '/api/things', body: keepSchema(thingSchema) },
   { method: 'DELETE', path: '/api/things/[id]' },
+  { method: 'GET', path: '/api/notions', query: partSchema },
+  { method: 'POST', path: '/api/notions', body: keepSchema(notionSchema) },
+  { method: 'DELETE', path: '/api/notions/[id]' },
   { method: 'GET', path: '/api/stitches', query: partSchema },
   { method: 'POST', path: '/api/stitches', body: keepSchema(ownStitchSchema) },
   { method: 'DELETE', path: '/api/stitches/[id]' },
