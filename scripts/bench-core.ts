@@ -300,7 +300,13 @@ process.stdout.write(
     ),
     planEdged: { first: edgedPlans.slice(0, FIRST_PLANS), later: edgedPlans.slice(FIRST_PLANS) },
     handled,
-    tenOn: { ...handled, ...PIECES, straps: [] },
+    // The first is a pair, so that its grip lies beside those of the others.
+    tenOn: {
+      ...handled,
+      ...PIECES,
+      closures: PIECES.closures.map((one, index) => (index === 0 ? { ...one, layout: 'pair', inMm: 24 } : one)),
+      straps: [],
+    },
     strapPlans,
     closurePlans,
     orderGraphs,
