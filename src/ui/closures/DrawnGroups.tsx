@@ -8,8 +8,7 @@ import { hardwareIcon, trimIcon, type Drawing } from '@/drawing';
 import { useBag, useBagStore } from '@/ui/bag/BagProvider';
 import { Group } from '@/ui/bag/PlaceLayout';
 import { DrawnActions } from '@/ui/fields/DrawnActions';
-import { NotionRow } from '@/ui/notions/NotionRow';
-import { FittingGroup, FittingTickets } from '@/ui/fittings/FittingGroup';
+import { PutOnGroups } from './PutOnGroup';
 
 /** What is chosen by its drawing, and how its group is headed: before there is any, and after. */
 const GROUPS = {
@@ -29,20 +28,11 @@ const GROUPS = {
 
 /** A group of what is put on: each with its fields and what follows, and below them one more to be chosen by its drawing. */
 export function DrawnGroups({ group }: { group: keyof typeof GROUPS }): ReactNode {
-  const all: readonly { kind: string }[] = useBag((state) => state.design[group]);
+  const count = useBag((state) => state.design[group].length);
   return (
     <>
-      {all.map((choice, index) => (
-        <FittingGroup
-          key={index}
-          choice={choice}
-          at={{ group, index }}
-          lead={<NotionRow choice={choice} at={{ group, index }} />}
-        >
-          <FittingTickets group={group} index={index} />
-        </FittingGroup>
-      ))}
-      {all.length < GROUPS[group].most && <AddDrawn group={group} count={all.length} />}
+      <PutOnGroups group={group} />
+      {count < GROUPS[group].most && <AddDrawn group={group} count={count} />}
     </>
   );
 }

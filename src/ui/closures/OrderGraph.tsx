@@ -7,6 +7,7 @@ import { stepTexts, type StepText } from '@/core/wording';
 // Apart from the other drawings, so that its library is not part of the shelf's first view.
 import { orderLayout, type OrderLayout } from '@/drawing/orderLayout';
 import { useBagBehind, useBagStore } from '@/ui/bag/BagProvider';
+import type { BagState } from '@/ui/bag/bagStore';
 import { Group } from '@/ui/bag/PlaceLayout';
 import { WaysOut } from '@/ui/order/WaysOut';
 
@@ -16,20 +17,24 @@ const LINE_CHARACTERS = 22;
 
 /** What of this bag has to be set before what, as a small graph; pressed, a step says what it shuts off and what helps where it was forgotten. */
 export function OrderGraph() {
-  const plan = useBagBehind('numbers', (state) => state.plan);
-  const design = useBagBehind('numbers', (state) => state.design);
+  // Drawn anew when the steps are others, not whenever something is moved.
+  const order = useBagBehind('numbers', orderKey);
   const store = useBagStore();
   const [shown, setShown] = useState<string | null>(null);
-  const drawn = useMemo(() => {
+  const { layout, texts } = useMemo(() => {
+    const { design, plan } = store.getState();
     const graph = settingGraph(plan.steps, 'closures', 'hardware');
-    return { layout: orderLayout(graph, BOX), texts: new Map(stepTexts(design, plan).map((text) => [text.id, text])) };
-  }, [plan, design]);
-  const { layout, texts } = drawn;
+    return {
+      order,
+      layout: orderLayout(graph, BOX),
+      texts: new Map(stepTexts(design, plan).map((text) => [text.id, text])),
+    };
+  }, [store, order]);
   if (layout.nodes.length === 0) return null;
   const text = shown === null ? undefined : texts.get(shown);
   const press = (id: string) => {
     setShown(id === shown ? null : id);
-    store.getState().select(plan.steps.find((step) => step.id === id)?.of?.mark ?? null);
+    store.getState().select(store.getState().plan.steps.find((step) => step.id === id)?.of?.mark ?? null);
   };
   return (
     <Group title="Set in this order">
@@ -42,6 +47,13 @@ export function OrderGraph() {
       {text && <Told text={text} />}
     </Group>
   );
+}
+
+/** What the graph says: its steps, what they need and shut off, and how many of each thing there are. */
+function orderKey({ plan, design }: BagState): string {
+  const steps = plan.steps.map(({ id, needs, shutsOff }) => `${id}:${needs.join()}:${shutsOff.join()}`);
+  const things = [...plan.closures, ...plan.fittings].map(({ marks }) => marks.length);
+  return `${steps.join(';')}|${things.join()}|${design.lining?.kind ?? ''}`;
 }
 
 interface DrawnProps {

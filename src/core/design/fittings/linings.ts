@@ -1,0 +1,91 @@
+import { z } from 'zod';
+import { LINING_ALLOWANCE_MM, LINING_INSET_MM, LINING_THICKNESS_MM } from '@/core/defaults';
+import { count, lengthMm } from '../fields';
+
+/** What a lining is cut from. Felt, fleece and vinyl don't fray. */
+export const LINING_STUFFS = ['cloth', 'felt', 'fleece', 'vinyl'] as const;
+export type LiningStuff = (typeof LINING_STUFFS)[number];
+
+/** How many stitches or holes an edge of it can have, as she counted them. */
+export const COUNTED_LIMITS = { least: 4, most: 5000 } as const;
+
+/** What is so of every lining. */
+const made = {
+  stuff: z.enum(LINING_STUFFS),
+  thicknessMm: lengthMm(0.05, 5),
+  /** Whipped to the crochet by hand; or crocheted to it through holes along its edge. */
+  joined: z.enum(['by-hand', 'through-holes']),
+  /** Holes so far from each other, and so far from the edge. */
+  pitchMm: lengthMm(3, 25),
+  holesInMm: lengthMm(3, 25),
+  /** Holes along the edge that is joined, as she counted them on her own; null: as planned. */
+  counted: count(COUNTED_LIMITS.least, COUNTED_LIMITS.most).nullable(),
+};
+
+/** Cut a little larger than the crochet, its edges pressed under, and joined to it while it lies flat. */
+export const flatLiningSchema = z.strictObject({
+  kind: z.literal('flat'),
+  allowanceMm: lengthMm(5, 40),
+  insetMm: lengthMm(0, 20),
+  ...made,
+});
+export type FlatLining = z.infer<typeof flatLiningSchema>;
+
+/** A bag of cloth for itself, put into the finished one and joined at its mouth. */
+export const dropInLiningSchema = z.strictObject({
+  kind: z.literal('drop-in'),
+  /** One piece folded at the bottom; two with a seam there; or as many as the bag has walls. */
+  cut: z.enum(['folded', 'two', 'walls']),
+  seamMm: lengthMm(3, 30),
+  hemMm: lengthMm(0, 60),
+  /** So much smaller than the inside, across and up. */
+  easeMm: lengthMm(0, 30),
+  /** Its edge lies so far below the mouth. */
+  belowMm: lengthMm(0, 80),
+  ...made,
+});
+export type DropInLining = z.infer<typeof dropInLiningSchema>;
+
+/** The inner face of the flap alone. */
+export const flapLiningSchema = z.strictObject({
+  kind: z.literal('flap-only'),
+  allowanceMm: lengthMm(5, 40),
+  insetMm: lengthMm(0, 20),
+  ...made,
+});
+export type FlapLining = z.infer<typeof flapLiningSchema>;
+
+/** What every lining has as it is first added: cotton, whipped in. Holes from common practice: 6 to 12 mm from the edge. */
+export const USUAL_MADE = {
+  stuff: 'cloth' as LiningStuff,
+  thicknessMm: LINING_THICKNESS_MM,
+  joined: 'by-hand' as 'by-hand' | 'through-holes',
+  pitchMm: 8,
+  holesInMm: 8,
+  counted: null as number | null,
+};
+
+/** A flat lining as it is first added. */
+export const usualLining = (): FlatLining => ({
+  kind: 'flat',
+  allowanceMm: LINING_ALLOWANCE_MM,
+  insetMm: LINING_INSET_MM,
+  ...USUAL_MADE,
+});
+/** A drop-in lining as it is first added. Ease from common practice: 3 to 6 mm. */
+export const usualDropIn = (): DropInLining => ({
+  kind: 'drop-in',
+  cut: 'folded',
+  seamMm: 10,
+  hemMm: 20,
+  easeMm: 4,
+  belowMm: 8,
+  ...USUAL_MADE,
+});
+/** A lining of the flap alone as it is first added. */
+export const usualFlapLining = (): FlapLining => ({
+  kind: 'flap-only',
+  allowanceMm: LINING_ALLOWANCE_MM,
+  insetMm: LINING_INSET_MM,
+  ...USUAL_MADE,
+});
