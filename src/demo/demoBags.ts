@@ -24,6 +24,7 @@ import {
   type Thing,
   type WorkedStrap,
   type WorkedStrapKind,
+  usualLining,
 } from '@/core/design';
 import { bandstandLinen, harbourCotton, meadowCotton, meadowRounds } from './demoSwatches';
 import { THINGS } from './demoThings';
@@ -122,7 +123,7 @@ export function demoBags(): Design[] {
       stitch: 'bobble-field',
       body: body(204, 131),
       flap: { kind: 'straight', dropMm: 83, widthMm: null, hemMm: null },
-      lining: { kind: 'flat', allowanceMm: 18, insetMm: 3.5, thicknessMm: 0.35 },
+      lining: { ...usualLining(), allowanceMm: 18, insetMm: 3.5, thicknessMm: 0.35 },
       closures: [{ ...usualTurnLock(), widthMm: 31, heightMm: 18, postMm: 9, insetMm: 26, mate: 'both' }],
     },
     {
@@ -297,7 +298,7 @@ export function demoBags(): Design[] {
           ends: { kind: 'grown', shortLoopMm: null },
         },
       ],
-      lining: { kind: 'flat', allowanceMm: 18, insetMm: 3.5, thicknessMm: 0.35 },
+      lining: { ...usualLining(), allowanceMm: 18, insetMm: 3.5, thicknessMm: 0.35 },
     },
     {
       ...base,
@@ -405,7 +406,7 @@ export function demoBags(): Design[] {
           sample: trial('double', { rows: 62, slackMm: 184, pulledMm: 201, stitch: 'double-thickness' }),
         }),
       ],
-      lining: { kind: 'flat', allowanceMm: 17, insetMm: 3.5, thicknessMm: 0.35 },
+      lining: { ...usualLining(), allowanceMm: 17, insetMm: 3.5, thicknessMm: 0.35 },
     },
   ];
 }

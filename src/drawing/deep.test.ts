@@ -1,3 +1,4 @@
+import { usualLining } from '@/core/design';
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { BODY_KINDS } from '@/core/body';
@@ -98,7 +99,10 @@ describe('a strap', () => {
 
 describe('the lining', () => {
   it.each(BODY_KINDS)('of %s covers every piece, each with its allowance, and is drawn beside each other', (kind) => {
-    const plan = planOf({ ...bagOf(kind), lining: { kind: 'flat', allowanceMm: 16, insetMm: 4, thicknessMm: 0.3 } });
+    const plan = planOf({
+      ...bagOf(kind),
+      lining: { ...usualLining(), allowanceMm: 16, insetMm: 4, thicknessMm: 0.3 },
+    });
     const { lining } = plan;
     if (!lining) throw new Error('no lining');
     const covered = new Set(lining.cloth.map((piece) => piece.for));
@@ -127,7 +131,7 @@ describe('the lining', () => {
   it('of sides in rounds goes all round, and the flap has a piece of its own', () => {
     const plan = planOf({
       ...bagOf('around-chain'),
-      lining: { kind: 'flat', allowanceMm: 16, insetMm: 4, thicknessMm: 0.3 },
+      lining: { ...usualLining(), allowanceMm: 16, insetMm: 4, thicknessMm: 0.3 },
     });
     expect(plan.lining?.cloth.map((piece) => piece.for)).toEqual(['sides', 'flap']);
     expect(plan.lining?.cloth[0].coversWidthMm).toBeCloseTo(2 * plan.pouch.stitchCount * plan.pouch.stitchMm, 9);

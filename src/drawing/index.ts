@@ -26,6 +26,7 @@ export { figureDrawing, type WornBag } from './figureDrawing';
 export { laidParts, laidStrap, strapDrawing, type LaidStrap } from './strapDrawing';
 export { trimIcon } from './trimIcon';
 export { hardwareIcon } from './hardwareIcon';
+export { liningIcon } from './liningIcon';
 export { closureIcon } from './closureIcon';
 export { strapIcon } from './strapIcon';
 export { swatchDrawing } from './swatchDrawing';

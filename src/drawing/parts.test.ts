@@ -1,3 +1,4 @@
+import { layOverOf } from '@/core/testing/layOverOf';
 import { planBag, type Plan } from '@/core/plan';
 import { anyDesign } from '@/core/testing/anyDesign';
 import { bagOf } from '@/core/testing/bodies';
@@ -72,7 +73,7 @@ describe('the lining', () => {
         expect(panel.widthMm).toBeGreaterThanOrEqual(press.widthMm);
         for (const rect of [press, panel]) expect(middle(rect)).toBeCloseTo(middle(cut), 9);
         // What is folded under reaches from the pressed line to the cut edge, on every side alike.
-        const turned = plan.lining?.turnUnder.value ?? NaN;
+        const turned = layOverOf(plan).turnUnder.value;
         if (press.widthMm > 0) expect(press.x - cut.x).toBeCloseTo(turned, 6);
         if (press.heightMm > 0) expect(press.y - cut.y).toBeCloseTo(turned, 6);
       }),

@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import { describe, expect, test } from 'vitest';
-import { applyEdits, type Design, patternOf } from '@/core/design';
+import { applyEdits, type Design, patternOf, usualLining } from '@/core/design';
 import { planBag } from '@/core/plan';
 import { PANEL_STITCH_IDS, STITCHES, isPlainAt, workPattern, type StitchId } from '@/core/stitches';
 import { designAt, planOf, plannableDesign } from '@/core/testing/designs';
@@ -78,7 +78,7 @@ describe('a bag in a textured stitch', () => {
     expect(codes(inStitch('cluster-mesh'))).toContain('open-without-lining');
     const lined = inStitch('cluster-mesh', (d) => ({
       ...d,
-      lining: { kind: 'flat', allowanceMm: 16, insetMm: 4, thicknessMm: 0.3 },
+      lining: { ...usualLining(), allowanceMm: 16, insetMm: 4, thicknessMm: 0.3 },
     }));
     expect(codes(lined)).not.toContain('open-without-lining');
   });

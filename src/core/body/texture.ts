@@ -1,5 +1,5 @@
 import { MOST_CHOSEN_ROWS } from '@/core/defaults';
-import { patternOf, type Design } from '@/core/design';
+import { patternOf, type Design, linesWalls } from '@/core/design';
 import type { DesignEdit, Problem, Repair } from '@/core/problems';
 import { isPlainAt, type StitchPattern } from '@/core/stitches';
 import { moveLineEdits, panelLines, type Lines, type PanelLine } from './moveLine';
@@ -14,7 +14,7 @@ export function textureProblems(design: Design, lines: Lines): Problem[] {
   return [
     ...foldProblems(lines, pattern),
     ...(hasUp && (lines.flap.hasFlap || lines.pouch.figures.baseFold) ? [upsideDown(lines)] : []),
-    ...(openness === 'open' && design.lining === null
+    ...(openness === 'open' && !linesWalls(design)
       ? [
           {
             code: 'open-without-lining' as const,

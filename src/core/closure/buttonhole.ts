@@ -1,5 +1,5 @@
 import { FLAP_GIVES_MM } from '@/core/defaults';
-import { usualButtonhole, usualEdging, type Buttonhole } from '@/core/design';
+import { usualButtonhole, usualEdging, type Buttonhole, linesWalls } from '@/core/design';
 import { pathOf, smallParts, type FittingInput } from '@/core/fittings';
 import { ownCodes, type Problem, type Repair } from '@/core/problems';
 import { buttonholeStitches } from './buttonholeStitches';
@@ -57,8 +57,8 @@ const nature: OnFlapNature<Buttonhole> = {
       },
       {
         name: 'set-button-front',
-        after: bag.design.lining ? ['blocked'] : ['joined'],
-        before: bag.design.lining ? ['covered'] : [],
+        after: linesWalls(bag.design) ? ['blocked'] : ['joined'],
+        before: linesWalls(bag.design) ? ['covered'] : [],
         mark: 'button.mate',
       },
     ];

@@ -1,5 +1,7 @@
 import {
   PRONG_LIMITS,
+  linesFlap,
+  liningMmOf,
   usualHookTape,
   usualPressStud,
   usualTuckLock,
@@ -72,7 +74,7 @@ const turnLockNature: OnFlapNature<TurnLock> = {
   cautions: ({ postMm }, { pouch: { layers }, design, at }) =>
     reachProblems({
       ...{ part: 'post', reachMm: postMm, field: 'postMm', leastMm: 2, mostMm: 20, at, place: 'closures' },
-      layersMm: layers.fabricMm + (design.lining ? layers.liningMm : 0),
+      layersMm: layers.fabricMm + (linesFlap(design) ? liningMmOf(design) : 0),
       mark: 'turn.mate',
     }),
 };
@@ -100,7 +102,7 @@ const tuckLockNature: OnFlapNature<TuckLock> = {
     reachProblems({
       ...PRONG_LIMITS,
       ...{ part: 'prongs', reachMm: prongMm, field: 'prongMm', at, place: 'closures', mark: 'tuck.half' },
-      layersMm: layers.fabricMm + (design.lining ? layers.liningMm : 0),
+      layersMm: layers.fabricMm + (linesFlap(design) ? liningMmOf(design) : 0),
     }),
 };
 

@@ -1,6 +1,14 @@
 import fc from 'fast-check';
 import { describe, expect, it, test } from 'vitest';
-import { applyEdits, designSchema, thingIdSchema, type Contents, type Design, type Thing } from '@/core/design';
+import {
+  applyEdits,
+  designSchema,
+  thingIdSchema,
+  type Contents,
+  type Design,
+  type Thing,
+  usualLining,
+} from '@/core/design';
 import { designAt, fullDesign, plannableDesign, planOf } from '@/core/testing/designs';
 import { withCode } from '@/core/problems';
 import { KNOWN_THINGS, outsideSizeEdits, sizesFromEdits } from '.';
@@ -51,7 +59,7 @@ describe('sizes that follow from what goes in', () => {
       designAt(5, 5, 2, (design) =>
         carrying([thing('box', 100, 80, 20)])({
           ...design,
-          lining: { kind: 'flat', allowanceMm: 15, insetMm: 4, thicknessMm: 0.5 },
+          lining: { ...usualLining(), allowanceMm: 15, insetMm: 4, thicknessMm: 0.5 },
         }),
       ),
     );

@@ -4,6 +4,7 @@ import { bagOf } from '@/core/testing/bodies';
 import { fullDesign, triedStrap } from '@/core/testing/designs';
 import {
   asVersion10,
+  asVersion11,
   asVersion6,
   asVersion7,
   asVersion8,
@@ -30,6 +31,7 @@ import {
   trimmedHistory,
   usualButtonLoop,
   usualDrawstring,
+  usualLining,
   type Design,
   type OwnStitch,
 } from '.';
@@ -79,6 +81,9 @@ describe('a history of an older version', () => {
   const gusset9 = bodyOfVersion9(bagOf('gusset').body);
   const [loop10, cord10] = [usualButtonLoop(), usualDrawstring()].map(closureOfVersion10);
   const bow10 = trimOfVersion10(USUAL_TRIMS.bow);
+  const eleven = asVersion11({ ...fullDesign(), lining: usualLining() }) as Record<string, unknown> & {
+    lining: object;
+  };
   const ten: Record<string, unknown> = {
     ...asVersion10(fullDesign()),
     closures: [loop10, cord10],
@@ -113,6 +118,10 @@ describe('a history of an older version', () => {
     [9, 'another body', nine, ['body'], gusset9],
     [9, 'a body without a band', nine, ['body'], fullDesign().body],
     [9, 'a body’s width', nine, ['body', 'widthMm'], 231],
+    [11, 'no lining', eleven, ['lining'], null],
+    [11, 'another lining', eleven, ['lining'], { ...eleven.lining, insetMm: 6 }],
+    [11, 'its thickness', eleven, ['lining', 'thicknessMm'], 0.8],
+    [11, 'the whole bag', eleven, [], { ...eleven, lining: null }],
     [10, 'all closures', ten, ['closures'], [loop10, cord10]],
     [10, 'a closure', ten, ['closures', 0], { ...loop10, layout: 'pair' }],
     [10, 'how many there are of it', ten, ['closures', 0, 'layout'], 'pair'],

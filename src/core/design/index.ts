@@ -17,7 +17,21 @@ export {
   type EdgingEdge,
   type EdgingKind,
 } from './fittings/edgings';
-export { usualLining, type FlatLining } from './fittings/flatLining';
+export {
+  COUNTED_LIMITS,
+  LINING_STUFFS,
+  USUAL_MADE,
+  liningMmOf,
+  linesFlap,
+  linesWalls,
+  usualDropIn,
+  usualFlapLining,
+  usualLining,
+  type DropInLining,
+  type FlapLining,
+  type FlatLining,
+  type LiningStuff,
+} from './fittings/linings';
 export {
   INSET_LIMITS,
   IN_LIMITS,

@@ -11,7 +11,7 @@ import { aroundChainFacts, aroundChainSchema } from './bodies/aroundChain';
 import { ovalBaseFacts, ovalBaseSchema } from './bodies/ovalBase';
 import { count, idSchema, lengthMm, massG, shortText } from './fields';
 import { edgingSchema } from './fittings/edgings';
-import { flatLiningSchema } from './fittings/flatLining';
+import { dropInLiningSchema, flapLiningSchema, flatLiningSchema } from './fittings/linings';
 import {
   buttonholeSchema,
   hookTapeSchema,
@@ -37,12 +37,12 @@ import { PANEL_STITCH_IDS } from '@/core/stitches/catalogue';
 import { isOwnStitchId, ownStitchIdSchema, ownStitchSchema } from './ownStitchSchema';
 
 /**
- * The design document, version 11: only what a maker chose or measured. Lengths in mm, masses in g.
+ * The design document, version 12: only what a maker chose or measured. Lengths in mm, masses in g.
  * Its sentences are shown at the field, so each says what would fit.
  */
 
 export const DESIGN_FORMAT = 'ruelle-design';
-export const DESIGN_VERSION = 11;
+export const DESIGN_VERSION = 12;
 
 /** A stitch pattern: one of the catalogue, or one of her own. */
 const stitchSchema = z.union([z.enum(PANEL_STITCH_IDS), ownStitchIdSchema], { error: 'Choose a stitch.' });
@@ -281,7 +281,7 @@ const closureSchema = z.discriminatedUnion('kind', [
   partSewnSchema,
 ]);
 export type Closure = z.infer<typeof closureSchema>;
-const liningSchema = z.discriminatedUnion('kind', [flatLiningSchema]);
+const liningSchema = z.discriminatedUnion('kind', [flatLiningSchema, dropInLiningSchema, flapLiningSchema]);
 export type Lining = z.infer<typeof liningSchema>;
 
 /** So many closures are planned on one bag. */

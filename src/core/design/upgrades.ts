@@ -1,6 +1,7 @@
 import { EASE_MM } from '@/core/defaults';
 import type { DesignEdit } from '@/core/problems';
 import { USUAL_PRONG_MM } from './fittings/magneticSnap';
+import { USUAL_MADE } from './fittings/linings';
 import { USUAL_ACROSS } from './fittings/onFlap';
 import { STITCHES, plainStitchOf, type StitchPattern } from '@/core/stitches';
 
@@ -96,6 +97,13 @@ const trimOfVersion11 = (trim: unknown): unknown => {
 
 const trimsOfVersion11 = (trims: unknown): unknown => (Array.isArray(trims) ? trims.map(trimOfVersion11) : trims);
 
+/** What version 12 asks of a lining: what it is of, how it is joined, and its holes; before, cloth that was whipped in by hand. */
+const liningOfVersion12 = (lining: unknown): unknown => {
+  if (!lining || typeof lining !== 'object') return lining;
+  // How thick it is was asked before.
+  return { ...USUAL_MADE, ...lining };
+};
+
 /**
  * The upgrade from each older version, by the version it reads.
  *
@@ -182,6 +190,8 @@ export const UPGRADES: Readonly<Record<number, Upgrade>> = {
     trims: trimsOfVersion11(trims),
     hardware: [],
   }),
+  // Version 11 knew flat linings of cloth, whipped in by hand.
+  11: ({ lining, ...document }) => ({ ...document, version: 12, lining: liningOfVersion12(lining) }),
 };
 
 /** Where an older version's edit is made in the next one, by the version it reads; none where it can't be made there. */
@@ -221,4 +231,8 @@ export const EDIT_UPGRADES: Readonly<Record<number, (edit: DesignEdit) => Design
     if (!all || path.length > 2) return { path, value };
     return { path, value: path.length === 1 ? all(value) : one(value) };
   },
+  11: ({ path, value }) => ({
+    path,
+    value: path[0] === 'lining' && path.length === 1 ? liningOfVersion12(value) : value,
+  }),
 };

@@ -48,8 +48,13 @@ export type StageOf<Kinds extends FittingKinds> = Extract<
 >['stage'];
 
 /**
- * When a lining goes in: on the flat pieces before they are joined; or last, in a bag whose sides are worked in rounds, or whose band is joined
- * as it is worked.
+ * When a lining goes in: on the flat pieces before they are joined; or last, where it is a bag for itself, or goes into sides that are worked in rounds, or
+ * into a band that is joined as it is worked.
  */
-export const liningGoesIn = ({ pieces, joins }: Pick<PieceSet, 'pieces' | 'joins'>): 'flat' | 'last' =>
-  pieces.some(isInRounds) || joins.some(({ made }) => made === 'as-worked') ? 'last' : 'flat';
+export const liningGoesIn = (
+  { pieces, joins }: Pick<PieceSet, 'pieces' | 'joins'>,
+  { lining }: { lining: { kind: string } | null },
+): 'flat' | 'last' =>
+  lining?.kind === 'drop-in' || pieces.some(isInRounds) || joins.some(({ made }) => made === 'as-worked')
+    ? 'last'
+    : 'flat';

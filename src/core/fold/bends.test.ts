@@ -1,3 +1,4 @@
+import { usualLining } from '@/core/design';
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { figureId } from '@/core/figures';
@@ -31,7 +32,7 @@ describe('the sheets of a bend', () => {
   const lined = planOf(
     bagOf('fold-over-strip', { fabricMm: 3 }, (design) => ({
       ...design,
-      lining: { kind: 'flat', allowanceMm: 15, insetMm: 3, thicknessMm: 0.6 },
+      lining: { ...usualLining(), allowanceMm: 15, insetMm: 3, thicknessMm: 0.6 },
       contents: { ...design.contents, thicknessMm: 14 },
     })),
   );

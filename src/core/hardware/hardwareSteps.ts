@@ -1,3 +1,4 @@
+import { linesWalls } from '@/core/design';
 import type { Hardware } from '@/core/design';
 import type { FittingInput, StepRule } from '@/core/fittings';
 import type { Held } from './natures';
@@ -12,7 +13,7 @@ import type { Held } from './natures';
  */
 export function hardwareSteps(choice: Hardware, held: Held, hasSeam: boolean, { design }: FittingInput): StepRule[] {
   const { kind, on } = choice;
-  const lined = design.lining !== null;
+  const lined = linesWalls(design);
   const set = { name: `set-${kind}`, mark: kind };
   switch (held) {
     case 'worked-in':

@@ -1,12 +1,21 @@
-import type { Lining } from '@/core/design';
+import { usualFlapLining, usualLining, type Lining } from '@/core/design';
 import type { FittingKind, FittingStage, StageOf } from '@/core/fittings';
-import { flatLining } from './flatLining';
+import { dropInLining } from './dropIn';
+import { layOver } from './layOver';
 
 /** Every kind of lining. A new one is a file and a line here. */
-export const LININGS = { flat: flatLining } satisfies {
+export const LININGS = {
+  flat: layOver(usualLining, 'all'),
+  'drop-in': dropInLining,
+  'flap-only': layOver(usualFlapLining, 'flap'),
+} satisfies {
   [Kind in Lining['kind']]: FittingKind<Extract<Lining, { kind: Kind }>, FittingStage<Extract<Lining, { kind: Kind }>>>;
 };
+
 /** What comes of any lining. */
 export type LiningStage = StageOf<typeof LININGS>;
 
-export { LINING_NAMES, type FlatLiningStage } from './flatLining';
+export type { DropInProblems, DropInRepairs, DropInStage } from './dropIn';
+export { perHole, shareOut, type JoinMap, type JoinedSpan } from './joinMap';
+export { frays, type LayOverProblems, type LayOverRepairs, type LayOverStage } from './layOver';
+export { LINING_NAMES, type LiningPattern, type LiningPieceName } from './liningPattern';

@@ -1,3 +1,4 @@
+import { layOverOf } from '@/core/testing/layOverOf';
 import { describe, expect, it } from 'vitest';
 import { usualLining } from '@/core/design';
 import { designAt, planOf } from '@/core/testing/designs';
@@ -15,8 +16,8 @@ describe('the flat lining', () => {
   it('comes out inside the crochet once it is pressed under', () => {
     const { lining, pouch } = lined({ allowanceMm: 18, insetMm: 3 });
     const { cutWidth, finishedWidth } = lining?.cloth[0] ?? {};
-    const turnUnder = lining?.turnUnder;
-    expect((cutWidth?.value ?? NaN) - 2 * (turnUnder?.value ?? NaN)).toBeCloseTo(finishedWidth?.value ?? NaN, 9);
+    const { turnUnder } = layOverOf({ lining });
+    expect((cutWidth?.value ?? NaN) - 2 * turnUnder.value).toBeCloseTo(finishedWidth?.value ?? NaN, 9);
     expect(finishedWidth?.value).toBeCloseTo(pouch.figures.panelWidth.value - 6, 9);
   });
 

@@ -1,3 +1,4 @@
+import { layOverOf } from '@/core/testing/layOverOf';
 import fc from 'fast-check';
 import { describe, expect, it, test } from 'vitest';
 import { BODY_KINDS } from '@/core/body';
@@ -41,8 +42,7 @@ describe('a lining of every construction', () => {
         fc.double({ min: 5, max: 40, noNaN: true }),
         fc.double({ min: 0, max: 8, noNaN: true }),
         (allowanceMm, insetMm) => {
-          const { lining } = planOf(lined(kind, { allowanceMm, insetMm }));
-          if (!lining) throw new Error('no lining');
+          const lining = layOverOf(planOf(lined(kind, { allowanceMm, insetMm })));
           expect(lining.turnUnder.value).toBeCloseTo(allowanceMm + insetMm, 9);
           for (const one of lining.cloth)
             for (const [cut, pressed, coversMm] of [

@@ -41,11 +41,11 @@ export const wornOf = (strap: Strap, mm: number, at: FittingPlace): FittingStage
     : null;
 
 /** When a strap's feet go on. */
-export const attachStep = (after: string, { set }: Pick<FittingInput, 'set'>): StepRule => ({
+export const attachStep = (after: string, { set, design }: Pick<FittingInput, 'set' | 'design'>): StepRule => ({
   name: 'attach-strap',
   after: [after, 'blocked', 'joined'],
   // A lining that goes in last lies over the feet.
-  before: liningGoesIn(set) === 'last' ? ['covered'] : [],
+  before: liningGoesIn(set, design) === 'last' ? ['covered'] : [],
   mark: 'strap.feet',
 });
 

@@ -11,6 +11,7 @@ import {
 import { PANEL_STITCH_IDS } from '@/core/stitches';
 import { INCREASES, anySettings, orNull } from './arbitraries';
 import { anyClosure } from './anyClosure';
+import { anyLining } from './anyLining';
 import { anyHardware } from './anyHardware';
 import { anyTrim } from './anyTrim';
 import { anyStrap } from './anyStrap';
@@ -169,7 +170,7 @@ const designWith = (body: fc.Arbitrary<unknown>): fc.Arbitrary<Design> =>
         { weight: 2, arbitrary: fc.constant([]) },
         { weight: 1, arbitrary: fc.array(edging, { minLength: 1, maxLength: 4 }) },
       ),
-      lining: orNull(fc.record({ allowanceMm: from(5, 40), insetMm: from(0, 20), thicknessMm: from(0.05, 5) })),
+      lining: orNull(anyLining),
     })
     .map((made): unknown => {
       const base = fullDesign();
@@ -203,7 +204,7 @@ const designWith = (body: fc.Arbitrary<unknown>): fc.Arbitrary<Design> =>
         trims: made.trims,
         hardware: made.hardware,
         yarnAtHandG: made.yarnAtHandG,
-        lining: made.lining ? { ...base.lining, ...made.lining } : null,
+        lining: made.lining,
       };
     })
     .map((document) => readDesign(document))

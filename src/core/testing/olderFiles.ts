@@ -18,6 +18,21 @@ export const bodyOfVersion9 = (body: Body): Record<string, unknown> =>
 const without = (from: object, ...keys: string[]): Record<string, unknown> =>
   Object.fromEntries(Object.entries(from).filter(([key]) => !keys.includes(key)));
 
+/** A lining as files up to version 11 had it: flat, of cloth, whipped in. */
+export function liningOfVersion11(lining: Design['lining']): Record<string, unknown> | null {
+  if (lining === null) return null;
+  if (lining.kind !== 'flat' || lining.stuff !== 'cloth' || lining.joined !== 'by-hand' || lining.counted !== null)
+    throw new Error('version 11 knew flat linings of cloth that were whipped in');
+  return without(lining, 'stuff', 'joined', 'pitchMm', 'holesInMm', 'counted');
+}
+
+/** A bag as a file of version 11 had it. */
+export const asVersion11 = (design: Design): Record<string, unknown> => ({
+  ...design,
+  version: 11,
+  lining: liningOfVersion11(design.lining),
+});
+
 /** A closure as files up to version 10 had it: one in the middle or two a quarter in, a buttonhole in a row. */
 export function closureOfVersion10(closure: Closure): Record<string, unknown> {
   if ('layout' in closure && (closure.layout === 'even' || closure.inMm !== null))
@@ -31,8 +46,8 @@ export const trimOfVersion10 = (trim: Trim): Record<string, unknown> => without(
 
 /** A bag as a file of version 10 had it. */
 export function asVersion10(design: Design): Record<string, unknown> {
-  const { hardware, ...old } = design;
-  if (hardware.length > 0) throw new Error('version 10 knew hardware only where it holds a strap');
+  const old = without(asVersion11(design), 'hardware');
+  if (design.hardware.length > 0) throw new Error('version 10 knew hardware only where it holds a strap');
   return {
     ...old,
     version: 10,

@@ -345,7 +345,7 @@ export const BODY_STEP_WORDS: Pick<
     return words(
       'Seam the sides',
       `${seamVerb(design)} row ${base} to row ${base + 1}, and on up to row ${base - seamRows + 1} with row ${base + seamRows}: ${length(pouch.figures.seamLength?.value ?? 0)} on each side${throughBorder(plan)}. Stop there; sew the last rows twice.${boxed ? '' : turnOut(design)}`,
-      `Both seams equally long${design.lining ? ', the lining not caught' : ''}${isSeamTurned(design.body.seam) && !boxed ? '; corners pushed out' : ''}.`,
+      `Both seams equally long${design.lining?.kind === 'flat' ? ', the lining not caught' : ''}${isSeamTurned(design.body.seam) && !boxed ? '; corners pushed out' : ''}.`,
     );
   },
   'box-corners': (design, plan, length) => {

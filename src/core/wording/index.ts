@@ -23,3 +23,4 @@ export { asWorkedLines, turnWords, usedAfter } from './asWorkedText';
 export { JOIN_NAMES, joinLines } from './joinText';
 export { term, translateTerms, type TermSet } from './terms';
 export { YARN_CLASS_LABELS } from './yarnClassText';
+export { spreadText } from './spreadText';

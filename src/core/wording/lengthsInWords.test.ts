@@ -71,7 +71,7 @@ describe.each(BODY_KINDS)('%s: lengths in the order of making, recomputed from c
         const [piece] = plan.lining?.cloth ?? [];
         if (piece && first && first.roundCount === 0 && piece.for === first.id) {
           const { widthMm, lengthMm } = flatSize(first);
-          const inMm = 2 * (design.lining?.insetMm ?? 0);
+          const inMm = 2 * (design.lining?.kind === 'flat' ? design.lining.insetMm : 0);
           expect(piece.finishedWidth.value).toBeCloseTo(widthMm - inMm, 6);
           expect(piece.finishedLength.value).toBeCloseTo(
             lengthMm - (first.id === 'panel' ? plan.flap.hemRows : 0) * rowMm - inMm,

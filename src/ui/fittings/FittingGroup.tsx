@@ -3,7 +3,6 @@
 import { memo, type ReactNode } from 'react';
 import type { FieldFault } from '@/core/design';
 import type { DesignEdit } from '@/core/problems';
-import { FITTING_KINDS } from '@/core/fittingKinds';
 import { fittingAt, pathOf, type FittingPlace } from '@/core/fittings';
 import { ordinal, wordsOf, type Ticket } from '@/core/wording';
 import { useBag, useBagBehind, useBagStore } from '@/ui/bag/BagProvider';
@@ -155,17 +154,4 @@ export function TicketRow({ tickets }: { tickets: readonly Ticket[] }) {
       ))}
     </Row>
   );
-}
-
-/** Puts a fitting of a group on, of any of its kinds, as it is usual on this bag. */
-export function AddFitting({ group }: Pick<FittingPlace, 'group'>) {
-  const store = useBagStore();
-  return Object.entries(FITTING_KINDS[group]).map(([kind, { usual }]) => {
-    const { add, added } = wordsOf({ choice: { kind }, at: { group, index: 0 } });
-    const put = () => {
-      const choice = usual(store.getState().design);
-      store.getState().edit(added, [{ path: [group], value: group === 'lining' ? choice : [choice] }]);
-    };
-    return <AddOrTake key={kind} label={add} onClick={put} />;
-  });
 }

@@ -1,5 +1,15 @@
 import { edgesOf } from '@/core/borders';
-import type { BoughtStrap, Edging, EdgingEdge, FlatLining, Lining, WorkedStrap, Strap } from '@/core/design';
+import type {
+  BoughtStrap,
+  DropInLining,
+  Edging,
+  EdgingEdge,
+  FlapLining,
+  FlatLining,
+  Lining,
+  Strap,
+  WorkedStrap,
+} from '@/core/design';
 import type { FieldSpec, FieldSpecs, SpecsOf } from './fieldSpec';
 
 /** Of a cord the width follows from its yarn. */
@@ -48,10 +58,68 @@ const METRE = {
   width: '7em',
 } as const satisfies FieldSpec<BoughtStrap>;
 
-const FLAT_LINING: FieldSpecs<FlatLining> = [
+/** What every lining is asked. */
+const LINED = [
+  {
+    kind: 'choice',
+    path: 'stuff',
+    label: 'Of',
+    change: 'What the lining is of',
+    width: '8em',
+    choices: { cloth: 'Cloth', felt: 'Felt', fleece: 'Fleece', vinyl: 'Vinyl' },
+  },
+  {
+    kind: 'length',
+    path: 'thicknessMm',
+    label: 'Its thickness',
+    change: 'Lining thickness',
+    width: '5em',
+    help: 'Counts in the folds.',
+    fine: true,
+  },
+  {
+    kind: 'choice',
+    path: 'joined',
+    label: 'Joined',
+    change: 'How the lining is joined',
+    width: '13em',
+    choices: { 'by-hand': 'Whipped in by hand', 'through-holes': 'Crocheted through holes' },
+  },
+  {
+    kind: 'length',
+    path: 'pitchMm',
+    applies: ({ joined }: Lining) => joined === 'through-holes',
+    label: 'Holes every',
+    change: 'Holes of the lining',
+    width: '4.5em',
+    fine: true,
+  },
+  {
+    kind: 'length',
+    path: 'holesInMm',
+    applies: ({ joined }: Lining) => joined === 'through-holes',
+    label: 'In from the edge',
+    change: 'Holes of the lining, in from the edge',
+    width: '4.5em',
+    help: 'Usual: 6 to 12 mm.',
+    fine: true,
+  },
+  {
+    kind: 'count',
+    path: 'counted',
+    applies: ({ joined }: Lining) => joined === 'through-holes',
+    label: 'Holes you counted',
+    change: 'Holes of the lining, counted',
+    width: '7em',
+    empty: 'as planned',
+  },
+] as const satisfies FieldSpecs<Lining>;
+
+const ALLOWANCE = [
   {
     kind: 'length',
     path: 'allowanceMm',
+    applies: ({ stuff }: FlatLining | FlapLining) => stuff === 'cloth',
     label: 'Cloth beyond the panel',
     change: 'Lining allowance',
     width: '5em',
@@ -66,15 +134,48 @@ const FLAT_LINING: FieldSpecs<FlatLining> = [
     width: '5em',
     fine: true,
   },
+] as const satisfies FieldSpecs<FlatLining | FlapLining>;
+
+const FLAT_LINING: FieldSpecs<FlatLining> = [...ALLOWANCE, ...LINED];
+const FLAP_LINING: FieldSpecs<FlapLining> = [...ALLOWANCE, ...LINED];
+
+const DROP_IN: FieldSpecs<DropInLining> = [
+  {
+    kind: 'choice',
+    path: 'cut',
+    label: 'Cut',
+    change: 'How the lining is cut',
+    width: '15em',
+    choices: { folded: 'In one, folded below', two: 'In two, front and back', walls: 'A piece for each wall' },
+  },
+  { kind: 'length', path: 'seamMm', label: 'Seams', change: 'Seams of the lining', width: '4.5em', fine: true },
   {
     kind: 'length',
-    path: 'thicknessMm',
-    label: 'Cloth thickness',
-    change: 'Lining thickness',
-    width: '5em',
-    help: 'Counts in the folds.',
+    path: 'hemMm',
+    applies: ({ stuff }) => stuff === 'cloth',
+    label: 'Hem at its edge',
+    change: 'Hem of the lining',
+    width: '4.5em',
     fine: true,
   },
+  {
+    kind: 'length',
+    path: 'easeMm',
+    label: 'Smaller by',
+    change: 'Ease of the lining',
+    width: '4.5em',
+    help: 'Usual: 3 to 6 mm.',
+    fine: true,
+  },
+  {
+    kind: 'length',
+    path: 'belowMm',
+    label: 'Edge below the mouth',
+    change: 'Edge of the lining',
+    width: '4.5em',
+    fine: true,
+  },
+  ...LINED,
 ];
 
 const EDGES: Readonly<Record<EdgingEdge, string>> = {
@@ -213,7 +314,11 @@ export const STRAP_FIELDS: { [Kind in Strap['kind']]: FieldSpecs<Extract<Strap, 
     METRE,
   ],
 };
-export const LINING_FIELDS: SpecsOf<Lining> = { flat: FLAT_LINING };
+export const LINING_FIELDS: SpecsOf<Lining> = {
+  flat: FLAT_LINING,
+  'drop-in': DROP_IN,
+  'flap-only': FLAP_LINING,
+};
 export const EDGING_FIELDS: { [Kind in Edging['kind']]: FieldSpecs<Edging> | FieldSpecs<OwnEdging> } = {
   'slip-stitch': EDGING,
   single: EDGING,

@@ -3,13 +3,16 @@
 import { Box } from '@chakra-ui/react';
 import { useMemo } from 'react';
 import type { Lining } from '@/core/design';
-import { wordsOf } from '@/core/wording';
-import { liningDrawing } from '@/drawing';
-import { useBag } from '@/ui/bag/BagProvider';
+import { LININGS, perHole, type JoinMap, type JoinedSpan } from '@/core/lining';
+import { spreadText, wordsOf } from '@/core/wording';
+import { liningDrawing, liningIcon } from '@/drawing';
+import { useBag, useBagStore } from '@/ui/bag/BagProvider';
 import { Group, PlaceLayout } from '@/ui/bag/PlaceLayout';
 import { SheetView } from '@/ui/drawing/SheetView';
 import { StillView } from '@/ui/drawing/StillView';
-import { AddFitting, FittingGroup, TicketRow } from '@/ui/fittings/FittingGroup';
+import { DrawnActions } from '@/ui/fields/DrawnActions';
+import { FittingGroup, TicketRow } from '@/ui/fittings/FittingGroup';
+import { ProblemSlips } from '@/ui/problems/ProblemSlips';
 
 /** The lining: its cut piece with the pressing line and the panel it covers. */
 export function LiningPlace() {
@@ -33,17 +36,34 @@ export function LiningPlace() {
         )
       }
     >
-      {lining ? <LiningPlan lining={lining} /> : <NoLining />}
+      {lining && <LiningPlan lining={lining} />}
+      <ProblemSlips place="lining" />
+      <LiningKinds lining={lining} />
     </PlaceLayout>
   );
 }
 
-function NoLining() {
+/** A lining is chosen by its drawing; another kind takes the place of the one there is. */
+function LiningKinds({ lining }: { lining: Lining | null }) {
+  const colour = useBag((state) => state.design.swatch.yarn.colour);
+  const store = useBagStore();
+  const put = (kind: Lining['kind']) => {
+    const { design, edit } = store.getState();
+    edit(wordsOf({ choice: { kind }, at: AT }).added, [{ path: ['lining'], value: LININGS[kind].usual(design) }]);
+  };
+  const kinds = (Object.keys(LININGS) as Lining['kind'][]).filter((kind) => kind !== lining?.kind);
+  const actions = kinds.map((kind) => {
+    const { title, add } = wordsOf({ choice: { kind }, at: AT });
+    return { value: kind, label: title, says: lining ? `${title} instead` : add, drawing: liningIcon(kind) };
+  });
   return (
-    <Group title="No lining" action={<AddFitting group="lining" />}>
-      <Box>
-        The crochet shows inside. A lining keeps small things from slipping through and hides the back of a snap.
-      </Box>
+    <Group title={lining ? 'Another lining instead' : 'No lining'}>
+      {!lining && (
+        <Box fontSize="14px" mb="2">
+          The crochet shows inside. A lining keeps small things from slipping through and hides the back of a snap.
+        </Box>
+      )}
+      <DrawnActions actions={actions} cloth={colour} scale={1.6} onAct={put} />
     </Group>
   );
 }
@@ -52,22 +72,71 @@ const AT = { group: 'lining', index: 0 } as const;
 
 function LiningPlan({ lining }: { lining: Lining }) {
   const stage = useBag((state) => state.plan.lining);
-  if (!stage) return null;
-  const [cut, pressed] = wordsOf(stage).tickets(stage);
+  if (!stage) return <FittingGroup choice={lining} at={AT} />;
+  const [cut, finished, joined] = wordsOf(stage).tickets(stage);
+  const isDropIn = lining.kind === 'drop-in';
   return (
     <>
       <FittingGroup choice={lining} at={AT} />
       <Group title="Cut">
         <TicketRow tickets={cut ?? []} />
-        <Box fontSize="14px">Solid edge: cut here, along the grain.</Box>
+        <Box fontSize="14px">Solid edge: cut here{lining.stuff === 'cloth' ? ', the arrow along the grain' : ''}.</Box>
       </Group>
-      <Group title="Press">
-        <TicketRow tickets={pressed ?? []} />
+      <Group title={isDropIn ? 'Sew' : 'Press'}>
+        <TicketRow tickets={finished ?? []} />
         <Box fontSize="14px">
-          Dashed line: press the edges under here. The coloured line is the panel’s edge, a little outside it. Mind the
-          hot iron.
+          {isDropIn
+            ? 'Dashed line: sew here. Ticks across the seam meet on two pieces.'
+            : 'Dashed line: press the edges under here. The coloured line is the panel’s edge, a little outside it. Mind the hot iron.'}
         </Box>
       </Group>
+      {stage.join && (
+        <Group title="Join hole by hole">
+          <TicketRow tickets={joined ?? []} />
+          <JoinLines join={stage.join} />
+        </Group>
+      )}
     </>
   );
+}
+
+const SPANS: Readonly<Record<JoinedSpan['name'], string>> = {
+  front: 'Front',
+  back: 'Back',
+  side: 'Side',
+  start: 'Where it begins',
+  end: 'Where it ends',
+};
+
+/** Every stretch between anchors as a row of holes, each with the stitches that go into it, drawn as ticks and told as a line to work by. */
+function JoinLines({ join }: { join: JoinMap }) {
+  return join.spans.map((span, index) => {
+    const each = perHole(span);
+    return (
+      <Box key={index} mb="2">
+        <Box fontSize="14px">
+          <b>{SPANS[span.name]}</b>: {span.bag} over {span.lining} holes,{' '}
+          {spreadText(span.bag, span.lining, { place: 'hole' })}.
+        </Box>
+        <svg width="100%" height="22" viewBox={`0 0 ${span.lining} 22`} preserveAspectRatio="none" aria-hidden>
+          {each.map((count, at) => (
+            <g key={at}>
+              {Array.from({ length: count }, (_, one) => (
+                <line
+                  key={one}
+                  x1={at + (one + 1) / (count + 1)}
+                  x2={at + 0.5}
+                  y1={2}
+                  y2={18}
+                  stroke="var(--chakra-colors-ink)"
+                  strokeWidth="1"
+                  vectorEffect="non-scaling-stroke"
+                />
+              ))}
+            </g>
+          ))}
+        </svg>
+      </Box>
+    );
+  });
 }

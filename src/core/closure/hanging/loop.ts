@@ -1,5 +1,6 @@
 import { rowMiddleMm } from '@/core/body';
 import type { LoadState } from '@/core/contents';
+import { linesWalls } from '@/core/design';
 import type { ButtonLoop, Design, ToggleLoop } from '@/core/design';
 import { COMMON_PRACTICE, GEOMETRY, MEMORY, input, inputFrom, makeFigure, type Figure } from '@/core/figures';
 import {
@@ -257,8 +258,8 @@ const stepsOf = (prefix: string, { made }: Loop, fromFlap: boolean, { design }: 
   },
   {
     name: `sew-${prefix}`,
-    after: design.lining ? ['blocked'] : ['joined'],
-    before: design.lining ? ['covered'] : [],
+    after: linesWalls(design) ? ['blocked'] : ['joined'],
+    before: linesWalls(design) ? ['covered'] : [],
     mark: prefix,
   },
 ];

@@ -1,6 +1,6 @@
 import { rowMiddleMm } from '@/core/body';
 import { FLAP_GIVES_MM, TAB_END_MM, TAB_TUCKED_MM } from '@/core/defaults';
-import { usualTab, type Tab } from '@/core/design';
+import { usualTab, type Tab, linesWalls } from '@/core/design';
 import { COMMON_PRACTICE, GEOMETRY, MEMORY, input, inputFrom, makeFigure, type Figure } from '@/core/figures';
 import {
   nameAt,
@@ -274,8 +274,8 @@ const stepsOf = ({ fastens }: Tab, { design }: FittingInput): StepRule[] => [
     ? { name: 'leave-slot', after: [], before: ['worked'], mark: 'tab' }
     : {
         name: 'sew-tab-button',
-        after: design.lining ? ['blocked'] : ['joined'],
-        before: design.lining ? ['covered'] : [],
+        after: linesWalls(design) ? ['blocked'] : ['joined'],
+        before: linesWalls(design) ? ['covered'] : [],
         mark: 'tab',
       },
 ];

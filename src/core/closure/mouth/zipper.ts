@@ -1,5 +1,5 @@
 import { ZIPPER_CLEAR_MM } from '@/core/defaults';
-import { usualZipper, type Zipper } from '@/core/design';
+import { usualZipper, type Zipper, linesWalls } from '@/core/design';
 import { COMMON_PRACTICE, GEOMETRY, MEMORY, input, inputFrom, makeFigure, type Figure } from '@/core/figures';
 import {
   liningGoesIn,
@@ -202,8 +202,8 @@ function figuresOf(
 /** To the lining before that goes in; into the mouth while both edges can still be laid flat; of sides that are worked in rounds, last. */
 function stepsOf({ joined }: Zipper, { design, set }: FittingInput): StepRule[] {
   const mark = 'zipper';
-  const last = liningGoesIn(set) === 'last';
-  if (joined === 'lining' && design.lining)
+  const last = liningGoesIn(set, design) === 'last';
+  if (joined === 'lining' && linesWalls(design))
     return [{ name: 'sew-zipper', after: ['cloth-ready'], before: ['covered'], mark }];
   return [{ name: 'sew-zipper', after: ['blocked'], before: last ? [] : ['joined'], mark }];
 }
@@ -232,7 +232,7 @@ function problemsOf({ lengthMm, joined }: Zipper, { openingMm }: Mouth, { design
           }),
         ]
       : []),
-    ...(joined === 'lining' && design.lining === null
+    ...(joined === 'lining' && !linesWalls(design)
       ? [
           ours.problem({
             code: 'zipper-without-lining',

@@ -1,5 +1,6 @@
 import { constructionOf } from '@/core/body';
 import type { LoadState } from '@/core/contents';
+import { linesFlap } from '@/core/design';
 import type { Design, OnFlap } from '@/core/design';
 import { GEOMETRY, input, inputFrom, makeFigure, type Figure } from '@/core/figures';
 import {
@@ -113,7 +114,7 @@ const throughFigures = <Choice extends OnFlap>(
       ['mate', mate],
     ] as const
   ).flatMap(([name, part]) => {
-    const { fabric, lining } = part.through(choice, design.lining !== null);
+    const { fabric, lining } = part.through(choice, linesFlap(design));
     const mm = (fabric ? pouch.layers.fabricMm : 0) + (lining ? pouch.layers.liningMm : 0);
     if (mm === 0) return [];
     return [

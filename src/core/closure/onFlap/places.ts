@@ -1,5 +1,6 @@
 import { offsetOf, placeAt, rowAt, rowMiddleMm, type StitchPlace } from '@/core/body';
 import type { LoadState } from '@/core/contents';
+import { linesFlap } from '@/core/design';
 import type { OnFlap } from '@/core/design';
 import type { FittingInput } from '@/core/fittings';
 import { rowStitches } from '@/core/flap';
@@ -68,7 +69,7 @@ export function placeOnFlap(
   const edgeMm = beyondMm + borders.flapMm;
   // Counted from the back's upper end: over the top, then down the flap.
   const hemRow =
-    !inEdging && design.lining === null && radiusMm !== null ? hemRowFor(closure.insetMm, radiusMm, flap, rowMm) : null;
+    !inEdging && !linesFlap(design) && radiusMm !== null ? hemRowFor(closure.insetMm, radiusMm, flap, rowMm) : null;
   const wishedRow = rowAt(hemRow === null ? edgeMm - closure.insetMm : beyondMm - rowMiddleMm(hemRow, rowMm), rowMm);
   const tailRow = inEdging ? tailRows : Math.max(1, Math.min(tailRows, wishedRow));
   const tailMm = inEdging ? beyondMm + inEdging.beyondMm : rowMiddleMm(tailRow, rowMm);

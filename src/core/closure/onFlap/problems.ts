@@ -1,7 +1,7 @@
 import type { SettledDesign } from '@/core/contents';
 import { MOST_HEM_MM, ONE_SNAP_FLAP_WIDTH_MM } from '@/core/defaults';
 import { offsetOf } from '@/core/body';
-import { INSET_LIMITS, type OnFlap } from '@/core/design';
+import { INSET_LIMITS, type OnFlap, linesFlap } from '@/core/design';
 import { nameAt, pathOf, type FittingInput, type FittingPlace } from '@/core/fittings';
 import { rowStitches, wishableFlap } from '@/core/flap';
 import { placesAcross } from '@/core/placing';
@@ -313,8 +313,7 @@ function hemProblems(doubted: Doubted): Problem[] {
   if (!isHidden || flap.hemRows === 0 || places.hemRow !== null) return [];
   const hemMm = flap.hemRows * pouch.rowMm;
   const noHem: Repair = { code: 'take-hem-off', values: {}, edits: [{ path: ['flap', 'hemMm'], value: null }] };
-  if (design.lining !== null)
-    return [problem(doubted, 'under-lining', { hemMm }, { severity: 'mind', repairs: [noHem] })];
+  if (linesFlap(design)) return [problem(doubted, 'under-lining', { hemMm }, { severity: 'mind', repairs: [noHem] })];
   const neededMm = Math.ceil(closure.insetMm + radiusMm) + 1;
   const hemWider: Repair[] =
     neededMm <= MOST_HEM_MM

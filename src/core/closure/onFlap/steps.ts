@@ -1,3 +1,4 @@
+import { linesFlap, linesWalls } from '@/core/design';
 import { liningGoesIn, type FittingInput, type StepRule } from '@/core/fittings';
 
 /**
@@ -6,7 +7,7 @@ import { liningGoesIn, type FittingInput, type StepRule } from '@/core/fittings'
  * @param prefix at the head of its names
  */
 export function setThrough(prefix: string, { design, set }: FittingInput): StepRule[] {
-  const lined = design.lining !== null;
+  const lined = linesFlap(design);
   return [
     { name: `set-${prefix}-front`, after: ['blocked'], before: ['covered', 'joined'], mark: `${prefix}.mate` },
     {
@@ -16,7 +17,7 @@ export function setThrough(prefix: string, { design, set }: FittingInput): StepR
       before: [
         'covered',
         ...(lined ? [] : (['hem-turned'] as const)),
-        ...(lined && liningGoesIn(set) === 'last' ? [] : (['joined'] as const)),
+        ...(lined && liningGoesIn(set, design) === 'last' ? [] : (['joined'] as const)),
       ],
       mark: `${prefix}.half`,
     },
@@ -27,8 +28,8 @@ export function setThrough(prefix: string, { design, set }: FittingInput): StepR
 export const setByThread = (prefix: string, { design }: FittingInput): StepRule[] => [
   {
     name: `set-${prefix}-front`,
-    after: design.lining ? ['blocked'] : ['joined'],
-    before: design.lining ? ['covered'] : [],
+    after: linesWalls(design) ? ['blocked'] : ['joined'],
+    before: linesWalls(design) ? ['covered'] : [],
     mark: `${prefix}.mate`,
   },
   {

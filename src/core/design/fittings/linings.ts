@@ -89,3 +89,12 @@ export const usualFlapLining = (): FlapLining => ({
   insetMm: LINING_INSET_MM,
   ...USUAL_MADE,
 });
+
+/** Whether the flap has a lining on its inner face; and whether the walls of the bag have one. */
+export const linesFlap = ({ lining }: { lining: { kind: string } | null }): boolean =>
+  lining !== null && lining.kind !== 'drop-in';
+export const linesWalls = ({ lining }: { lining: { kind: string } | null }): boolean =>
+  lining !== null && lining.kind !== 'flap-only';
+
+/** How thick a lining is, mm; nought without one. */
+export const liningMmOf = ({ lining }: { lining: { thicknessMm: number } | null }): number => lining?.thicknessMm ?? 0;

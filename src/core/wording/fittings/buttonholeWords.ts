@@ -1,5 +1,6 @@
 import type { StitchPlace } from '@/core/body';
 import type { ButtonholeProblems, ButtonholeRepairs } from '@/core/closure';
+import { linesWalls } from '@/core/design';
 import type { Buttonhole } from '@/core/design';
 import { listed } from '../joinText';
 import { formatQuantity } from '../quantity';
@@ -53,7 +54,7 @@ const words = onFlapWords<Buttonhole>({
     `Button, ${formatQuantity(choice.diameterMm, 'mm', design.settings.lengthUnit)} across: ${mates.length || halves.length}.`,
   ],
   onFront: (_, { design }) =>
-    `Sew it on with a shank as long as the flap is thick${design.lining ? ', through the crochet alone' : ''}: wind the thread round under it before you end off.`,
+    `Sew it on with a shank as long as the flap is thick${linesWalls(design) ? ', through the crochet alone' : ''}: wind the thread round under it before you end off.`,
   onFlap: ({ own: [hole], halves, inEdging }) => {
     const count = hole?.value ?? 0;
     const [half] = halves;
@@ -67,7 +68,7 @@ const words = onFlapWords<Buttonhole>({
     return `${inRow} chain ${count} over ${count} stitches that are passed over${where}; in the next ${inEdging ? 'round' : 'row'} work one stitch into each chain. Try it on the button before you go on.`;
   },
   frontNotLater: (_, { design }) =>
-    design.lining ? 'Once the lining is on, the knots have to be hidden under the stitches.' : null,
+    linesWalls(design) ? 'Once the lining is on, the knots have to be hidden under the stitches.' : null,
   flapNotLater: ({ inEdging }) =>
     inEdging
       ? 'Once the next round is worked there is no hole in it but by unpicking.'

@@ -1,4 +1,5 @@
 import type { OnFlapStage } from '@/core/closure';
+import { linesFlap, linesWalls } from '@/core/design';
 import type { HookTape, OnFlap, PressStud, TuckLock, TurnLock } from '@/core/design';
 import { formatQuantity } from '../quantity';
 import { REACHES, REACH_REPAIRS, SMALL_PARTS } from './cautionWords';
@@ -13,7 +14,7 @@ const ofBoth = ({ halves, mates }: OnFlapStage): string =>
 /** What is sewn on by thread, on either part, can be at any time; under a lining the knots are hidden by it. */
 const byThread = {
   frontNotLater: (_: unknown, { design }: WordedBag) =>
-    design.lining ? 'Once the lining is on, the knots have to be hidden under the stitches.' : null,
+    linesWalls(design) ? 'Once the lining is on, the knots have to be hidden under the stitches.' : null,
   flapNotLater: () => null,
   ways: (_: unknown, bag: WordedBag) => waysByThread(bag),
 } satisfies Partial<OnFlapNames<OnFlap>>;
@@ -30,7 +31,7 @@ export const pressStudWords = onFlapWords<PressStud>({
   materials: (stage, bag) => [`Press stud to sew on, ${size(bag, stage.choice.diameterMm)}: ${ofBoth(stage)}`],
   onFront: () => 'The socket half: sew through each of its holes three times, into the stitches alone.',
   onFlap: (_, { design }) =>
-    `The half with the ball: sew through each of its holes three times, into the ${design.lining ? 'lining' : 'back of the stitches'}, so that no thread shows outside.`,
+    `The half with the ball: sew through each of its holes three times, into the ${linesFlap(design) ? 'lining' : 'back of the stitches'}, so that no thread shows outside.`,
   ...byThread,
   problems: SMALL_PARTS,
 });
@@ -49,7 +50,7 @@ export const hookTapeWords = onFlapWords<HookTape>({
   ],
   onFront: () => 'The soft tape, its corners cut round: sew along all four edges.',
   onFlap: (_, { design }) =>
-    `The tape with hooks, its corners cut round: sew along all four edges, into the ${design.lining ? 'lining' : 'back of the stitches'}. The hooks catch in crochet: keep it closed while it is washed.`,
+    `The tape with hooks, its corners cut round: sew along all four edges, into the ${linesFlap(design) ? 'lining' : 'back of the stitches'}. The hooks catch in crochet: keep it closed while it is washed.`,
   ...byThread,
 });
 
@@ -68,11 +69,11 @@ export const turnLockWords = onFlapWords<TurnLock>({
   onFront: () =>
     'Part the stitches for its tabs, do not cut them; bend the tabs inwards over their washer, with felt beneath so that nothing scratches.',
   onFlap: (_, { design }) =>
-    `Part the stitches for the slot; where they do not give, cut one and secure both ends at once. Front plate outside, back plate inside${design.lining ? ', over the lining, whose edge stays open here until it is set' : ''}; screw both together from behind.`,
+    `Part the stitches for the slot; where they do not give, cut one and secure both ends at once. Front plate outside, back plate inside${linesFlap(design) ? ', over the lining, whose edge stays open here until it is set' : ''}; screw both together from behind.`,
   frontNotLater: (_, { design }) =>
-    design.lining ? 'Once the lining is on, its tabs can only be reached by cutting.' : null,
+    linesWalls(design) ? 'Once the lining is on, its tabs can only be reached by cutting.' : null,
   flapNotLater: (_, { design }) =>
-    design.lining ? 'Once the lining is closed, its slot has to be cut through both layers.' : null,
+    linesFlap(design) ? 'Once the lining is closed, its slot has to be cut through both layers.' : null,
   ways: (_, bag) => waysThrough(bag),
   problems: REACHES,
   repairs: REACH_REPAIRS,
@@ -93,11 +94,11 @@ export const tuckLockWords = onFlapWords<TuckLock>({
   onFront: () =>
     'Its slot upwards. Part the stitches for the prongs, do not cut them; bend them outwards over their washer, with felt beneath so that nothing scratches.',
   onFlap: (_, { design }) =>
-    `The tongue down, past the flap’s edge where it is longer than that is far. Part the stitches for the prongs${design.lining ? ', go through the lining whose edge stays open here until it is set' : ''}, and bend them over the washer behind.`,
+    `The tongue down, past the flap’s edge where it is longer than that is far. Part the stitches for the prongs${linesFlap(design) ? ', go through the lining whose edge stays open here until it is set' : ''}, and bend them over the washer behind.`,
   frontNotLater: (_, { design }) =>
-    design.lining ? 'Once the lining is on, its prongs can only be reached by cutting.' : null,
+    linesWalls(design) ? 'Once the lining is on, its prongs can only be reached by cutting.' : null,
   flapNotLater: (_, { design }) =>
-    design.lining ? 'Once the lining is closed, its prongs have to go through both layers.' : null,
+    linesFlap(design) ? 'Once the lining is closed, its prongs have to go through both layers.' : null,
   ways: (_, bag) => waysThrough(bag),
   problems: REACHES,
   repairs: REACH_REPAIRS,

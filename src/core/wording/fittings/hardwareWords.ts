@@ -1,3 +1,4 @@
+import { linesWalls } from '@/core/design';
 import type { HardwareKind, HardwareOf } from '@/core/design';
 import { nameAt } from '@/core/fittings';
 import type { HardwareProblems, HardwareRepairs, HardwareStage } from '@/core/hardware';
@@ -56,7 +57,7 @@ const NAMES: { readonly [Kind in HardwareKind]: HardwareNames<Kind> } = {
       `Rivet, head ${size(bag, headMm)}, shank ${size(bag, shankMm)}: ${count}. Leather or felt for behind: ${count} scraps.`,
     ],
     set: (_, { design }) =>
-      `Part the stitches with an awl, do not cut them. Cap outside, a scrap of leather behind, the other half through it${design.lining ? '; the lining comes over it' : ''}; one straight blow on the setter, on a hard base.`,
+      `Part the stitches with an awl, do not cut them. Cap outside, a scrap of leather behind, the other half through it${linesWalls(design) ? '; the lining comes over it' : ''}; one straight blow on the setter, on a hard base.`,
     check: 'It does not turn.',
   },
   eyelet: {
@@ -109,7 +110,7 @@ function whereText({ choice, figures, spots }: Stage, bag: WordedBag): string {
 
 /** What it costs where it was forgotten; nothing where it can still be set. */
 function notLater({ held, figures }: Stage, bag: WordedBag): { why: string | null; ways: WayOut[] } {
-  const lined = bag.design.lining !== null;
+  const lined = linesWalls(bag.design);
   switch (held) {
     case 'worked-in':
       return {

@@ -1,3 +1,4 @@
+import { linesWalls } from '@/core/design';
 import type { Figure } from '@/core/figures';
 import { isInRounds } from '@/core/pieces';
 import { clipsIntoEarlier, strapPieces, type HungStrap, type StrapFoot } from '@/core/strap';
@@ -76,12 +77,15 @@ export function attachWords(stage: HungStage, { design, plan, length }: Bag): St
   if (ends.kind === 'grown') return grownWords(stage, length);
   const where = whereText(hung, footDepthMm, !!plan.pouch.figures.seamRows, length);
   // A lining that is sewn on flat lies in the bag already; one for a bag in rounds goes in over the feet.
-  const through = design.lining && !inRounds ? ', over the lining and through it' : '';
+  const through =
+    linesWalls(design) && !inRounds && design.lining?.kind === 'flat' ? ', over the lining and through it' : '';
   return stepWords(
     'Attach the strap',
     `${howText(ends, where, through, choice.overlapMm, length)}${adjustText(stage, length)}`,
     'Both feet level; the strap not twisted.',
-    design.lining && inRounds ? 'Once the lining is in, the feet can’t lie beneath it.' : null,
+    linesWalls(design) && (inRounds || design.lining?.kind === 'drop-in')
+      ? 'Once the lining is in, the feet can’t lie beneath it.'
+      : null,
   );
 }
 

@@ -6,7 +6,7 @@ import { edgingWords } from './edgingWords';
 import { buttonholeWords } from './buttonholeWords';
 import { hookTapeWords, pressStudWords, tuckLockWords, turnLockWords } from './flapClosureWords';
 import { HARDWARE_WORDS } from './hardwareWords';
-import { liningWords } from './liningWords';
+import { dropInLiningWords, flapLiningWords, flatLiningWords } from './liningWords';
 import {
   buttonLoopWords,
   drawstringWords,
@@ -38,7 +38,11 @@ const CLOSURE_WORDS = {
   'part-sewn': partSewnWords,
 } satisfies Record<Closure['kind'], object>;
 const STRAP_WORDS = { ...WORKED_STRAP_WORDS, ...BOUGHT_STRAP_WORDS } satisfies Record<Strap['kind'], object>;
-const LINING_WORDS = { flat: liningWords } satisfies Record<Lining['kind'], object>;
+const LINING_WORDS = {
+  flat: flatLiningWords,
+  'drop-in': dropInLiningWords,
+  'flap-only': flapLiningWords,
+} satisfies Record<Lining['kind'], object>;
 
 const EDGING_WORDS = {
   'slip-stitch': edgingWords('slip-stitch'),

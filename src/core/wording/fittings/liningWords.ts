@@ -1,40 +1,102 @@
-import { LINING_NAMES, type FlatLiningStage } from '@/core/lining';
+import type { FlapLining, FlatLining } from '@/core/design';
+import {
+  LINING_NAMES,
+  frays,
+  type DropInProblems,
+  type DropInRepairs,
+  type DropInStage,
+  type JoinMap,
+  type LayOverProblems,
+  type LayOverRepairs,
+  type LayOverStage,
+  type LiningPattern,
+} from '@/core/lining';
 import { isInRounds } from '@/core/pieces';
 import { formatQuantity } from '../quantity';
-import { stepWords } from '../stepWords';
-import type { FittingWords } from './words';
+import { spreadText } from '../spreadText';
+import { stepWords, type LengthWriter } from '../stepWords';
+import type { FittingWords, WordedBag } from './words';
 
-/** All words of a flat lining. */
-export const liningWords: FittingWords<FlatLiningStage> = {
-  title: 'Flat lining',
-  add: 'Add a flat lining',
+const STUFFS: Readonly<Record<FlatLining['stuff'], string>> = {
+  cloth: 'Lining cloth',
+  felt: 'Felt',
+  fleece: 'Fleece',
+  vinyl: 'Vinyl',
+};
+
+/** What a lining is of, with the pieces it is cut in. */
+const materials = ({ choice, patterns }: LayOverStage | DropInStage, { design }: WordedBag): string[] => {
+  const length = (mm: number) => formatQuantity(mm, 'mm', design.settings.lengthUnit);
+  const pieces = patterns.map(
+    ({ copies, cutWidth, cutHeight }) =>
+      `${copies > 1 ? `${copies} of ` : ''}${length(cutWidth.value)} by ${length(cutHeight.value)}`,
+  );
+  return [
+    `${STUFFS[choice.stuff]}: ${pieces.join('; ')}.`,
+    choice.joined === 'through-holes'
+      ? 'A slotted rotary blade or an awl, a fine hook, thin strong yarn.'
+      : `Sewing thread and needle${frays(choice) ? ', an iron' : ''}.`,
+  ];
+};
+
+/** The pieces to cut, each with how many. */
+function cutText(patterns: readonly LiningPattern[], length: LengthWriter): string {
+  const alone = patterns.length === 1;
+  return patterns
+    .map((piece, index) => {
+      const count = piece.copies === 1 ? `${index === 0 ? 'One' : 'one'} piece` : `${piece.copies} pieces`;
+      const named = alone ? '' : ` for the ${LINING_NAMES[piece.id]}`;
+      return `${count}${named}, ${length(piece.cutWidth.value)} by ${length(piece.cutHeight.value)}`;
+    })
+    .join('; ');
+}
+
+const SPANS: Readonly<Record<JoinMap['spans'][number]['name'], string>> = {
+  front: 'Front',
+  back: 'Back',
+  side: 'Side',
+  start: 'Where it begins',
+  end: 'Where it ends',
+};
+
+/** A line to work by for every stretch: stitches of the bag over holes of the lining, from anchor to anchor. */
+const joinText = ({ spans }: JoinMap): string =>
+  spans
+    .map(
+      ({ name, bag, lining }) =>
+        `${SPANS[name]}: ${bag} over ${lining} holes, ${spreadText(bag, lining, { place: 'hole' })}`,
+    )
+    .join('. ');
+
+const edgeStep = ({ choice, join }: LayOverStage | DropInStage, { length }: WordedBag, isDropIn: boolean) =>
+  stepWords(
+    'Perforate the lining and crochet its edge',
+    `Holes ${length(choice.pitchMm)} from each other, ${length(choice.holesInMm)} in from ${isDropIn ? 'its edge' : 'its edge all round'}${join ? `: ${join.figures.lining.value} in all` : ''}. With a fine hook and thinner yarn work a single crochet and a chain into every hole. ${isDropIn ? 'At the mouth each layer on its own, the other folded back, so that it stays open. ' : ''}Slotted blades and awls: cut away from your hand, on a mat.`,
+    'Count the holes: write yours down where they differ.',
+  );
+
+const joinedText = (join: JoinMap | null): string => (join ? ` ${joinText(join)}. Clip where the stretches meet.` : '');
+
+const layOverWords = <Choice extends FlatLining | FlapLining>(
+  title: string,
+): FittingWords<LayOverStage<Choice>, LayOverProblems, LayOverRepairs> => ({
+  title,
+  add: `Add a ${title.charAt(0).toLowerCase()}${title.slice(1)}`,
   takeOff: 'Take the lining out',
   added: 'Lining added',
   takenOff: 'Lining taken out',
   grip: null,
   worked: '',
-  materials: ({ cloth }, { design }) => {
-    const length = (mm: number) => formatQuantity(mm, 'mm', design.settings.lengthUnit);
-    const pieces = cloth.map(
-      ({ copies, cutWidth, cutLength }) =>
-        `${copies > 1 ? `${copies} of ` : ''}${length(cutWidth.value)} by ${length(cutLength.value)}`,
-    );
-    return [`Lining cloth: ${pieces.join('; ')}.`, 'Sewing thread and needle, an iron.'];
-  },
+  materials,
   steps: {
-    'cut-lining': ({ cloth }, { length }) => {
-      const alone = cloth.length === 1;
-      const pieces = cloth.map((piece, index) => {
-        const count = piece.copies === 1 ? `${index === 0 ? 'One' : 'one'} piece` : `${piece.copies} pieces`;
-        const named = alone ? '' : ` for the ${LINING_NAMES[piece.for]}`;
-        return `${count}${named}, ${length(piece.cutWidth.value)} by ${length(piece.cutLength.value)}`;
-      });
+    'cut-lining': ({ patterns, cloth, choice }, { length }) => {
+      const alone = patterns.length === 1;
       const shaped = cloth.some(({ toOutline }) => toOutline)
-        ? ' Where a piece is shaped, lay the crochet on the cloth and cut to its outline, with the same allowance all round.'
+        ? ` Where a piece is shaped, lay the crochet on the cloth and cut to its outline, ${frays(choice) ? 'with the same allowance all round' : 'as much inside all round'}; or cut by the printed piece.`
         : '';
       return stepWords(
         'Cut the lining',
-        `${pieces.join('; ')}; along the grain. Measure your own ${alone ? 'panel' : 'pieces'} first.${shaped}`,
+        `${cutText(patterns, length)}${frays(choice) ? '; along the grain' : ''}. Measure your own ${alone ? 'panel' : 'pieces'} first.${shaped}`,
       );
     },
     'press-lining': ({ cloth, turnUnder }, { length }) =>
@@ -42,35 +104,141 @@ export const liningWords: FittingWords<FlatLiningStage> = {
         'Press the lining’s edges under',
         `${length(turnUnder.value)} on every side, to ${cloth.map((piece) => `${length(piece.finishedWidth.value)} by ${length(piece.finishedLength.value)}`).join(', ')}. Mind the hot iron.`,
       ),
-    'sew-lining': (_, { plan }) =>
-      plan.pieces.some(isInRounds)
+    'edge-lining': (stage, bag) => edgeStep(stage, bag, false),
+    'sew-lining': ({ choice, join }, { plan }) => {
+      const how = choice.joined === 'through-holes' ? 'join stitch to stitch with single crochet' : 'whip';
+      return plan.pieces.some(isInRounds) && choice.kind === 'flat'
         ? stepWords(
             'Sew the lining in',
-            `Join the short ends of the piece that goes round, right sides together, and ${plan.pieces.some(({ kind }) => kind === 'oval') ? 'its lower edge to the piece for the base' : 'close its lower edge'}. Wrong side to wrong side in the bag; whip round the mouth${plan.flap.onPiece ? ' and the flap' : ''}, a little inside the crochet’s edge${plan.straps.length > 0 ? ', over the feet of the strap' : ''}.`,
+            `Join the short ends of the piece that goes round, right sides together, and ${plan.pieces.some(({ kind }) => kind === 'oval') ? 'its lower edge to the piece for the base' : 'close its lower edge'}. Wrong side to wrong side in the bag; ${how} round the mouth${plan.flap.onPiece ? ' and the flap' : ''}, a little inside the crochet’s edge${plan.straps.length > 0 ? ', over the feet of the strap' : ''}.${joinedText(join)}`,
             'No ripples; the seams of the lining face the crochet.',
           )
         : stepWords(
             'Sew the lining on',
-            'Wrong side to wrong side, pressed edges a little inside the crochet’s; whip all round.',
+            `Wrong side to wrong side, ${frays(choice) ? 'pressed ' : ''}edges a little inside the crochet’s; ${how} all round.${joinedText(join)}`,
             'No ripples when it is bent as it will be folded.',
             plan.joins.some(({ made }) => made === 'sewn') ? 'After the seams there is no laying it flat.' : null,
-          ),
+          );
+    },
   },
   inspect: null,
-  tickets: ({ turnUnder, cloth }) => [
+  tickets: ({ turnUnder, cloth, join }) => [
     cloth.flatMap(({ cutWidth, cutLength }) => [cutWidth, cutLength].map((figure) => ({ figure, mark: 'lining.cut' }))),
     [turnUnder, ...cloth.flatMap(({ finishedWidth, finishedLength }) => [finishedWidth, finishedLength])].map(
       (figure) => ({ figure, mark: 'lining.press' }),
     ),
+    ...(join ? [[join.figures.lining, join.figures.bag].map((figure) => ({ figure, mark: 'lining' }))] : []),
   ],
   quotes: {
     steps: {
       'cut-lining': ['lining.cutWidth', 'lining.cutLength'],
       'press-lining': ['lining.turnUnder', 'lining.finishedWidth', 'lining.finishedLength'],
+      'edge-lining': ['lining.holes'],
+      'sew-lining': ['lining.holes', 'lining.bagEdge'],
     },
     materials: ['lining.cutWidth', 'lining.cutLength'],
     worked: [],
   },
-  problems: {},
-  repairs: {},
+  problems: {
+    'lining-without-flap': () => 'This bag has no flap whose inner face could be lined: it is left out.',
+  },
+  repairs: { 'lining-off': () => 'Leave the lining out', 'lining-flat': () => 'Line all of it' },
+});
+
+/** All words of linings that are laid over the crochet. */
+export const flatLiningWords = layOverWords<FlatLining>('Flat lining');
+export const flapLiningWords = layOverWords<FlapLining>('Lining of the flap alone');
+
+/** How the seams of a drop-in lining are sewn, by how it is cut. */
+function seamsText({ patterns, cutAs, choice, sizes3 }: DropInStage, { length }: WordedBag): string {
+  const has = (id: string) => patterns.some((piece) => piece.id === id);
+  const deep = sizes3.depth ? length(sizes3.depth.value / 2) : null;
+  const box = deep
+    ? ` Flatten each lower corner, seam on seam, and sew across it ${deep} from its point, as marked.`
+    : '';
+  const seams =
+    cutAs === 'folded'
+      ? `Fold it in the middle, right sides together, and sew both sides.${box}`
+      : cutAs === 'two'
+        ? `Right sides together, sew both sides and the bottom.${box}`
+        : has('disc')
+          ? 'Sew the band round both discs, right sides together, its ends at the mouth; leave the mouth open.'
+          : has('base')
+            ? 'Sew the wall’s short ends together, then its lower edge to the base, notch to notch.'
+            : has('gusset')
+              ? 'Sew the gusset to the front and to the back, right sides together, notch to notch at the middle of the base.'
+              : has('band')
+                ? 'Sew a band into each side, its end between both notches.'
+                : 'Sew both sides; then pull each corner open and sew its cut edges together.';
+  const hem =
+    frays(choice) && choice.hemMm > 0
+      ? ` Turn ${length(choice.hemMm)} in at the edge and press it. Mind the hot iron.`
+      : '';
+  return `${seams} ${length(choice.seamMm)} from the edge; press the seams open${frays(choice) ? '' : ' with your nail'}.${hem}`;
+}
+
+/** All words of a lining that is put into the bag. */
+export const dropInLiningWords: FittingWords<DropInStage, DropInProblems, DropInRepairs> = {
+  title: 'Drop-in lining',
+  add: 'Add a drop-in lining',
+  takeOff: 'Take the lining out',
+  added: 'Lining added',
+  takenOff: 'Lining taken out',
+  grip: null,
+  worked: '',
+  materials,
+  steps: {
+    'cut-lining': ({ patterns, choice }, { length }) =>
+      stepWords(
+        'Cut the lining',
+        `${cutText(patterns, length)}${frays(choice) ? '; along the grain' : ''}; or by the printed pieces. Measure the inside of your own bag first.`,
+      ),
+    'sew-lining-seams': (stage, bag) =>
+      stepWords(
+        'Sew the lining’s seams',
+        seamsText(stage, bag),
+        `Finished it is ${bag.length(stage.sizes3.width.value)} across and ${bag.length(stage.sizes3.height.value)} up${stage.sizes3.depth ? `, ${bag.length(stage.sizes3.depth.value)} from front to back` : ''}.`,
+      ),
+    'edge-lining': (stage, bag) => edgeStep(stage, bag, true),
+    'put-lining-in': ({ choice, join }, { length, plan }) =>
+      stepWords(
+        'Put the lining in',
+        `Wrong side to wrong side, its seams to the crochet; its edge ${length(choice.belowMm)} below the mouth, seam to side. ${choice.joined === 'through-holes' ? 'Join its edge stitch to stitch with single crochet.' : 'Pin the middles first, then whip it round.'}${joinedText(join)}${plan.straps.length > 0 ? ' Over the feet of the strap.' : ''}`,
+        'No ripples, and nothing bags out when it is loaded.',
+      ),
+  },
+  inspect: null,
+  tickets: ({ patterns, sizes3, join }) => [
+    patterns.flatMap(({ cutWidth, cutHeight }) =>
+      [cutWidth, cutHeight].map((figure) => ({ figure, mark: 'lining.cut' })),
+    ),
+    [sizes3.width, sizes3.height, ...(sizes3.depth ? [sizes3.depth] : [])].map((figure) => ({
+      figure,
+      mark: 'lining.press',
+    })),
+    ...(join ? [[join.figures.lining, join.figures.bag].map((figure) => ({ figure, mark: 'lining' }))] : []),
+  ],
+  quotes: {
+    steps: {
+      'cut-lining': ['lining.cutWidth', 'lining.cutLength'],
+      'sew-lining-seams': ['lining.insideWidth', 'lining.insideHeight', 'lining.insideDepth'],
+      'edge-lining': ['lining.holes'],
+      'put-lining-in': ['lining.holes', 'lining.bagEdge'],
+    },
+    materials: ['lining.cutWidth', 'lining.cutLength'],
+    worked: [],
+  },
+  problems: {
+    'lining-cut-unsuited': (v) =>
+      `Cut ${v.folded ? 'in one piece and folded' : 'in two'}, a lining does not go into walls that are round. It is planned with a piece for each wall.`,
+    'lining-shallow': (v, length) =>
+      `The lining would be ${length(v.heightMm)} deep: its edge lies too far below the mouth of so small a bag.`,
+    'lining-allowance-wide': (v, length) =>
+      `Seams of ${length(v.seamMm)} are wider than half of the lining (${length(v.halfMm)}): they would lie on each other.`,
+  },
+  repairs: {
+    'lining-as-walls': () => 'Cut it as the bag’s walls',
+    'lining-edge-up': () => 'Let it reach up to the mouth',
+    'lining-seam-to': (v, length) => `Sew with ${length(v.seamMm)}`,
+  },
 };

@@ -20,6 +20,7 @@ import type {
   ZipperRepairs,
   ZipperStage,
 } from '@/core/closure';
+import { linesWalls } from '@/core/design';
 import type { ButtonLoop, ToggleLoop } from '@/core/design';
 import { nameAt, type FittingStage } from '@/core/fittings';
 import { ordinal, percent } from '../counting';
@@ -57,7 +58,7 @@ export const zipperWords: FittingWords<ZipperStage, ZipperProblems, ZipperRepair
           ? ` Yours is longer: sew a stop across its teeth, ${size(bag, length.value)} from the lower one, and cut it off 2 cm beyond.`
           : '';
       const ends = `${size(bag, clear.value)} of the mouth are left at each end`;
-      if (choice.joined === 'lining' && bag.design.lining)
+      if (choice.joined === 'lining' && linesWalls(bag.design))
         return stepWords(
           'Sew the zipper to the lining',
           `Open it, right side to the wrong side of the lining’s edge: it is pressed under and sewn along both tapes first; the crochet is sewn to it when the lining goes in. ${middle} ${ends}.${shorten} Then, to join the crochet: ${lower(spread)}`,
@@ -371,7 +372,7 @@ const loopWords = <Choice extends ButtonLoop | ToggleLoop>({
           `Sew the ${noun} on`,
           `Front, outer face: row ${figures.row.value}, ${size(bag, figures.down.value)} from the top edge, ${where}. Sew it on firmly, ${prefix === 'loop' ? 'on a shank as long as the loop is thick' : 'at its middle'}.`,
           'Laid over, the loop lands on it, empty and full.',
-          bag.design.lining ? 'Once the lining is on, the knots have to be hidden under the stitches.' : null,
+          linesWalls(bag.design) ? 'Once the lining is on, the knots have to be hidden under the stitches.' : null,
           waysByThread(bag),
         );
       },

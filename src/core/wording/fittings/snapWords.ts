@@ -1,5 +1,5 @@
 import type { OnFlapStage } from '@/core/closure';
-import type { MagneticSnap } from '@/core/design';
+import { linesFlap, linesWalls, type MagneticSnap } from '@/core/design';
 import { REACHES, REACH_REPAIRS } from './cautionWords';
 import { formatQuantity } from '../quantity';
 import { onFlapWords } from './onFlapWords';
@@ -33,19 +33,19 @@ export const snapWords = onFlapWords<MagneticSnap>({
         : 'Prongs through the crochet only; a piece of felt behind.',
   onFlap: (stage, { design }) =>
     isSewn(stage)
-      ? `Sew it on through its holes, into the ${design.lining ? 'lining and the back of the stitches' : 'back of the stitches'}, so that no thread shows outside.`
+      ? `Sew it on through its holes, into the ${linesFlap(design) ? 'lining and the back of the stitches' : 'back of the stitches'}, so that no thread shows outside.`
       : isShutIn(stage)
-        ? `Sew it, in a pocket of cloth, ${design.lining ? 'to the crochet, under the lining' : 'to the inner face'}.`
-        : throughWhat(stage.inHem, design.lining !== null),
+        ? `Sew it, in a pocket of cloth, ${linesFlap(design) ? 'to the crochet, under the lining' : 'to the inner face'}.`
+        : throughWhat(stage.inHem, linesFlap(design)),
   frontNotLater: (stage, { design }) =>
-    design.lining === null
+    !linesWalls(design)
       ? null
       : isSewn(stage)
         ? 'Once the lining is on, the knots have to be hidden under the stitches.'
         : 'Once the lining is on, its back can only be reached by cutting.',
   flapNotLater: (stage, { design }) => {
     if (isSewn(stage)) return null;
-    if (design.lining)
+    if (linesFlap(design))
       return isShutIn(stage)
         ? 'Once the lining is on, it can only be put in by unpicking its edge.'
         : 'Once the lining is on, the prongs would have to go through both layers.';

@@ -1,3 +1,4 @@
+import { linesWalls } from '@/core/design';
 import type { HungProblems, HungRepairs, TabProblems, TabRepairs, TabStage } from '@/core/closure';
 import { nameAt, type SmallPartsProblems } from '@/core/fittings';
 import { formatQuantity } from '../quantity';
@@ -77,7 +78,7 @@ export const tabWords: FittingWords<
         'Sew the button on',
         `Front, outer face: ${frontText(stage, bag)}. Sew it on firmly, on a shank as long as the tab is thick.`,
         'Laid over, the hole of the tab lands on it, full.',
-        bag.design.lining ? 'Once the lining is on, the knots have to be hidden under the stitches.' : null,
+        linesWalls(bag.design) ? 'Once the lining is on, the knots have to be hidden under the stitches.' : null,
         waysByThread(bag),
       ),
   },

@@ -1,0 +1,107 @@
+import type { FlatLining } from '@/core/design';
+import { COMMON_PRACTICE, GEOMETRY, input, inputFrom, makeFigure, type Figure } from '@/core/figures';
+import type { GaugeStage } from '@/core/gauge';
+import { spread } from '@/core/shaping';
+
+/** What a stretch of an edge is, between two anchors. */
+export type SpanName = 'front' | 'back' | 'side' | 'start' | 'end';
+
+/** A stretch of an edge between two anchors: the bag's stitches or row ends, and the holes of the lining that meet them. */
+export interface JoinedSpan {
+  name: SpanName;
+  bag: number;
+  lining: number;
+}
+
+/** How the edge of a lining meets that of the bag: hole by hole, between anchors that meet. */
+export interface JoinMap {
+  spans: readonly JoinedSpan[];
+  figures: { bag: Figure; lining: Figure };
+}
+
+/**
+ * Spreads the holes of a lining's edge over the stitches of the bag's: between anchors in proportion to the stitches there, and evenly within.
+ *
+ * @param bagSpans the bag's edge from anchor to anchor, all round
+ * @param edgeMm all round the lining's edge, where it is joined
+ * @returns null where it is whipped in by hand, or no edge of stitches is there: there is nothing to count
+ *
+ * Source: holes are the length of the edge over their pitch; common practice.
+ */
+export function joinMap(
+  lining: Pick<FlatLining, 'joined' | 'pitchMm' | 'counted'>,
+  bagSpans: readonly { name: SpanName; bag: number }[],
+  edgeMm: number,
+  gauge: GaugeStage,
+): JoinMap | null {
+  if (lining.joined === 'by-hand' || bagSpans.length === 0) return null;
+  const bagCount = bagSpans.reduce((sum, { bag }) => sum + bag, 0);
+  const planned = Math.max(bagSpans.length, Math.round(edgeMm / lining.pitchMm));
+  const count = Math.max(bagSpans.length, lining.counted ?? planned);
+  const lineCounts = shareOut(
+    count,
+    bagSpans.map(({ bag }) => bag),
+  );
+  return {
+    spans: bagSpans.map((span, index) => ({ ...span, lining: lineCounts[index] ?? 1 })),
+    figures: {
+      bag: makeFigure('lining.bagEdge', 'Stitches of the bag’s edge, all round', bagCount, 'stitch', {
+        rule: 'Stitches along the edge that the lining is joined to, and row ends, one for each row.',
+        inputs: bagSpans.map(({ name, bag }) => input(SPAN_LABELS[name], bag, 'stitch')),
+        source: GEOMETRY,
+      }),
+      lining: makeFigure('lining.holes', 'Holes along the lining’s edge', count, 'count', {
+        rule:
+          lining.counted === null
+            ? 'Length of the edge, divided by how far the holes lie from each other, to the nearest. Count your own, and write it down.'
+            : 'As you counted them on your own.',
+        inputs: [
+          input('Edge of the lining, all round', edgeMm, 'mm'),
+          input('From hole to hole', lining.pitchMm, 'mm'),
+          inputFrom(gauge.stitchWidth),
+        ],
+        source: COMMON_PRACTICE,
+      }),
+    },
+  };
+}
+
+const SPAN_LABELS: Readonly<Record<SpanName, string>> = {
+  front: 'Front',
+  back: 'Back',
+  side: 'Each side',
+  start: 'Where it begins',
+  end: 'Where it ends',
+};
+
+/**
+ * A count shared out in proportion to some weights, in whole numbers, at least one each: the largest remainders get what is left.
+ *
+ * Source: the method of largest remainders (Hamilton).
+ *
+ * @example
+ * shareOut(83, [40, 10, 40, 10]) // => [33, 8, 33, 9]
+ */
+export function shareOut(count: number, weights: readonly number[]): number[] {
+  const all = weights.reduce((sum, weight) => sum + weight, 0);
+  const exact = weights.map((weight) => Math.max(1, (count * weight) / all));
+  const floors = exact.map(Math.floor);
+  let left = count - floors.reduce((sum, one) => sum + one, 0);
+  const order = exact
+    .map((one, index) => ({ index, rest: one - Math.floor(one) }))
+    .sort((a, b) => b.rest - a.rest || b.index - a.index);
+  for (const { index } of order) {
+    if (left <= 0) break;
+    floors[index] = (floors[index] as number) + 1;
+    left -= 1;
+  }
+  return floors;
+}
+
+/**
+ * What is worked into each hole of a stretch, one after the other: stitches of the bag, spread evenly over its holes.
+ *
+ * @example
+ * perHole({ name: 'front', bag: 10, lining: 4 }) // => [3, 2, 2, 3]
+ */
+export const perHole = ({ bag, lining }: JoinedSpan): number[] => spread(bag, lining);

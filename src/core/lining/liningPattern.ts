@@ -1,0 +1,30 @@
+import type { PatternPiece } from '@/core/cutting';
+import type { Figure } from '@/core/figures';
+
+/** What a piece of lining is for: a piece of the crochet, or a wall of its own. */
+export type LiningPieceName =
+  'panel' | 'front' | 'back' | 'gusset' | 'disc' | 'band' | 'base' | 'sides' | 'half-disc' | 'flap' | 'body' | 'wall';
+
+/** A piece of lining: its pattern, and its sizes as figures. */
+export interface LiningPattern extends PatternPiece {
+  id: LiningPieceName;
+  cutWidth: Figure;
+  cutHeight: Figure;
+  finishedWidth: Figure;
+  finishedHeight: Figure;
+}
+
+export const LINING_NAMES: Record<LiningPieceName, string> = {
+  panel: 'panel',
+  front: 'front',
+  back: 'back and flap',
+  gusset: 'gusset',
+  disc: 'disc',
+  band: 'band',
+  base: 'base',
+  sides: 'sides, all round',
+  'half-disc': 'half disc',
+  flap: 'flap',
+  body: 'bag, folded at the bottom',
+  wall: 'wall, all round',
+};
