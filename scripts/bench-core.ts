@@ -301,6 +301,7 @@ process.stdout.write(
     planEdged: { first: edgedPlans.slice(0, FIRST_PLANS), later: edgedPlans.slice(FIRST_PLANS) },
     handled,
     // The first is a pair, so that its grip lies beside those of the others.
+    oneOn: { ...handled, closures: PIECES.closures.slice(0, 1), straps: [] },
     tenOn: {
       ...handled,
       ...PIECES,

@@ -1,6 +1,7 @@
 'use client';
 
-import { useRef } from 'react';
+import { memo, useRef } from 'react';
+import { shallow } from 'zustand/shallow';
 import { moveMarkEdits, type FabricMark, type FittingGroup, type MarkMove } from '@/core/fittings';
 import type { PieceId } from '@/core/pieces';
 import { useBag, useBagStore } from '@/ui/bag/BagProvider';
@@ -26,16 +27,32 @@ export function MarkHandles({
     });
 }
 
-function MarkHandle({ mark, move, place }: { mark: FabricMark; move: MarkMove; place: PieceOnScreen }) {
+interface MarkHandleProps {
+  mark: FabricMark;
+  move: MarkMove;
+  place: PieceOnScreen;
+}
+
+/** Every plan makes its marks anew: a grip whose own is as before is not drawn again. */
+const sameHandle = (one: MarkHandleProps, other: MarkHandleProps): boolean =>
+  one.place === other.place &&
+  one.mark.mark === other.mark.mark &&
+  one.mark.piece === other.mark.piece &&
+  one.mark.acrossMm === other.mark.acrossMm &&
+  one.mark.alongMm === other.mark.alongMm &&
+  shallow(one.move, { ...other.move, path: one.move.path }) &&
+  one.move.path.join() === other.move.path.join() &&
+  one.mark.slide?.setMm === other.mark.slide?.setMm &&
+  one.mark.slide?.valueMm === other.mark.slide?.valueMm &&
+  one.mark.slide?.mostMm === other.mark.slide?.mostMm;
+
+const MarkHandle = memo(function MarkHandle({ mark, move, place }: MarkHandleProps) {
   const unit = useBag((state) => state.design.settings.lengthUnit);
   const hand = useBag((state) => state.design.settings.hand);
   const store = useBagStore();
   const slide = mark.slide ?? null;
   const taken = useRef({ move: move.valueMm, slide: slide?.valueMm ?? 0 });
-  const words = gripWords(
-    useBag((state) => state.plan.fittings),
-    mark,
-  );
+  const words = useBag((state) => gripWords(state.plan.fittings, mark));
   if (!words) return null;
   // Across is counted from the edge of the working hand; a turned piece has its across down the screen.
   const across = hand === 'right' ? -mark.acrossMm : mark.acrossMm;
@@ -76,4 +93,4 @@ function MarkHandle({ mark, move, place }: { mark: FabricMark; move: MarkMove; p
       />
     </g>
   );
-}
+}, sameHandle);

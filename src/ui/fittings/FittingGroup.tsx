@@ -90,8 +90,14 @@ interface FittingFieldProps {
   set: (value: unknown) => FieldFault[];
 }
 
+/** A field is drawn anew when its own choice is another; one whose offers follow from other choices, whenever those are. */
+const sameField = (one: FittingFieldProps, other: FittingFieldProps): boolean =>
+  one.spec === other.spec &&
+  one.choice[one.spec.path] === other.choice[one.spec.path] &&
+  !(one.spec.kind === 'choice' && typeof one.spec.choices === 'function');
+
 /** One choice of a fitting. */
-function FittingField({ spec, choice, set }: FittingFieldProps) {
+const FittingField = memo(function FittingField({ spec, choice, set }: FittingFieldProps) {
   const { label, width, help } = spec;
   const frame = { label, width, help };
   const kept = choice[spec.path];
@@ -121,7 +127,7 @@ function FittingField({ spec, choice, set }: FittingFieldProps) {
     case 'choice':
       return <FittingChoice spec={spec} choice={choice} set={set} />;
   }
-}
+}, sameField);
 
 function FittingChoice({ spec, choice, set }: FittingFieldProps & { spec: { kind: 'choice' } }) {
   const { label, width, help, choices, as } = spec;

@@ -1,8 +1,9 @@
 'use client';
 
 import { Box, Button, Flex } from '@chakra-ui/react';
-import { useState } from 'react';
+import { memo, useState } from 'react';
 import { nanoid } from 'nanoid';
+import { shallow } from 'zustand/shallow';
 import { pathOf, type FittingPlace } from '@/core/fittings';
 import {
   fittingNotions,
@@ -24,8 +25,21 @@ import { sizeText } from './sizeText';
 
 const TYPED = 'typed';
 
+interface NotionRowProps {
+  choice: { kind: string; fastens?: unknown };
+  at: FittingPlace;
+}
+
+/** Where it is set is none of a piece's: only other sizes make it another. */
+const samePiece = (one: NotionRowProps, other: NotionRowProps): boolean =>
+  one.choice.kind === other.choice.kind &&
+  one.choice.fastens === other.choice.fastens &&
+  one.at.index === other.at.index &&
+  one.at.group === other.at.group &&
+  shallow(sizesOf(one.choice), sizesOf(other.choice));
+
 /** Which piece it is: a usual size, or one of hers; measured with the calliper, and kept by a name. */
-export function NotionRow({ choice, at }: { choice: { kind: string }; at: FittingPlace }) {
+export const NotionRow = memo(function NotionRow({ choice, at }: NotionRowProps) {
   const { kind } = choice;
   const shelf = useNotions();
   const unit = useBag((state) => state.design.settings.lengthUnit);
@@ -97,7 +111,7 @@ export function NotionRow({ choice, at }: { choice: { kind: string }; at: Fittin
       )}
     </Box>
   );
-}
+}, samePiece);
 
 /** A tab through a slot has no button. */
 const hasPiece = (choice: { kind: string; fastens?: unknown }): boolean =>
