@@ -7,7 +7,7 @@ import { existsSync, mkdirSync, mkdtempSync, readFileSync, rmSync } from 'node:f
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { promisify } from 'node:util';
-import { CHROMIUM_MISSING, installChromium } from './lib/chromium.mjs';
+import { CHROMIUM_MISSING, installChromium, installPoppler } from './lib/chromium.mjs';
 import { ROOT, buildApp, installPackages, run } from './lib/ready.mjs';
 import { otherNodes } from './lib/otherNodes.mjs';
 import { freePort } from './lib/ports.mjs';
@@ -20,6 +20,10 @@ const total = { passed: 0, failed: 0 };
 installPackages();
 if (!installChromium()) {
   console.log(`There is no Chromium for the browser tests. ${CHROMIUM_MISSING}`);
+  process.exit(1);
+}
+if (!installPoppler()) {
+  console.log('There is nothing to look at printed pages with. Install the package “poppler-utils”.');
   process.exit(1);
 }
 rmSync(results, { recursive: true, force: true });

@@ -26,11 +26,21 @@ export const CHROMIUM_MISSING = `Install the package ${PACKAGES.map((name) => `�
  * @returns whether it is there
  */
 export function installChromium() {
-  for (const name of PACKAGES) {
-    if (existsSync(chromiumPath())) return true;
-    console.log(`Installing ${name}…`);
-    const install = `apt-get update -qq && apt-get install -y -qq --no-install-recommends ${name}`;
-    spawnSync('sh', ['-c', install], { stdio: 'inherit', env: { ...process.env, DEBIAN_FRONTEND: 'noninteractive' } });
-  }
+  for (const name of PACKAGES) if (!existsSync(chromiumPath())) installPackage(name);
   return existsSync(chromiumPath());
+}
+
+/** The programs that look at printed pages in the tests: they draw a PDF, and read its words. */
+const POPPLER = { name: 'poppler-utils', path: '/usr/bin/pdftoppm' };
+
+/** Installs them likewise. @returns whether they are there */
+export function installPoppler() {
+  if (!existsSync(POPPLER.path)) installPackage(POPPLER.name);
+  return existsSync(POPPLER.path);
+}
+
+function installPackage(name) {
+  console.log(`Installing ${name}…`);
+  const install = `apt-get update -qq && apt-get install -y -qq --no-install-recommends ${name}`;
+  spawnSync('sh', ['-c', install], { stdio: 'inherit', env: { ...process.env, DEBIAN_FRONTEND: 'noninteractive' } });
 }

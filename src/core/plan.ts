@@ -17,7 +17,7 @@ import {
   type Packings,
   type SettledDesign,
 } from './contents';
-import { linesWalls, liningMmOf, ownStitchProblems, type Design } from './design';
+import { ownStitchProblems, wallLiningMm, type Design } from './design';
 import { withoutBorderProblems, type EdgingStage } from './edging';
 import { emptyAndFullProblems, emptyAndFullStage, type EmptyAndFull } from './emptyAndFull';
 import type { Figure, FigureId } from './figures';
@@ -104,7 +104,7 @@ export function planBag(wished: Design, packings?: Packings, kinds: FittingCatal
   const unworkable = ownStitchProblems(wished);
   if (unworkable.length > 0) return { ok: false, problems: unworkable };
   const gauge = gaugeStage(wished);
-  const sheets = { fabricMm: gauge.fabricThickness.value, liningMm: linesWalls(wished) ? liningMmOf(wished) : 0 };
+  const sheets = { fabricMm: gauge.fabricThickness.value, liningMm: wallLiningMm(wished) };
   const contents = contentsStage(wished, sheets, packings);
   const body = bodyStage(contents, gauge);
   if (!body.ok) return body;

@@ -1,6 +1,13 @@
 import { bordersOf } from '@/core/borders';
 import { MOST_COUNT, constructionOf, heightDoubtMm, widthDoubtMm, type ClothMm, type Sizing } from '@/core/body';
-import { patternNamed, swatchPatternOf, type Design, type StitchChoice, type Swatch } from '@/core/design';
+import {
+  patternNamed,
+  swatchPatternOf,
+  type Design,
+  type StitchChoice,
+  type Swatch,
+  wallLiningMm,
+} from '@/core/design';
 import type { SettledDesign } from '@/core/contents';
 import { carriedOver, openOf, type Measure } from '@/core/gauge';
 import type { DesignEdit } from '@/core/problems';
@@ -66,7 +73,7 @@ function onHook(design: SettledDesign, stitch: StitchChoice, gauge: HookGauge): 
     stitchMm: stitchMm.mm,
     rowMm: rowMm.mm,
     fabricMm: gauge.thicknessMm * (otherStitch ? to.thicknessToSc / from.thicknessToSc : 1),
-    liningMm: design.lining?.thicknessMm ?? 0,
+    liningMm: wallLiningMm(design),
     borders: bordersOf(design, () => ({ stitchMm: stitchMm.mm, rowMm: rowMm.mm, pattern: bare })),
   };
   const construction = constructionOf(design.body.kind);

@@ -1,6 +1,6 @@
 import { bordersOf } from '@/core/borders';
 import type { SettledDesign } from '@/core/contents';
-import { patternOf } from '@/core/design';
+import { patternOf, wallLiningMm } from '@/core/design';
 import type { GaugeStage } from '@/core/gauge';
 import type { ClothMm } from './constructions';
 
@@ -9,7 +9,7 @@ export const clothOf = (design: SettledDesign, gauge: GaugeStage): ClothMm => ({
   stitchMm: gauge.stitchWidth.value,
   rowMm: gauge.rowHeight.value,
   fabricMm: gauge.fabricThickness.value,
-  liningMm: design.lining?.thicknessMm ?? 0,
+  liningMm: wallLiningMm(design),
   borders: bordersOf(design, () => ({
     stitchMm: gauge.stitchWidth.value,
     rowMm: gauge.rowHeight.value,

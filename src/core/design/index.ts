@@ -25,6 +25,7 @@ export {
   linesFlap,
   linesWalls,
   usualDropIn,
+  wallLiningMm,
   usualFlapLining,
   usualLining,
   type DropInLining,

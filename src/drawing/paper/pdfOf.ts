@@ -53,12 +53,16 @@ export async function pdfOf(
   document.setTitle(words.title);
   const face = await document.embedFont(font, { subset: true });
   const landscape = fewestPages(sheet.box, paper);
-  const all = tiles(sheet.box, paper, landscape);
+  const all = tilesOf(sheet, paper);
   const paths = sheet.shapes.flatMap(paperPaths);
   firstPage(document, face, sheet, all, paper, words);
   for (const tile of all) tilePage(document, face, { sheet, paths, tile, paper, landscape, words });
   return document.save();
 }
+
+/** The pages of a sheet, lying the way that takes the fewest. */
+export const tilesOf = ({ box }: Pick<PaperSheet, 'box'>, paper: PaperName): Tile[] =>
+  tiles(box, paper, fewestPages(box, paper));
 
 /** A page whose millimetres run to the right and down from inside its margin. */
 function pageOf(document: PDFDocument, paper: PaperName, landscape: boolean): PDFPage {
@@ -88,7 +92,7 @@ const drawn = ({ role, points, closed }: PaperPath): PDFOperator[] => {
   ];
 };
 
-const box = (x: number, y: number, widthMm: number, heightMm: number): PaperPath => ({
+const square = (x: number, y: number, widthMm: number, heightMm: number): PaperPath => ({
   role: 'tick',
   closed: true,
   points: [
@@ -119,7 +123,11 @@ function firstPage(
   const m = PAGE_MARGIN_MM;
   const left = (text: string, y: number, sizeMm: number) => write(page, font, { x: m, y, text, sizeMm, align: 'left' });
   left(words.title, m + 8, 7);
-  page.pushOperators(...inMm(page, 0, 0), ...drawn(box(m, m + 16, TEST_SQUARE_MM, TEST_SQUARE_MM)), popGraphicsState());
+  page.pushOperators(
+    ...inMm(page, 0, 0),
+    ...drawn(square(m, m + 16, TEST_SQUARE_MM, TEST_SQUARE_MM)),
+    popGraphicsState(),
+  );
   write(page, font, {
     x: m + TEST_SQUARE_MM + 6,
     y: m + 16 + TEST_SQUARE_MM / 2,
@@ -138,7 +146,7 @@ function firstPage(
     ...inMm(page, m, offY),
     concatTransformationMatrix(share, 0, 0, share, 0, 0),
     ...sheet.shapes.flatMap(paperPaths).flatMap(drawn),
-    ...all.flatMap((tile) => drawn(box(tile.x, tile.y, tile.widthMm, tile.heightMm))),
+    ...all.flatMap((tile) => drawn(square(tile.x, tile.y, tile.widthMm, tile.heightMm))),
     popGraphicsState(),
   );
   for (const tile of all)

@@ -1,8 +1,12 @@
 import type { Design } from '@/core/design';
 
 /** Hands a text to the browser as a file to keep. */
-export function downloadText(fileName: string, text: string, type: string): void {
-  const address = URL.createObjectURL(new Blob([text], { type: `${type};charset=utf-8` }));
+export const downloadText = (fileName: string, text: string, type: string): void =>
+  downloadFile(fileName, new Blob([text], { type: `${type};charset=utf-8` }));
+
+/** Hands a file to the browser to keep. */
+export function downloadFile(fileName: string, file: Blob): void {
+  const address = URL.createObjectURL(file);
   const link = document.createElement('a');
   link.href = address;
   link.download = fileName;

@@ -12,6 +12,7 @@ import { SheetView } from '@/ui/drawing/SheetView';
 import { StillView } from '@/ui/drawing/StillView';
 import { DrawnActions } from '@/ui/fields/DrawnActions';
 import { FittingGroup, TicketRow } from '@/ui/fittings/FittingGroup';
+import { PaperGroup } from '@/ui/paper/PaperGroup';
 import { ProblemSlips } from '@/ui/problems/ProblemSlips';
 
 /** The lining: its cut piece with the pressing line and the panel it covers. */
@@ -38,6 +39,7 @@ export function LiningPlace() {
     >
       {lining && <LiningPlan lining={lining} />}
       <ProblemSlips place="lining" />
+      {lining && <PaperGroup />}
       <LiningKinds lining={lining} />
     </PlaceLayout>
   );

@@ -98,3 +98,7 @@ export const linesWalls = ({ lining }: { lining: { kind: string } | null }): boo
 
 /** How thick a lining is, mm; nought without one. */
 export const liningMmOf = ({ lining }: { lining: { thicknessMm: number } | null }): number => lining?.thicknessMm ?? 0;
+
+/** How thick the lining of the walls is, mm; nought where they have none. */
+export const wallLiningMm = (design: { lining: { kind: string; thicknessMm: number } | null }): number =>
+  linesWalls(design) ? liningMmOf(design) : 0;

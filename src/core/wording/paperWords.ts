@@ -1,0 +1,35 @@
+import type { Design } from '@/core/design';
+import { LINING_NAMES, type LiningPattern } from '@/core/lining';
+import { formatQuantity } from './quantity';
+
+/** What is written on a printed piece: its name, how many to cut, how large it is finished. */
+export interface PieceWords {
+  name: string;
+  notes: string[];
+}
+
+/** The words on a piece of lining as it is printed. */
+export function printedPiece(
+  { name, settings }: Pick<Design, 'name' | 'settings'>,
+  { id, copies, finishedWidth, finishedHeight, grain, cut, seam }: LiningPattern,
+): PieceWords {
+  const length = (mm: number) => formatQuantity(mm, 'mm', settings.lengthUnit);
+  const title = LINING_NAMES[id];
+  return {
+    name: `Lining: ${title}`,
+    notes: [
+      name,
+      `Cut ${copies}${grain === 'up' ? ', arrow along the grain' : ''}`,
+      `Finished ${length(finishedWidth.value)} by ${length(finishedHeight.value)}`,
+      cut === seam ? 'No allowance' : 'Allowances are in the cut line',
+    ],
+  };
+}
+
+/** The words on the pages of a printed sheet. */
+export const pageWords = ({ name }: Pick<Design, 'name'>) => ({
+  title: `${name}: pieces at true size`,
+  measure: 'This square is 50 mm (2 in, less a hair) on every side. If yours is not, print at 100 %.',
+  glue: 'Glue the pages so that the crosses at their corners lie on each other.',
+  page: (page: string) => `${name}: page ${page}`,
+});

@@ -1,0 +1,2 @@
+export { paperSheet, type Label, type NamedPiece, type PaperSheet } from './paperSheet';
+export { svgOf } from './svgOf';

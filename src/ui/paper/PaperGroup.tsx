@@ -1,0 +1,95 @@
+'use client';
+
+import { Box, Button, Flex } from '@chakra-ui/react';
+import { useState } from 'react';
+import { pageWords, printedPiece } from '@/core/wording';
+import { useBagStore } from '@/ui/bag/BagProvider';
+import { Group, Row } from '@/ui/bag/PlaceLayout';
+import type { BagState } from '@/ui/bag/bagStore';
+import { ChoiceField } from '@/ui/fields';
+import { downloadFile, downloadText, fileNameOf } from '@/ui/browser/download';
+
+/** A sheet of pieces is laid out this wide before it is cut into pages, mm. */
+const SHEET_MM = 760;
+
+type Paper = 'a4' | 'a3' | 'letter';
+
+/** The pieces of the lining leave at true size: as pages to print, as a drawing, or for a cutter. */
+export function PaperGroup() {
+  const store = useBagStore();
+  const [paper, setPaper] = useState<Paper>('a4');
+  const [said, setSaid] = useState<string | null>(null);
+  const leave = async (as: 'pdf' | 'svg' | 'dxf') => {
+    setSaid('Being drawn …');
+    try {
+      setSaid(await leaveAs(as, store.getState(), paper));
+    } catch {
+      setSaid('That could not be drawn. Try another format.');
+    }
+  };
+  return (
+    <Group title="On paper, at true size">
+      <Row>
+        <ChoiceField
+          label="Paper"
+          width="9em"
+          value={paper}
+          choices={[
+            { value: 'a4', label: 'A4' },
+            { value: 'a3', label: 'A3' },
+            { value: 'letter', label: 'Letter' },
+          ]}
+          onChange={(value) => {
+            setPaper(value as Paper);
+            return [];
+          }}
+        />
+        <Flex gap="2" align="end" wrap="wrap" pb="1">
+          {(
+            [
+              ['pdf', 'Pages to print (PDF)'],
+              ['svg', 'Drawing in mm (SVG)'],
+              ['dxf', 'For a cutter (DXF)'],
+            ] as const
+          ).map(([as, label]) => (
+            <Button key={as} size="sm" variant="outline" bg="paper" onClick={() => void leave(as)}>
+              {label}
+            </Button>
+          ))}
+        </Flex>
+      </Row>
+      <Box fontSize="14px" role="status">
+        {said ?? 'The first page has a square to measure: it tells whether your printer kept the size.'}
+      </Box>
+    </Group>
+  );
+}
+
+/** Makes the file and hands it to the browser; what draws it is loaded only now. */
+async function leaveAs(as: 'pdf' | 'svg' | 'dxf', { design, plan }: BagState, paper: Paper): Promise<string> {
+  const { paperSheet, svgOf } = await import('@/drawing/paper');
+  const pieces = (plan.lining?.patterns ?? []).map((piece) => ({ ...piece, ...printedPiece(design, piece) }));
+  const sheet = paperSheet(pieces, SHEET_MM);
+  const name = `${fileNameOf(design.name)}-lining`;
+  if (as === 'svg') {
+    downloadText(`${name}.svg`, svgOf(sheet, design.name), 'image/svg+xml');
+    return 'Saved as a drawing in millimetres.';
+  }
+  if (as === 'dxf') {
+    const { dxfOf } = await import('@/drawing/paper/dxfOf');
+    downloadText(`${name}.dxf`, dxfOf(sheet), 'image/vnd.dxf');
+    return 'Saved for a cutter: lines to cut, seams, marks and holes on layers of their own.';
+  }
+  const [{ pdfOf, tilesOf }, font] = await Promise.all([import('@/drawing/paper/pdfOf'), fontBytes()]);
+  const bytes = await pdfOf(sheet, paper, font, pageWords(design));
+  downloadFile(`${name}.pdf`, new Blob([bytes as BlobPart], { type: 'application/pdf' }));
+  const pages = tilesOf(sheet, paper).length;
+  return `Saved: ${pages === 1 ? 'one page' : `${pages} pages`}, and one to measure by.`;
+}
+
+/** The font that ships with the app, as a file. */
+async function fontBytes(): Promise<Uint8Array> {
+  const address = new URL('@fontsource/source-sans-3/files/source-sans-3-latin-400-normal.woff', import.meta.url);
+  const answer = await fetch(address);
+  return new Uint8Array(await answer.arrayBuffer());
+}
