@@ -121,7 +121,12 @@ function firstPage(
 ): void {
   const page = pageOf(document, paper, false);
   const m = PAGE_MARGIN_MM;
-  const left = (text: string, y: number, sizeMm: number) => write(page, font, { x: m, y, text, sizeMm, align: 'left' });
+  const roomMm = PAPERS[paper].widthMm - 2 * m;
+  // A long line is written smaller, so that all of it is on the page.
+  const fitting = (text: string, sizeMm: number, wideMm: number) =>
+    Math.min(sizeMm, (sizeMm * wideMm * PT) / Math.max(1, font.widthOfTextAtSize(text, sizeMm * PT)));
+  const left = (text: string, y: number, sizeMm: number) =>
+    write(page, font, { x: m, y, text, sizeMm: fitting(text, sizeMm, roomMm), align: 'left' });
   left(words.title, m + 8, 7);
   page.pushOperators(
     ...inMm(page, 0, 0),
@@ -132,7 +137,7 @@ function firstPage(
     x: m + TEST_SQUARE_MM + 6,
     y: m + 16 + TEST_SQUARE_MM / 2,
     text: words.measure,
-    sizeMm: 4,
+    sizeMm: fitting(words.measure, 4, roomMm - TEST_SQUARE_MM - 6),
     align: 'left',
   });
   const top = m + 16 + TEST_SQUARE_MM + 14;

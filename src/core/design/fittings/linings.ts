@@ -72,10 +72,14 @@ export const usualLining = (): FlatLining => ({
   insetMm: LINING_INSET_MM,
   ...USUAL_MADE,
 });
+/** Bodies whose lining is one piece, folded at the bottom. */
+const FOLDS: ReadonlySet<string> = new Set(['fold-over-strip', 'around-chain', 'boxed-corners']);
+
 /** A drop-in lining as it is first added. Ease from common practice: 3 to 6 mm. */
-export const usualDropIn = (): DropInLining => ({
+export const usualDropIn = ({ body }: { body?: { kind: string } } = {}): DropInLining => ({
   kind: 'drop-in',
-  cut: 'folded',
+  // A flat pouch in one piece; what has walls with a piece for each.
+  cut: body === undefined || FOLDS.has(body.kind) ? 'folded' : 'walls',
   seamMm: 10,
   hemMm: 20,
   easeMm: 4,

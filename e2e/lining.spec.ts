@@ -1,0 +1,47 @@
+import { readFileSync } from 'node:fs';
+import { expect, test, type Page } from '@playwright/test';
+import { axeFinds, figure, fill, goTo, newBag, saved } from './bag';
+
+/** What is saved when a button is pressed. */
+async function fileOf(page: Page, button: string): Promise<{ name: string; bytes: Buffer }> {
+  const [download] = await Promise.all([
+    page.waitForEvent('download'),
+    page.getByRole('button', { name: button }).click(),
+  ]);
+  return { name: download.suggestedFilename(), bytes: readFileSync(await download.path()) };
+}
+
+test('a lining is chosen by its drawing, joined hole by hole as they are counted, and leaves at true size', async ({
+  page,
+}) => {
+  await newBag(page, 'Satchel with a gusset');
+  await goTo(page, 'Lining');
+  await page.getByRole('button', { name: 'Add a drop-in lining' }).click();
+  await expect(page.getByLabel('Cut', { exact: true })).toHaveValue('walls');
+  await page.getByLabel('Joined').selectOption('through-holes');
+  await expect(figure(page, 'lining.holes')).toContainText(/\d+/);
+  await fill(page, 'Holes you counted', '83');
+  await expect(figure(page, 'lining.holes')).toContainText('83');
+  await expect(page.getByText(/Front: \d+ over \d+ holes/)).toBeVisible();
+  expect((await axeFinds(page)).map(({ id, nodes }) => `${id}: ${nodes[0]?.html}`)).toEqual([]);
+
+  const pdf = await fileOf(page, 'Pages to print (PDF)');
+  expect(pdf.name).toMatch(/-lining\.pdf$/);
+  expect(pdf.bytes.subarray(0, 5).toString()).toBe('%PDF-');
+  await expect(page.getByText(/Saved: .* and one to measure by/)).toBeVisible();
+  const svg = await fileOf(page, 'Drawing in mm (SVG)');
+  expect(svg.bytes.toString()).toMatch(/^<svg [^>]*width="[\d.]+mm"/);
+  const dxf = await fileOf(page, 'For a cutter (DXF)');
+  expect(dxf.bytes.toString()).toContain('CUT');
+  await saved(page);
+});
+
+test('a lining of the flap alone is offered, and without a flap is left out with a way to go on', async ({ page }) => {
+  await newBag(page, 'Open pouch');
+  await goTo(page, 'Lining');
+  await page.getByRole('button', { name: 'Add a lining of the flap alone' }).click();
+  const slip = page.locator('[data-problem="lining-without-flap"]');
+  await slip.getByRole('button', { name: 'Line all of it' }).click();
+  await expect(slip).toBeHidden();
+  await expect(figure(page, 'lining.cutWidth')).toBeVisible();
+});
