@@ -17,7 +17,7 @@ test('a lining is chosen by its drawing, joined hole by hole as they are counted
   await newBag(page, 'Satchel with a gusset');
   await goTo(page, 'Lining');
   await page.getByRole('button', { name: 'Add a drop-in lining' }).click();
-  await expect(page.getByLabel('Cut', { exact: true })).toHaveValue('walls');
+  await expect(page.getByRole('combobox', { name: 'Cut', exact: true })).toHaveValue('walls');
   await page.getByLabel('Joined').selectOption('through-holes');
   await expect(figure(page, 'lining.holes')).toContainText(/\d+/);
   await fill(page, 'Holes you counted', '83');
