@@ -1,7 +1,6 @@
 import {
   PRONG_LIMITS,
-  linesFlap,
-  liningMmOf,
+  flapLiningMm,
   usualHookTape,
   usualPressStud,
   usualTuckLock,
@@ -74,7 +73,7 @@ const turnLockNature: OnFlapNature<TurnLock> = {
   cautions: ({ postMm }, { pouch: { layers }, design, at }) =>
     reachProblems({
       ...{ part: 'post', reachMm: postMm, field: 'postMm', leastMm: 2, mostMm: 20, at, place: 'closures' },
-      layersMm: layers.fabricMm + (linesFlap(design) ? liningMmOf(design) : 0),
+      layersMm: layers.fabricMm + flapLiningMm(design),
       mark: 'turn.mate',
     }),
 };
@@ -102,7 +101,7 @@ const tuckLockNature: OnFlapNature<TuckLock> = {
     reachProblems({
       ...PRONG_LIMITS,
       ...{ part: 'prongs', reachMm: prongMm, field: 'prongMm', at, place: 'closures', mark: 'tuck.half' },
-      layersMm: layers.fabricMm + (linesFlap(design) ? liningMmOf(design) : 0),
+      layersMm: layers.fabricMm + flapLiningMm(design),
     }),
 };
 

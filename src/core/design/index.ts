@@ -21,6 +21,7 @@ export {
   COUNTED_LIMITS,
   LINING_STUFFS,
   USUAL_MADE,
+  flapLiningMm,
   liningMmOf,
   linesFlap,
   linesWalls,

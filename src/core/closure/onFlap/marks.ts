@@ -1,4 +1,4 @@
-import { INSET_LIMITS, type OnFlap, linesFlap } from '@/core/design';
+import { INSET_LIMITS, flapLiningMm, linesFlap, type OnFlap } from '@/core/design';
 import { nameAt, pathOf, type FabricMark, type FittingInput, type MarkMove } from '@/core/fittings';
 import { trackAlongMm } from '@/core/pieces';
 import { slideAcross } from '../slideAcross';
@@ -13,10 +13,10 @@ export function onFlapMarks<Choice extends OnFlap>(
   bag: FittingInput,
 ): FabricMark[] {
   const { at, pouch, design, set } = bag;
-  const { fabricMm, liningMm } = pouch.layers;
+  const { fabricMm } = pouch.layers;
   const through = (part: OnFlapPart<Choice>): number[] => {
     const layers = part.through(choice, linesFlap(design));
-    return [...(layers.fabric ? [fabricMm] : []), ...(layers.lining ? [liningMm] : [])];
+    return [...(layers.fabric ? [fabricMm] : []), ...(layers.lining ? [flapLiningMm(design)] : [])];
   };
   const of = (part: OnFlapPart<Choice>) =>
     ({

@@ -1,5 +1,13 @@
 import { describe, expect, it } from 'vitest';
-import { applyEdits, type Closure, type Design } from '@/core/design';
+import {
+  applyEdits,
+  usualDropIn,
+  usualFlapLining,
+  usualLining,
+  type Closure,
+  type Design,
+  type Lining,
+} from '@/core/design';
 import { withHelpfulRepairs } from '@/core/helpfulRepairs';
 import { bagOf, withBody } from '@/core/testing/bodies';
 import { planOf } from '@/core/testing/designs';
@@ -82,5 +90,24 @@ describe.each(KINDS)('%s: what is doubtful of it', (kind, prefix) => {
     };
     const placed = codesOf(design).filter((code) => FAULTS.some(([fault]) => code === `${prefix}-${fault}`));
     expect(placed).toEqual([]);
+  });
+});
+
+describe('what a plate on the flap goes through', () => {
+  // The flap's own sheets: its lining counts where the flap has one, whatever the walls have.
+  it.each<[string, Lining | null, number]>([
+    ['no lining', null, 0],
+    ['a lining all over', { ...usualLining(), thicknessMm: 0.7 }, 0.7],
+    ['the flap alone lined', { ...usualFlapLining(), thicknessMm: 0.7 }, 0.7],
+    ['a lining that hangs in the bag', { ...usualDropIn(), thicknessMm: 0.7 }, 0],
+  ])('%s', (_, lining, liningMm) => {
+    const base: Design = { ...bare(), lining };
+    const plan = planOf({ ...base, closures: [CLOSURES['turn-lock'].usual(base)] });
+    const fabricMm = plan.pouch.layers.fabricMm;
+    const throughOf = (id: string) => (plan.figures as Record<string, { value: number }>)[id]?.value;
+    expect(throughOf('turn.halfThrough')).toBeCloseTo(fabricMm + liningMm, 9);
+    expect(throughOf('turn.mateThrough')).toBeCloseTo(fabricMm, 9);
+    const half = plan.marks.find(({ mark }) => mark === 'turn.half');
+    expect(half?.throughMm.reduce((sum, mm) => sum + mm, 0)).toBeCloseTo(fabricMm + liningMm, 9);
   });
 });

@@ -103,6 +103,10 @@ export const linesWalls = ({ lining }: { lining: { kind: string } | null }): boo
 /** How thick a lining is, mm; nought without one. */
 export const liningMmOf = ({ lining }: { lining: { thicknessMm: number } | null }): number => lining?.thicknessMm ?? 0;
 
+/** How thick the lining of the flap is, mm; nought where it has none. */
+export const flapLiningMm = (design: { lining: { kind: string; thicknessMm: number } | null }): number =>
+  linesFlap(design) ? liningMmOf(design) : 0;
+
 /** How thick the lining of the walls is, mm; nought where they have none. */
 export const wallLiningMm = (design: { lining: { kind: string; thicknessMm: number } | null }): number =>
   linesWalls(design) ? liningMmOf(design) : 0;
