@@ -26,7 +26,7 @@ test('a lining is chosen by its drawing, joined hole by hole as they are counted
   expect((await axeFinds(page)).map(({ id, nodes }) => `${id}: ${nodes[0]?.html}`)).toEqual([]);
 
   const pdf = await fileOf(page, 'Pages to print (PDF)');
-  expect(pdf.name).toMatch(/-lining\.pdf$/);
+  expect(pdf.name).toMatch(/-pieces\.pdf$/);
   expect(pdf.bytes.subarray(0, 5).toString()).toBe('%PDF-');
   await expect(page.getByText(/Saved: .* and one to measure by/)).toBeVisible();
   const svg = await fileOf(page, 'Drawing in mm (SVG)');

@@ -41,6 +41,7 @@ import { piecesFigures, type Join, type Piece, type PiecesFigures, type PieceSet
 import type { Problem } from './problems';
 import { foldedFlatPieces, sectionPieces, type SectionInput } from './section';
 import type { FlapStage, PouchStage, SectionByState } from './stages';
+import type { StiffenerStage } from './stiffener';
 import type { StrapStage } from './strap';
 import { yarnStage, type YarnStage } from './yarn';
 
@@ -68,6 +69,7 @@ export interface Plan {
   closures: ClosureStage[];
   straps: StrapStage[];
   lining: LiningStage | null;
+  stiffener: StiffenerStage | null;
   edgings: EdgingStage[];
   fittings: FittingStage[];
   /** Whatever is put on, as it lies on the pieces. */
@@ -155,6 +157,7 @@ export function planBag(wished: Design, packings?: Packings, kinds: FittingCatal
       straps: ofGroup('straps', fittings) as StrapStage[],
       edgings: ofGroup('edgings', fittings) as EdgingStage[],
       lining: (ofGroup('lining', fittings)[0] as LiningStage | undefined) ?? null,
+      stiffener: (ofGroup('stiffener', fittings)[0] as StiffenerStage | undefined) ?? null,
       marks,
       bands,
       pieces: set.pieces,

@@ -178,6 +178,7 @@ const KINDS: FittingCatalogues = {
   hardware: { ...FITTING_KINDS.hardware, toy: kind },
   straps: { ...FITTING_KINDS.straps, toy: kind },
   lining: { ...FITTING_KINDS.lining, toy: kind },
+  stiffener: { ...FITTING_KINDS.stiffener, toy: kind },
   edgings: { ...FITTING_KINDS.edgings, toy: kind },
   trims: { ...FITTING_KINDS.trims, toy: kind },
 };
@@ -186,6 +187,7 @@ const WORDS: typeof FITTING_WORDS = {
   hardware: { ...FITTING_WORDS.hardware, toy: words },
   straps: { ...FITTING_WORDS.straps, toy: words },
   lining: { ...FITTING_WORDS.lining, toy: words },
+  stiffener: { ...FITTING_WORDS.stiffener, toy: words },
   edgings: { ...FITTING_WORDS.edgings, toy: words },
   trims: { ...FITTING_WORDS.trims, toy: words },
 };

@@ -12,6 +12,7 @@ const LAYERS: Record<FittingGroup, Layer> = {
   hardware: 'hardware',
   straps: 'feet',
   lining: 'lining',
+  stiffener: 'lining',
   edgings: 'cloth',
   trims: 'hardware',
 };

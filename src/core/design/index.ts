@@ -17,6 +17,7 @@ export {
   type EdgingEdge,
   type EdgingKind,
 } from './fittings/edgings';
+export { usualBoard, usualCanvas, type Board, type Canvas, type Stiffener } from './fittings/stiffeners';
 export {
   COUNTED_LIMITS,
   LINING_STUFFS,

@@ -3,7 +3,7 @@ export { BEHIND_MM, reachProblems, type ReachProblems, type ReachRepairs, type R
 export { smallParts, type SmallPartsProblems } from './smallParts';
 export { lineCorners, moveMarkEdits, type FabricMark, type MarkForm, type MarkMove } from './mark';
 export { type HungBand } from './band';
-export { FITTING_GROUPS, nameAt, pathOf, type FittingGroup, type FittingPlace } from './place';
+export { FITTING_GROUPS, isSingle, nameAt, pathOf, type FittingGroup, type FittingPlace } from './place';
 export { planFittings, type FittingCatalogues } from './planFittings';
 export {
   fittingAt,

@@ -1,5 +1,5 @@
 /** Where something is put on a bag. */
-export const FITTING_GROUPS = ['closures', 'hardware', 'straps', 'lining', 'edgings', 'trims'] as const;
+export const FITTING_GROUPS = ['closures', 'hardware', 'straps', 'lining', 'stiffener', 'edgings', 'trims'] as const;
 export type FittingGroup = (typeof FITTING_GROUPS)[number];
 
 /** Which of the things that are put on a bag: its group, and the how-manieth of it, from 0. */
@@ -8,9 +8,13 @@ export interface FittingPlace {
   index: number;
 }
 
+/** Groups that a bag has one of at most: no list. */
+export const isSingle = (group: FittingGroup): group is 'lining' | 'stiffener' =>
+  group === 'lining' || group === 'stiffener';
+
 /** Where a fitting's choices stand in the design. */
 export const pathOf = ({ group, index }: FittingPlace): (string | number)[] =>
-  group === 'lining' ? ['lining'] : [group, index];
+  isSingle(group) ? [group] : [group, index];
 
 /**
  * A name for one fitting of a group: the first has the bare one, so that a bag with one snap speaks of “the snap”.

@@ -51,7 +51,7 @@ export function makingSteps(design: Design, made: ToMake, fittings: readonly Fit
     step('weave-ends', ['check-pieces']),
     step('block', ['check-pieces']),
     ...(halfDisc ? [step('sew-flap', ['block'])] : []),
-    ...of('closures', 'hardware', 'lining'),
+    ...of('closures', 'hardware', 'stiffener', 'lining'),
     ...(hemmed ? [step('turn-hem', ['block'])] : []),
     ...join.map((one) => ({ ...one, needs: [...one.needs, 'block', 'sew-flap'] })),
     ...of('straps'),

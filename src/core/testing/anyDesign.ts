@@ -14,6 +14,7 @@ import { anyClosure } from './anyClosure';
 import { anyLining } from './anyLining';
 import { anyHardware } from './anyHardware';
 import { anyTrim } from './anyTrim';
+import { anyStiffener } from './anyStiffener';
 import { anyStrap } from './anyStrap';
 import { fullDesign } from './designs';
 
@@ -171,6 +172,7 @@ const designWith = (body: fc.Arbitrary<unknown>): fc.Arbitrary<Design> =>
         { weight: 1, arbitrary: fc.array(edging, { minLength: 1, maxLength: 4 }) },
       ),
       lining: orNull(anyLining),
+      stiffener: orNull(anyStiffener),
     })
     .map((made): unknown => {
       const base = fullDesign();
@@ -205,6 +207,7 @@ const designWith = (body: fc.Arbitrary<unknown>): fc.Arbitrary<Design> =>
         hardware: made.hardware,
         yarnAtHandG: made.yarnAtHandG,
         lining: made.lining,
+        stiffener: made.stiffener,
       };
     })
     .map((document) => readDesign(document))

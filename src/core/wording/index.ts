@@ -24,4 +24,4 @@ export { JOIN_NAMES, joinLines } from './joinText';
 export { term, translateTerms, type TermSet } from './terms';
 export { YARN_CLASS_LABELS } from './yarnClassText';
 export { spreadText } from './spreadText';
-export { pageWords, printedPiece, type PieceWords } from './paperWords';
+export { pageWords, printedPiece, printedStiffener, type PieceWords } from './paperWords';

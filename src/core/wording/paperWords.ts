@@ -1,5 +1,6 @@
 import type { Design } from '@/core/design';
 import { LINING_NAMES, type LiningPattern } from '@/core/lining';
+import { STIFFENER_NAMES, type StiffenerPiece } from '@/core/stiffener';
 import { formatQuantity } from './quantity';
 
 /** What is written on a printed piece: its name, how many to cut, how large it is finished. */
@@ -22,6 +23,23 @@ export function printedPiece(
       `Cut ${copies}${grain === 'up' ? ', arrow along the grain' : ''}`,
       `Finished ${length(finishedWidth.value)} by ${length(finishedHeight.value)}`,
       cut === seam ? 'No allowance' : 'Allowances are in the cut line',
+    ],
+  };
+}
+
+/** The words on a piece of stiffener as it is printed: what it is cut from has no grain and no allowance. */
+export function printedStiffener(
+  { name, settings }: Pick<Design, 'name' | 'settings'>,
+  { id, copies, width, height, bars }: StiffenerPiece,
+): PieceWords {
+  const length = (mm: number) => formatQuantity(mm, 'mm', settings.lengthUnit);
+  return {
+    name: `Stiffener: ${STIFFENER_NAMES[id].toLowerCase()}`,
+    notes: [
+      name,
+      `Cut ${copies}`,
+      `${length(width.value)} by ${length(height.value)}`,
+      bars ? `${bars.across} bars by ${bars.up}` : 'No allowance',
     ],
   };
 }

@@ -3,7 +3,7 @@
 import { memo, type ReactNode } from 'react';
 import type { FieldFault } from '@/core/design';
 import type { DesignEdit } from '@/core/problems';
-import { fittingAt, pathOf, type FittingPlace } from '@/core/fittings';
+import { fittingAt, isSingle, pathOf, type FittingPlace } from '@/core/fittings';
 import { ordinal, wordsOf, type Ticket } from '@/core/wording';
 import { useBag, useBagBehind, useBagStore } from '@/ui/bag/BagProvider';
 import { Group, Row } from '@/ui/bag/PlaceLayout';
@@ -11,7 +11,7 @@ import { AddOrTake, ChoiceField, LengthField, NumberField } from '@/ui/fields';
 import { FigureTicket } from '@/ui/figures/FigureTicket';
 import { CLOSURE_FIELDS } from './closureFields';
 import type { FieldSpec } from './fieldSpec';
-import { EDGING_FIELDS, LINING_FIELDS, STRAP_FIELDS } from './fields';
+import { EDGING_FIELDS, LINING_FIELDS, STIFFENER_FIELDS, STRAP_FIELDS } from './fields';
 import { HARDWARE_FIELDS } from './hardwareFields';
 import { TRIM_FIELDS } from './trimFields';
 
@@ -23,6 +23,7 @@ const FIELDS = {
   hardware: HARDWARE_FIELDS,
   straps: STRAP_FIELDS,
   lining: LINING_FIELDS,
+  stiffener: STIFFENER_FIELDS,
   edgings: EDGING_FIELDS,
   trims: TRIM_FIELDS,
 } as unknown as Record<FittingPlace['group'], Record<string, readonly FieldSpec<AnyChoice>[]>>;
@@ -42,7 +43,7 @@ export function FittingGroup({
 }) {
   const store = useBagStore();
   const { title, takeOff, takenOff } = wordsOf({ choice, at });
-  const ofSoMany = useBag(({ design }) => (at.group === 'lining' ? 1 : design[at.group].length));
+  const ofSoMany = useBag(({ design }) => (isSingle(at.group) ? 1 : design[at.group].length));
   return (
     <Group
       title={ofSoMany === 1 ? title : `${title} (${ordinal(at.index + 1)} of ${ofSoMany})`}
@@ -61,7 +62,7 @@ export function FittingGroup({
 }
 
 const takeOffEdit = ({ design }: { design: object }, { group, index }: FittingPlace): DesignEdit => {
-  if (group === 'lining') return { path: ['lining'], value: null };
+  if (isSingle(group)) return { path: [group], value: null };
   const list = (design as Record<string, unknown[]>)[group] ?? [];
   return { path: [group], value: list.filter((_, other) => other !== index) };
 };

@@ -7,6 +7,7 @@ import type {
   FlapLining,
   FlatLining,
   Lining,
+  Stiffener,
   Strap,
   WorkedStrap,
 } from '@/core/design';
@@ -327,4 +328,45 @@ export const EDGING_FIELDS: { [Kind in Edging['kind']]: FieldSpecs<Edging> | Fie
   shell: EDGING,
   spikes: EDGING,
   own: OWN_EDGING,
+};
+
+const STIFF = [
+  {
+    kind: 'choice',
+    path: 'parts',
+    label: 'It stiffens',
+    change: 'What is stiffened',
+    width: '10em',
+    choices: { base: 'The base', faces: 'Front and back', all: 'All walls' },
+  },
+  {
+    kind: 'length',
+    path: 'smallerMm',
+    label: 'Smaller all round',
+    change: 'Size of the stiffener',
+    width: '4.5em',
+    help: 'Usual: 3 to 5 mm.',
+    fine: true,
+  },
+  {
+    kind: 'length',
+    path: 'cornerMm',
+    label: 'Its corners',
+    change: 'Corners of the stiffener',
+    width: '4.5em',
+    fine: true,
+  },
+  {
+    kind: 'length',
+    path: 'thicknessMm',
+    label: 'Thickness',
+    change: 'Thickness of the stiffener',
+    width: '4.5em',
+    fine: true,
+  },
+] as const satisfies FieldSpecs<Stiffener>;
+
+export const STIFFENER_FIELDS: SpecsOf<Stiffener> = {
+  canvas: [{ kind: 'count', path: 'barsPerInch', label: 'Bars to the inch', change: 'Canvas', width: '4em' }, ...STIFF],
+  board: STIFF,
 };

@@ -1,9 +1,10 @@
 'use client';
 
-import { Box } from '@chakra-ui/react';
+import { Box, Button, Flex } from '@chakra-ui/react';
 import { useMemo } from 'react';
-import type { Lining } from '@/core/design';
+import type { Lining, Stiffener } from '@/core/design';
 import { LININGS, perHole, type JoinMap, type JoinedSpan } from '@/core/lining';
+import { STIFFENERS } from '@/core/stiffener';
 import { spreadText, wordsOf } from '@/core/wording';
 import { liningDrawing, liningIcon } from '@/drawing';
 import { useBag, useBagStore } from '@/ui/bag/BagProvider';
@@ -15,11 +16,13 @@ import { FittingGroup, TicketRow } from '@/ui/fittings/FittingGroup';
 import { PaperGroup } from '@/ui/paper/PaperGroup';
 import { ProblemSlips } from '@/ui/problems/ProblemSlips';
 
-/** The lining: its cut piece with the pressing line and the panel it covers. */
+/** The lining with its pressing line and the panel it covers; what stiffens the bag; both on paper. */
 export function LiningPlace() {
   const lining = useBag((state) => state.design.lining);
+  const stiffener = useBag((state) => state.design.stiffener);
   const plan = useBag((state) => state.plan);
   const drawing = useMemo(() => liningDrawing(plan), [plan]);
+  const hasPieces = plan.lining !== null || plan.stiffener !== null;
   return (
     <PlaceLayout
       title="Lining"
@@ -39,7 +42,8 @@ export function LiningPlace() {
     >
       {lining && <LiningPlan lining={lining} />}
       <ProblemSlips place="lining" />
-      {lining && <PaperGroup />}
+      <StiffenerPlan stiffener={stiffener} />
+      {hasPieces && <PaperGroup />}
       <LiningKinds lining={lining} />
     </PlaceLayout>
   );
@@ -71,6 +75,39 @@ function LiningKinds({ lining }: { lining: Lining | null }) {
 }
 
 const AT = { group: 'lining', index: 0 } as const;
+
+const STIFFENER_AT = { group: 'stiffener', index: 0 } as const;
+
+/** What stands between crochet and lining, with its pieces; or what could. */
+function StiffenerPlan({ stiffener }: { stiffener: Stiffener | null }) {
+  const stage = useBag((state) => state.plan.stiffener);
+  const store = useBagStore();
+  const put = (kind: Stiffener['kind']) => {
+    const { design, edit } = store.getState();
+    const choice = STIFFENERS[kind].usual(design);
+    edit(wordsOf({ choice, at: STIFFENER_AT }).added, [{ path: ['stiffener'], value: choice }]);
+  };
+  if (stiffener)
+    return (
+      <FittingGroup choice={stiffener} at={STIFFENER_AT}>
+        {stage &&
+          wordsOf(stage)
+            .tickets(stage)
+            .map((row, index) => <TicketRow key={index} tickets={row} />)}
+      </FittingGroup>
+    );
+  return (
+    <Group title="No stiffener">
+      <Flex gap="2" wrap="wrap">
+        {(Object.keys(STIFFENERS) as Stiffener['kind'][]).map((kind) => (
+          <Button key={kind} size="sm" variant="outline" bg="paper" onClick={() => put(kind)}>
+            {wordsOf({ choice: { kind }, at: STIFFENER_AT }).add}
+          </Button>
+        ))}
+      </Flex>
+    </Group>
+  );
+}
 
 function LiningPlan({ lining }: { lining: Lining }) {
   const stage = useBag((state) => state.plan.lining);

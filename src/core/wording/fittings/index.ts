@@ -16,6 +16,7 @@ import {
   zipperWords,
 } from './mouthClosureWords';
 import { snapWords } from './snapWords';
+import { STIFFENER_WORDS } from './stiffenerWords';
 import { tabWords } from './tabWords';
 import { TRIM_WORDS } from './trimWords';
 import { WORKED_STRAP_WORDS } from './strapWords';
@@ -62,6 +63,7 @@ export const FITTING_WORDS: FittingWordsByKind = {
   hardware: HARDWARE_WORDS,
   straps: STRAP_WORDS,
   lining: LINING_WORDS,
+  stiffener: STIFFENER_WORDS,
   edgings: EDGING_WORDS,
   trims: TRIM_WORDS,
 };

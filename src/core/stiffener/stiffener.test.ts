@@ -1,0 +1,162 @@
+import fc from 'fast-check';
+import { describe, expect, it, test } from 'vitest';
+import { BODY_KINDS } from '@/core/body';
+import { ringArea, ringBounds } from '@/core/cutting';
+import {
+  applyEdits,
+  usualBoard,
+  usualCanvas,
+  usualDropIn,
+  usualLining,
+  type Design,
+  type Stiffener,
+} from '@/core/design';
+import { bagOf } from '@/core/testing/bodies';
+import { planOf } from '@/core/testing/designs';
+import { sheetsFor, wholeBars } from './bars';
+import { STIFFENERS } from './index';
+import { roundedAll } from './walls';
+
+const KINDS = Object.keys(STIFFENERS) as Stiffener['kind'][];
+const stiffened = (bag: Design, change: Partial<Stiffener> = {}): Design => ({
+  ...bag,
+  stiffener: { ...usualBoard(bag), ...change } as Stiffener,
+});
+
+/** The plan once a way out is taken. */
+function repairedBy(bag: Design, edits: Parameters<typeof applyEdits>[1]) {
+  const read = applyEdits(bag, edits);
+  if (!read.ok) throw new Error('A way out that can’t be taken');
+  return planOf(read.design);
+}
+
+describe('canvas in whole bars', () => {
+  // Seven bars to the inch: 25.4 / 7 = 3.6286 mm from bar to bar.
+  test.each([
+    [100, 7, 27],
+    [25.4, 7, 7],
+    [25.3, 7, 6],
+    [25.4, 10, 10],
+  ])('of %f mm at %i to the inch, %i bars', (mm, perInch, bars) => {
+    expect(wholeBars(mm, perInch).bars).toBe(bars);
+  });
+
+  it('is never larger than was asked, and never by a whole bar smaller', () => {
+    fc.assert(
+      fc.property(fc.double({ min: 10, max: 500, noNaN: true }), fc.integer({ min: 4, max: 16 }), (mm, perInch) => {
+        const cut = wholeBars(mm, perInch);
+        expect(cut.mm).toBeLessThanOrEqual(mm + 1e-6);
+        expect(cut.mm).toBeGreaterThan(mm - 25.4 / perInch - 1e-6);
+      }),
+    );
+  });
+});
+
+describe('sheets to buy', () => {
+  const sheet = { widthMm: 200, heightMm: 300 };
+  test.each([
+    ['two side by side', [{ widthMm: 95, heightMm: 100, copies: 2 }], 1],
+    ['three rows fill a sheet, a fourth begins another', [{ widthMm: 150, heightMm: 95, copies: 4 }], 2],
+    ['one that fits only turned', [{ widthMm: 250, heightMm: 100, copies: 1 }], 1],
+    ['one that fits neither way', [{ widthMm: 250, heightMm: 220, copies: 1 }], null],
+  ])('%s', (_, pieces, count) => {
+    expect(sheetsFor(pieces, sheet, 4)).toBe(count);
+  });
+
+  it('are never fewer than the area of the pieces needs', () => {
+    const side = fc.double({ min: 10, max: 200, noNaN: true });
+    const piece = fc.record({ widthMm: side, heightMm: side, copies: fc.integer({ min: 1, max: 4 }) });
+    fc.assert(
+      fc.property(fc.array(piece, { minLength: 1, maxLength: 5 }), (pieces) => {
+        const count = sheetsFor(pieces, sheet, 4) ?? NaN;
+        const area = pieces.reduce((sum, one) => sum + one.widthMm * one.heightMm * one.copies, 0);
+        expect(count * sheet.widthMm * sheet.heightMm).toBeGreaterThanOrEqual(area);
+        expect(count).toBeLessThanOrEqual(pieces.reduce((sum, { copies }) => sum + copies, 0));
+      }),
+    );
+  });
+});
+
+describe('a piece with rounded corners', () => {
+  test.each([
+    ['no radius', 100, 60, 0],
+    ['a small one', 100, 60, 8],
+    ['half of the shorter side', 100, 60, 30],
+    ['a tall one', 40, 90, 20],
+    ['a disc', 80, 80, 40],
+  ])('%s: as large as its rectangle, less four corners', (_, wide, high, radius) => {
+    const ring = roundedAll(wide, high, radius);
+    const { widthMm, heightMm } = ringBounds(ring);
+    expect([widthMm, heightMm]).toEqual([expect.closeTo(wide, 6) as number, expect.closeTo(high, 6) as number]);
+    const area = wide * high - (4 - Math.PI) * radius ** 2;
+    expect(Math.abs(ringArea(ring)) / area).toBeCloseTo(1, 2);
+  });
+});
+
+describe.each(BODY_KINDS)('%s', (kind) => {
+  test.each(KINDS)('%s is planned inside the bag, or it is said why not', (stiff) => {
+    const bag = bagOf(kind);
+    for (const parts of ['base', 'faces', 'all'] as const) {
+      const plan = planOf({ ...bag, stiffener: { ...STIFFENERS[stiff].usual(bag), parts } as Stiffener });
+      if (!plan.stiffener) {
+        expect(plan.problems.map(({ code }) => code)).toContain('stiffener-no-wall');
+        continue;
+      }
+      for (const { id, width, height, cut } of plan.stiffener.pieces) {
+        expect(width.value).toBeLessThan(plan.pouch.figures.width.value);
+        const tall = id === 'base' ? plan.pouch.figures.depth : plan.pouch.figures.height;
+        expect(height.value).toBeLessThan(tall?.value ?? 0);
+        expect(ringBounds(cut).widthMm).toBeCloseTo(width.value, 6);
+        expect(ringBounds(cut).heightMm).toBeCloseTo(height.value, 6);
+      }
+    }
+  });
+
+  it('shrinks by as much as it is to be smaller', () => {
+    const all = (smallerMm: number) => planOf(stiffened(bagOf(kind), { parts: 'all', smallerMm })).stiffener?.pieces;
+    const [tight, loose] = [all(2), all(5)];
+    expect(tight?.length).toBeGreaterThan(0);
+    for (const [index, one] of (loose ?? []).entries())
+      expect((tight?.[index]?.width.value ?? 0) - one.width.value).toBeCloseTo(6, 9);
+  });
+
+  it.each([
+    ['a flat lining', usualLining()],
+    ['a drop-in lining', usualDropIn()],
+  ] as const)('goes in before %s shuts it in', (_, lining) => {
+    const plan = planOf({ ...stiffened(bagOf(kind), { parts: 'all' }), lining });
+    if (!plan.stiffener || !plan.lining) return expect(plan.problems.length).toBeGreaterThan(0);
+    const names = plan.steps.map(({ id, of }) => of?.name ?? String(id));
+    const shuts = names.findIndex((name) => name === 'sew-lining' || name === 'put-lining-in');
+    expect(names).toContain('put-stiffener-in');
+    expect(names.indexOf('cut-stiffener')).toBeLessThan(names.indexOf('put-stiffener-in'));
+    expect(shuts).toBeGreaterThan(names.indexOf('put-stiffener-in'));
+  });
+});
+
+describe('what is doubtful', () => {
+  it('a flat pouch has no base: it is left out, or all walls are stiffened', () => {
+    const bag = stiffened(bagOf('fold-over-strip'), { parts: 'base' });
+    const problem = planOf(bag).problems.find(({ code }) => code === 'stiffener-no-wall');
+    expect(problem?.repairs).toHaveLength(2);
+    for (const { edits } of problem?.repairs ?? []) {
+      const repaired = repairedBy(bag, edits);
+      expect(repaired.problems.map(({ code }) => code)).not.toContain('stiffener-no-wall');
+    }
+  });
+
+  it('a wall larger than a sheet is said, with board as the way out', () => {
+    const wide = bagOf('side-bands');
+    const bag: Design = {
+      ...wide,
+      body: { ...wide.body, widthMm: 420, heightMm: 300 },
+      stiffener: { ...usualCanvas(wide), parts: 'all' },
+    };
+    const plan = planOf(bag);
+    expect(plan.stiffener?.sheets).toBeNull();
+    const problem = plan.problems.find(({ code }) => code === 'stiffener-larger-than-sheet');
+    const repaired = repairedBy(bag, problem?.repairs[0]?.edits ?? []);
+    expect(repaired.stiffener?.choice.kind).toBe('board');
+    expect(repaired.problems.map(({ code }) => code)).not.toContain('stiffener-larger-than-sheet');
+  });
+});

@@ -1,0 +1,251 @@
+import { ringBounds, type PatternPiece } from '@/core/cutting';
+import { usualBoard, usualCanvas, type Board, type Canvas, type Design, type Stiffener } from '@/core/design';
+import { COMMON_PRACTICE, MEMORY, input, inputFrom, makeFigure, type Figure } from '@/core/figures';
+import {
+  liningGoesIn,
+  pathOf,
+  type FittingInput,
+  type FittingKind,
+  type FittingStage,
+  type StepRule,
+} from '@/core/fittings';
+import { ownCodes, type Problem } from '@/core/problems';
+import { CANVAS_SHEET_MM, sheetsFor, wholeBars } from './bars';
+import { roundedAll, wallsInside, type Wall, type WallName } from './walls';
+
+/** What is doubtful of a stiffener; lengths in mm. */
+export interface StiffenerProblems {
+  'stiffener-no-wall': object;
+  'stiffener-larger-than-sheet': { widthMm: number; heightMm: number };
+  'stiffener-on-fold': object;
+  'stiffener-takes-room': { depthMm: number; heightMm: number };
+}
+export interface StiffenerRepairs {
+  'stiffener-out': object;
+  'stiffener-all': object;
+  'stiffener-of-board': object;
+}
+
+const ours = ownCodes<StiffenerProblems, StiffenerRepairs>();
+
+/** A piece of stiffener: its pattern, its sizes, and of canvas its bars. */
+export interface StiffenerPiece extends PatternPiece {
+  id: WallName;
+  width: Figure;
+  height: Figure;
+  bars: { across: number; up: number } | null;
+}
+
+export interface StiffenerStage<Choice extends Stiffener = Stiffener> extends FittingStage<Choice> {
+  pieces: [StiffenerPiece, ...StiffenerPiece[]];
+  /** Sheets of canvas to buy; null of what is no canvas, or does not fit on one. */
+  sheets: Figure | null;
+}
+
+/** A stiffener of a kind: all are planned alike; canvas is cut to whole bars. */
+export const stiffenerKind = <Choice extends Stiffener>(
+  usual: (design: Design) => Choice,
+): FittingKind<Choice, StiffenerStage<Choice>> => ({
+  usual,
+  plan(stiffener, bag) {
+    const choice: Stiffener = stiffener;
+    const { at, design } = bag;
+    const walls = wallsOf(choice, bag);
+    if (walls.length === 0) return { ok: false, problems: [noWall(choice, bag)] };
+    const pieces = walls.map((wall, index) => pieceOf(wall, choice, index)) as StiffenerStage['pieces'];
+    const sheets = choice.kind === 'canvas' ? sheetsFigure(pieces) : null;
+    return {
+      ok: true,
+      stage: {
+        choice: stiffener,
+        at,
+        marks: [],
+        bands: [],
+        worked: [],
+        workedOn: [],
+        threads: [],
+        cloth: [],
+        sewn: [],
+        tails: 0,
+        steps: stiffenerSteps(design.lining === null ? 'none' : liningGoesIn(bag.set, design)),
+        differs: [],
+        sizes: [],
+        worn: null,
+        closes: null,
+        holds: [],
+        fromEdgeMm: null,
+        compared: [],
+        asked: [...pieces.flatMap(({ width, height }) => [width, height]), ...(sheets ? [sheets] : [])],
+        problems: problemsOf(choice, pieces, sheets, bag),
+        pieces,
+        sheets,
+      },
+    };
+  },
+});
+
+/** The walls that are to be stiffened, of those that the bag has. */
+function wallsOf({ parts, smallerMm }: Stiffener, bag: FittingInput): Wall[] {
+  const all = wallsInside(bag).filter(
+    ({ widthMm, heightMm }) => Math.min(widthMm, heightMm) - 2 * smallerMm >= LEAST_WALL_MM,
+  );
+  if (parts === 'all') return all;
+  return all.filter(({ name }) => (parts === 'base' ? name === 'base' : name === 'front' || name === 'disc'));
+}
+
+/** A narrower piece stiffens nothing, mm. Ours. */
+const LEAST_WALL_MM = 8;
+
+function pieceOf({ name, copies, widthMm, heightMm, round }: Wall, choice: Stiffener, index: number): StiffenerPiece {
+  const { smallerMm, cornerMm } = choice;
+  const inMm = (mm: number) => mm - 2 * smallerMm;
+  const across = choice.kind === 'canvas' ? wholeBars(inMm(widthMm), choice.barsPerInch) : null;
+  const up = choice.kind === 'canvas' ? wholeBars(inMm(heightMm), choice.barsPerInch) : null;
+  const [wide, high] = [across?.mm ?? inMm(widthMm), up?.mm ?? inMm(heightMm)];
+  const ring = roundedAll(wide, high, round === 'all' ? Math.min(wide, high) / 2 : cornerMm);
+  const figure = (id: string, what: string, mm: number, wallMm: number, bars: number | null) =>
+    makeFigure(`stiffener.${id}${index === 0 ? '' : `.${name}`}`, `${STIFFENER_NAMES[name]}: ${what}`, mm, 'mm', {
+      rule:
+        bars === null
+          ? 'The wall inside, less so much on both sides. Usual: 3 to 5 mm smaller all round.'
+          : `The wall inside, less so much on both sides, down to ${bars} whole bars of the canvas. Usual: 3 to 5 mm smaller all round.`,
+      inputs: [
+        input('Wall, inside crochet and lining', wallMm, 'mm'),
+        input('Smaller, on every side', smallerMm, 'mm'),
+        ...(choice.kind === 'canvas' ? [input('Bars to the inch', choice.barsPerInch, 'count')] : []),
+      ],
+      source: COMMON_PRACTICE,
+    });
+  return {
+    id: name,
+    copies,
+    seam: ring,
+    cut: ring,
+    marks: [],
+    grain: 'any',
+    width: figure('width', 'across', wide, widthMm, across?.bars ?? null),
+    height: figure('height', 'up', high, heightMm, up?.bars ?? null),
+    bars: across && up ? { across: across.bars, up: up.bars } : null,
+  };
+}
+
+export const STIFFENER_NAMES: Readonly<Record<WallName, string>> = {
+  front: 'Front and back',
+  base: 'Base',
+  side: 'Sides',
+  disc: 'Both faces',
+};
+
+/** Between pieces on a sheet of canvas a bar is cut away, mm. */
+const BETWEEN_MM = 4;
+
+function sheetsFigure(pieces: readonly StiffenerPiece[]): Figure | null {
+  const rectangles = pieces.map(({ cut, copies }) => ({ ...ringBounds(cut), copies }));
+  const count = sheetsFor(rectangles, CANVAS_SHEET_MM, BETWEEN_MM);
+  if (count === null) return null;
+  return makeFigure('stiffener.sheets', 'Sheets of canvas', count, 'count', {
+    rule: 'Pieces laid in rows on sheets, the tallest first. Sheets are mostly sold so large; from memory.',
+    inputs: [
+      input('A sheet, across', CANVAS_SHEET_MM.widthMm, 'mm'),
+      input('A sheet, up', CANVAS_SHEET_MM.heightMm, 'mm'),
+      ...pieces.map(({ width }) => inputFrom(width)),
+    ],
+    source: MEMORY,
+  });
+}
+
+/** Between crochet and lining: before a flat one is sewn on, before a drop-in goes in; without a lining last of all. */
+const stiffenerSteps = (lining: 'none' | 'flat' | 'last'): StepRule[] => [
+  { name: 'cut-stiffener', after: ['blocked'], before: [] },
+  {
+    name: 'put-stiffener-in',
+    after: ['cut-stiffener', ...(lining === 'flat' ? (['blocked'] as const) : (['joined'] as const))],
+    before: lining === 'none' ? [] : ['covered'],
+  },
+];
+
+function noWall({ parts }: Stiffener, { at }: FittingInput): Problem {
+  return ours.problem({
+    code: 'stiffener-no-wall',
+    severity: 'decide',
+    place: 'lining',
+    path: [...pathOf(at), 'parts'],
+    values: {},
+    repairs: [
+      ours.repair({ code: 'stiffener-out', values: {}, edits: [{ path: pathOf(at), value: null }] }),
+      ...(parts === 'all'
+        ? []
+        : [
+            ours.repair({
+              code: 'stiffener-all',
+              values: {},
+              edits: [{ path: [...pathOf(at), 'parts'], value: 'all' }],
+            }),
+          ]),
+    ],
+  });
+}
+
+function problemsOf(
+  choice: Stiffener,
+  pieces: readonly StiffenerPiece[],
+  sheets: Figure | null,
+  { at, design, set }: FittingInput,
+): Problem[] {
+  const problems: Problem[] = [];
+  const [largest] = [...pieces].sort((a, b) => b.width.value * b.height.value - a.width.value * a.height.value);
+  if (choice.kind === 'canvas' && sheets === null && largest)
+    problems.push(
+      ours.problem({
+        code: 'stiffener-larger-than-sheet',
+        severity: 'decide',
+        place: 'lining',
+        path: pathOf(at),
+        asks: [largest.width.id, largest.height.id],
+        values: { widthMm: largest.width.value, heightMm: largest.height.value },
+        repairs: [
+          ours.repair({
+            code: 'stiffener-of-board',
+            values: {},
+            edits: [{ path: pathOf(at), value: boardOf(choice) }],
+          }),
+        ],
+      }),
+    );
+  // A flat pouch that is empty has no room of its own to lose; what is in it pushes the walls apart by as much.
+  const inBase = pieces.some(({ id }) => id === 'base');
+  problems.push(
+    ours.problem({
+      code: 'stiffener-takes-room',
+      severity: 'mind',
+      place: 'lining',
+      path: [...pathOf(at), 'thicknessMm'],
+      values: {
+        depthMm: pieces.some(({ id }) => id === 'front' || id === 'disc') ? 2 * choice.thicknessMm : 0,
+        heightMm: inBase ? choice.thicknessMm : 0,
+      },
+      repairs: [],
+    }),
+  );
+  // Under a flat lining a stiffener is sewn in before the bag is folded: each wall's piece ends before the fold.
+  if (design.lining?.kind === 'flat' && liningGoesIn(set, design) === 'flat')
+    problems.push(
+      ours.problem({
+        code: 'stiffener-on-fold',
+        severity: 'mind',
+        place: 'lining',
+        path: pathOf(at),
+        values: {},
+        repairs: [],
+      }),
+    );
+  return problems;
+}
+
+const boardOf = ({ parts, smallerMm, cornerMm, thicknessMm }: Canvas): Board => ({
+  kind: 'board',
+  ...{ parts, smallerMm, cornerMm, thicknessMm },
+});
+
+export const canvas = stiffenerKind(usualCanvas);
+export const board = stiffenerKind(usualBoard);

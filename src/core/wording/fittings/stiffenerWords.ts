@@ -1,0 +1,99 @@
+import type { Stiffener } from '@/core/design';
+import {
+  STIFFENER_NAMES,
+  type StiffenerPiece,
+  type StiffenerProblems,
+  type StiffenerRepairs,
+  type StiffenerStage,
+} from '@/core/stiffener';
+import { formatQuantity } from '../quantity';
+import { stepWords, type LengthWriter } from '../stepWords';
+import type { FittingWords } from './words';
+
+/** A piece in words: how many, how large, and of canvas how many bars. */
+const pieceText = ({ id, copies, width, height, bars }: StiffenerPiece, length: LengthWriter): string =>
+  `${STIFFENER_NAMES[id].toLowerCase()}: ${copies === 1 ? 'one piece' : `${copies} pieces`}, ${bars ? `${bars.across} bars by ${bars.up} (${length(width.value)} by ${length(height.value)})` : `${length(width.value)} by ${length(height.value)}`}`;
+
+const stiffenerWords = <Choice extends Stiffener>(
+  title: string,
+  of: string,
+): FittingWords<StiffenerStage<Choice>, StiffenerProblems, StiffenerRepairs> => ({
+  title,
+  add: `Stiffen it with ${of}`,
+  takeOff: 'Take the stiffener out',
+  added: 'Stiffener put in',
+  takenOff: 'Stiffener taken out',
+  grip: null,
+  worked: '',
+  materials: ({ pieces, sheets }, { design }) => {
+    const length = (mm: number) => formatQuantity(mm, 'mm', design.settings.lengthUnit);
+    return [
+      `${title}, ${pieces.map((piece) => pieceText(piece, length)).join('; ')}${sheets ? `: ${sheets.value === 1 ? 'one sheet' : `${sheets.value} sheets`}` : ''}.`,
+    ];
+  },
+  steps: {
+    'cut-stiffener': ({ pieces, choice }, { length }) => {
+      const text = pieces.map((piece) => pieceText(piece, length)).join('; ');
+      const corners =
+        choice.cornerMm > 0 ? ` Round the corners to ${length(choice.cornerMm)}, so that they don’t wear through.` : '';
+      return stepWords(
+        'Cut the stiffener',
+        `${text.charAt(0).toUpperCase()}${text.slice(1)}.${choice.kind === 'canvas' ? ' Cut beside the bar, and trim the stubs.' : ''}${corners}`,
+        'Laid in the bag it lies flat and touches no side.',
+      );
+    },
+    'put-stiffener-in': (_, { design }) =>
+      stepWords(
+        'Put the stiffener in',
+        design.lining
+          ? 'Between crochet and lining: lay it on the inner face, its middle on the middle of the wall, and hold it with a few stitches at its corners.'
+          : 'Lay it on the inner face, its middle on the middle of the wall, and sew it along its edge, under half of the stitches.',
+        'It ends before every fold.',
+        design.lining ? 'Once the lining is sewn on, it can only go in by unpicking its edge.' : null,
+        design.lining
+          ? [
+              {
+                what: 'Unpick the lining’s edge at the mouth, about as wide as the piece, slide it in, and sew the edge on again.',
+                costs: 'Half an hour; a piece that is wider than the gap has to be bent.',
+              },
+            ]
+          : [],
+      ),
+  },
+  inspect: null,
+  tickets: ({ pieces, sheets }) => [
+    pieces.flatMap(({ width, height }) => [width, height].map((figure) => ({ figure }))),
+    ...(sheets ? [[{ figure: sheets }]] : []),
+  ],
+  quotes: {
+    steps: { 'cut-stiffener': ['stiffener.width', 'stiffener.height'] },
+    materials: ['stiffener.width', 'stiffener.height', 'stiffener.sheets'],
+    worked: [],
+  },
+  problems: {
+    'stiffener-no-wall': () =>
+      'This bag has no such wall that could be stiffened: a flat pouch has no base, and sides in rounds bend. It is left out.',
+    'stiffener-larger-than-sheet': (v, length) =>
+      `A piece of ${length(v.widthMm)} by ${length(v.heightMm)} is larger than a sheet of canvas. Join two along a row of bars, or take board.`,
+    'stiffener-takes-room': (v, length) => {
+      const takes = [
+        ...(v.depthMm > 0 ? [`${length(v.depthMm)} of the depth`] : []),
+        ...(v.heightMm > 0 ? [`${length(v.heightMm)} of the height`] : []),
+      ].join(' and ');
+      return `The stiffener takes ${takes} inside. The sizes inside are told without it: leave that much more room for your things.`;
+    },
+    'stiffener-on-fold': () =>
+      'Under a flat lining the stiffener is shut in before the bag is folded: leave as much free at every fold as the walls are thick.',
+  },
+  repairs: {
+    'stiffener-out': () => 'Leave it out',
+    'stiffener-all': () => 'Stiffen all walls there are',
+    'stiffener-of-board': () => 'Take board instead',
+  },
+});
+
+/** Words of every kind of stiffener. */
+export const STIFFENER_WORDS = {
+  canvas: stiffenerWords('Plastic canvas', 'plastic canvas'),
+  board: stiffenerWords('Board', 'board or stiff interfacing'),
+};
