@@ -45,3 +45,26 @@ test('a lining of the flap alone is offered, and without a flap is left out with
   await expect(slip).toBeHidden();
   await expect(figure(page, 'lining.cutWidth')).toBeVisible();
 });
+
+test('canvas stiffens the base: cut to whole bars, put in before the lining, taken out and brought back', async ({
+  page,
+}) => {
+  await newBag(page, 'Satchel with a gusset');
+  await goTo(page, 'Lining');
+  await page.getByRole('button', { name: 'Stiffen it with plastic canvas' }).click();
+  await expect(page.getByRole('combobox', { name: 'It stiffens' })).toHaveValue('base');
+  await expect(figure(page, 'stiffener.sheets')).toContainText('1');
+  const across = await figure(page, 'stiffener.width').textContent();
+  await fill(page, 'Smaller all round', '12');
+  await expect(figure(page, 'stiffener.width')).not.toHaveText(across ?? '');
+  const svg = await fileOf(page, 'Drawing in mm (SVG)');
+  expect(svg.bytes.toString()).toContain('Stiffener: base');
+  await page.getByRole('button', { name: 'Take the stiffener out' }).click();
+  await expect(page.getByRole('heading', { name: 'No stiffener' })).toBeVisible();
+  await page.keyboard.press('Control+z');
+  await expect(figure(page, 'stiffener.width')).toBeVisible();
+  expect((await axeFinds(page)).map(({ id, nodes }) => `${id}: ${nodes[0]?.html}`)).toEqual([]);
+  await goTo(page, 'Order of making');
+  await expect(page.getByText('Put the stiffener in').first()).toBeVisible();
+  await saved(page);
+});
