@@ -61,9 +61,13 @@ export type { TabProblems, TabRepairs, TabStage } from './hanging/tab';
 export type { HungProblems, HungRepairs } from './hanging/hung';
 export type { LoopProblems, LoopRepairs, LoopStage } from './hanging/loop';
 export type { MagnetProblems } from './magneticSnap';
-export { cordPath } from './mouth/cordPath';
-export { END_TASSEL } from './mouth/drawstring';
-export type { DrawstringProblems, DrawstringRepairs, DrawstringStage } from './mouth/drawstring';
+export {
+  cordPath,
+  END_TASSEL,
+  type DrawstringProblems,
+  type DrawstringRepairs,
+  type DrawstringStage,
+} from './mouth/drawstring';
 export { channelMm, type FrameProblems, type FrameRepairs, type FrameStage } from './mouth/frame';
 export type { PartSewnProblems, PartSewnRepairs, PartSewnStage } from './mouth/partSewn';
 export type { ZipperProblems, ZipperRepairs, ZipperStage } from './mouth/zipper';
