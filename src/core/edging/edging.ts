@@ -9,7 +9,16 @@ import {
 } from '@/core/borders';
 import { patternOf, usualEdging, type Design, type Edging, type EdgingKind } from '@/core/design';
 import { GEOMETRY, input, inputFrom, makeFigure, type Figure } from '@/core/figures';
-import { nameAt, pathOf, type FittingInput, type FittingKind, type FittingStage, type StepRule } from '@/core/fittings';
+import {
+  nameAt,
+  pathOf,
+  stageOf,
+  takeOffEdit,
+  type FittingInput,
+  type FittingKind,
+  type FittingStage,
+  type StepRule,
+} from '@/core/fittings';
 import { isInRounds, stripOf } from '@/core/pieces';
 import type { Problem } from '@/core/problems';
 import { countEdging, type EdgingCounts } from './countEdging';
@@ -52,27 +61,17 @@ export const edgingKind = <Kind extends EdgingKind>(
     return {
       ok: true,
       stage: {
-        choice: edging,
-        at: bag.at,
-        marks: edgingMarks(edging, outline, bag),
-        bands: [],
-        worked: [],
-        workedOn: [figures.fabric],
-        threads: [],
-        cloth: [],
-        sewn: [],
-        // Each edge is begun and fastened off.
-        tails: 2 * edge.times,
-        steps: [stepOf(edging, bag)],
-        differs: [],
-        sizes: [],
-        worn: null,
-        closes: null,
-        holds: [],
-        fromEdgeMm: null,
-        compared: [],
-        asked: [...Object.values(figures), seamStitches].filter((figure) => figure !== null),
-        problems: [...flatProblems(edging, figures, bag), ...seamProblems(edging, bag)],
+        ...stageOf({
+          choice: edging,
+          at: bag.at,
+          marks: edgingMarks(edging, outline, bag),
+          workedOn: [figures.fabric],
+          // Each edge is begun and fastened off.
+          tails: 2 * edge.times,
+          steps: [stepOf(edging, bag)],
+          asked: [...Object.values(figures), seamStitches].filter((figure) => figure !== null),
+          problems: [...flatProblems(edging, figures, bag), ...seamProblems(edging, bag)],
+        }),
         ...{ edge, counts, figures, outline, seamStitches },
       },
     };
@@ -164,7 +163,7 @@ function leftOut(fault: EdgingFault, { design, at }: FittingInput): Problem {
       ours.repair({
         code: 'edging-off',
         values: {},
-        edits: [{ path: ['edgings'], value: design.edgings.filter((_, index) => index !== at.index) }],
+        edits: [takeOffEdit(design, at)],
       }),
     ],
   });

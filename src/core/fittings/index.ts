@@ -3,7 +3,7 @@ export { BEHIND_MM, reachProblems, type ReachProblems, type ReachRepairs, type R
 export { smallParts, type SmallPartsProblems } from './smallParts';
 export { lineCorners, moveMarkEdits, type FabricMark, type MarkForm, type MarkMove } from './mark';
 export { type HungBand } from './band';
-export { FITTING_GROUPS, isSingle, nameAt, pathOf, type FittingGroup, type FittingPlace } from './place';
+export { FITTING_GROUPS, isSingle, nameAt, pathOf, takeOffEdit, type FittingGroup, type FittingPlace } from './place';
 export { planFittings, type FittingCatalogues } from './planFittings';
 export {
   fittingAt,
@@ -16,4 +16,5 @@ export {
   type Span,
   type WorkedStrip,
 } from './stage';
+export { stageOf } from './stageOf';
 export { type Moment, type StepRule } from './step';

@@ -1,3 +1,6 @@
+import type { Design } from '@/core/design';
+import type { DesignEdit } from '@/core/problems';
+
 /** Where something is put on a bag. */
 export const FITTING_GROUPS = ['closures', 'hardware', 'straps', 'lining', 'stiffener', 'edgings', 'trims'] as const;
 export type FittingGroup = (typeof FITTING_GROUPS)[number];
@@ -15,6 +18,12 @@ export const isSingle = (group: FittingGroup): group is 'lining' | 'stiffener' =
 /** Where a fitting's choices stand in the design. */
 export const pathOf = ({ group, index }: FittingPlace): (string | number)[] =>
   isSingle(group) ? [group] : [group, index];
+
+/** The edit that takes something off the bag; all else stays. */
+export const takeOffEdit = (design: Pick<Design, FittingGroup>, { group, index }: FittingPlace): DesignEdit =>
+  isSingle(group)
+    ? { path: [group], value: null }
+    : { path: [group], value: design[group].filter((_, other) => other !== index) };
 
 /**
  * A name for one fitting of a group: the first has the bare one, so that a bag with one snap speaks of “the snap”.

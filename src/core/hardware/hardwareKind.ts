@@ -5,6 +5,7 @@ import {
   nameAt,
   pathOf,
   reachProblems,
+  stageOf,
   type FabricMark,
   type FittingInput,
   type FittingKind,
@@ -55,40 +56,31 @@ export const hardwareKind = <Kind extends HardwareKind>(
     return {
       ok: true,
       stage: {
-        choice: hardware,
-        at,
-        closes: null,
-        holds: [],
-        marks: marksOf(choice, placed, figures, bag),
-        bands: [],
-        worked: [],
-        workedOn: fabric ? [fabric] : [],
-        threads: [],
-        cloth: [],
-        sewn:
-          nature.sewnMm(choice) > 0
-            ? [{ label: SEWN[choice.kind], mm: placed.spots.length * nature.sewnMm(choice) }]
-            : [],
-        tails: held === 'tab' ? 2 * placed.spots.length : 0,
-        steps: hardwareSteps(choice, held, placed.hasSeam, bag),
-        differs: [],
-        sizes: [],
-        worn: null,
-        fromEdgeMm: null,
-        compared: [],
-        asked: [...Object.values(figures as unknown as Record<string, Figure | null>), fabric].filter(
-          (figure): figure is Figure => figure !== null,
-        ),
-        problems: [
-          ...(reaches
-            ? reachProblems({
-                ...{ part: reaches.part, reachMm: reaches.mm, field: reaches.field, at, place: 'closures' },
-                ...{ leastMm: reaches.leastMm, mostMm: reaches.mostMm, mark: choice.kind },
-                layersMm: pouch.layers.fabricMm,
-              })
-            : []),
-          ...hardwareProblems(choice, wished !== held, placed, bag),
-        ],
+        ...stageOf({
+          choice: hardware,
+          at,
+          marks: marksOf(choice, placed, figures, bag),
+          workedOn: fabric ? [fabric] : [],
+          sewn:
+            nature.sewnMm(choice) > 0
+              ? [{ label: SEWN[choice.kind], mm: placed.spots.length * nature.sewnMm(choice) }]
+              : [],
+          tails: held === 'tab' ? 2 * placed.spots.length : 0,
+          steps: hardwareSteps(choice, held, placed.hasSeam, bag),
+          asked: [...Object.values(figures as unknown as Record<string, Figure | null>), fabric].filter(
+            (figure): figure is Figure => figure !== null,
+          ),
+          problems: [
+            ...(reaches
+              ? reachProblems({
+                  ...{ part: reaches.part, reachMm: reaches.mm, field: reaches.field, at, place: 'closures' },
+                  ...{ leastMm: reaches.leastMm, mostMm: reaches.mostMm, mark: choice.kind },
+                  layersMm: pouch.layers.fabricMm,
+                })
+              : []),
+            ...hardwareProblems(choice, wished !== held, placed, bag),
+          ],
+        }),
         spots: placed.spots,
         held,
         figures,

@@ -1,5 +1,5 @@
 import type { Hardware } from '@/core/design';
-import { nameAt, pathOf, type FittingInput } from '@/core/fittings';
+import { nameAt, pathOf, takeOffEdit, type FittingInput } from '@/core/fittings';
 import { isInRounds } from '@/core/pieces';
 import { ownCodes, type Problem } from '@/core/problems';
 import type { HardwareSeat } from './hardwareSeat';
@@ -50,7 +50,7 @@ export function noPlace(choice: Hardware, bag: FittingInput): Problem {
       ours.repair({
         code: 'hardware-off',
         values: {},
-        edits: [{ path: ['hardware'], value: design.hardware.filter((_, index) => index !== at.index) }],
+        edits: [takeOffEdit(design, at)],
       }),
     ],
     place: 'closures',

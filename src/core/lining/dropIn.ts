@@ -10,7 +10,14 @@ import {
 } from '@/core/cutting';
 import { usualDropIn, type DropInLining } from '@/core/design';
 import { GEOMETRY, input, inputFrom, makeFigure, type Figure } from '@/core/figures';
-import { pathOf, type FittingInput, type FittingKind, type FittingStage, type StepRule } from '@/core/fittings';
+import {
+  pathOf,
+  stageOf,
+  type FittingInput,
+  type FittingKind,
+  type FittingStage,
+  type StepRule,
+} from '@/core/fittings';
 import { ownCodes, type Problem } from '@/core/problems';
 import { dropInSizes, type DropInSizes } from './dropInSizes';
 import { joinMap, type JoinMap, type SpanName } from './joinMap';
@@ -63,37 +70,25 @@ export const dropInLining: FittingKind<DropInLining, DropInStage> = {
     return {
       ok: true,
       stage: {
-        choice: lining,
-        at,
-        marks: [],
-        bands: [],
-        worked: [],
-        workedOn: [],
-        threads: [],
-        cloth: [],
-        sewn: [],
-        tails: 0,
-        steps: dropInSteps(lining),
-        differs: [],
-        sizes: [],
-        worn: null,
-        closes: null,
-        holds: [],
-        fromEdgeMm: null,
-        compared: [],
-        asked: [
-          ...Object.values(sizes as unknown as Record<string, Figure | null>).filter(
-            (one): one is Figure => one !== null,
-          ),
-          ...patterns.flatMap(({ cutWidth, cutHeight, finishedWidth, finishedHeight }) => [
-            cutWidth,
-            cutHeight,
-            finishedWidth,
-            finishedHeight,
-          ]),
-          ...(join ? [join.figures.bag, join.figures.lining] : []),
-        ],
-        problems: problemsOf(lining, cutAs, sizes, bag),
+        ...stageOf({
+          choice: lining,
+          at,
+          marks: [],
+          steps: dropInSteps(lining),
+          asked: [
+            ...Object.values(sizes as unknown as Record<string, Figure | null>).filter(
+              (one): one is Figure => one !== null,
+            ),
+            ...patterns.flatMap(({ cutWidth, cutHeight, finishedWidth, finishedHeight }) => [
+              cutWidth,
+              cutHeight,
+              finishedWidth,
+              finishedHeight,
+            ]),
+            ...(join ? [join.figures.bag, join.figures.lining] : []),
+          ],
+          problems: problemsOf(lining, cutAs, sizes, bag),
+        }),
         patterns,
         sizes3: sizes,
         cutAs,

@@ -4,6 +4,8 @@ import { COMMON_PRACTICE, GEOMETRY, input, inputFrom, makeFigure, type Figure } 
 import {
   liningGoesIn,
   pathOf,
+  stageOf,
+  takeOffEdit,
   type CutCloth,
   type FabricMark,
   type FittingInput,
@@ -64,7 +66,7 @@ export const layOver = <Choice extends FlatLining | FlapLining>(
             path: pathOf(at),
             values: {},
             repairs: [
-              ours.repair({ code: 'lining-off', values: {}, edits: [{ path: ['lining'], value: null }] }),
+              ours.repair({ code: 'lining-off', values: {}, edits: [takeOffEdit(design, at)] }),
               ours.repair({
                 code: 'lining-flat',
                 values: {},
@@ -99,31 +101,20 @@ export const layOver = <Choice extends FlatLining | FlapLining>(
     return {
       ok: true,
       stage: {
-        choice: lining,
-        at,
-        marks: cloth.flatMap((one) => pressedEdge(one, set, lining, at)),
-        bands: [],
-        worked: [],
-        workedOn: [],
-        threads: [],
+        ...stageOf({
+          choice: lining,
+          at,
+          marks: cloth.flatMap((one) => pressedEdge(one, set, lining, at)),
+          steps: liningSteps(lining, isLast),
+          asked: [
+            turnUnder,
+            ...covered.flatMap(({ width, length }) => [width, length]),
+            ...cloth.flatMap((one) => [one.cutWidth, one.cutLength, one.finishedWidth, one.finishedLength]),
+            ...(join ? [join.figures.bag, join.figures.lining] : []),
+          ],
+          problems: [],
+        }),
         cloth,
-        sewn: [],
-        tails: 0,
-        steps: liningSteps(lining, isLast),
-        differs: [],
-        sizes: [],
-        worn: null,
-        closes: null,
-        holds: [],
-        fromEdgeMm: null,
-        compared: [],
-        asked: [
-          turnUnder,
-          ...covered.flatMap(({ width, length }) => [width, length]),
-          ...cloth.flatMap((one) => [one.cutWidth, one.cutLength, one.finishedWidth, one.finishedLength]),
-          ...(join ? [join.figures.bag, join.figures.lining] : []),
-        ],
-        problems: [],
         ...{ patterns, turnUnder, join },
       },
     };

@@ -4,6 +4,8 @@ import { COMMON_PRACTICE, MEMORY, input, inputFrom, makeFigure, type Figure } fr
 import {
   liningGoesIn,
   pathOf,
+  stageOf,
+  takeOffEdit,
   type FittingInput,
   type FittingKind,
   type FittingStage,
@@ -57,26 +59,14 @@ export const stiffenerKind = <Choice extends Stiffener>(
     return {
       ok: true,
       stage: {
-        choice: stiffener,
-        at,
-        marks: [],
-        bands: [],
-        worked: [],
-        workedOn: [],
-        threads: [],
-        cloth: [],
-        sewn: [],
-        tails: 0,
-        steps: stiffenerSteps(design.lining === null ? 'none' : liningGoesIn(bag.set, design)),
-        differs: [],
-        sizes: [],
-        worn: null,
-        closes: null,
-        holds: [],
-        fromEdgeMm: null,
-        compared: [],
-        asked: [...pieces.flatMap(({ width, height }) => [width, height]), ...(sheets ? [sheets] : [])],
-        problems: problemsOf(choice, pieces, sheets, bag),
+        ...stageOf({
+          choice: stiffener,
+          at,
+          marks: [],
+          steps: stiffenerSteps(design.lining === null ? 'none' : liningGoesIn(bag.set, design)),
+          asked: [...pieces.flatMap(({ width, height }) => [width, height]), ...(sheets ? [sheets] : [])],
+          problems: problemsOf(choice, pieces, sheets, bag),
+        }),
         pieces,
         sheets,
       },
@@ -164,7 +154,7 @@ const stiffenerSteps = (lining: 'none' | 'flat' | 'last'): StepRule[] => [
   },
 ];
 
-function noWall({ parts }: Stiffener, { at }: FittingInput): Problem {
+function noWall({ parts }: Stiffener, { at, design }: FittingInput): Problem {
   return ours.problem({
     code: 'stiffener-no-wall',
     severity: 'decide',
@@ -172,7 +162,7 @@ function noWall({ parts }: Stiffener, { at }: FittingInput): Problem {
     path: [...pathOf(at), 'parts'],
     values: {},
     repairs: [
-      ours.repair({ code: 'stiffener-out', values: {}, edits: [{ path: pathOf(at), value: null }] }),
+      ours.repair({ code: 'stiffener-out', values: {}, edits: [takeOffEdit(design, at)] }),
       ...(parts === 'all'
         ? []
         : [

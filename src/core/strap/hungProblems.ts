@@ -1,6 +1,6 @@
 import { MOST_WORN_MM } from '@/core/defaults';
 import type { Strap } from '@/core/design';
-import { nameAt, pathOf, type FittingInput } from '@/core/fittings';
+import { nameAt, pathOf, takeOffEdit, type FittingInput } from '@/core/fittings';
 import type { Problem } from '@/core/problems';
 import type { HungStrap } from './hungStrap';
 import { ours } from './ownProblems';
@@ -185,7 +185,7 @@ function besideProblems(strap: Strap, { wornMm }: Known, { design, at }: Fitting
           ours.repair({
             code: 'strap-off',
             values: {},
-            edits: [{ path: ['straps'], value: design.straps.filter((_, index) => index !== at.index) }],
+            edits: [takeOffEdit(design, at)],
           }),
         ],
       }),

@@ -4,6 +4,8 @@ import {
   nameAt,
   pathOf,
   smallParts,
+  stageOf,
+  takeOffEdit,
   type FabricMark,
   type FittingInput,
   type FittingKind,
@@ -58,49 +60,39 @@ export const trimKind = <Kind extends TrimKind>(kind: Kind): FittingKind<TrimOf<
     return {
       ok: true,
       stage: {
-        choice: trim,
-        at,
-        closes: null,
-        holds: [],
-        marks: spots.map((spot, index): FabricMark => ({
-          mark: nameAt(at, choice.kind),
-          of: at,
-          piece: seat.track.piece,
-          face: 'outer',
-          acrossMm: spot.acrossMm,
-          alongMm: spot.alongMm,
-          stationMm: seat.stationMm,
-          foldedMm: seat.foldedMm,
-          count: { row: spot.row, place: spot.place, ofStitches: spot.ofStitches },
-          // Outlines hang down, whichever way the piece is worked.
-          form:
-            form.kind === 'outline'
-              ? { ...form, points: form.points.map(([across, along]) => [across, along * seat.way] as const) }
-              : form,
-          stuff: nature.stuff,
-          standsMm: nature.standsMm(choice),
-          throughMm: [],
-          presence: 'set',
-          move: 'edge' in choice ? null : { ...moveOf(choice, seat, bag), isGripped: index === 0 },
-        })),
-        bands: [],
-        worked: [],
-        workedOn: fabricOf(choice, spots.length, bag),
-        threads: figures.yarn ? [figures.yarn] : [],
-        cloth: [],
-        sewn: [],
-        tails: 0,
-        steps: stepsOf(choice),
-        differs: [],
-        sizes: [],
-        worn: null,
-        fromEdgeMm: null,
-        compared: [],
-        asked: [figures.count, ...(figures.yarn ? [figures.yarn] : []), ...fabricOf(choice, spots.length, bag)],
-        problems: [
-          ...(hasSmallParts(choice) ? [smallParts(at, choice.kind)] : []),
-          ...('edge' in choice ? [] : roomProblems(choice, seat, bag)),
-        ],
+        ...stageOf({
+          choice: trim,
+          at,
+          marks: spots.map((spot, index): FabricMark => ({
+            mark: nameAt(at, choice.kind),
+            of: at,
+            piece: seat.track.piece,
+            face: 'outer',
+            acrossMm: spot.acrossMm,
+            alongMm: spot.alongMm,
+            stationMm: seat.stationMm,
+            foldedMm: seat.foldedMm,
+            count: { row: spot.row, place: spot.place, ofStitches: spot.ofStitches },
+            // Outlines hang down, whichever way the piece is worked.
+            form:
+              form.kind === 'outline'
+                ? { ...form, points: form.points.map(([across, along]) => [across, along * seat.way] as const) }
+                : form,
+            stuff: nature.stuff,
+            standsMm: nature.standsMm(choice),
+            throughMm: [],
+            presence: 'set',
+            move: 'edge' in choice ? null : { ...moveOf(choice, seat, bag), isGripped: index === 0 },
+          })),
+          workedOn: fabricOf(choice, spots.length, bag),
+          threads: figures.yarn ? [figures.yarn] : [],
+          steps: stepsOf(choice),
+          asked: [figures.count, ...(figures.yarn ? [figures.yarn] : []), ...fabricOf(choice, spots.length, bag)],
+          problems: [
+            ...(hasSmallParts(choice) ? [smallParts(at, choice.kind)] : []),
+            ...('edge' in choice ? [] : roomProblems(choice, seat, bag)),
+          ],
+        }),
         spots,
         before,
         figures,
@@ -186,7 +178,7 @@ function noSeat(choice: Trim, { design, at, flap, set }: FittingInput): Problem 
   const takeOff = ours.repair({
     code: 'take-trim-off',
     values: {},
-    edits: [{ path: ['trims'], value: design.trims.filter((_, index) => index !== at.index) }],
+    edits: [takeOffEdit(design, at)],
   });
   const hasFront = set.pieces.some(({ id, kind }) => id === set.tracks.front.piece && kind === 'rows');
   const told = { severity: 'decide', place: 'closures', path, values: {} } as const;

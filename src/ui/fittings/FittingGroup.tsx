@@ -2,8 +2,7 @@
 
 import { memo, type ReactNode } from 'react';
 import type { FieldFault } from '@/core/design';
-import type { DesignEdit } from '@/core/problems';
-import { fittingAt, isSingle, pathOf, type FittingPlace } from '@/core/fittings';
+import { fittingAt, isSingle, pathOf, takeOffEdit, type FittingPlace } from '@/core/fittings';
 import { ordinal, wordsOf, type Ticket } from '@/core/wording';
 import { useBag, useBagBehind, useBagStore } from '@/ui/bag/BagProvider';
 import { Group, Row } from '@/ui/bag/PlaceLayout';
@@ -50,7 +49,7 @@ export function FittingGroup({
       action={
         <AddOrTake
           label={takeOff}
-          onClick={() => store.getState().edit(takenOff, [takeOffEdit(store.getState(), at)])}
+          onClick={() => store.getState().edit(takenOff, [takeOffEdit(store.getState().design, at)])}
         />
       }
     >
@@ -60,12 +59,6 @@ export function FittingGroup({
     </Group>
   );
 }
-
-const takeOffEdit = ({ design }: { design: object }, { group, index }: FittingPlace): DesignEdit => {
-  if (isSingle(group)) return { path: [group], value: null };
-  const list = (design as Record<string, unknown[]>)[group] ?? [];
-  return { path: [group], value: list.filter((_, other) => other !== index) };
-};
 
 /** The row of fields of one fitting, as its kind lists them. */
 const FittingFields = memo(function FittingFields({ choice, group, index }: { choice: AnyChoice } & FittingPlace) {

@@ -7,6 +7,7 @@ import {
   nameAt,
   pathOf,
   smallParts,
+  stageOf,
   type FabricMark,
   type FittingInput,
   type FittingKind,
@@ -16,7 +17,6 @@ import {
 } from '@/core/fittings';
 import { trackAlongMm } from '@/core/pieces';
 import { ownCodes, type Problem } from '@/core/problems';
-import { closingStage } from '../mouth/closesMouth';
 import { slideAcross } from '../slideAcross';
 import {
   hangsFrom,
@@ -87,7 +87,7 @@ export const loopKind = <Choice extends Loop>(
     return {
       ok: true,
       stage: {
-        ...closingStage({
+        ...stageOf({
           choice,
           at,
           closes: fromFlap ? 'flap' : 'mouth',

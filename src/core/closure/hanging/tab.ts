@@ -6,6 +6,8 @@ import {
   nameAt,
   pathOf,
   smallParts,
+  stageOf,
+  takeOffEdit,
   type FabricMark,
   type FittingInput,
   type FittingKind,
@@ -16,7 +18,6 @@ import {
 import { trackAlongMm } from '@/core/pieces';
 import { ownCodes, type Problem, type Repair } from '@/core/problems';
 import { buttonholeStitches } from '../buttonholeStitches';
-import { closingStage } from '../mouth/closesMouth';
 import { slideAcross } from '../slideAcross';
 import {
   hangsFrom,
@@ -79,7 +80,7 @@ export const tab: FittingKind<Tab, TabStage> = {
     return {
       ok: true,
       stage: {
-        ...closingStage({
+        ...stageOf({
           choice,
           at,
           closes: fromFlap ? 'flap' : 'mouth',
@@ -291,7 +292,7 @@ function noEdge({ at, design }: FittingInput): Problem {
       ours.repair({
         code: 'tab-off',
         values: {},
-        edits: [{ path: ['closures'], value: design.closures.filter((_, index) => index !== at.index) }],
+        edits: [takeOffEdit(design, at)],
       }),
     ],
   });

@@ -1,11 +1,10 @@
 import { openSideRows } from '@/core/body';
 import { usualFrame, type Frame } from '@/core/design';
 import { GEOMETRY, MEMORY, input, inputFrom, makeFigure, type Figure } from '@/core/figures';
-import { nameAt, pathOf, type FittingInput, type FittingKind, type FittingStage } from '@/core/fittings';
+import { nameAt, pathOf, stageOf, type FittingInput, type FittingKind, type FittingStage } from '@/core/fittings';
 import { isInRounds } from '@/core/pieces';
 import { ownCodes, type Problem } from '@/core/problems';
 import { FRAME_FULLNESS } from '@/core/defaults';
-import { closingStage } from './closesMouth';
 import { mouthOf, type Mouth } from './mouth';
 import { mouthMarks } from './mouthMarks';
 
@@ -62,7 +61,7 @@ export const frame: FittingKind<Frame, FrameStage> = {
     return {
       ok: true,
       stage: {
-        ...closingStage({
+        ...stageOf({
           choice,
           at,
           closes: 'mouth',

@@ -1,9 +1,8 @@
 import { HAND_MM } from '@/core/defaults';
 import { usualPartSewn, type PartSewn } from '@/core/design';
 import { GEOMETRY, input, inputFrom, makeFigure, type Figure } from '@/core/figures';
-import { nameAt, pathOf, type FittingInput, type FittingKind, type FittingStage } from '@/core/fittings';
+import { nameAt, pathOf, stageOf, type FittingInput, type FittingKind, type FittingStage } from '@/core/fittings';
 import { ownCodes, type Problem } from '@/core/problems';
-import { closingStage } from './closesMouth';
 import { mouthOf, type Mouth } from './mouth';
 import { mouthMarks } from './mouthMarks';
 
@@ -53,7 +52,7 @@ export const partSewn: FittingKind<PartSewn, PartSewnStage> = {
     return {
       ok: true,
       stage: {
-        ...closingStage({
+        ...stageOf({
           choice,
           at,
           closes: 'mouth',

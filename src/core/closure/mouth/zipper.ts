@@ -5,13 +5,13 @@ import {
   liningGoesIn,
   nameAt,
   pathOf,
+  stageOf,
   type FittingInput,
   type FittingKind,
   type FittingStage,
   type StepRule,
 } from '@/core/fittings';
 import { ownCodes, type Problem } from '@/core/problems';
-import { closingStage } from './closesMouth';
 import { mouthOf, type Mouth } from './mouth';
 import { mouthMarks } from './mouthMarks';
 import { longestStandardMm } from './zipperLengths';
@@ -82,7 +82,7 @@ export const zipper: FittingKind<Zipper, ZipperStage> = {
     return {
       ok: true,
       stage: {
-        ...closingStage({
+        ...stageOf({
           choice,
           at: bag.at,
           closes: 'mouth',

@@ -5,12 +5,13 @@ import type { Design, OnFlap } from '@/core/design';
 import { GEOMETRY, input, inputFrom, makeFigure, type Figure } from '@/core/figures';
 import {
   nameAt,
+  stageOf,
   type FittingInput,
   type FittingKind,
   type FittingStage,
-  type MarkForm,
   type MadeParts,
   type MadeSize,
+  type MarkForm,
 } from '@/core/fittings';
 import { onFlapFigures, type OnFlapFigures } from './figures';
 import { onFlapMarks } from './marks';
@@ -61,33 +62,25 @@ export const onFlapKind = <Choice extends OnFlap>(
     return {
       ok: true,
       stage: {
-        choice,
-        at,
-        closes: 'flap',
-        holds: places.halves.map(({ acrossMm }) => [acrossMm - wideMm / 2, acrossMm + wideMm / 2] as const),
-        marks: onFlapMarks(choice, nature, places, bag),
-        bands: [],
-        worked: [],
-        workedOn: [],
-        threads: [],
-        cloth: [],
-        sewn: [],
-        tails: 0,
-        steps: nature.steps(choice, bag),
-        differs: [
-          {
-            id: nameAt(at, nature.prefix),
-            name: `${nature.half.label} meets the front at`,
-            empty: figures.meetsEmpty,
-            full: figures.meetsLoaded,
-          },
-        ],
-        sizes: [],
-        worn: null,
-        fromEdgeMm: choice.insetMm,
-        compared: [],
-        asked: [...Object.values(figures).filter((figure) => figure !== null), ...own],
-        problems: [...nature.cautions(choice, bag), ...onFlapProblems({ ...told, bag, places, isHidden, wideMm })],
+        ...stageOf({
+          choice,
+          at,
+          closes: 'flap',
+          holds: places.halves.map(({ acrossMm }) => [acrossMm - wideMm / 2, acrossMm + wideMm / 2] as const),
+          marks: onFlapMarks(choice, nature, places, bag),
+          steps: nature.steps(choice, bag),
+          differs: [
+            {
+              id: nameAt(at, nature.prefix),
+              name: `${nature.half.label} meets the front at`,
+              empty: figures.meetsEmpty,
+              full: figures.meetsLoaded,
+            },
+          ],
+          fromEdgeMm: choice.insetMm,
+          asked: [...Object.values(figures).filter((figure) => figure !== null), ...own],
+          problems: [...nature.cautions(choice, bag), ...onFlapProblems({ ...told, bag, places, isHidden, wideMm })],
+        }),
         halves: places.halves,
         inHem: places.hemRow !== null,
         inEdging: places.round !== null,

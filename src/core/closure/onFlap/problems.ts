@@ -2,7 +2,7 @@ import type { SettledDesign } from '@/core/contents';
 import { MOST_HEM_MM, ONE_SNAP_FLAP_WIDTH_MM } from '@/core/defaults';
 import { offsetOf } from '@/core/body';
 import { INSET_LIMITS, type OnFlap, linesFlap } from '@/core/design';
-import { nameAt, pathOf, type FittingInput, type FittingPlace } from '@/core/fittings';
+import { nameAt, pathOf, takeOffEdit, type FittingInput, type FittingPlace } from '@/core/fittings';
 import { rowStitches, wishableFlap } from '@/core/flap';
 import { placesAcross } from '@/core/placing';
 import { ownCodes, type Problem, type Repair } from '@/core/problems';
@@ -345,7 +345,6 @@ export function withoutFlap(
   // A flap comes down further on the empty bag by what its bridge is shorter.
   const shiftMm = Math.abs(bridgeMm.loaded - bridgeMm.empty);
   const [mate] = missesBy(closure, shiftMm) > findsMm ? matesThatHold(closure, { radiusMm, findsMm }, shiftMm) : [];
-  const others = design.closures.filter((_, index) => index !== at.index);
   return ours.problem({
     code: `${prefix}-without-flap`,
     severity: 'decide',
@@ -353,7 +352,7 @@ export function withoutFlap(
     path: pathOf(at),
     values: {},
     repairs: [
-      repair({ prefix }, 'take-off', {}, [{ path: ['closures'], value: others }]),
+      repair({ prefix }, 'take-off', {}, [takeOffEdit(design, at)]),
       ...(takesFlap
         ? [
             {

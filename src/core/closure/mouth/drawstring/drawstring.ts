@@ -1,8 +1,7 @@
 import { usualDrawstring, type Drawstring } from '@/core/design';
 import type { Figure } from '@/core/figures';
-import type { FittingInput, FittingKind, FittingStage, StepRule } from '@/core/fittings';
+import { stageOf, type FittingInput, type FittingKind, type FittingStage, type StepRule } from '@/core/fittings';
 import { trackRow } from '@/core/pieces';
-import { closingStage } from '../closesMouth';
 import { casingFabric } from './casing';
 import { cordPath } from './cordPath';
 import { passesOf, rowBelow, rowCounts } from './cordRow';
@@ -39,7 +38,7 @@ export const drawstring: FittingKind<Drawstring, DrawstringStage> = {
     return {
       ok: true,
       stage: {
-        ...closingStage({
+        ...stageOf({
           choice,
           at,
           closes: 'mouth',

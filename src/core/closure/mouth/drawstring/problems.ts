@@ -1,6 +1,6 @@
 import { BEAD_GRIPS } from '@/core/defaults';
 import type { Drawstring } from '@/core/design';
-import { nameAt, pathOf, type FittingInput } from '@/core/fittings';
+import { nameAt, pathOf, takeOffEdit, type FittingInput } from '@/core/fittings';
 import { ownCodes, type Problem, type Repair } from '@/core/problems';
 
 /** What is doubtful of a drawstring; lengths in mm. */
@@ -43,7 +43,7 @@ const takeOut = ({ design, at }: FittingInput): Repair =>
   ours.repair({
     code: 'take-cord-out',
     values: {},
-    edits: [{ path: ['closures'], value: design.closures.filter((_, index) => index !== at.index) }],
+    edits: [takeOffEdit(design, at)],
   });
 
 /** What is doubtful of a cord that runs: its row, its thickness, its bead; and what every cord is told with. */
