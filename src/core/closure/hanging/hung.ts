@@ -128,7 +128,7 @@ export function hungFigures(
     makeFigure(
       name(`reach.${state}`),
       `${hangs} has to reach, ${state}`,
-      (fromFlap ? Math.max(0, downMm - flap.dropMm[state]) : flap.bridgeMm[state] + choice.belowMm) + (beyond?.mm ?? 0),
+      (fromFlap ? Math.max(0, downMm - flap.dropMm[state]) : flap.bridgeMm[state] + downMm) + (beyond?.mm ?? 0),
       'mm',
       {
         rule: `From the edge that it hangs from to the middle of the ${noun}${fromFlap ? '' : ', over the mouth with what stands in it'}${beyond ? ', and on to its far side' : ''}.`,

@@ -59,7 +59,12 @@ describe('a tab', () => {
       (mm) => sectionPointAt(plan.section.loaded, mm).point,
     );
     if (!front || !back) throw new Error('no mouth');
-    expect(value(plan, 'tab.reach.loaded')).toBeGreaterThanOrEqual(40 + Math.abs(back.x - front.x) - 1e-6);
+    const downMm = value(plan, 'tab.down');
+    expect(value(plan, 'tab.reach.loaded')).toBeGreaterThanOrEqual(downMm + Math.abs(back.x - front.x) - 1e-6);
+    // To the middle of the row that it is fastened on, not to where that was wished.
+    const { bridgeLoaded, bridgeEmpty } = plan.flap.figures;
+    expect(value(plan, 'tab.reach.loaded')).toBeCloseTo(bridgeLoaded.value + downMm, 9);
+    expect(value(plan, 'tab.reach.empty')).toBeCloseTo(bridgeEmpty.value + downMm, 9);
   });
 
   it('has a slot as wide as itself and its thickness, and no wider than a stitch more', () => {
