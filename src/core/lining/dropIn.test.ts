@@ -26,7 +26,7 @@ const lined = (kind: BodyKind, change: Partial<DropInLining> = {}): Design => ({
   lining: { ...usualDropIn(), ...change },
 });
 const stageOf = (plan: Plan): DropInStage => {
-  if (!plan.lining || !('sizes3' in plan.lining)) throw new Error('no drop-in lining');
+  if (!plan.lining || !('inside' in plan.lining)) throw new Error('no drop-in lining');
   return plan.lining;
 };
 const value = (plan: Plan, name: string) => plan.figures[figureId(name)]?.value ?? NaN;
@@ -70,12 +70,12 @@ describe('a drop-in lining', () => {
         fc.double({ min: 0, max: 12, noNaN: true }),
         (cut, easeMm) => {
           const plan = planOf(lined(kind, { cut, easeMm }));
-          const { sizes3 } = stageOf(plan);
+          const { inside } = stageOf(plan);
           const { figures, layers } = plan.pouch;
-          expect(sizes3.width.value).toBeLessThanOrEqual(figures.width.value - 2 * layers.fabricMm - easeMm + 1e-6);
-          expect(sizes3.height.value).toBeLessThan(figures.height.value);
-          if (sizes3.depth && figures.depth)
-            expect(sizes3.depth.value).toBeLessThanOrEqual(figures.depth.value - 2 * layers.fabricMm - easeMm + 1e-6);
+          expect(inside.width.value).toBeLessThanOrEqual(figures.width.value - 2 * layers.fabricMm - easeMm + 1e-6);
+          expect(inside.height.value).toBeLessThan(figures.height.value);
+          if (inside.depth && figures.depth)
+            expect(inside.depth.value).toBeLessThanOrEqual(figures.depth.value - 2 * layers.fabricMm - easeMm + 1e-6);
         },
       ),
       { numRuns: 20 },
@@ -84,19 +84,19 @@ describe('a drop-in lining', () => {
 
   it('of a flat pouch, in one, is as wide as that and twice as high, with a seam at each side and a hem at both ends (common practice)', () => {
     const plan = planOf(lined('fold-over-strip', { seamMm: 12, hemMm: 25 }));
-    const { patterns, sizes3 } = stageOf(plan);
+    const { patterns, inside } = stageOf(plan);
     expect(patterns).toHaveLength(1);
-    expect(patterns[0].cutWidth.value).toBeCloseTo(sizes3.width.value + 24, 2);
-    expect(patterns[0].cutHeight.value).toBeCloseTo(2 * sizes3.height.value + 50, 2);
+    expect(patterns[0].cutWidth.value).toBeCloseTo(inside.width.value + 24, 2);
+    expect(patterns[0].cutHeight.value).toBeCloseTo(2 * inside.height.value + 50, 2);
   });
 
   it('of a bag with a depth has as much cloth as the walls that it covers', () => {
     for (const kind of ['boxed-corners', 'gusset', 'side-bands'] as const)
       for (const cut of ['folded', 'two', 'walls'] as const) {
-        const { patterns, sizes3 } = stageOf(
+        const { patterns, inside } = stageOf(
           planOf(withBody(lined(kind, { cut }), kind === 'gusset' ? { radiusMm: 0 } : {})),
         );
-        const [w, h, d] = [sizes3.width.value, sizes3.height.value, sizes3.depth?.value ?? 0];
+        const [w, h, d] = [inside.width.value, inside.height.value, inside.depth?.value ?? 0];
         const cloth = patterns.reduce((sum, { seam, copies }) => sum + copies * ringArea(seam), 0);
         // Front, back, base and both sides; boxed corners that are sewn across keep four squares of half the depth.
         const walls = 2 * w * h + w * d + 2 * d * h;
@@ -192,11 +192,12 @@ describe('a join map', () => {
   it('spreads any count over any other: nothing is lost, anchors are kept, and neighbours differ by one at most', () => {
     fc.assert(
       fc.property(
-        fc.integer({ min: 4, max: 5000 }),
+        // Few holes over very unlike stretches is where one each is hardest to keep.
+        fc.oneof(fc.integer({ min: 4, max: 12 }), fc.integer({ min: 4, max: 5000 })),
         fc.array(fc.integer({ min: 1, max: 200 }), { minLength: 2, maxLength: 4 }),
         (count, bag) => {
           const shares = shareOut(count, bag);
-          expect(shares.reduce((sum, one) => sum + one, 0)).toBe(Math.max(count, bag.length));
+          expect(shares.reduce((sum, one) => sum + one, 0)).toBe(count);
           shares.forEach((lining, index) => {
             expect(lining).toBeGreaterThanOrEqual(1);
             const each = perHole({ name: 'front', bag: bag[index] ?? 0, lining });

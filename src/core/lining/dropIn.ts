@@ -39,7 +39,8 @@ const ours = ownCodes<DropInProblems, DropInRepairs>();
 
 export interface DropInStage extends FittingStage<DropInLining> {
   patterns: [LiningPattern, ...LiningPattern[]];
-  sizes3: DropInSizes;
+  /** What it measures finished. */
+  inside: DropInSizes;
   /** How it is cut on this bag: as wished, or as its walls where nothing else suits. */
   cutAs: DropInLining['cut'];
   join: JoinMap | null;
@@ -90,7 +91,7 @@ export const dropInLining: FittingKind<DropInLining, DropInStage> = {
           problems: problemsOf(lining, cutAs, sizes, bag),
         }),
         patterns,
-        sizes3: sizes,
+        inside: sizes,
         cutAs,
         join,
       },

@@ -77,25 +77,31 @@ const SPAN_LABELS: Readonly<Record<SpanName, string>> = {
 /**
  * A count shared out in proportion to some weights, in whole numbers, at least one each: the largest remainders get what is left.
  *
- * Source: the method of largest remainders (Hamilton).
+ * @throws RangeError for a count that is not one each
+ * Source: the method of largest remainders (Hamilton); that nobody gets less than one is ours.
  *
  * @example
  * shareOut(83, [40, 10, 40, 10]) // => [33, 8, 33, 9]
+ * shareOut(5, [100, 100, 1, 1]) // => [1, 2, 1, 1]
  */
 export function shareOut(count: number, weights: readonly number[]): number[] {
+  if (count < weights.length) throw new RangeError(`${count} can’t be shared out over ${weights.length} places`);
   const all = weights.reduce((sum, weight) => sum + weight, 0);
-  const exact = weights.map((weight) => Math.max(1, (count * weight) / all));
-  const floors = exact.map(Math.floor);
-  let left = count - floors.reduce((sum, one) => sum + one, 0);
+  const exact = weights.map((weight) => (count * weight) / all);
+  // Whoever has less than one gets one, and the others share what is left.
+  const isPoor = exact.map((one) => one < 1);
+  if (isPoor.includes(true)) {
+    const rest = weights.filter((_, index) => !isPoor[index]);
+    const shares = shareOut(count - (weights.length - rest.length), rest).values();
+    return isPoor.map((poor) => (poor ? 1 : (shares.next().value as number)));
+  }
+  const shares = exact.map(Math.floor);
+  const left = count - shares.reduce((sum, one) => sum + one, 0);
   const order = exact
     .map((one, index) => ({ index, rest: one - Math.floor(one) }))
     .sort((a, b) => b.rest - a.rest || b.index - a.index);
-  for (const { index } of order) {
-    if (left <= 0) break;
-    floors[index] = (floors[index] as number) + 1;
-    left -= 1;
-  }
-  return floors;
+  for (const { index } of order.slice(0, left)) shares[index] = (shares[index] as number) + 1;
+  return shares;
 }
 
 /**

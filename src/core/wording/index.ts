@@ -23,5 +23,5 @@ export { asWorkedLines, turnWords, usedAfter } from './asWorkedText';
 export { JOIN_NAMES, joinLines } from './joinText';
 export { term, translateTerms, type TermSet } from './terms';
 export { YARN_CLASS_LABELS } from './yarnClassText';
-export { spreadText } from './spreadText';
+export { joinLine } from './fittings/liningWords';
 export { pageWords, printedPiece, printedStiffener, type PieceWords } from './paperWords';

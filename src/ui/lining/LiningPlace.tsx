@@ -3,9 +3,9 @@
 import { Box, Button, Flex } from '@chakra-ui/react';
 import { useMemo } from 'react';
 import type { Lining, Stiffener } from '@/core/design';
-import { LININGS, perHole, type JoinMap, type JoinedSpan } from '@/core/lining';
+import { LININGS, perHole, type JoinMap } from '@/core/lining';
 import { STIFFENERS } from '@/core/stiffener';
-import { spreadText, wordsOf } from '@/core/wording';
+import { joinLine, wordsOf } from '@/core/wording';
 import { liningDrawing, liningIcon } from '@/drawing';
 import { useBag, useBagStore } from '@/ui/bag/BagProvider';
 import { Group, PlaceLayout } from '@/ui/bag/PlaceLayout';
@@ -139,23 +139,15 @@ function LiningPlan({ lining }: { lining: Lining }) {
   );
 }
 
-const SPANS: Readonly<Record<JoinedSpan['name'], string>> = {
-  front: 'Front',
-  back: 'Back',
-  side: 'Side',
-  start: 'Where it begins',
-  end: 'Where it ends',
-};
-
 /** Every stretch between anchors as a row of holes, each with the stitches that go into it, drawn as ticks and told as a line to work by. */
 function JoinLines({ join }: { join: JoinMap }) {
   return join.spans.map((span, index) => {
     const each = perHole(span);
+    const { name, counts } = joinLine(span);
     return (
       <Box key={index} mb="2">
         <Box fontSize="14px">
-          <b>{SPANS[span.name]}</b>: {span.bag} over {span.lining} holes,{' '}
-          {spreadText(span.bag, span.lining, { place: 'hole' })}.
+          <b>{name}</b>: {counts}.
         </Box>
         <svg width="100%" height="22" viewBox={`0 0 ${span.lining} 22`} preserveAspectRatio="none" aria-hidden>
           {each.map((count, at) => (

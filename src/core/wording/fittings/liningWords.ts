@@ -6,6 +6,7 @@ import {
   type DropInRepairs,
   type DropInStage,
   type JoinMap,
+  type JoinedSpan,
   type LayOverProblems,
   type LayOverRepairs,
   type LayOverStage,
@@ -59,13 +60,17 @@ const SPANS: Readonly<Record<JoinMap['spans'][number]['name'], string>> = {
   end: 'Where it ends',
 };
 
-/** A line to work by for every stretch: stitches of the bag over holes of the lining, from anchor to anchor. */
+/** A line to work by for one stretch of the edge: its name, and stitches of the bag over holes of the lining. */
+export const joinLine = ({ name, bag, lining }: JoinedSpan): { name: string; counts: string } => ({
+  name: SPANS[name],
+  counts: `${bag} over ${lining} holes, ${spreadText(bag, lining, { place: 'hole' })}`,
+});
+
+/** Such a line for every stretch, from anchor to anchor. */
 const joinText = ({ spans }: JoinMap): string =>
   spans
-    .map(
-      ({ name, bag, lining }) =>
-        `${SPANS[name]}: ${bag} over ${lining} holes, ${spreadText(bag, lining, { place: 'hole' })}`,
-    )
+    .map(joinLine)
+    .map(({ name, counts }) => `${name}: ${counts}`)
     .join('. ');
 
 const edgeStep = ({ choice, join }: LayOverStage | DropInStage, { length }: WordedBag, isDropIn: boolean) =>
@@ -77,17 +82,26 @@ const edgeStep = ({ choice, join }: LayOverStage | DropInStage, { length }: Word
 
 const joinedText = (join: JoinMap | null): string => (join ? ` ${joinText(join)}. Clip where the stretches meet.` : '');
 
-const layOverWords = <Choice extends FlatLining | FlapLining>(
-  title: string,
-): FittingWords<LayOverStage<Choice>, LayOverProblems, LayOverRepairs> => ({
-  title,
-  add: `Add a ${title.charAt(0).toLowerCase()}${title.slice(1)}`,
+/** What is said of every lining. */
+const ALIKE = {
   takeOff: 'Take the lining out',
   added: 'Lining added',
   takenOff: 'Lining taken out',
   grip: null,
   worked: '',
   materials,
+  inspect: null,
+};
+
+const joinTickets = (join: JoinMap | null) =>
+  join ? [[join.figures.lining, join.figures.bag].map((figure) => ({ figure, mark: 'lining' }))] : [];
+
+const layOverWords = <Choice extends FlatLining | FlapLining>(
+  title: string,
+): FittingWords<LayOverStage<Choice>, LayOverProblems, LayOverRepairs> => ({
+  title,
+  add: `Add a ${title.charAt(0).toLowerCase()}${title.slice(1)}`,
+  ...ALIKE,
   steps: {
     'cut-lining': ({ patterns, cloth, choice }, { length }) => {
       const alone = patterns.length === 1;
@@ -121,13 +135,12 @@ const layOverWords = <Choice extends FlatLining | FlapLining>(
           );
     },
   },
-  inspect: null,
   tickets: ({ turnUnder, cloth, join }) => [
     cloth.flatMap(({ cutWidth, cutLength }) => [cutWidth, cutLength].map((figure) => ({ figure, mark: 'lining.cut' }))),
     [turnUnder, ...cloth.flatMap(({ finishedWidth, finishedLength }) => [finishedWidth, finishedLength])].map(
       (figure) => ({ figure, mark: 'lining.press' }),
     ),
-    ...(join ? [[join.figures.lining, join.figures.bag].map((figure) => ({ figure, mark: 'lining' }))] : []),
+    ...joinTickets(join),
   ],
   quotes: {
     steps: {
@@ -150,9 +163,9 @@ export const flatLiningWords = layOverWords<FlatLining>('Flat lining');
 export const flapLiningWords = layOverWords<FlapLining>('Lining of the flap alone');
 
 /** How the seams of a drop-in lining are sewn, by how it is cut. */
-function seamsText({ patterns, cutAs, choice, sizes3 }: DropInStage, { length }: WordedBag): string {
+function seamsText({ patterns, cutAs, choice, inside }: DropInStage, { length }: WordedBag): string {
   const has = (id: string) => patterns.some((piece) => piece.id === id);
-  const deep = sizes3.depth ? length(sizes3.depth.value / 2) : null;
+  const deep = inside.depth ? length(inside.depth.value / 2) : null;
   const box = deep
     ? ` Flatten each lower corner, seam on seam, and sew across it ${deep} from its point, as marked.`
     : '';
@@ -181,12 +194,7 @@ function seamsText({ patterns, cutAs, choice, sizes3 }: DropInStage, { length }:
 export const dropInLiningWords: FittingWords<DropInStage, DropInProblems, DropInRepairs> = {
   title: 'Drop-in lining',
   add: 'Add a drop-in lining',
-  takeOff: 'Take the lining out',
-  added: 'Lining added',
-  takenOff: 'Lining taken out',
-  grip: null,
-  worked: '',
-  materials,
+  ...ALIKE,
   steps: {
     'cut-lining': ({ patterns, choice }, { length }) =>
       stepWords(
@@ -197,7 +205,7 @@ export const dropInLiningWords: FittingWords<DropInStage, DropInProblems, DropIn
       stepWords(
         'Sew the lining’s seams',
         seamsText(stage, bag),
-        `Finished it is ${bag.length(stage.sizes3.width.value)} across and ${bag.length(stage.sizes3.height.value)} up${stage.sizes3.depth ? `, ${bag.length(stage.sizes3.depth.value)} from front to back` : ''}.`,
+        `Finished it is ${bag.length(stage.inside.width.value)} across and ${bag.length(stage.inside.height.value)} up${stage.inside.depth ? `, ${bag.length(stage.inside.depth.value)} from front to back` : ''}.`,
       ),
     'edge-lining': (stage, bag) => edgeStep(stage, bag, true),
     'put-lining-in': ({ choice, join }, { length, plan }) =>
@@ -207,16 +215,15 @@ export const dropInLiningWords: FittingWords<DropInStage, DropInProblems, DropIn
         'No ripples, and nothing bags out when it is loaded.',
       ),
   },
-  inspect: null,
-  tickets: ({ patterns, sizes3, join }) => [
+  tickets: ({ patterns, inside, join }) => [
     patterns.flatMap(({ cutWidth, cutHeight }) =>
       [cutWidth, cutHeight].map((figure) => ({ figure, mark: 'lining.cut' })),
     ),
-    [sizes3.width, sizes3.height, ...(sizes3.depth ? [sizes3.depth] : [])].map((figure) => ({
+    [inside.width, inside.height, ...(inside.depth ? [inside.depth] : [])].map((figure) => ({
       figure,
       mark: 'lining.press',
     })),
-    ...(join ? [[join.figures.lining, join.figures.bag].map((figure) => ({ figure, mark: 'lining' }))] : []),
+    ...joinTickets(join),
   ],
   quotes: {
     steps: {
