@@ -1,5 +1,6 @@
 import type { BodyKind } from '@/core/design';
-import { lineSegments, polyline, type Drawing, type Point, type Shape } from './shape';
+import { cloth, p } from './iconShapes';
+import { lineSegments, type Drawing, type Point, type Shape } from './shape';
 
 /** The icons are drawn as bags stand, a little from the side and above, mm. */
 const W = 30;
@@ -8,13 +9,6 @@ const H = 24;
 const DX = 8;
 const DY = 5;
 
-const cloth = (points: readonly Point[], role: 'cloth' | 'flap' = 'cloth'): Shape => ({
-  kind: 'path',
-  role,
-  layer: 'cloth',
-  closed: true,
-  segments: polyline(points),
-});
 const thread = (...lines: [Point, Point][]): Shape => ({
   kind: 'path',
   role: 'rowPublic',
@@ -22,7 +16,6 @@ const thread = (...lines: [Point, Point][]): Shape => ({
   closed: false,
   segments: lines.flatMap(([from, to]) => lineSegments(from, to)),
 });
-const p = (x: number, y: number): Point => ({ x, y });
 
 /** Lines across a face, as rows lie. */
 const rows = (x: number, y: number, wide: number, high: number, count: number): Shape =>

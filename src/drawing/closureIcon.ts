@@ -1,19 +1,11 @@
 import type { Closure } from '@/core/design';
+import { ICON_MM, cloth, disc, front, p, rect } from './iconShapes';
 import { lineSegments, polyline, type Drawing, type Point, type Shape } from './shape';
 
 /** A closure is chosen by the front of a small bag, mm: its flap down to here where it closes one. */
-const W = 34;
-const H = 26;
+const { wide: W, high: H, middle: M } = ICON_MM;
 const FLAP = 15;
 
-const p = (x: number, y: number): Point => ({ x, y });
-const cloth = (points: readonly Point[], role: 'cloth' | 'flap' = 'cloth'): Shape => ({
-  kind: 'path',
-  role,
-  layer: 'cloth',
-  closed: true,
-  segments: polyline(points),
-});
 const line = (role: Shape['role'], from: Point, to: Point, strokeMm?: number): Shape => ({
   kind: 'path',
   role,
@@ -22,27 +14,9 @@ const line = (role: Shape['role'], from: Point, to: Point, strokeMm?: number): S
   segments: lineSegments(from, to),
   ...(strokeMm === undefined ? {} : { strokeMm }),
 });
-const disc = (x: number, y: number, radiusMm: number, role: Shape['role'] = 'metal'): Shape => ({
-  kind: 'circle',
-  role,
-  layer: 'hardware',
-  x,
-  y,
-  radiusMm,
-});
-const rect = (x: number, y: number, widthMm: number, heightMm: number, role: Shape['role'] = 'metal'): Shape => ({
-  kind: 'rect',
-  role,
-  layer: 'hardware',
-  x,
-  y,
-  widthMm,
-  heightMm,
-});
 
-const body = (): Shape[] => [cloth([p(0, 0), p(W, 0), p(W, H), p(0, H)])];
+const body = (): Shape[] => [front()];
 const withFlap = (): Shape[] => [...body(), cloth([p(0, 0), p(W, 0), p(W, FLAP), p(0, FLAP)], 'flap')];
-const M = W / 2;
 
 /** A chain's loop that hangs from a place, as wide and as long. */
 const loop = (x: number, y: number, wide: number, long: number): Shape => ({

@@ -1,12 +1,10 @@
 import type { TrimKind } from '@/core/design';
+import { ICON_MM, cloth, front, p } from './iconShapes';
 import { lineSegments, polyline, type Drawing, type Point, type Shape } from './shape';
 
 /** A trim is chosen by a piece of a front with one on it, mm. */
-const W = 34;
-const H = 26;
-const M = W / 2;
+const { wide: W, high: H, middle: M } = ICON_MM;
 
-const p = (x: number, y: number): Point => ({ x, y });
 const cord = (points: readonly Point[], strokeMm = 1): Shape => ({
   kind: 'path',
   role: 'cord',
@@ -22,13 +20,6 @@ const line = (x1: number, y1: number, x2: number, y2: number, strokeMm = 1): Sha
   closed: false,
   segments: lineSegments(p(x1, y1), p(x2, y2)),
   strokeMm,
-});
-const cloth = (): Shape => ({
-  kind: 'path',
-  role: 'cloth',
-  layer: 'cloth',
-  closed: true,
-  segments: polyline([p(0, 0), p(W, 0), p(W, H), p(0, H)]),
 });
 
 /** A petal of a flower: out to its tip and back, its sides bent. */
@@ -104,18 +95,11 @@ const ICONS: Readonly<Record<TrimKind, () => Shape[]>> = {
     ),
 };
 
+/** A front that ends so far down: what stands on its edge is seen. */
+const below = (y: number): Shape => cloth([p(0, y), p(W, y), p(W, H), p(0, H)]);
+
 /** A piece of a front with a trim on it; what runs along an edge hangs from one, or stands on it. */
 export const trimIcon = (kind: TrimKind): Drawing => ({
   box: { x: 0, y: 0, widthMm: W, heightMm: H },
-  shapes: [
-    ...(kind === 'frill' || kind === 'beads'
-      ? [
-          {
-            ...cloth(),
-            segments: polyline([p(0, kind === 'beads' ? 12 : 9), p(W, kind === 'beads' ? 12 : 9), p(W, H), p(0, H)]),
-          } as Shape,
-        ]
-      : [cloth()]),
-    ...ICONS[kind](),
-  ],
+  shapes: [kind === 'frill' ? below(9) : kind === 'beads' ? below(12) : front(), ...ICONS[kind]()],
 });

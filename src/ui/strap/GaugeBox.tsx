@@ -1,11 +1,12 @@
 'use client';
 
-import { Box, Button, Flex } from '@chakra-ui/react';
+import { Button } from '@chakra-ui/react';
 import { useState } from 'react';
 import type { FieldFault } from '@/core/design';
 import { heldReading, massOfPullG, readBenchLine, type HeldReading } from '@/core/strap';
 import { formatQuantity, faultSentence } from '@/core/wording';
 import { useBag } from '@/ui/bag/BagProvider';
+import { DeviceBox, type DeviceButton } from '@/ui/devices/DeviceBox';
 import { practiceGauge, type PracticeGauge } from '@/ui/devices/practiceGauge';
 import { sendLine } from '@/ui/devices/serialDevice';
 import { useReadings } from '@/ui/devices/useReadings';
@@ -41,59 +42,41 @@ export function GaugeBox({ onTake }: { onTake: (as: Taken, held: HeldReading) =>
     const [fault] = onTake(as, held);
     setSaid(fault ? faultSentence(fault, unit) : 'Taken.');
   };
+  const pull = (to: number) => {
+    setPullN(to);
+    gauge.pull(to);
+    setSaid(null);
+  };
+  const buttons: DeviceButton[] = unplugged
+    ? [{ label: 'Connect it again', onPress: connect }]
+    : [
+        { label: 'Set it to nought', onPress: () => void sendLine(gauge, 'TARE') },
+        { label: 'Take as slack', onPress: () => take('slack'), isOff: !held },
+        { label: 'Take with this weight', onPress: () => take('weight'), isOff: !held || held.massG < 10 },
+        { label: 'Take as fully pulled', onPress: () => take('pulled'), isOff: !held },
+        { label: 'Pull the plug', onPress: () => gauge.unplug() },
+      ];
   return (
-    <Box bg="counterEdge" p="2" mt="2" data-testid="gauge">
-      <Flex gap="3" align="center" wrap="wrap">
-        <Box fontSize="14px" minW="15em">
-          {unplugged
-            ? 'The gauge was unplugged. What was taken stays.'
-            : last
-              ? `${Math.round(massOfPullG(last.pullN))} g · ${formatQuantity(last.lengthMm, 'mm', unit)}${held ? ', holding still' : ''}`
-              : 'Waiting for the gauge.'}
-        </Box>
-        {!unplugged && (
-          <label style={{ fontSize: 14 }}>
-            Pull it{' '}
-            <input
-              type="range"
-              min={0}
-              max={MOST_PULL_N}
-              step={0.5}
-              value={pullN}
-              aria-label="How hard the practice gauge is pulled"
-              aria-valuetext={`${Math.round(massOfPullG(pullN))} g`}
-              onChange={({ target }) => {
-                setPullN(Number(target.value));
-                gauge.pull(Number(target.value));
-                setSaid(null);
-              }}
-            />
-          </label>
-        )}
-      </Flex>
-      <Flex gap="2" mt="2" wrap="wrap">
-        {unplugged ? (
-          <Small label="Connect it again" onPress={connect} />
-        ) : (
-          <>
-            <Small label="Set it to nought" onPress={() => void sendLine(gauge, 'TARE')} />
-            <Small label="Take as slack" onPress={() => take('slack')} isOff={!held} />
-            <Small label="Take with this weight" onPress={() => take('weight')} isOff={!held || held.massG < 10} />
-            <Small label="Take as fully pulled" onPress={() => take('pulled')} isOff={!held} />
-            <Small label="Pull the plug" onPress={() => gauge.unplug()} />
-          </>
-        )}
-        <Small label="Put it away" onPress={() => setGauge(null)} />
-      </Flex>
-      <Box fontSize="13px" mt="1" role="status" minH="1.4em">
-        {said ?? 'A practice gauge with a strip of its own in it: no device is connected.'}
-      </Box>
-    </Box>
+    <DeviceBox
+      name="gauge"
+      reading={
+        unplugged
+          ? 'The gauge was unplugged. What was taken stays.'
+          : last
+            ? `${Math.round(massOfPullG(last.pullN))} g · ${formatQuantity(last.lengthMm, 'mm', unit)}${held ? ', holding still' : ''}`
+            : 'Waiting for the gauge.'
+      }
+      handle={
+        unplugged
+          ? null
+          : {
+              label: 'Pull it',
+              name: 'How hard the practice gauge is pulled',
+              ...{ most: MOST_PULL_N, step: 0.5, at: pullN, says: `${Math.round(massOfPullG(pullN))} g`, onMove: pull },
+            }
+      }
+      buttons={[...buttons, { label: 'Put it away', onPress: () => setGauge(null) }]}
+      said={said ?? 'A practice gauge with a strip of its own in it: no device is connected.'}
+    />
   );
 }
-
-const Small = ({ label, onPress, isOff = false }: { label: string; onPress: () => void; isOff?: boolean }) => (
-  <Button size="xs" variant="outline" bg="paper" onClick={onPress} disabled={isOff}>
-    {label}
-  </Button>
-);
