@@ -3,6 +3,8 @@ import type { Design } from '@/core/design';
 import { makeFigure, type Reason } from '@/core/figures';
 import { FITTING_KINDS } from '@/core/fittingKinds';
 import {
+  FITTING_GROUPS,
+  isSingle,
   moveMarkEdits,
   nameAt,
   pathOf,
@@ -33,7 +35,7 @@ import { pieceDrawing } from './pieceDrawing';
 import { sectionDrawing } from './sectionDrawing';
 
 /**
- * One closure, one strap and one lining that no file knows but this one. What the rest of Ruelle does with them it does with every kind:
+ * One kind in every group that no file knows but this one. What the rest of Ruelle does with them it does with every kind:
  * where it asked which kind something is, these would not be planned, drawn, worded, made or summed.
  */
 interface ToyProblems {
@@ -106,6 +108,8 @@ function toyStage(choice: Toy, { at, pouch, set }: FittingInput): FittingStage<T
     fromEdgeMm: 20,
     compared: [wide],
     asked: [wide, long, count, rows, fabric],
+    // What every kind of edging says besides: how its edge runs.
+    ...(at.group === 'edgings' && { outline: { plainMm: 2, depthMm: 2, form: 'level', perMm: 0 } }),
     problems: [
       ours.problem({
         code: 'toy-odd',
@@ -149,7 +153,7 @@ const words: FittingWords<FittingStage<Toy>, ToyProblems, ToyRepairs> = {
   workedLines: ({ worked }, { length }) => worked.map((strip) => `A strip ${length(strip.length.value)} long.`),
   materials: ({ at }) => [`A toy for the ${at.group}.`],
   steps: Object.fromEntries(
-    ['closures', 'straps', 'lining'].map((group) => [
+    FITTING_GROUPS.map((group) => [
       `set-${group}-toy`,
       ({ choice }: FittingStage<Toy>, { length }: { length: (mm: number) => string }) => ({
         title: `Set the toy of the ${group}`,
@@ -163,9 +167,7 @@ const words: FittingWords<FittingStage<Toy>, ToyProblems, ToyRepairs> = {
   inspect: 'toy in place',
   tickets: () => [],
   quotes: {
-    steps: Object.fromEntries(
-      ['closures', 'straps', 'lining'].map((group) => [`set-${group}-toy`, [`${group}-toy.wide`]]),
-    ),
+    steps: Object.fromEntries(FITTING_GROUPS.map((group) => [`set-${group}-toy`, [`${group}-toy.wide`]])),
     materials: [],
     worked: ['closures-toy.long'],
   },
@@ -202,11 +204,8 @@ const planned = (change: object) => {
 
 const { plan: without } = planned({});
 
-describe.each([
-  ['closures', { closures: [toy(25)] }],
-  ['straps', { straps: [toy(25)] }],
-  ['lining', { lining: toy(25) }],
-] as const)('a kind among the %s that nothing else knows', (group, change) => {
+describe.each(FITTING_GROUPS)('a kind among the %s that nothing else knows', (group) => {
+  const change = { [group]: isSingle(group) ? toy(25) : [toy(25)] };
   const { design, plan } = planned(change);
   const markOf = `${group}-toy.mark`;
 
@@ -247,7 +246,7 @@ describe.each([
   it('is moved by hand', () => {
     const move = plan.marks.find(({ mark }) => mark === markOf)?.move;
     if (!move) throw new Error('it can be moved');
-    const path = group === 'lining' ? ['lining', 'downMm'] : [group, 0, 'downMm'];
+    const path = isSingle(group) ? [group, 'downMm'] : [group, 0, 'downMm'];
     expect(moveMarkEdits(move, 10)).toEqual([{ path, value: 35 }]);
     expect(moveMarkEdits(move, 100)).toEqual([{ path, value: 60 }]);
   });

@@ -10,6 +10,10 @@ import { clothShape, lineShapes, rowLineShapes, rowsPerLine, rowsPlace, type Row
 import { polyline, type Drawing, type Point, type Shape } from './shape';
 import { textureShapes } from './textureShapes';
 
+/** What is drawn below a piece's own lines, and what over them. */
+const UNDER: readonly FittingGroup[] = ['edgings', 'lining', 'stiffener'];
+const OVER: readonly FittingGroup[] = ['straps', 'hardware', 'trims', 'closures'];
+
 /**
  * One flat piece to scale, its outer face up and row 1 at the bottom, as charts are read. Along the piece y runs up from
  * row 1, so on paper y = −along. Stitches are counted from the working hand's edge.
@@ -38,11 +42,11 @@ export function pieceDrawing(design: Design, plan: Plan, piece: Piece, finestMm 
       clothShape(place, scallops),
       ...rowLineShapes(place, scallops, rowsPerLine(piece.rowMm, finestMm)),
       ...(piece.plain ? [] : textureShapes(design, piece, place.y)),
-      ...marksOn(design, plan, piece, on, ['edgings', 'lining']),
+      ...marksOn(design, plan, piece, on, UNDER),
       ...lineShapes(place),
       ...wishShapes(design, plan, place),
       ...seamShapes(plan, piece),
-      ...marksOn(design, plan, piece, on, ['straps', 'hardware', 'trims', 'closures']),
+      ...marksOn(design, plan, piece, on, OVER),
     ],
   };
 }

@@ -1,6 +1,6 @@
 import { patternOf, type Design } from '@/core/design';
 import type { Figure } from '@/core/figures';
-import type { FittingGroup, FittingStage } from '@/core/fittings';
+import { FITTING_GROUPS, type FittingGroup, type FittingStage } from '@/core/fittings';
 import { isInRows, type PieceId } from '@/core/pieces';
 import type { Plan } from '@/core/plan';
 import { BASIS_WORDS } from './basisText';
@@ -141,7 +141,7 @@ function materialLines(design: Design, plan: Plan, words: FittingWordsByKind): s
     ...(amounts.length > 0 ? amounts : unknown),
     `Hook ${design.swatch.hookMm} mm, stitch markers, yarn needle, scissors, pins, a tape measure.`,
     // What two of a kind need alike is said once.
-    ...new Set([...ofGroup('closures'), ...ofGroup('lining'), ...ofGroup('straps')]),
+    ...new Set(FITTING_GROUPS.flatMap(ofGroup)),
   ];
 }
 
