@@ -2,7 +2,7 @@ export { designCard, type BagCard, type DesignCard } from './bagCard';
 export { chartDrawing, type ChartWay } from './chartDrawing';
 export { flapIcon } from './flapIcon';
 export { foldedDrawing } from './foldedDrawing';
-export { liningDrawing } from './liningDrawing';
+export { liningDrawing, type PiecesDrawing } from './liningDrawing';
 export { beyondPiece, type Beyond } from './markShapes';
 export { pieceDrawing } from './pieceDrawing';
 export { rowsPerLine } from './rowsPiece';

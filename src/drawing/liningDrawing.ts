@@ -1,28 +1,36 @@
 import { ringBounds, type PatternPiece } from '@/core/cutting';
 import type { Plan } from '@/core/plan';
 import { patternShapes } from './patternShapes';
-import type { Drawing, Shape } from './shape';
+import type { Drawing, Point, Shape } from './shape';
 
-/** Room between pieces of lining, mm. */
+/** Room between pieces, mm. */
 const GAP_MM = 18;
 
-/**
- * The lining as it is cut, piece beside piece on one line, each with the line that it is pressed or sewn along and the crochet it will cover. Null without
- * a lining.
- */
-export const liningDrawing = ({ lining }: Pick<Plan, 'lining'>): Drawing | null =>
-  lining && piecesDrawing(lining.patterns);
+/** Pieces on paper; the middle of each, where its name goes, and how wide and high it is, mm, in the same order. */
+export interface PiecesDrawing extends Drawing {
+  places: (Point & { widthMm: number; heightMm: number })[];
+}
 
-/** Pieces as they are cut, beside each other on one line. */
-export function piecesDrawing(pieces: readonly PatternPiece[]): Drawing {
-  const bounds = pieces.map(({ cut }) => ringBounds(cut));
+/**
+ * What goes into the bag as it is cut, piece beside piece on one line: of the lining, each with the line that it is pressed or sewn along and the
+ * crochet it will cover, then of the stiffener. Null where there is neither.
+ */
+export function liningDrawing({ lining, stiffener }: Pick<Plan, 'lining' | 'stiffener'>): PiecesDrawing | null {
+  const pieces: [PatternPiece, of: string][] = [
+    ...(lining?.patterns ?? []).map((piece): [PatternPiece, string] => [piece, 'lining']),
+    ...(stiffener?.pieces ?? []).map((piece): [PatternPiece, string] => [piece, 'stiffener']),
+  ];
+  if (pieces.length === 0) return null;
+  const bounds = pieces.map(([{ cut }]) => ringBounds(cut));
   const heightMm = Math.max(...bounds.map((one) => one.heightMm));
   const shapes: Shape[] = [];
+  const places: PiecesDrawing['places'] = [];
   let left = 0;
-  pieces.forEach((piece, index) => {
-    const { leftMm, lowMm, widthMm } = bounds[index] as (typeof bounds)[number];
-    shapes.push(...patternShapes(piece, { x: left - leftMm, y: heightMm + lowMm }));
+  pieces.forEach(([piece, of], index) => {
+    const { leftMm, lowMm, widthMm, heightMm: ownMm } = bounds[index] as (typeof bounds)[number];
+    shapes.push(...patternShapes(piece, { x: left - leftMm, y: heightMm + lowMm }, of));
+    places.push({ x: left + widthMm / 2, y: heightMm - ownMm / 2, widthMm, heightMm: ownMm });
     left += widthMm + GAP_MM;
   });
-  return { box: { x: 0, y: 0, widthMm: left - GAP_MM, heightMm }, shapes };
+  return { box: { x: 0, y: 0, widthMm: left - GAP_MM, heightMm }, shapes, places };
 }

@@ -7,13 +7,17 @@ interface At {
   y: number;
 }
 
-/** A piece of cloth or stiffener as it is cut, sewn and marked: its cut line solid, its finished line dashed, on paper, mm. */
-export function patternShapes({ cut, seam, marks, grain }: PatternPiece, at: At): Shape[] {
+/**
+ * A piece of cloth or stiffener as it is cut, sewn and marked: its cut line solid, its finished line dashed, on paper, mm.
+ *
+ * @param of what it belongs to, for the one selection that all views share
+ */
+export function patternShapes({ cut, seam, marks, grain }: PatternPiece, at: At, of = 'lining'): Shape[] {
   return [
-    ringShape(cut, at, 'load', 'cloth', 'lining.cut'),
-    ...(same(cut, seam) ? [] : [ringShape(seam, at, 'press', 'folds', 'lining.press')]),
+    ringShape(cut, at, 'load', 'cloth', `${of}.cut`),
+    ...(same(cut, seam) ? [] : [ringShape(seam, at, 'press', 'folds', `${of}.press`)]),
     ...marks.flatMap((mark) => markShapes(mark, at)),
-    ...(grain === 'up' ? grainShapes(cut, at) : []),
+    ...(grain === 'up' ? grainShapes(seam, at) : []),
   ];
 }
 
@@ -77,9 +81,9 @@ function markShapes(mark: PieceMark, { x, y }: At): Shape[] {
   }
 }
 
-/** An arrow with two heads along the grain, as long as half of the piece. */
-function grainShapes(cut: Ring, { x, y }: At): Shape[] {
-  const { heightMm, lowMm, leftMm, widthMm } = ringBounds(cut);
+/** An arrow with two heads along the grain, within the seams, two fifths as long as the piece. */
+function grainShapes(seam: Ring, { x, y }: At): Shape[] {
+  const { heightMm, lowMm, leftMm, widthMm } = ringBounds(seam);
   const middle = y - lowMm - heightMm / 2;
   const at = x + leftMm + widthMm * 0.25;
   const half = heightMm / 5;

@@ -113,8 +113,8 @@ function pieceOf({ name, copies, widthMm, heightMm, round }: Wall, choice: Stiff
     cut: ring,
     marks: [],
     grain: 'any',
-    width: figure('width', 'across', wide, widthMm, across?.bars ?? null),
-    height: figure('height', 'up', high, heightMm, up?.bars ?? null),
+    width: figure('width', name === 'side' ? 'front to back' : 'across', wide, widthMm, across?.bars ?? null),
+    height: figure('height', name === 'base' ? 'front to back' : 'up', high, heightMm, up?.bars ?? null),
     bars: across && up ? { across: across.bars, up: up.bars } : null,
   };
 }

@@ -1,23 +1,27 @@
+import type { PatternPiece } from '@/core/cutting';
 import type { Design } from '@/core/design';
 import { LINING_NAMES, type LiningPattern } from '@/core/lining';
+import type { Plan } from '@/core/plan';
 import { STIFFENER_NAMES, type StiffenerPiece } from '@/core/stiffener';
 import { formatQuantity } from './quantity';
 
-/** What is written on a printed piece: its name, how many to cut, how large it is finished. */
+/** What is written on a printed piece: its name, how many to cut, how large it is finished; `part` is its name in one word or two. */
 export interface PieceWords {
   name: string;
+  part: string;
   notes: string[];
 }
 
 /** The words on a piece of lining as it is printed. */
-export function printedPiece(
+function printedPiece(
   { name, settings }: Pick<Design, 'name' | 'settings'>,
   { id, copies, finishedWidth, finishedHeight, grain, cut, seam }: LiningPattern,
 ): PieceWords {
   const length = (mm: number) => formatQuantity(mm, 'mm', settings.lengthUnit);
-  const title = LINING_NAMES[id];
+  const part = LINING_NAMES[id];
   return {
-    name: `Lining: ${title}`,
+    name: `Lining: ${part}`,
+    part,
     notes: [
       name,
       `Cut ${copies}${grain === 'up' ? ', arrow along the grain' : ''}`,
@@ -28,13 +32,15 @@ export function printedPiece(
 }
 
 /** The words on a piece of stiffener as it is printed: what it is cut from has no grain and no allowance. */
-export function printedStiffener(
+function printedStiffener(
   { name, settings }: Pick<Design, 'name' | 'settings'>,
   { id, copies, width, height, bars }: StiffenerPiece,
 ): PieceWords {
   const length = (mm: number) => formatQuantity(mm, 'mm', settings.lengthUnit);
+  const part = STIFFENER_NAMES[id].toLowerCase();
   return {
-    name: `Stiffener: ${STIFFENER_NAMES[id].toLowerCase()}`,
+    name: `Stiffener: ${part}`,
+    part,
     notes: [
       name,
       `Cut ${copies}`,
@@ -43,6 +49,15 @@ export function printedStiffener(
     ],
   };
 }
+
+/** Everything that is cut for a bag, in the order it is drawn: pieces of lining, then of stiffener, each with its words. */
+export const piecesToCut = (
+  design: Pick<Design, 'name' | 'settings'>,
+  { lining, stiffener }: Pick<Plan, 'lining' | 'stiffener'>,
+): (PatternPiece & PieceWords)[] => [
+  ...(lining?.patterns ?? []).map((piece) => ({ ...piece, ...printedPiece(design, piece) })),
+  ...(stiffener?.pieces ?? []).map((piece) => ({ ...piece, ...printedStiffener(design, piece) })),
+];
 
 /** The words on the pages of a printed sheet. */
 export const pageWords = ({ name }: Pick<Design, 'name'>) => ({

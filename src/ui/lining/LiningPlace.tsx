@@ -5,8 +5,8 @@ import { useMemo } from 'react';
 import type { Lining, Stiffener } from '@/core/design';
 import { LININGS, perHole, type JoinMap } from '@/core/lining';
 import { STIFFENERS } from '@/core/stiffener';
-import { joinLine, wordsOf } from '@/core/wording';
-import { liningDrawing, liningIcon } from '@/drawing';
+import { joinLine, piecesToCut, wordsOf } from '@/core/wording';
+import { liningDrawing, liningIcon, type PiecesDrawing } from '@/drawing';
 import { useBag, useBagStore } from '@/ui/bag/BagProvider';
 import { Group, PlaceLayout } from '@/ui/bag/PlaceLayout';
 import { SheetView } from '@/ui/drawing/SheetView';
@@ -33,8 +33,10 @@ export function LiningPlace() {
             drawing={drawing}
             heightPx={560}
             ruled
-            label="The lining as cut, its pressing line dashed, the panel outlined"
-          />
+            label="What is cut: pieces of the lining, their pressing or sewing lines dashed, and of the stiffener"
+          >
+            {(pxPerMm) => <PieceNames places={drawing.places} pxPerMm={pxPerMm} />}
+          </StillView>
         ) : (
           <SheetView />
         )
@@ -47,6 +49,34 @@ export function LiningPlace() {
       <LiningKinds lining={lining} />
     </PlaceLayout>
   );
+}
+
+/** Letters of a piece's name, px; a piece that is narrower than so many of its letters has its name along it. */
+const NAME_PX = 12;
+
+/** What each piece is and how often it is cut, on the piece; along it where it is too narrow. */
+function PieceNames({ places, pxPerMm }: Pick<PiecesDrawing, 'places'> & { pxPerMm: number }) {
+  const design = useBag((state) => state.design);
+  const plan = useBag((state) => state.plan);
+  return piecesToCut(design, plan).map(({ part, copies }, index) => {
+    const place = places[index];
+    if (!place) return null;
+    const { x, y, widthMm, heightMm } = place;
+    const text = `${part}, ${copies}\u202f×`;
+    const isAlong = widthMm * pxPerMm < 0.6 * NAME_PX * text.length && heightMm > widthMm;
+    return (
+      <text
+        key={index}
+        transform={`translate(${x} ${y}) scale(${1 / pxPerMm})${isAlong ? ' rotate(-90)' : ''}`}
+        textAnchor="middle"
+        dominantBaseline="central"
+        fontSize={NAME_PX}
+        fill="var(--chakra-colors-ink)"
+      >
+        {text}
+      </text>
+    );
+  });
 }
 
 /** A lining is chosen by its drawing; another kind takes the place of the one there is. */

@@ -62,7 +62,7 @@ export function CalliperBox({ fields, onTake, onLeave }: CalliperBoxProps) {
           ? 'The calliper was unplugged. What was taken stays.'
           : last === undefined
             ? 'Waiting for the calliper.'
-            : `${last.toFixed(2)} mm${held === null ? '' : ', holding still'}`
+            : `${last.toFixed(2)} mm${unit === 'in' ? ` (${(last / 25.4).toFixed(3)} in)` : ''}${held === null ? '' : ', holding still'}`
       }
       handle={
         unplugged

@@ -2,7 +2,7 @@
 
 import { Box, Button, Flex } from '@chakra-ui/react';
 import { useState } from 'react';
-import { pageWords, printedPiece, printedStiffener } from '@/core/wording';
+import { pageWords, piecesToCut } from '@/core/wording';
 import { useBagStore } from '@/ui/bag/BagProvider';
 import { Group, Row } from '@/ui/bag/PlaceLayout';
 import type { BagState } from '@/ui/bag/bagStore';
@@ -68,11 +68,7 @@ export function PaperGroup() {
 /** Makes the file and hands it to the browser; what draws it is loaded only now. */
 async function leaveAs(as: 'pdf' | 'svg' | 'dxf', { design, plan }: BagState, paper: Paper): Promise<string> {
   const { paperSheet, svgOf } = await import('@/drawing/paper');
-  const pieces = [
-    ...(plan.lining?.patterns ?? []).map((piece) => ({ ...piece, ...printedPiece(design, piece) })),
-    ...(plan.stiffener?.pieces ?? []).map((piece) => ({ ...piece, ...printedStiffener(design, piece) })),
-  ];
-  const sheet = paperSheet(pieces, SHEET_MM);
+  const sheet = paperSheet(piecesToCut(design, plan), SHEET_MM);
   const name = `${fileNameOf(design.name)}-pieces`;
   if (as === 'svg') {
     downloadText(`${name}.svg`, svgOf(sheet, design.name), 'image/svg+xml');

@@ -7,15 +7,14 @@ import { ringBounds } from '@/core/cutting';
 import { usualDropIn, type Design } from '@/core/design';
 import { bagOf } from '@/core/testing/bodies';
 import { planOf } from '@/core/testing/designs';
-import { pageWords, printedPiece } from '@/core/wording';
+import { pageWords, piecesToCut } from '@/core/wording';
 import { paperSheet, type NamedPiece } from '@/drawing/paper';
 import { pdfOf, TEST_SQUARE_MM, tilesOf } from '@/drawing/paper/pdfOf';
 import { PAPERS, type PaperName } from '@/drawing/paper/tiles';
 
 const font = readFileSync('node_modules/@fontsource/source-sans-3/files/source-sans-3-latin-400-normal.woff');
 const design: Design = { ...bagOf('gusset'), lining: { ...usualDropIn(), cut: 'walls' } };
-const patterns = planOf(design).lining?.patterns ?? [];
-const pieces: NamedPiece[] = patterns.map((piece) => ({ ...piece, ...printedPiece(design, piece) }));
+const pieces: NamedPiece[] = piecesToCut(design, planOf(design));
 
 const scratch = mkdtempSync(join(tmpdir(), 'printed-'));
 /** The pages as a printer sees them: what is read off them by programs that did not write them. */
