@@ -1,3 +1,4 @@
+import { layersOf } from '@/core/contents';
 import {
   begunAsPieces,
   bodyStage,
@@ -17,7 +18,7 @@ import {
   type Packings,
   type SettledDesign,
 } from './contents';
-import { ownStitchProblems, wallLiningMm, type Design } from './design';
+import { ownStitchProblems, type Design } from './design';
 import { withoutBorderProblems, type EdgingStage } from './edging';
 import { emptyAndFullProblems, emptyAndFullStage, type EmptyAndFull } from './emptyAndFull';
 import type { Figure, FigureId } from './figures';
@@ -106,8 +107,7 @@ export function planBag(wished: Design, packings?: Packings, kinds: FittingCatal
   const unworkable = ownStitchProblems(wished);
   if (unworkable.length > 0) return { ok: false, problems: unworkable };
   const gauge = gaugeStage(wished);
-  const sheets = { fabricMm: gauge.fabricThickness.value, liningMm: wallLiningMm(wished) };
-  const contents = contentsStage(wished, sheets, packings);
+  const contents = contentsStage(wished, layersOf(wished, gauge.fabricThickness.value), packings);
   const body = bodyStage(contents, gauge);
   if (!body.ok) return body;
 

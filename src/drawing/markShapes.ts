@@ -24,6 +24,7 @@ function roleOf({ presence, stuff, face }: FabricMark): Role {
   if (stuff === 'cloth') return 'lining';
   if (stuff === 'edging') return 'border';
   if (stuff === 'cord') return 'cord';
+  if (stuff === 'board') return 'board';
   return face === 'outer' ? 'metal' : 'metalBehind';
 }
 
@@ -130,6 +131,9 @@ function spotsOf(form: MarkForm): Spot[] {
 export const mostStandingMm = (marks: readonly FabricMark[]): number =>
   Math.max(0, ...marks.filter(inSection).map(({ standsMm }) => standsMm));
 
+/** What is drawn otherwise where it is cut through: there either face is the same. */
+const CUT_THROUGH: Partial<Record<Role, Role>> = { metalBehind: 'metal', board: 'boardSheet' };
+
 const inSection = ({ stationMm, presence, standsMm }: FabricMark): boolean =>
   stationMm !== null && presence === 'set' && standsMm > 0;
 
@@ -156,12 +160,10 @@ export function sectionMarkShapes(
       place({ x: point.x + reach * outward.x - run * outward.y, y: point.y + reach * outward.y + run * outward.x });
     const [back, on] = reachOf(mark.form);
     const [near, far] = [halfMm * side, (halfMm + mark.standsMm) * side];
-    const role = roleOf(mark);
     return [
       {
         kind: 'path',
-        // Cut through, either face is the same.
-        role: role === 'metalBehind' ? 'metal' : role,
+        role: CUT_THROUGH[roleOf(mark)] ?? roleOf(mark),
         layer: LAYERS[mark.of.group],
         mark: mark.mark,
         closed: true,

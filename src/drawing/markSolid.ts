@@ -13,6 +13,7 @@ const STUFFS: Record<FabricMark['stuff'], Solid['stuff']> = {
   cloth: 'lining',
   stitches: 'cloth',
   edging: 'cloth',
+  board: 'board',
 };
 
 /** Something that lies on a sheet, as thick as it stands out of it. Nothing of what does not stand out. */

@@ -1,3 +1,4 @@
+import { sheetsAcrossMm, sheetsUpMm } from '@/core/contents';
 import { factsOf } from '@/core/design';
 import type { Plan } from '@/core/plan';
 import type { Drawing, Point, Shape } from './shape';
@@ -40,12 +41,12 @@ export function packedDrawing(plan: Plan): PackedDrawing {
   const { placed, packed, things: carried } = plan.contents;
   const outsideWide = figures.width.value;
   const outsideHigh = figures.heightLoaded.value;
-  const sheet = layers.fabricMm + layers.liningMm;
+  const base = sheetsUpMm(layers);
   // A flat bag's base rounds under the load; a deep one has a floor.
   const roundsMm = plan.pouch.depthMm > 0 || !packed ? 0 : Math.min(packed.thicknessMm, plan.pouch.loadMm) / 2;
   const round = factsOf(plan.pouch.kind).wrap === 'round';
   // Into a round bag the lot goes corner to corner, so it lies in the middle.
-  const standsMm = round && packed ? (outsideHigh - packed.heightMm) / 2 : sheet + roundsMm;
+  const standsMm = round && packed ? (outsideHigh - packed.heightMm) / 2 : base + roundsMm;
   const topMm = Math.max(outsideHigh, packed ? standsMm + packed.heightMm : 0);
   const sideMm = Math.max(0, ((packed?.widthMm ?? 0) - outsideWide) / 2);
   const left = sideMm + (outsideWide - (packed?.widthMm ?? 0)) / 2;
@@ -62,7 +63,11 @@ export function packedDrawing(plan: Plan): PackedDrawing {
   return {
     box: { x: 0, y: 0, widthMm: outsideWide + 2 * sideMm + SPAN_MM, heightMm: topMm + SPAN_MM },
     shapes: [
-      ...bagShapes(round, { x: sideMm, y: topMm - outsideHigh, widthMm: outsideWide, heightMm: outsideHigh }, sheet),
+      ...bagShapes(
+        round,
+        { x: sideMm, y: topMm - outsideHigh, widthMm: outsideWide, heightMm: outsideHigh },
+        { side: sheetsAcrossMm(layers) / 2, base },
+      ),
       ...things.map(({ index, ...rect }): Shape => ({
         kind: 'rect',
         role: 'thing',
@@ -126,14 +131,14 @@ function seenPart(face: Rect, before: readonly Rect[]): Rect {
 function bagShapes(
   round: boolean,
   outside: { x: number; y: number; widthMm: number; heightMm: number },
-  sheet: number,
+  sheets: { side: number; base: number },
 ): Shape[] {
   const { x, y, widthMm, heightMm } = outside;
   if (round) {
     const disc = { kind: 'circle', x: x + widthMm / 2, y: y + heightMm / 2 } as const;
     return [
       { ...disc, role: 'cloth', layer: 'cloth', radiusMm: widthMm / 2 },
-      { ...disc, role: 'inside', layer: 'load', radiusMm: Math.max(0, widthMm / 2 - sheet) },
+      { ...disc, role: 'inside', layer: 'load', radiusMm: Math.max(0, widthMm / 2 - sheets.side) },
     ];
   }
   return [
@@ -142,10 +147,10 @@ function bagShapes(
       kind: 'rect',
       role: 'inside',
       layer: 'load',
-      x: x + sheet,
+      x: x + sheets.side,
       y,
-      widthMm: Math.max(0, widthMm - 2 * sheet),
-      heightMm: Math.max(0, heightMm - sheet),
+      widthMm: Math.max(0, widthMm - 2 * sheets.side),
+      heightMm: Math.max(0, heightMm - sheets.base),
     },
   ];
 }

@@ -22,6 +22,8 @@ export type Role =
   | 'metal'
   | 'cord'
   | 'metalBehind'
+  | 'board'
+  | 'boardSheet'
   | 'ghost'
   | 'foot'
   | 'border'

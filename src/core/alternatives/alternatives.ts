@@ -1,14 +1,7 @@
 import { bordersOf } from '@/core/borders';
 import { MOST_COUNT, constructionOf, heightDoubtMm, widthDoubtMm, type ClothMm, type Sizing } from '@/core/body';
-import {
-  patternNamed,
-  swatchPatternOf,
-  type Design,
-  type StitchChoice,
-  type Swatch,
-  wallLiningMm,
-} from '@/core/design';
-import type { SettledDesign } from '@/core/contents';
+import { patternNamed, swatchPatternOf, type Design, type StitchChoice, type Swatch } from '@/core/design';
+import { layersOf, type SettledDesign } from '@/core/contents';
 import { carriedOver, openOf, type Measure } from '@/core/gauge';
 import type { DesignEdit } from '@/core/problems';
 import { gaugesOfYarn, type HookGauge } from './gaugesOfYarn';
@@ -72,8 +65,7 @@ function onHook(design: SettledDesign, stitch: StitchChoice, gauge: HookGauge): 
   const cloth: ClothMm = {
     stitchMm: stitchMm.mm,
     rowMm: rowMm.mm,
-    fabricMm: gauge.thicknessMm * (otherStitch ? to.thicknessToSc / from.thicknessToSc : 1),
-    liningMm: wallLiningMm(design),
+    ...layersOf(design, gauge.thicknessMm * (otherStitch ? to.thicknessToSc / from.thicknessToSc : 1)),
     borders: bordersOf(design, () => ({ stitchMm: stitchMm.mm, rowMm: rowMm.mm, pattern: bare })),
   };
   const construction = constructionOf(design.body.kind);

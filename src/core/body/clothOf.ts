@@ -1,6 +1,6 @@
 import { bordersOf } from '@/core/borders';
-import type { SettledDesign } from '@/core/contents';
-import { patternOf, wallLiningMm } from '@/core/design';
+import { layersOf, type SettledDesign } from '@/core/contents';
+import { patternOf } from '@/core/design';
 import type { GaugeStage } from '@/core/gauge';
 import type { ClothMm } from './constructions';
 
@@ -8,8 +8,7 @@ import type { ClothMm } from './constructions';
 export const clothOf = (design: SettledDesign, gauge: GaugeStage): ClothMm => ({
   stitchMm: gauge.stitchWidth.value,
   rowMm: gauge.rowHeight.value,
-  fabricMm: gauge.fabricThickness.value,
-  liningMm: wallLiningMm(design),
+  ...layersOf(design, gauge.fabricThickness.value),
   borders: bordersOf(design, () => ({
     stitchMm: gauge.stitchWidth.value,
     rowMm: gauge.rowHeight.value,

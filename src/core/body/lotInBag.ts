@@ -1,5 +1,5 @@
 import { factsOf } from '@/core/design';
-import { mouthDepthMm } from '@/core/section';
+import { mouthDepthMm, withinFacesMm } from '@/core/section';
 import type { PouchStage } from '@/core/stages';
 
 /**
@@ -12,7 +12,7 @@ export function lotBehindFrontMm(
   { kind, layers, depthMm, loadMm }: Pick<PouchStage, 'kind' | 'layers' | 'depthMm' | 'loadMm'>,
   thicknessMm: number,
 ): number {
-  const sheetMm = layers.fabricMm / 2 + layers.liningMm;
+  const sheetMm = layers.fabricMm / 2 + withinFacesMm(layers);
   if (!factsOf(kind).hasRoundEnds) return sheetMm;
   return Math.max(sheetMm, (mouthDepthMm(layers, loadMm, depthMm) - thicknessMm) / 2);
 }

@@ -1,5 +1,5 @@
 import type { SettledDesign } from '@/core/contents';
-import type { SectionPoint } from '@/core/section';
+import { withinBaseMm, type SectionPoint } from '@/core/section';
 import type { PouchStage } from '@/core/stages';
 import { lotBehindFrontMm } from './lotInBag';
 
@@ -16,7 +16,7 @@ export function standingOut(
 ): SectionPoint[] {
   const { layers, depthMm, loadMm, flatFrontMm, sectionMm } = pouch;
   if (packed === null || (depthMm === 0 && packed.thicknessMm > loadMm + DUST_MM)) return [];
-  const gapMm = layers.fabricMm / 2 + layers.liningMm;
+  const gapMm = layers.fabricMm / 2 + withinBaseMm(layers);
   const behindFrontMm = lotBehindFrontMm(pouch, packed.thicknessMm);
   // Things stand where a round base stops to bend, or on the floor of a deep one.
   const backEndMm = flatFrontMm.loaded - (depthMm > 0 ? gapMm : 0) + sectionMm.back - sectionMm.front;

@@ -1,4 +1,5 @@
-import type { SettledDesign } from '@/core/contents';
+import { withinFacesMm } from '@/core/section';
+import { sheetsThroughMm, type SettledDesign } from '@/core/contents';
 import {
   LEAST_CHOSEN_STITCHES,
   LEAST_NARROWING,
@@ -137,9 +138,9 @@ function stitchProblems(design: SettledDesign, pieces: readonly Piece[]): Proble
 /** A load that she typed herself, thicker than the inside of a bag with a depth of its own. */
 function loadProblems({ contents: { thicknessMm }, body }: Design, { depthMm, layers }: PouchStage): Problem[] {
   if (thicknessMm === null || depthMm === 0) return [];
-  const insideMm = depthMm - layers.fabricMm - 2 * layers.liningMm;
+  const insideMm = depthMm - layers.fabricMm - 2 * withinFacesMm(layers);
   if (thicknessMm <= insideMm) return [];
-  const deeperMm = Math.ceil(thicknessMm + 2 * layers.fabricMm + 2 * layers.liningMm + 1);
+  const deeperMm = Math.ceil(thicknessMm + sheetsThroughMm(layers) + 1);
   return [
     {
       code: 'load-deeper-than-bag',

@@ -1,3 +1,4 @@
+import { capital } from '@/core/units';
 import { factsOf, type BodyKind, type Design } from '@/core/design';
 import {
   CHOSEN,
@@ -12,7 +13,16 @@ import {
 } from '@/core/figures';
 import type { Layers } from '@/core/section';
 import { nearestPacking, packingForInside, packingOfLeastFabric, type Inside } from './choosePacking';
-import { insideNeeded, ovalWidthMm, sheetsAcrossMm, sheetsAlongMm, wrapOf } from './inside';
+import {
+  insideNeeded,
+  ovalWidthMm,
+  sheetInputs,
+  sheetWords,
+  sheetsAcrossMm,
+  sheetsAlongMm,
+  sheetsThroughMm,
+  wrapOf,
+} from './inside';
 import type { SettledDesign } from './load';
 import { packThings, type Packings } from './packThings';
 import { placeThings, thingsThatSet, type Lot, type PlacedThing } from './packTree';
@@ -137,7 +147,7 @@ function wishedInside(design: Design, sheets: Layers): Inside {
   const wrap = wrapOf(body.kind);
   const heightMm = wrap === 'round' ? widthMm : body.heightMm;
   // A depth is always wished outside.
-  const depthMm = 'depthMm' in body ? body.depthMm - sheetsAcrossMm(sheets) : null;
+  const depthMm = 'depthMm' in body ? body.depthMm - sheetsThroughMm(sheets) : null;
   return sizesFrom === 'inside'
     ? { widthMm, heightMm, depthMm }
     : { widthMm: widthMm - sheetsAcrossMm(sheets), heightMm: heightMm - sheetsAlongMm(sheets, wrap), depthMm };
@@ -251,7 +261,9 @@ function wantedFigure(size: keyof typeof WANTED, design: Design, sheets: Layers,
   const sheetsMm = size === 'height' ? sheetsAlongMm(sheets, wrapOf(design.body.kind)) : sheetsAcrossMm(sheets);
   const inputs = sheetInputs(sheets);
   const outside =
-    size === 'height' ? 'Fabric and lining of the base come on top' : 'Fabric and lining come on top on both sides';
+    size === 'height'
+      ? `${capital(sheetWords(sheets))} of the base come on top`
+      : `${capital(sheetWords(sheets))} come on top on both sides`;
   if (sizesFrom === 'contents' && needed)
     return makeFigure(id, label, needed.value + sheetsMm, 'mm', {
       rule: `What goes in needs so much inside. ${outside}.`,
@@ -272,8 +284,8 @@ function wantedDepth({ body }: Design, sheets: Layers, needed: Figure | null): F
   if (!('depthMm' in body)) return null;
   const label = 'Depth you want';
   if (body.sizesFrom === 'contents' && needed)
-    return makeFigure('size.wantedDepth', label, needed.value + sheetsAcrossMm(sheets), 'mm', {
-      rule: 'What goes in needs so much inside. Fabric and lining of front and back come on top.',
+    return makeFigure('size.wantedDepth', label, needed.value + sheetsThroughMm(sheets), 'mm', {
+      rule: `What goes in needs so much inside. ${capital(sheetWords(sheets))} of front and back come on top.`,
       inputs: [inputFrom(needed), ...sheetInputs(sheets)],
       source: GEOMETRY,
     });
@@ -283,8 +295,3 @@ function wantedDepth({ body }: Design, sheets: Layers, needed: Figure | null): F
     source: CHOSEN,
   });
 }
-
-const sheetInputs = ({ fabricMm, liningMm }: Layers): ReasonInput[] => [
-  input('Thickness of the fabric', fabricMm, 'mm'),
-  input('Thickness of the lining', liningMm, 'mm'),
-];

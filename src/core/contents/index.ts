@@ -1,7 +1,20 @@
 export { SUPPORT_MM, WORN_LENGTHS, strapForCarrying } from './carrying';
 export { fabricRoundMm2, packingOfLeastFabric } from './choosePacking';
 export { contentsStage, type ContentsStage } from './contentsStage';
-export { insideNeeded, ovalWidthMm, sheetsAcrossMm, sheetsAlongMm, sheetsUpMm, wrapOf, type Wrap } from './inside';
+export {
+  insideNeeded,
+  layersOf,
+  ovalWidthMm,
+  sheetInputs,
+  sheetWords,
+  sheetsAcrossMm,
+  sheetsAlongMm,
+  sheetsThroughMm,
+  sheetsUpMm,
+  withinInputs,
+  wrapOf,
+  type Wrap,
+} from './inside';
 export { KNOWN_THINGS, knownThing } from './knownThings';
 export { LOAD_STATES, loadThicknessMm, type LoadState, type SettledDesign } from './load';
 export { depthSizeEdits, keepPacking, outsideSizeEdits, outsideSizeRepairs, sizesFromEdits } from './outsideSizeEdits';

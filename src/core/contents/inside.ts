@@ -1,9 +1,36 @@
-import { factsOf, type BodyFacts, type BodyKind } from '@/core/design';
-import type { Layers } from '@/core/section';
+import { factsOf, stiffOf, wallLiningMm, type BodyFacts, type BodyKind, type Design } from '@/core/design';
+import { input, type ReasonInput } from '@/core/figures';
+import { withinBaseMm, withinFacesMm, withinSidesMm, type Layers } from '@/core/section';
 
-/** What lies between the outside and the inside of a bag, mm: two sides across, and the base up; the mouth is open. */
-export const sheetsAcrossMm = ({ fabricMm, liningMm }: Layers): number => 2 * (fabricMm + liningMm);
-export const sheetsUpMm = ({ fabricMm, liningMm }: Layers): number => fabricMm + liningMm;
+/**
+ * What lies between the outside and the inside of a bag, mm: two sides across, the base up, front and back through; the mouth is open.
+ *
+ * @example
+ * sheetsAcrossMm({ fabricMm: 2, liningMm: 0.5 }) // => 5
+ * sheetsThroughMm({ fabricMm: 2, liningMm: 0.5, stiff: { facesMm: 1.5, baseMm: 0, sidesMm: 0 } }) // => 8
+ */
+export const sheetsAcrossMm = (sheets: Layers): number => 2 * (sheets.fabricMm + withinSidesMm(sheets));
+export const sheetsUpMm = (sheets: Layers): number => sheets.fabricMm + withinBaseMm(sheets);
+export const sheetsThroughMm = (sheets: Layers): number => 2 * (sheets.fabricMm + withinFacesMm(sheets));
+
+/** The sheets of a bag in this fabric, mm: its lining, and what stiffens its walls. */
+export function layersOf(design: Pick<Design, 'body' | 'lining' | 'stiffener'>, fabricMm: number): Layers {
+  const stiff = stiffOf(design);
+  return { fabricMm, liningMm: wallLiningMm(design), ...(stiff && { stiff }) };
+}
+
+/** What a bag's walls are made of, in words. */
+export const sheetWords = ({ stiff }: Layers): string => (stiff ? 'fabric, lining and stiffener' : 'fabric and lining');
+
+/** How thick a bag's sheets are, as a reason tells them. A stiffener is named where there is one. */
+export const sheetInputs = ({ fabricMm, ...within }: Layers): ReasonInput[] => [
+  input('Thickness of the fabric', fabricMm, 'mm'),
+  ...withinInputs(within),
+];
+export const withinInputs = ({ liningMm, stiff }: Omit<Layers, 'fabricMm'>): ReasonInput[] => [
+  input('Thickness of the lining', liningMm, 'mm'),
+  ...(stiff ? [input('Thickness of the stiffener', Math.max(...Object.values(stiff)), 'mm')] : []),
+];
 
 /** How a body goes round what it holds: flat, so that it wraps it; with a depth of its own; or as a round one with a depth. */
 export type Wrap = BodyFacts['wrap'];

@@ -1,7 +1,7 @@
 import { COMMON_PRACTICE, GEOMETRY, input, inputFrom, makeFigure, type Figure } from '@/core/figures';
 import type { Layers } from '@/core/section';
 import { fabricRoundMm2 } from './choosePacking';
-import { insideNeeded, sheetsAcrossMm, sheetsAlongMm, type Wrap } from './inside';
+import { insideNeeded, sheetInputs, sheetWords, sheetsAcrossMm, sheetsAlongMm, type Wrap } from './inside';
 import type { Lot } from './packTree';
 
 /** What a way of packing comes to, as figures that can be asked. */
@@ -50,17 +50,14 @@ export function packingFigures(lot: Lot, easeMm: number, sheets: Layers, wrap: W
   const thick = size('thick', 'Packed, thick', lot.thicknessMm);
   const inside = insideNeeded(lot, easeMm, wrap);
   const ease = input('Ease', easeMm, 'mm');
-  const layers = [
-    input('Thickness of the fabric', sheets.fabricMm, 'mm'),
-    input('Thickness of the lining', sheets.liningMm, 'mm'),
-  ];
+  const layers = sheetInputs(sheets);
   const bagWidth = makeFigure(
     `packing.${name}.bagWidth`,
     'A bag round it, wide',
     inside.widthMm + sheetsAcrossMm(sheets),
     'mm',
     {
-      rule: `${NEEDED_WORDS[wrap].width}, plus fabric and lining on both sides.`,
+      rule: `${NEEDED_WORDS[wrap].width}, plus ${sheetWords(sheets)} on both sides.`,
       inputs: [inputFrom(across), inputFrom(thick), ease, ...layers],
       source: COMMON_PRACTICE,
     },
@@ -71,7 +68,7 @@ export function packingFigures(lot: Lot, easeMm: number, sheets: Layers, wrap: W
     inside.heightMm + sheetsAlongMm(sheets, wrap),
     'mm',
     {
-      rule: `${NEEDED_WORDS[wrap].height}, plus fabric and lining of the base${wrap === 'round' ? ' and the top' : ''}.`,
+      rule: `${NEEDED_WORDS[wrap].height}, plus ${sheetWords(sheets)} of the base${wrap === 'round' ? ' and the top' : ''}.`,
       inputs: [inputFrom(up), inputFrom(thick), ease, ...layers],
       source: COMMON_PRACTICE,
     },

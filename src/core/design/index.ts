@@ -160,3 +160,4 @@ export {
 } from './schema';
 export { saveSchema, writtenSave, type Save, type WrittenSave } from './save';
 export { STARTERS, USUAL_SETTINGS, USUAL_YARN, starterDesign, type StarterId, type YarnAndHook } from './starters';
+export { stiffOf } from './stiffOf';

@@ -1,6 +1,6 @@
 import { factsOf } from '@/core/design';
 import { constructionOf, usualBody } from '@/core/body';
-import type { SettledDesign } from '@/core/contents';
+import { sheetsThroughMm, type SettledDesign } from '@/core/contents';
 import { GAP_WITHOUT_FLAP_MM, LEAST_DEPTH_MM, MOST_DEPTH_MM, NARROWER_SHARE } from '@/core/defaults';
 import type { FittingStage } from '@/core/fittings';
 import { wishableFlap } from '@/core/flap';
@@ -58,7 +58,7 @@ export function emptyAndFullProblems(
 function deeper({ body, wishedMm, contents }: SettledDesign, { kind, layers }: PouchStage): Problem['repairs'] {
   const { deeperAs } = factsOf(kind);
   if (deeperAs === null) return [];
-  const depthMm = Math.ceil(contents.thicknessMm + contents.easeMm + 2 * (layers.fabricMm + layers.liningMm));
+  const depthMm = Math.ceil(contents.thicknessMm + contents.easeMm + sheetsThroughMm(layers));
   if (depthMm > MOST_DEPTH_MM) return [];
   const wished = { ...body, ...wishedMm };
   const value = { ...usualBody(deeperAs, wished, body), depthMm: Math.max(LEAST_DEPTH_MM, depthMm) };

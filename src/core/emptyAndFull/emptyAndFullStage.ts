@@ -1,9 +1,10 @@
+import { withinInputs } from '@/core/contents';
 import { factsOf } from '@/core/design';
 import { GEOMETRY, input, inputFrom, makeFigure, type Figure } from '@/core/figures';
 import type { FoldStage } from '@/core/fold';
 import type { GaugeStage } from '@/core/gauge';
 import type { Differing, FittingStage } from '@/core/fittings';
-import { mouthDepthMm } from '@/core/section';
+import { withinFacesMm, mouthDepthMm } from '@/core/section';
 import type { PouchStage, FlapStage } from '@/core/stages';
 
 /** One size of the finished bag, empty and full. */
@@ -63,7 +64,7 @@ export function emptyAndFullStage(
 
 /** Front to back, outside, and between the linings at the mouth, with a load so thick. */
 function acrossFigures(gauge: GaugeStage, { layers, depthMm }: PouchStage) {
-  const sheets = [inputFrom(gauge.fabricThickness), input('Thickness of the lining', layers.liningMm, 'mm')];
+  const sheets = [inputFrom(gauge.fabricThickness), ...withinInputs(layers)];
   const depth = depthMm > 0 ? [input('Depth, between the middles of the fabric', depthMm, 'mm')] : [];
   const size = (id: string, label: string, mm: number, load: number, rule: string) =>
     makeFigure(id, label, mm, 'mm', {
@@ -84,7 +85,7 @@ function acrossFigures(gauge: GaugeStage, { layers, depthMm }: PouchStage) {
     size(
       id,
       label,
-      Math.max(0, mouthDepthMm(layers, load, depthMm) - layers.fabricMm - 2 * layers.liningMm),
+      Math.max(0, mouthDepthMm(layers, load, depthMm) - layers.fabricMm - 2 * withinFacesMm(layers)),
       load,
       `Between the linings of front and back at the mouth: as much as the load keeps them apart${deep}.`,
     );

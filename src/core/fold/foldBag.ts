@@ -1,6 +1,6 @@
 import { factsOf } from '@/core/design';
 import { lineCorners, type FabricMark } from '@/core/fittings';
-import { pleat, type SectionPiece } from '@/core/section';
+import { withinSidesMm, pleat, type SectionPiece } from '@/core/section';
 import { FOLDS } from './bodies';
 import { foldedBands, type FoldedBand } from './foldedBands';
 import { sectionOf, stations, type FoldState, type FoldWay, type FoldedPlan } from './foldInput';
@@ -75,7 +75,7 @@ export function foldSheets(plan: FoldedPlan, { state, flap }: FoldWay): Omit<Fol
  */
 function loadHalfOf({ contents, pouch }: FoldedPlan, state: FoldState): number {
   if (state !== 'loaded' || !contents.packed || pouch.loadMm <= 0 || factsOf(pouch.kind).hasRoundEnds) return 0;
-  return contents.packed.widthMm / 2 + pouch.layers.fabricMm / 2 + pouch.layers.liningMm;
+  return contents.packed.widthMm / 2 + pouch.layers.fabricMm / 2 + withinSidesMm(pouch.layers);
 }
 
 /** Folds and edges, each on the sheet that it bounds. */

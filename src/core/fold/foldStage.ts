@@ -1,9 +1,9 @@
-import { outsideSizeRepairs, type SettledDesign } from '@/core/contents';
+import { sheetInputs, outsideSizeRepairs, type SettledDesign } from '@/core/contents';
 import { patternOf } from '@/core/design';
 import { GEOMETRY, input, inputFrom, makeFigure, restsOn, type Figure, type ReasonInput } from '@/core/figures';
 import type { FitStage } from '@/core/fit';
 import type { Problem, Repair } from '@/core/problems';
-import { landsAtMm, type SectionPiece } from '@/core/section';
+import { withinFacesMm, withinSidesMm, landsAtMm, type SectionPiece } from '@/core/section';
 import { foldSheets, type FoldedBag } from './foldBag';
 import type { FoldedPlan } from './foldInput';
 import { sideRoom } from './sideRoom';
@@ -36,10 +36,7 @@ export function foldStage(plan: FoldedPlan, design: SettledDesign, fit: FitStage
   const empty = foldSheets(plan, { state: 'empty', flap: 1 });
   const loaded = foldSheets(plan, { state: 'loaded', flap: 1 });
   const room = sideRoom(loaded, layers);
-  const sheets = [
-    input('Thickness of the fabric', layers.fabricMm, 'mm'),
-    input('Thickness of the lining', layers.liningMm, 'mm'),
-  ];
+  const sheets = sheetInputs(layers);
   const takenMm = Math.max(0, widthMm(empty) - widthMm(loaded));
   return {
     figures: {
@@ -100,7 +97,7 @@ function flatFigures(
     sectionMm.front + sectionMm.base + sectionMm.back + (flap.bridgeRows + flap.flapRows) * rowMm + borders.flapMm;
   const dropMm = flap.hasFlap ? landsAtMm(flat, edgeMm) : null;
   const underFlap = flap.hasFlap ? ', and the flap with its lining' : '';
-  const folded = 4 * layers.fabricMm + 4 * layers.liningMm;
+  const folded = 4 * layers.fabricMm + 2 * layers.liningMm + 2 * withinFacesMm(layers);
   return {
     flatThickness: makeFigure(
       'fold.flat.thickness',
@@ -178,7 +175,7 @@ function smallerCorners({ pouch, contents }: FoldedPlan, { body }: SettledDesign
   const { layers, stitchCount, stitchMm, rowMm } = pouch;
   const takesMm = body.seam.takeUpStitches * stitchMm;
   const besideMm = (stitchCount / 2) * stitchMm - takesMm - contents.packed.widthMm / 2;
-  const sheetMm = layers.fabricMm / 2 + layers.liningMm;
+  const sheetMm = layers.fabricMm / 2 + withinSidesMm(layers);
   // A worked corner is off the round by less than a row and a stitch.
   const radiusMm = Math.max(0, Math.floor(besideMm + takesMm - sheetMm - Math.max(rowMm, stitchMm)));
   if (radiusMm >= body.radiusMm) return [];

@@ -1,4 +1,4 @@
-import type { Layers } from '@/core/section';
+import { withinSidesMm, type Layers } from '@/core/section';
 import type { FoldedBag } from './foldBag';
 import type { FoldedSheet } from './sheet';
 
@@ -19,7 +19,7 @@ interface Aside {
  */
 export function sideRoom(
   bag: Pick<FoldedBag, 'sheets' | 'things'>,
-  { fabricMm, liningMm }: Layers,
+  layers: Layers,
 ): { roomMm: number; index: number } | null {
   let least: { roomMm: number; index: number } | null = null;
   const outlines = new Map<number, Aside[] | null>();
@@ -35,7 +35,7 @@ export function sideRoom(
       // Round corners of a strip lie below: its lower corners come near them first.
       const besideStrip = strip && y === from.y ? roomWithin(strip, z, y) : Infinity;
       const beside = Math.min(roomBeside(outline, from.x, z), roomBeside(outline, to.x, z), besideStrip);
-      const roomMm = beside - fabricMm / 2 - liningMm;
+      const roomMm = beside - layers.fabricMm / 2 - withinSidesMm(layers);
       if (roomMm < (least?.roomMm ?? Infinity)) least = { roomMm, index };
     }
   }

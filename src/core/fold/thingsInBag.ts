@@ -1,6 +1,6 @@
 import { factsOf } from '@/core/design';
 import { lotBehindFrontMm } from '@/core/body';
-import { mouthDepthMm, topDepthMm } from '@/core/section';
+import { mouthDepthMm, topDepthMm, withinBaseMm, withinFacesMm, withinSidesMm } from '@/core/section';
 import type { FoldState, FoldedPlan } from './foldInput';
 
 /** Something that is carried, as a box in the folded bag, mm: x from the middle of the front's fabric, y from the middle of the base's. */
@@ -22,7 +22,7 @@ const DUST_MM = 1e-6;
  */
 function standsAtMm({ pouch, contents }: Pick<FoldedPlan, 'pouch' | 'contents'>, loadMm: number): number {
   const { layers, depthMm } = pouch;
-  const sheetMm = layers.fabricMm / 2 + layers.liningMm;
+  const sheetMm = layers.fabricMm / 2 + withinBaseMm(layers);
   if (factsOf(pouch.kind).wrap === 'round')
     return Math.max(sheetMm, (pouch.sectionMm.front - (contents.packed?.heightMm ?? pouch.sectionMm.front)) / 2);
   return depthMm > 0 ? sheetMm : mouthDepthMm(layers, loadMm, 0) / 2;
@@ -33,7 +33,7 @@ export function thingsInBag(plan: Pick<FoldedPlan, 'pouch' | 'contents'>, state:
   const { pouch, contents } = plan;
   const { layers, loadMm, depthMm } = pouch;
   if (state !== 'loaded' || loadMm <= 0) return [];
-  const gapMm = layers.fabricMm / 2 + layers.liningMm;
+  const gapMm = layers.fabricMm / 2 + withinFacesMm(layers);
   const { packed, placed } = contents;
   const y = standsAtMm(plan, loadMm);
   if (packed && (depthMm > 0 || packed.thicknessMm <= loadMm + DUST_MM))
@@ -50,7 +50,10 @@ export function thingsInBag(plan: Pick<FoldedPlan, 'pouch' | 'contents'>, state:
         isSoft: false,
       };
     });
-  const halfMm = Math.max(1, pouch.figures.width.value / 2 - gapMm - topDepthMm(layers, loadMm) / 2);
+  const halfMm = Math.max(
+    1,
+    pouch.figures.width.value / 2 - layers.fabricMm / 2 - withinSidesMm(layers) - topDepthMm(layers, loadMm) / 2,
+  );
   const mouthMm = depthMm > 0 ? pouch.sectionMm.front : y + pouch.flatFrontMm.loaded;
   return [
     {

@@ -1,20 +1,42 @@
-/** The sheets that a folded strip is made of, mm thick. A bag without lining has a lining of 0. */
+/** What is stiff in each kind of wall, mm thick; nought where a wall has nothing in it. */
+export interface Stiff {
+  facesMm: number;
+  baseMm: number;
+  sidesMm: number;
+}
+
+/** The sheets that a folded strip is made of, mm thick. A bag without lining has a lining of 0; one without stiffener has nothing stiff. */
 export interface Layers {
   fabricMm: number;
   liningMm: number;
+  stiff?: Stiff;
 }
+
+/**
+ * What lies between the fabric of front or back, of the base, or of a side, and what goes in, mm: lining and stiffener.
+ *
+ * @example
+ * withinFacesMm({ liningMm: 0.5, stiff: { facesMm: 1.5, baseMm: 0, sidesMm: 0 } }) // => 2
+ * withinBaseMm({ liningMm: 0.5, stiff: { facesMm: 1.5, baseMm: 0, sidesMm: 0 } }) // => 0.5
+ */
+export const withinFacesMm = ({ liningMm, stiff }: Omit<Layers, 'fabricMm'>): number =>
+  liningMm + (stiff?.facesMm ?? 0);
+export const withinBaseMm = ({ liningMm, stiff }: Omit<Layers, 'fabricMm'>): number => liningMm + (stiff?.baseMm ?? 0);
+export const withinSidesMm = ({ liningMm, stiff }: Omit<Layers, 'fabricMm'>): number =>
+  liningMm + (stiff?.sidesMm ?? 0);
 
 export type Firmness = 'soft' | 'stiff';
 
 /**
- * Depth at the base fold: from the middle of the front's fabric to the middle of the back's, mm. The load
- * and both linings lie between, and half of each fabric.
+ * Depth at the base fold: from the middle of the front's fabric to the middle of the back's, mm. The load,
+ * both linings and what stiffens front and back lie between, and half of each fabric.
  * Source: geometry.
  *
  * @example
  * baseDepthMm({ fabricMm: 2, liningMm: 0.5 }, 10) // => 13
  */
-export const baseDepthMm = ({ fabricMm, liningMm }: Layers, loadMm: number): number => loadMm + 2 * liningMm + fabricMm;
+export const baseDepthMm = (layers: Layers, loadMm: number): number =>
+  loadMm + 2 * withinFacesMm(layers) + layers.fabricMm;
 
 /**
  * Depth between the middles of front and back at the top, mm: what the load and the linings make it, or what the construction does where

@@ -7,8 +7,12 @@ export {
   sideForHeightMm,
   straightSideMm,
   topDepthMm,
+  withinBaseMm,
+  withinFacesMm,
+  withinSidesMm,
   type Firmness,
   type Layers,
+  type Stiff,
 } from './folding';
 export { pleat, type Pleat } from './pleat';
 export { foldedFlatPieces, landsAtMm, sectionPieces, sectionPointAt, type SectionInput } from './section';

@@ -1,4 +1,4 @@
-import type { Layers } from './folding';
+import { withinFacesMm, type Layers } from './folding';
 import type { SectionPiece, SectionPoint } from './sectionPiece';
 
 /**
@@ -14,8 +14,8 @@ export interface Pleat {
   besideMm: number;
 }
 
-/** From the middle of one sheet to the middle of the next, where their linings face each other, mm. */
-const linedMm = ({ fabricMm, liningMm }: Layers): number => fabricMm + 2 * liningMm;
+/** From the middle of front or back to the middle of what is folded in beside it, where their linings face each other, mm. */
+const linedMm = (layers: Layers): number => layers.fabricMm + layers.liningMm + withinFacesMm(layers);
 
 /**
  * A pleat of so much fabric, its bends as tight as thickness allows: round the lining at front and back, round nothing where its outer

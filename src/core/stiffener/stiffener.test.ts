@@ -11,6 +11,7 @@ import {
   type Design,
   type Stiffener,
 } from '@/core/design';
+import { flatSize } from '@/core/pieces';
 import { bagOf } from '@/core/testing/bodies';
 import { planOf } from '@/core/testing/designs';
 import { sheetsFor, wholeBars } from './bars';
@@ -120,6 +121,53 @@ describe.each(BODY_KINDS)('%s', (kind) => {
       expect((tight?.[index]?.width.value ?? 0) - one.width.value).toBeCloseTo(6, 9);
   });
 
+  it('takes its thickness from the room inside, wall by wall, and from nothing else', () => {
+    for (const parts of ['base', 'faces', 'all'] as const) {
+      const bag = bagOf(kind);
+      const [bare, stiff] = [planOf(bag), planOf(stiffened(bag, { parts, thicknessMm: 3 }))];
+      if (!stiff.stiffener) continue;
+      const walls = ({ pouch, fit: { figures } }: typeof bare) => ({
+        insideWidth: pouch.figures.width.value - figures.insideWidth.value,
+        insideHeight: pouch.figures.height.value - figures.insideHeight.value,
+        insideDepth: (pouch.figures.depth?.value ?? 0) - (figures.insideDepth?.value ?? 0),
+      });
+      const takes = (which: keyof ReturnType<typeof walls>) => walls(stiff)[which] - walls(bare)[which];
+      const has = new Set(stiff.stiffener.pieces.map(({ id }) => id));
+      const isFlat = bare.pouch.figures.depth === null;
+      const inFaces = has.has('front') || has.has('disc');
+      expect(stiff.pouch.figures.width.value).toBe(bare.pouch.figures.width.value);
+      expect(takes('insideWidth')).toBeCloseTo(has.has('side') || (isFlat && inFaces) ? 6 : 0, 9);
+      expect(takes('insideHeight')).toBeCloseTo(has.has('base') || (isFlat && inFaces) ? 3 : 0, 9);
+      expect(takes('insideDepth')).toBeCloseTo(!isFlat && inFaces ? 6 : 0, 9);
+    }
+  });
+
+  it('keeps an inside size that is wished for: the bag grows by what it takes', () => {
+    const bag = bagOf(kind, {}, (design) => ({ ...design, body: { ...design.body, sizesFrom: 'inside' } }));
+    const [bare, stiff] = [planOf(bag), planOf(stiffened(bag, { parts: 'all', thicknessMm: 6 }))];
+    const wanted = (plan: typeof bare) => plan.contents.figures.wantedWidth.value;
+    const has = new Set(stiff.stiffener?.pieces.map(({ id }) => id));
+    const isFlat = bare.pouch.figures.depth === null;
+    expect(wanted(stiff) - wanted(bare)).toBeCloseTo(has.has('side') || isFlat ? 12 : 0, 9);
+  });
+
+  it('lies within the crochet that it stiffens', () => {
+    const plan = planOf(stiffened(bagOf(kind), { parts: 'all' }));
+    const marks = plan.marks.filter(({ of }) => of.group === 'stiffener');
+    const drawn = plan.stiffener?.pieces.filter(({ id }) => id !== 'side') ?? [];
+    expect(marks.length).toBe(drawn.reduce((sum, { copies }) => sum + copies, 0));
+    for (const { piece: id, acrossMm, alongMm, form } of marks) {
+      const piece = plan.pieces.find((one) => one.id === id);
+      if (!piece || form.kind !== 'outline') throw new Error('no such piece');
+      const { widthMm, lengthMm } = flatSize(piece);
+      for (const [x, y] of form.points) {
+        expect(Math.abs(acrossMm + x)).toBeLessThan(widthMm / 2);
+        expect(alongMm + y).toBeGreaterThan(0);
+        expect(alongMm + y).toBeLessThan(lengthMm);
+      }
+    }
+  });
+
   it.each([
     ['a flat lining', usualLining()],
     ['a drop-in lining', usualDropIn()],
@@ -143,6 +191,23 @@ describe('what is doubtful', () => {
       const repaired = repairedBy(bag, edits);
       expect(repaired.problems.map(({ code }) => code)).not.toContain('stiffener-no-wall');
     }
+  });
+
+  it('a wall too narrow for one is said, and has none', () => {
+    const bag = stiffened({ ...bagOf('side-bands') }, { parts: 'all', smallerMm: 30 });
+    const plan = planOf(bag);
+    expect(plan.stiffener?.pieces.map(({ id }) => id)).toEqual(['front']);
+    const problem = plan.problems.find(({ code }) => code === 'stiffener-wall-too-narrow');
+    expect(problem?.values).toMatchObject({ leastMm: 68 });
+  });
+
+  it('a load typed by hand counts what stiffens front and back', () => {
+    const bag = bagOf('side-bands', {}, (design) => ({ ...design, contents: { ...design.contents, thicknessMm: 0 } }));
+    const room = planOf(bag).fit.figures.insideDepth?.value ?? NaN;
+    const loaded = { ...bag, contents: { ...bag.contents, thicknessMm: room - 1 } };
+    const said = (design: Design) => planOf(design).problems.map(({ code }) => code);
+    expect(said(loaded)).not.toContain('load-deeper-than-bag');
+    expect(said(stiffened(loaded, { parts: 'faces', thicknessMm: 3 }))).toContain('load-deeper-than-bag');
   });
 
   it('a wall larger than a sheet is said, with board as the way out', () => {

@@ -13,6 +13,7 @@ import {
 } from '@/core/fittings';
 import { ownCodes, type Problem } from '@/core/problems';
 import { CANVAS_SHEET_MM, sheetsFor, wholeBars } from './bars';
+import { stiffenerMarks } from './stiffenerMarks';
 import { roundedAll, wallsInside, type Wall, type WallName } from './walls';
 
 /** What is doubtful of a stiffener; lengths in mm. */
@@ -20,7 +21,7 @@ export interface StiffenerProblems {
   'stiffener-no-wall': object;
   'stiffener-larger-than-sheet': { widthMm: number; heightMm: number };
   'stiffener-on-fold': object;
-  'stiffener-takes-room': { depthMm: number; heightMm: number };
+  'stiffener-wall-too-narrow': { narrowMm: number; leastMm: number };
 }
 export interface StiffenerRepairs {
   'stiffener-out': object;
@@ -62,7 +63,7 @@ export const stiffenerKind = <Choice extends Stiffener>(
         ...stageOf({
           choice: stiffener,
           at,
-          marks: [],
+          marks: stiffenerMarks(pieces, choice.thicknessMm, bag),
           steps: stiffenerSteps(design.lining === null ? 'none' : liningGoesIn(bag.set, design)),
           asked: [...pieces.flatMap(({ width, height }) => [width, height]), ...(sheets ? [sheets] : [])],
           problems: problemsOf(choice, pieces, sheets, bag),
@@ -75,10 +76,15 @@ export const stiffenerKind = <Choice extends Stiffener>(
 });
 
 /** The walls that are to be stiffened, of those that the bag has. */
-function wallsOf({ parts, smallerMm }: Stiffener, bag: FittingInput): Wall[] {
-  const all = wallsInside(bag).filter(
-    ({ widthMm, heightMm }) => Math.min(widthMm, heightMm) - 2 * smallerMm >= LEAST_WALL_MM,
-  );
+const wallsOf = (choice: Stiffener, bag: FittingInput): Wall[] =>
+  wallsWanted(choice, bag).filter((wall) => isWideEnough(choice, wall));
+
+const isWideEnough = ({ smallerMm }: Stiffener, { widthMm, heightMm }: Wall): boolean =>
+  Math.min(widthMm, heightMm) - 2 * smallerMm >= LEAST_WALL_MM;
+
+/** The walls that are to be stiffened, narrow ones too. */
+function wallsWanted({ parts }: Stiffener, bag: FittingInput): Wall[] {
+  const all = wallsInside(bag);
   if (parts === 'all') return all;
   return all.filter(({ name }) => (parts === 'base' ? name === 'base' : name === 'front' || name === 'disc'));
 }
@@ -180,8 +186,9 @@ function problemsOf(
   choice: Stiffener,
   pieces: readonly StiffenerPiece[],
   sheets: Figure | null,
-  { at, design, set }: FittingInput,
+  bag: FittingInput,
 ): Problem[] {
+  const { at, design, set } = bag;
   const problems: Problem[] = [];
   const [largest] = [...pieces].sort((a, b) => b.width.value * b.height.value - a.width.value * a.height.value);
   if (choice.kind === 'canvas' && sheets === null && largest)
@@ -202,21 +209,21 @@ function problemsOf(
         ],
       }),
     );
-  // A flat pouch that is empty has no room of its own to lose; what is in it pushes the walls apart by as much.
-  const inBase = pieces.some(({ id }) => id === 'base');
-  problems.push(
-    ours.problem({
-      code: 'stiffener-takes-room',
-      severity: 'mind',
-      place: 'lining',
-      path: [...pathOf(at), 'thicknessMm'],
-      values: {
-        depthMm: pieces.some(({ id }) => id === 'front' || id === 'disc') ? 2 * choice.thicknessMm : 0,
-        heightMm: inBase ? choice.thicknessMm : 0,
-      },
-      repairs: [],
-    }),
-  );
+  const narrow = wallsWanted(choice, bag).filter((wall) => !isWideEnough(choice, wall));
+  if (narrow.length > 0)
+    problems.push(
+      ours.problem({
+        code: 'stiffener-wall-too-narrow',
+        severity: 'mind',
+        place: 'lining',
+        path: [...pathOf(at), 'parts'],
+        values: {
+          narrowMm: Math.min(...narrow.map(({ widthMm, heightMm }) => Math.min(widthMm, heightMm))),
+          leastMm: LEAST_WALL_MM + 2 * choice.smallerMm,
+        },
+        repairs: [],
+      }),
+    );
   // Under a flat lining a stiffener is sewn in before the bag is folded: each wall's piece ends before the fold.
   if (design.lining?.kind === 'flat' && liningGoesIn(set, design) === 'flat')
     problems.push(

@@ -1,7 +1,8 @@
+import { capital } from '@/core/units';
 import type { Design } from '@/core/design';
 import type { Join, JoinedStretch } from '@/core/pieces';
 import { spread } from '@/core/shaping';
-import { PIECE_IN_TEXT, STRETCH_NAMES, capital } from './joinText';
+import { PIECE_IN_TEXT, STRETCH_NAMES } from './joinText';
 import { formatQuantity } from './quantity';
 import { spreadText } from './spreadText';
 

@@ -1,3 +1,4 @@
+import { capital } from '@/core/units';
 import type { Design } from '@/core/design';
 import { clipPairs, type Join, type JoinId, type JoinedStretch, type PieceId, type StretchName } from '@/core/pieces';
 import { spread } from '@/core/shaping';
@@ -105,9 +106,3 @@ export function meetWords({ first, second }: JoinedStretch, one: string, other: 
  */
 export const listed = (items: readonly string[]): string =>
   items.length < 2 ? items.join('') : `${items.slice(0, -1).join(', ')} and ${items.at(-1)}`;
-
-/**
- * @example
- * capital('side') // => 'Side'
- */
-export const capital = (text: string): string => text.charAt(0).toUpperCase() + text.slice(1);

@@ -1,3 +1,4 @@
+import { capital } from '@/core/units';
 import { patternOf, type Design } from '@/core/design';
 import type { Figure } from '@/core/figures';
 import { FITTING_GROUPS, type FittingGroup, type FittingStage } from '@/core/fittings';
@@ -213,6 +214,5 @@ function figureLine(design: Design, figure: Figure): string {
   return `${figure.label}: ${formatQuantity(figure.value, figure.unit, lengthUnit)}${doubts.length > 0 ? ` (${doubts.join('; ')})` : ''}.`;
 }
 
-const capital = (text: string): string => text.charAt(0).toUpperCase() + text.slice(1);
 /** Lowers the first letter, for a sentence that goes on after a colon. */
 const lowerFirst = (text: string): string => text.charAt(0).toLowerCase() + text.slice(1);

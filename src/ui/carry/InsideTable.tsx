@@ -6,14 +6,14 @@ import { AskableNumber } from '@/ui/figures/FigureTicket';
 import { LedgerHead } from '@/ui/figures/LedgerHead';
 import { Scrolled } from '@/ui/figures/Scrolled';
 
-const HEADS = ['Size', 'Outside', 'Fabric and lining', 'Inside', 'Needed, with ease', 'Room left, with ease'];
+const HEADS = ['Size', 'Outside', 'In the walls', 'Inside', 'Needed, with ease', 'Room left, with ease'];
 
 /** Each size as a sum that can be followed: outside, less the sheets, is inside. Beside it what is needed, and the room round what goes in. */
 export function InsideTable() {
   const { width, height, depth } = useBagBehind('numbers', (state) => state.plan.pouch.figures);
   const { needsWidth, needsHeight, needsDepth } = useBagBehind('numbers', (state) => state.plan.contents.figures);
   const inside = useBagBehind('numbers', (state) => state.plan.fit.figures);
-  const { sheetsAcross, sheetsAlong } = inside;
+  const { sheetsAcross, sheetsAlong, sheetsThrough } = inside;
   const hasThings = needsWidth !== null;
   return (
     <Scrolled label="Outside and inside">
@@ -25,7 +25,7 @@ export function InsideTable() {
           {depth && (
             <Line
               name="Front to back"
-              figures={[depth, sheetsAcross, inside.insideDepth, needsDepth, inside.easeThrough]}
+              figures={[depth, sheetsThrough, inside.insideDepth, needsDepth, inside.easeThrough]}
             />
           )}
         </tbody>

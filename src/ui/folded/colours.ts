@@ -4,6 +4,7 @@ import type { Stuff } from '@/drawing';
 export const STUFF_COLOURS: Record<Exclude<Stuff, 'cloth'>, string> = {
   lining: '#f1e3c0',
   metal: '#d9dde0',
+  board: '#e4e2d6',
   thing: '#e9d9a6',
   load: '#e9d9a6',
 };

@@ -1,5 +1,6 @@
 'use client';
 
+import { capital } from '@/core/units';
 import type { KeyboardEvent } from 'react';
 import type { Plan } from '@/core/plan';
 import { tradeOffs, type Solution, type SolutionFigures, type Solutions } from '@/core/solutions';
@@ -26,8 +27,6 @@ interface SolutionListProps {
 }
 
 const THUMB_PX = { width: 76, height: 66 };
-
-const capital = (text: string): string => text.charAt(0).toUpperCase() + text.slice(1);
 
 /** Plans drawn small to one scale, each with what it gains and gives up. Its number takes it while the list has the focus. */
 export function SolutionList({ shown, found, compared, onCompare }: SolutionListProps) {

@@ -16,6 +16,13 @@ export interface ClothMm extends Layers {
   borders: Borders;
 }
 
+/** The sheets of a cloth, by themselves. */
+export const layersOfCloth = ({ fabricMm, liningMm, stiff }: ClothMm): Layers => ({
+  fabricMm,
+  liningMm,
+  ...(stiff && { stiff }),
+});
+
 /** What can be counted across a face: so many, and so many more. */
 export interface AllowedCounts {
   repeatStitches: number;

@@ -6,7 +6,7 @@ import { nearestCount } from '@/core/stitches';
 import { MOST_COUNT } from '../limits';
 import { heightDoubtMm, widthDoubtMm } from '../madeDoubt';
 import { chainFigure } from './sizeFigures';
-import type { BodyInput, PouchResult, Sizing } from './construction';
+import { layersOfCloth, type BodyInput, type PouchResult, type Sizing } from './construction';
 
 /** Fewer stitches than this are no fabric. */
 const LEAST_STITCHES = 2;
@@ -50,7 +50,7 @@ export function planFaces(inputs: BodyInput, own: FacesOwn): PouchResult {
       frontRows,
       backRows,
       rowsBeforeFlap: own.rowsBeforeFlap(frontRows, backRows),
-      layers: { fabricMm: cloth.fabricMm, liningMm: cloth.liningMm },
+      layers: layersOfCloth(cloth),
       loadMm: design.contents.thicknessMm,
       stitchMm: cloth.stitchMm,
       rowMm: cloth.rowMm,

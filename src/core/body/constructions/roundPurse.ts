@@ -14,7 +14,14 @@ import type { Problem } from '@/core/problems';
 import { NOTHING_SPECIAL, type PouchFigures } from '@/core/stages';
 import { plainStitchOf } from '@/core/stitches';
 import { MOST_COUNT, MOST_RIM, MOST_STRIP } from '../limits';
-import type { BodyInput, ClothMm, Construction, PouchResult, Sizing } from './construction';
+import {
+  layersOfCloth,
+  type BodyInput,
+  type ClothMm,
+  type Construction,
+  type PouchResult,
+  type Sizing,
+} from './construction';
 import { growthOf } from './increases';
 import { stripRowHeight } from './narrowStrip';
 import { depthFigures, stop, tooMany } from './planFaces';
@@ -76,7 +83,7 @@ export const roundPurse: Construction<RoundPurse> = {
         frontRows: rounds,
         backRows: rounds,
         rowsBeforeFlap: rounds,
-        layers: { fabricMm: cloth.fabricMm, liningMm: cloth.liningMm },
+        layers: layersOfCloth(cloth),
         loadMm: design.contents.thicknessMm,
         stitchMm: cloth.stitchMm,
         rowMm: cloth.rowMm,

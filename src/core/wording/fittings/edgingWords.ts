@@ -1,3 +1,4 @@
+import { capital } from '@/core/units';
 import { patternNamed, type Edging, type EdgingKind } from '@/core/design';
 import type { CountedStretch, EdgingProblems, EdgingRepairs, EdgingStage } from '@/core/edging';
 import { nameAt } from '@/core/fittings';
@@ -263,5 +264,3 @@ const overPlain = (pattern: StitchPattern): StitchPattern => ({
   ...pattern,
   setupRows: [everywhere(work('sc')), ...pattern.setupRows],
 });
-
-const capital = (text: string): string => text.charAt(0).toUpperCase() + text.slice(1);

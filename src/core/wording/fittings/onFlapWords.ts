@@ -1,3 +1,4 @@
+import { capital } from '@/core/units';
 import type { OnFlapProblems, OnFlapRepairs, OnFlapSpot, OnFlapStage } from '@/core/closure';
 import { offsetOf } from '@/core/body';
 import { patternOf, type OnFlap } from '@/core/design';
@@ -43,13 +44,12 @@ export interface OnFlapNames<Choice extends OnFlap> {
 /** All words of something that closes a flap. */
 export function onFlapWords<Choice extends OnFlap>(names: OnFlapNames<Choice>): FittingWords<OnFlapStage<Choice>> {
   const { prefix, title, whole, half } = names;
-  const capital = whole.charAt(0).toUpperCase() + whole.slice(1);
   return {
     title,
     add: `Put ${article(title)} on`,
     takeOff: `Take the ${whole} off`,
-    added: `${capital} put on`,
-    takenOff: `${capital} taken off`,
+    added: `${capital(whole)} put on`,
+    takenOff: `${capital(whole)} taken off`,
     grip: { name: `${names.Half}, in from the flap’s edge`, moved: `Move: ${names.Half}` },
     worked: '',
     materials: names.materials,

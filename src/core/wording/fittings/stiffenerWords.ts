@@ -75,13 +75,8 @@ const stiffenerWords = <Choice extends Stiffener>(
       'This bag has no such wall that could be stiffened: a flat pouch has no base, and sides in rounds bend. It is left out.',
     'stiffener-larger-than-sheet': (v, length) =>
       `A piece of ${length(v.widthMm)} by ${length(v.heightMm)} is larger than a sheet of canvas. Join two along a row of bars, or take board.`,
-    'stiffener-takes-room': (v, length) => {
-      const takes = [
-        ...(v.depthMm > 0 ? [`${length(v.depthMm)} of the depth`] : []),
-        ...(v.heightMm > 0 ? [`${length(v.heightMm)} of the height`] : []),
-      ].join(' and ');
-      return `The stiffener takes ${takes} inside. The sizes inside are told without it: leave that much more room for your things.`;
-    },
+    'stiffener-wall-too-narrow': (v, length) =>
+      `A wall is only ${length(v.narrowMm)} wide inside, too narrow for a stiffener (${length(v.leastMm)} at least): it has none. The sizes inside still keep room for one.`,
     'stiffener-on-fold': () =>
       'Under a flat lining the stiffener is shut in before the bag is folded: leave as much free at every fold as the walls are thick.',
   },
