@@ -101,8 +101,8 @@ export const dropInLining: FittingKind<DropInLining, DropInStage> = {
 
 /** Its seams are sewn and its hem pressed at any time; it goes in last. */
 const dropInSteps = ({ joined }: DropInLining): StepRule[] => [
-  { name: 'cut-lining', after: ['blocked'], before: [] },
-  { name: 'sew-lining-seams', after: ['cut-lining'], before: [], is: 'cloth-ready' },
+  { name: 'cut-lining', after: ['blocked'], before: [], is: 'cloth-cut' },
+  { name: 'sew-lining-seams', after: ['cut-lining'], before: [], is: ['cloth-joined', 'cloth-ready'] },
   ...(joined === 'through-holes' ? [{ name: 'edge-lining', after: ['sew-lining-seams'], before: [] }] : []),
   {
     name: 'put-lining-in',

@@ -129,7 +129,12 @@ const allowanceOf = (lining: FlatLining | FlapLining): number => (frays(lining) 
 
 /** In a bag that is worked in rounds the lining goes in last. */
 const liningSteps = (lining: FlatLining | FlapLining, isLast: boolean): StepRule[] => [
-  { name: 'cut-lining', after: ['blocked'], before: [], ...(frays(lining) ? {} : { is: 'cloth-ready' as const }) },
+  {
+    name: 'cut-lining',
+    after: ['blocked'],
+    before: [],
+    is: frays(lining) ? ['cloth-cut'] : ['cloth-cut', 'cloth-ready'],
+  },
   ...(frays(lining) ? [{ name: 'press-lining', after: ['cut-lining'], before: [], is: 'cloth-ready' as const }] : []),
   ...(lining.joined === 'through-holes'
     ? [{ name: 'edge-lining', after: ['cut-lining', 'press-lining'], before: [] }]

@@ -28,6 +28,8 @@ export function makingSteps(design: Design, made: ToMake, fittings: readonly Fit
     'flap-edged': stepsThatAre('flap-edged', fittings),
     worked: ['check-pieces'],
     blocked: ['block'],
+    'cloth-cut': stepsThatAre('cloth-cut', fittings),
+    'cloth-joined': stepsThatAre('cloth-joined', fittings),
     'cloth-ready': stepsThatAre('cloth-ready', fittings),
     'hem-turned': hemmed ? ['turn-hem'] : [],
     covered: stepsThatAre('covered', fittings),
@@ -79,7 +81,7 @@ interface Shut {
 }
 
 const stepsThatAre = (moment: Moment, fittings: readonly FittingStage[]): StepId[] =>
-  fittings.flatMap(({ at, steps }) => steps.filter((rule) => rule.is === moment).map(({ name }) => nameAt(at, name)));
+  fittings.flatMap(({ at, steps }) => steps.filter((rule) => [rule.is ?? []].flat(2).includes(moment)).map(({ name }) => nameAt(at, name)));
 
 function fittingStep(
   { name, after, mark }: StepRule,
