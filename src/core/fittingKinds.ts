@@ -3,6 +3,7 @@ import { EDGINGS } from './edging';
 import type { FittingCatalogues } from './fittings';
 import { HARDWARE } from './hardware';
 import { LININGS } from './lining';
+import { POCKETS } from './pocket';
 import { STIFFENERS } from './stiffener';
 import { STRAPS } from './strap';
 import { TRIMS } from './trim';
@@ -12,6 +13,7 @@ export const FITTING_KINDS: FittingCatalogues = {
   closures: CLOSURES,
   hardware: HARDWARE,
   straps: STRAPS,
+  pockets: POCKETS,
   lining: LININGS,
   stiffener: STIFFENERS,
   edgings: EDGINGS,

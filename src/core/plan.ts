@@ -42,6 +42,7 @@ import { piecesFigures, type Join, type Piece, type PiecesFigures, type PieceSet
 import type { Problem } from './problems';
 import { foldedFlatPieces, sectionPieces, type SectionInput } from './section';
 import type { FlapStage, PouchStage, SectionByState } from './stages';
+import { pocketOverlaps, type PocketStage } from './pocket';
 import type { StiffenerStage } from './stiffener';
 import type { StrapStage } from './strap';
 import { yarnStage, type YarnStage } from './yarn';
@@ -72,6 +73,7 @@ export interface Plan {
   lining: LiningStage | null;
   stiffener: StiffenerStage | null;
   edgings: EdgingStage[];
+  pockets: PocketStage[];
   fittings: FittingStage[];
   /** Whatever is put on, as it lies on the pieces. */
   marks: FabricMark[];
@@ -156,6 +158,7 @@ export function planBag(wished: Design, packings?: Packings, kinds: FittingCatal
       closures: ofGroup('closures', fittings) as ClosureStage[],
       straps: ofGroup('straps', fittings) as StrapStage[],
       edgings: ofGroup('edgings', fittings) as EdgingStage[],
+      pockets: ofGroup('pockets', fittings) as PocketStage[],
       lining: (ofGroup('lining', fittings)[0] as LiningStage | undefined) ?? null,
       stiffener: (ofGroup('stiffener', fittings)[0] as StiffenerStage | undefined) ?? null,
       marks,
@@ -179,6 +182,7 @@ export function planBag(wished: Design, packings?: Packings, kinds: FittingCatal
         ...[fold, yarn].flatMap(({ problems }) => problems),
         ...slipsOutProblems(design, pouch, fittings),
         ...overlapProblems(design, marks, set.pieces),
+        ...pocketOverlaps(design, marks),
         ...onRaisedProblems(design, marks, set.pieces),
         ...emptyAndFullProblems(design, pouch, flap, fold, emptyAndFull, fittings),
       ],

@@ -27,6 +27,7 @@ export { laidParts, laidStrap, strapDrawing, type LaidStrap } from './strapDrawi
 export { trimIcon } from './trimIcon';
 export { hardwareIcon } from './hardwareIcon';
 export { liningIcon } from './liningIcon';
+export { pocketIcon } from './pocketIcon';
 export { closureIcon } from './closureIcon';
 export { strapIcon } from './strapIcon';
 export { swatchDrawing } from './swatchDrawing';

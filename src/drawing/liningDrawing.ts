@@ -1,4 +1,5 @@
 import { ringBounds, type PatternPiece } from '@/core/cutting';
+import { nameAt } from '@/core/fittings';
 import type { Plan } from '@/core/plan';
 import { patternShapes } from './patternShapes';
 import type { Drawing, Point, Shape } from './shape';
@@ -13,11 +14,18 @@ export interface PiecesDrawing extends Drawing {
 
 /**
  * What goes into the bag as it is cut, piece beside piece on one line: of the lining, each with the line that it is pressed or sewn along and the
- * crochet it will cover, then of the stiffener. Null where there is neither.
+ * crochet it will cover, then of pockets and of the stiffener. Null where there is neither.
  */
-export function liningDrawing({ lining, stiffener }: Pick<Plan, 'lining' | 'stiffener'>): PiecesDrawing | null {
+export function liningDrawing({
+  lining,
+  pockets,
+  stiffener,
+}: Pick<Plan, 'lining' | 'pockets' | 'stiffener'>): PiecesDrawing | null {
   const pieces: [PatternPiece, of: string][] = [
     ...(lining?.patterns ?? []).map((piece): [PatternPiece, string] => [piece, 'lining']),
+    ...pockets.flatMap(({ pieces: own, at }) =>
+      own.map((piece): [PatternPiece, string] => [piece, nameAt(at, 'pocket')]),
+    ),
     ...(stiffener?.pieces ?? []).map((piece): [PatternPiece, string] => [piece, 'stiffener']),
   ];
   if (pieces.length === 0) return null;

@@ -13,6 +13,7 @@ const LAYERS: Record<FittingGroup, Layer> = {
   straps: 'feet',
   lining: 'lining',
   stiffener: 'lining',
+  pockets: 'lining',
   edgings: 'cloth',
   trims: 'hardware',
 };
@@ -24,7 +25,7 @@ function roleOf({ presence, stuff, face }: FabricMark): Role {
   if (stuff === 'cloth') return 'lining';
   if (stuff === 'edging') return 'border';
   if (stuff === 'cord') return 'cord';
-  if (stuff === 'board') return 'board';
+  if (stuff === 'board' || stuff === 'vinyl') return stuff;
   return face === 'outer' ? 'metal' : 'metalBehind';
 }
 

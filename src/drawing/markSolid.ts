@@ -14,6 +14,7 @@ const STUFFS: Record<FabricMark['stuff'], Solid['stuff']> = {
   stitches: 'cloth',
   edging: 'cloth',
   board: 'board',
+  vinyl: 'board',
 };
 
 /** Something that lies on a sheet, as thick as it stands out of it. Nothing of what does not stand out. */

@@ -11,7 +11,7 @@ import { polyline, type Drawing, type Point, type Shape } from './shape';
 import { textureShapes } from './textureShapes';
 
 /** What is drawn below a piece's own lines, and what over them. */
-const UNDER: readonly FittingGroup[] = ['edgings', 'lining', 'stiffener'];
+const UNDER: readonly FittingGroup[] = ['edgings', 'lining', 'stiffener', 'pockets'];
 const OVER: readonly FittingGroup[] = ['straps', 'hardware', 'trims', 'closures'];
 
 /**

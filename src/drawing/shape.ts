@@ -24,6 +24,7 @@ export type Role =
   | 'metalBehind'
   | 'board'
   | 'boardSheet'
+  | 'vinyl'
   | 'ghost'
   | 'foot'
   | 'border'

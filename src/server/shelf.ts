@@ -1,5 +1,5 @@
 import { createHash } from 'node:crypto';
-import { packingKey, type Packings } from '@/core/contents';
+import { looseItems, packingKey, type Packings } from '@/core/contents';
 import type { Design } from '@/core/design';
 import type { BagCard, DesignCard } from '@/drawing';
 import type { KeptCard, ListedBag, WhichBags } from '@/store';
@@ -32,8 +32,10 @@ const threads = once<Threads>('threads', () => ({
 }));
 
 /** Things that are packed alike, as a name of fixed length. */
-const thingsOf = ({ contents }: Design): string =>
-  createHash('sha256').update(packingKey(contents.items)).digest('hex');
+const thingsOf = (design: Design): string =>
+  createHash('sha256')
+    .update(packingKey(looseItems(design)))
+    .digest('hex');
 
 /** A document checked as a design beside the server's own thread. */
 export const checkDesign = (document: unknown): Promise<Checked> =>

@@ -1,4 +1,4 @@
-import { packQuickly, packStepwise, carriedThings, type Packings } from '@/core/contents';
+import { packQuickly, packStepwise, carriedThings, looseItems, type Packings } from '@/core/contents';
 import { readDesign, saveSchema, writtenSave, type Design, type FieldFault, type WrittenSave } from '@/core/design';
 import { planBag } from '@/core/plan';
 import { problemSentence } from '@/core/wording';
@@ -88,4 +88,4 @@ function checkedDesign(document: unknown): { ok: true; design: Design } | { ok: 
   return { ok: false, faults };
 }
 
-const boxesOf = ({ contents }: Design) => carriedThings(contents.items).map(({ box }) => box);
+const boxesOf = (design: Design) => carriedThings(looseItems(design)).map(({ box }) => box);

@@ -1,3 +1,4 @@
+import type { BesideMm } from '@/core/contents';
 import { factsOf } from '@/core/design';
 import { mouthDepthMm, withinFacesMm } from '@/core/section';
 import type { PouchStage } from '@/core/stages';
@@ -7,12 +8,14 @@ import type { PouchStage } from '@/core/stages';
  * middle, where they leave it the most room.
  *
  * @param thicknessMm of all that goes in, packed
+ * @param besideMm of what lies in pockets in front of it and behind
  */
 export function lotBehindFrontMm(
   { kind, layers, depthMm, loadMm }: Pick<PouchStage, 'kind' | 'layers' | 'depthMm' | 'loadMm'>,
   thicknessMm: number,
+  besideMm: BesideMm,
 ): number {
-  const sheetMm = layers.fabricMm / 2 + withinFacesMm(layers);
+  const sheetMm = layers.fabricMm / 2 + withinFacesMm(layers) + besideMm.front;
   if (!factsOf(kind).hasRoundEnds) return sheetMm;
   return Math.max(sheetMm, (mouthDepthMm(layers, loadMm, depthMm) - thicknessMm) / 2);
 }

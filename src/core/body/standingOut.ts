@@ -11,13 +11,13 @@ const DUST_MM = 1e-6;
  * y above the back's upper end, mm. None for a load of which only its thickness is known.
  */
 export function standingOut(
-  { packed, placed }: Pick<SettledDesign, 'packed' | 'placed'>,
+  { packed, placed, besideMm }: Pick<SettledDesign, 'packed' | 'placed' | 'besideMm'>,
   pouch: PouchStage,
 ): SectionPoint[] {
   const { layers, depthMm, loadMm, flatFrontMm, sectionMm } = pouch;
   if (packed === null || (depthMm === 0 && packed.thicknessMm > loadMm + DUST_MM)) return [];
   const gapMm = layers.fabricMm / 2 + withinBaseMm(layers);
-  const behindFrontMm = lotBehindFrontMm(pouch, packed.thicknessMm);
+  const behindFrontMm = lotBehindFrontMm(pouch, packed.thicknessMm, besideMm);
   // Things stand where a round base stops to bend, or on the floor of a deep one.
   const backEndMm = flatFrontMm.loaded - (depthMm > 0 ? gapMm : 0) + sectionMm.back - sectionMm.front;
   return placed.flatMap(({ yMm, heightMm, behindMm, thicknessMm }) => {

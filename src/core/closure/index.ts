@@ -77,3 +77,5 @@ export type { OnFlapProblems, OnFlapRepairs } from './onFlap/problems';
 export { leftBetween, slipsOutProblems, type SlipsOutProblems, type SlipsOutRepairs } from './slipsOut';
 export { onRaisedProblems, type OnRaisedProblems, type OnRaisedRepairs } from './onRaised';
 export { overlapProblems, type OverlapProblems, type OverlapRepairs } from './overlaps';
+export { shortestStandardMm } from './mouth/zipperLengths';
+export { boxOf } from './overlaps';

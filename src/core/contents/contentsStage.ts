@@ -23,7 +23,8 @@ import {
   sheetsThroughMm,
   wrapOf,
 } from './inside';
-import type { SettledDesign } from './load';
+import type { BesideMm, SettledDesign } from './load';
+import { looseItems, pocketedThings, thickestIn, type Pocketed } from './pocketed';
 import { packThings, type Packings } from './packThings';
 import { placeThings, thingsThatSet, type Lot, type PlacedThing } from './packTree';
 import { NEEDED_WORDS } from './packingFigures';
@@ -31,12 +32,16 @@ import { carriedThings, type CarriedThing } from './carriedThings';
 
 /** What goes in, packed, and the sizes and the load that follow from it. */
 export interface ContentsStage {
-  /** Every thing as often as it goes in, those that fit no bag left out. */
+  /** Every thing as often as it goes in, those that fit no bag left out: first what is packed, then what lies in pockets. */
   things: CarriedThing[];
   packings: Packings;
   /** The packing that is planned with; null when nothing goes in. */
   packed: Lot | null;
+  /** What is packed, and beside it the thickest thing in the pockets inside front and back: what a bag needs room for; null when nothing goes in. */
+  loaded: { widthMm: number; heightMm: number; thicknessMm: number } | null;
   placed: PlacedThing[];
+  /** What lies in pockets, in the order in which it comes after what is packed. */
+  pocketed: Pocketed[];
   /** Indexes into `things`: those without which the lot would be narrower, lower or thinner. */
   sets: { width: number[]; height: number[]; thickness: number[] };
   /** The outside sizes that the bag is planned for, whatever they follow from. */
@@ -66,9 +71,21 @@ export interface ContentsStage {
 export function contentsStage(design: Design, sheets: Layers, packings?: Packings): ContentsStage {
   const { contents, body } = design;
   const wrap = wrapOf(body.kind);
-  const things = carriedThings(contents.items);
-  const found = packings ?? packThings(things.map(({ box }) => box));
-  const packed = choose(design, sheets, found);
+  const loose = carriedThings(looseItems(design));
+  const pocketed = pocketedThings(design);
+  const things = [...loose, ...carriedThings(pocketed)];
+  const found = packings ?? packThings(loose.map(({ box }) => box));
+  const beside = { front: thickestIn('front', design), back: thickestIn('back', design) };
+  const besideMm = { front: beside.front?.thicknessMm ?? 0, back: beside.back?.thicknessMm ?? 0 };
+  const packed = choose(design, sheets, besideMm, found);
+  const loaded =
+    packed || beside.front || beside.back
+      ? {
+          widthMm: packed?.widthMm ?? 0,
+          heightMm: packed?.heightMm ?? 0,
+          thicknessMm: (packed?.thicknessMm ?? 0) + besideMm.front + besideMm.back,
+        }
+      : null;
   const sets = {
     width: packed ? thingsThatSet(packed, 'beside') : [],
     height: packed ? thingsThatSet(packed, 'above') : [],
@@ -87,10 +104,16 @@ export function contentsStage(design: Design, sheets: Layers, packings?: Packing
       inputs,
       source: GEOMETRY,
     });
-  const packedWidth = packed && packedFigure('Width', 'Packed, across', packed.widthMm, setBy(sets.width, 'widthMm'));
-  const packedHeight = packed && packedFigure('Height', 'Packed, up', packed.heightMm, setBy(sets.height, 'heightMm'));
+  const packedWidth = loaded && packedFigure('Width', 'Packed, across', loaded.widthMm, setBy(sets.width, 'widthMm'));
+  const packedHeight = loaded && packedFigure('Height', 'Packed, up', loaded.heightMm, setBy(sets.height, 'heightMm'));
   const packedThickness =
-    packed && packedFigure('Thickness', 'Packed, thick', packed.thicknessMm, setBy(sets.thickness, 'thicknessMm'));
+    loaded &&
+    packedFigure('Thickness', 'Packed, thick', loaded.thicknessMm, [
+      ...setBy(sets.thickness, 'thicknessMm'),
+      ...[beside.front, beside.back].flatMap((thing) =>
+        thing ? [input(`${thing.name}, in its pocket`, thing.thicknessMm, 'mm')] : [],
+      ),
+    ]);
   const needs =
     packedWidth && packedHeight && packedThickness
       ? neededFigures(packedWidth, packedHeight, packedThickness, contents.easeMm, body.kind)
@@ -107,7 +130,9 @@ export function contentsStage(design: Design, sheets: Layers, packings?: Packing
     things,
     packings: found,
     packed,
+    loaded,
     placed,
+    pocketed,
     sets,
     wanted: { width, height, depth },
     settled: {
@@ -115,6 +140,7 @@ export function contentsStage(design: Design, sheets: Layers, packings?: Packing
       wishedMm: { widthMm: body.widthMm, heightMm: body.heightMm },
       packed,
       placed,
+      besideMm,
       clampedLoadMm: null,
       body: {
         ...body,
@@ -141,25 +167,25 @@ export function contentsStage(design: Design, sheets: Layers, packings?: Packing
 }
 
 /** The inside of a bag whose sizes she wishes for, mm. */
-function wishedInside(design: Design, sheets: Layers): Inside {
+function wishedInside(design: Design, sheets: Layers, besideMm: BesideMm): Inside {
   const { body } = design;
   const { widthMm, sizesFrom } = body;
   const wrap = wrapOf(body.kind);
   const heightMm = wrap === 'round' ? widthMm : body.heightMm;
   // A depth is always wished outside.
-  const depthMm = 'depthMm' in body ? body.depthMm - sheetsThroughMm(sheets) : null;
+  const depthMm = 'depthMm' in body ? body.depthMm - sheetsThroughMm(sheets) - besideMm.front - besideMm.back : null;
   return sizesFrom === 'inside'
     ? { widthMm, heightMm, depthMm }
     : { widthMm: widthMm - sheetsAcrossMm(sheets), heightMm: heightMm - sheetsAlongMm(sheets, wrap), depthMm };
 }
 
-function choose(design: Design, sheets: Layers, { lots }: Packings): Lot | null {
+function choose(design: Design, sheets: Layers, besideMm: BesideMm, { lots }: Packings): Lot | null {
   const { chosenPacking, easeMm } = design.contents;
   const wrap = wrapOf(design.body.kind);
   if (chosenPacking) return nearestPacking(lots, chosenPacking);
   return design.body.sizesFrom === 'contents'
     ? packingOfLeastFabric(lots, easeMm, wrap)
-    : packingForInside(lots, wishedInside(design, sheets), easeMm, wrap);
+    : packingForInside(lots, wishedInside(design, sheets, besideMm), easeMm, wrap);
 }
 
 function neededFigures(width: Figure, height: Figure, thickness: Figure, easeMm: number, kind: BodyKind) {

@@ -16,9 +16,10 @@ export {
   type Wrap,
 } from './inside';
 export { KNOWN_THINGS, knownThing } from './knownThings';
-export { LOAD_STATES, loadThicknessMm, type LoadState, type SettledDesign } from './load';
+export { LOAD_STATES, loadThicknessMm, type LoadState, type BesideMm, type SettledDesign } from './load';
 export { depthSizeEdits, keepPacking, outsideSizeEdits, outsideSizeRepairs, sizesFromEdits } from './outsideSizeEdits';
 export { packingFigures, type PackingFigures } from './packingFigures';
 export { packQuickly, packStepwise, packThings, fitsLargestBag, type Packings } from './packThings';
 export { placeThings, thingsThatSet, type Box, type Lot, type PlacedThing, type Size, type Turns } from './packTree';
 export { packingKey, carriedThings, type CarriedThing } from './carriedThings';
+export { looseItems, pocketedThings, thickestIn, type Pocketed } from './pocketed';

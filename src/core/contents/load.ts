@@ -6,6 +6,12 @@ export type LoadState = 'empty' | 'loaded';
 
 export const LOAD_STATES: readonly LoadState[] = ['empty', 'loaded'];
 
+/** How thick what is in the pockets inside front and back is: what is packed lies so far from them, mm. */
+export interface BesideMm {
+  front: number;
+  back: number;
+}
+
 /**
  * A design whose sizes and load are settled: outside sizes, whatever they follow from, and a load of a known thickness and
  * mass. The stages after the contents read this.
@@ -15,6 +21,8 @@ export type SettledDesign = Omit<Design, 'contents'> & {
   wishedMm: { widthMm: number; heightMm: number };
   /** The size that the things are packed to; null where nothing goes in. */
   packed: Size | null;
+  /** What lies in pockets beside it. */
+  besideMm: BesideMm;
   /** Where each of them lies in the bag. */
   placed: PlacedThing[];
   /** The thickness that is planned with where what goes in is thicker than the bag can take; else null. */

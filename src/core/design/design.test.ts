@@ -50,7 +50,8 @@ describe('reading a design', () => {
     ['an unknown stitch', ['stitch'], 'loop', 'stitch'],
     ['no name', ['name'], '   ', 'name'],
     ['nine closures', ['closures'], Array(9).fill(fullDesign().closures[0]), 'closures'],
-    ['a pocket, which is not planned yet', ['pockets'], [{}], 'pockets'],
+    ['a pocket of no kind', ['pockets'], [{}], 'pockets.0.kind'],
+    ['rows of colour, which are not planned yet', ['colourRows'], [{}], 'colourRows'],
   ])('answers %s at its field', (_, path, value, fault) => {
     expect(faultPaths(withAt(path as string[], value))).toContain(fault);
   });

@@ -161,3 +161,11 @@ export {
 export { saveSchema, writtenSave, type Save, type WrittenSave } from './save';
 export { STARTERS, USUAL_SETTINGS, USUAL_YARN, starterDesign, type StarterId, type YarnAndHook } from './starters';
 export { stiffOf } from './stiffOf';
+export {
+  MOST_POCKETS,
+  USUAL_POCKETS,
+  isOutside,
+  type Pocket,
+  type PocketKind,
+  type PocketOf,
+} from './fittings/pockets';

@@ -31,6 +31,7 @@ import {
   zipperSchema,
 } from './fittings/mouthClosures';
 import { MOST_TRIMS, trimSchema } from './fittings/trims';
+import { MOST_POCKETS, pocketSchema } from './fittings/pockets';
 import { stiffenerSchema } from './fittings/stiffeners';
 import { MOST_STRAPS, strapSchema } from './fittings/straps';
 import { LEAST_DROP_MM, LEAST_SHAPE_MM, MOST_HEM_MM, MOST_SIZE_MM } from '@/core/defaults';
@@ -312,7 +313,7 @@ export const designSchema = z
     /** Each strap or handle by itself: two handles are two. */
     straps: z.array(strapSchema).max(MOST_STRAPS, { error: 'Four straps are enough for one bag.' }),
     lining: liningSchema.nullable(),
-    pockets: noneYet,
+    pockets: z.array(pocketSchema).max(MOST_POCKETS, { error: 'Eight pockets are enough for one bag.' }),
     stiffener: stiffenerSchema.nullable(),
     trims: z.array(trimSchema).max(MOST_TRIMS, { error: 'Eight trims are enough for one bag.' }),
     edgings: z.array(edgingSchema).max(4, { error: 'Four edgings are enough for one bag.' }),

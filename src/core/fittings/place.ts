@@ -2,7 +2,16 @@ import type { Design } from '@/core/design';
 import type { DesignEdit } from '@/core/problems';
 
 /** Where something is put on a bag. */
-export const FITTING_GROUPS = ['closures', 'hardware', 'straps', 'lining', 'stiffener', 'edgings', 'trims'] as const;
+export const FITTING_GROUPS = [
+  'closures',
+  'hardware',
+  'straps',
+  'pockets',
+  'lining',
+  'stiffener',
+  'edgings',
+  'trims',
+] as const;
 export type FittingGroup = (typeof FITTING_GROUPS)[number];
 
 /** Which of the things that are put on a bag: its group, and the how-manieth of it, from 0. */

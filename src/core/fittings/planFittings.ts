@@ -30,7 +30,7 @@ const isToldAlready = (problem: Problem, told: readonly Problem[]): boolean =>
  * @throws RangeError for a kind that its catalogue does not have: the schema takes none
  */
 export function planFittings(bag: Omit<FittingInput, 'at'>, catalogues: FittingCatalogues): Fittings {
-  const { closures, hardware, straps, lining, edgings, trims, stiffener } = bag.design;
+  const { closures, hardware, straps, lining, edgings, trims, stiffener, pockets } = bag.design;
   const all: FittingStage[] = [];
   const problems: Problem[] = [];
   const put = (choice: { kind: string }, at: FittingPlace) => {
@@ -46,6 +46,7 @@ export function planFittings(bag: Omit<FittingInput, 'at'>, catalogues: FittingC
   straps.forEach((strap, index) => put(strap, { group: 'straps', index }));
   edgings.forEach((edging, index) => put(edging, { group: 'edgings', index }));
   trims.forEach((trim, index) => put(trim, { group: 'trims', index }));
+  pockets.forEach((pocket, index) => put(pocket, { group: 'pockets', index }));
   if (stiffener) put(stiffener, { group: 'stiffener', index: 0 });
   if (lining) put(lining, { group: 'lining', index: 0 });
   return { all, marks: all.flatMap(({ marks }) => marks), bands: all.flatMap(({ bands }) => bands), problems };

@@ -59,14 +59,14 @@ export function foldBag(plan: FoldedPlan, way: FoldWay): FoldedBag {
 
 /** The sheets of a folded bag and what is in it, without what lies across and on them. */
 export function foldSheets(plan: FoldedPlan, { state, flap }: FoldWay): Omit<FoldedBag, 'lines' | 'marks' | 'bands'> {
-  const { pouch, contents } = plan;
+  const { pouch } = plan;
   const { baseMm, backEndMm } = stations(pouch);
   const section = turnedTail(sectionOf(plan, state), backEndMm, flap);
   const loadHalfMm = loadHalfOf(plan, state);
   const foldedIn = state === 'flat' && plan.section.flat ? pleat(pouch.depthMm, pouch.layers, 0) : null;
   const input = { plan, state, flap, section, baseMm, backEndMm, loadHalfMm, pleat: foldedIn };
   const sheets = FOLDS[pouch.kind](input).map(asSheet);
-  return { state, flap, section, sheets, things: thingsInBag({ pouch, contents }, state) };
+  return { state, flap, section, sheets, things: thingsInBag(plan, state) };
 }
 
 /**

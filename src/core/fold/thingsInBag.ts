@@ -29,27 +29,32 @@ function standsAtMm({ pouch, contents }: Pick<FoldedPlan, 'pouch' | 'contents'>,
 }
 
 /** Everything in the loaded bag where it lies: the things as they are packed, or a block up to the mouth where only the thickness is known. */
-export function thingsInBag(plan: Pick<FoldedPlan, 'pouch' | 'contents'>, state: FoldState): ThingBox[] {
+export function thingsInBag(plan: Pick<FoldedPlan, 'pouch' | 'contents' | 'marks'>, state: FoldState): ThingBox[] {
   const { pouch, contents } = plan;
   const { layers, loadMm, depthMm } = pouch;
   if (state !== 'loaded' || loadMm <= 0) return [];
   const gapMm = layers.fabricMm / 2 + withinFacesMm(layers);
   const { packed, placed } = contents;
   const y = standsAtMm(plan, loadMm);
+  // Only what is in pockets: nothing is packed beside it.
+  if (!packed && contents.loaded) return inPockets(plan, y);
   if (packed && (depthMm > 0 || packed.thicknessMm <= loadMm + DUST_MM))
-    return placed.map(({ index, xMm, yMm, behindMm, widthMm, heightMm, thicknessMm }) => {
-      const from = {
-        x: lotBehindFrontMm(pouch, packed.thicknessMm) + behindMm,
-        y: y + yMm,
-        z: xMm - packed.widthMm / 2,
-      };
-      return {
-        index,
-        from,
-        to: { x: from.x + thicknessMm, y: from.y + heightMm, z: from.z + widthMm },
-        isSoft: false,
-      };
-    });
+    return [
+      ...inPockets(plan, y),
+      ...placed.map(({ index, xMm, yMm, behindMm, widthMm, heightMm, thicknessMm }) => {
+        const from = {
+          x: lotBehindFrontMm(pouch, packed.thicknessMm, contents.settled.besideMm) + behindMm,
+          y: y + yMm,
+          z: xMm - packed.widthMm / 2,
+        };
+        return {
+          index,
+          from,
+          to: { x: from.x + thicknessMm, y: from.y + heightMm, z: from.z + widthMm },
+          isSoft: false,
+        };
+      }),
+    ];
   const halfMm = Math.max(
     1,
     pouch.figures.width.value / 2 - layers.fabricMm / 2 - withinSidesMm(layers) - topDepthMm(layers, loadMm) / 2,
@@ -63,4 +68,35 @@ export function thingsInBag(plan: Pick<FoldedPlan, 'pouch' | 'contents'>, state:
       isSoft: true,
     },
   ];
+}
+
+/** What lies in the pockets inside front and back, against its wall, each standing on the lower edge of its pocket, side by side in its parts. */
+function inPockets(
+  { pouch, contents, marks }: Pick<FoldedPlan, 'pouch' | 'contents' | 'marks'>,
+  standsMm: number,
+): ThingBox[] {
+  const { layers, loadMm, depthMm } = pouch;
+  const gapMm = layers.fabricMm / 2 + withinFacesMm(layers);
+  const backMm = mouthDepthMm(layers, loadMm, depthMm) - gapMm;
+  const mouthMm = depthMm > 0 ? pouch.sectionMm.front : standsMm + pouch.flatFrontMm.loaded;
+  let index = contents.things.length - contents.pocketed.reduce((sum, { count }) => sum + count, 0);
+  return contents.pocketed.flatMap(({ pocket, thing, count }): ThingBox[] => {
+    const first = index;
+    index += count;
+    const mark = marks.find(({ of }) => of.group === 'pockets' && of.index === pocket);
+    const choice = contents.settled.pockets[pocket];
+    if (!mark || !choice || mark.face === 'outer' || mark.form.kind !== 'patch') return [];
+    const { widthMm, lengthMm } = mark.form;
+    const bottomMm = mouthMm - choice.fromMouthMm - lengthMm;
+    const x = choice.on === 'front' ? gapMm : backMm - thing.thicknessMm;
+    return Array.from({ length: count }, (_, part): ThingBox => {
+      const z = mark.acrossMm + ((part + 0.5) / count - 0.5) * widthMm - thing.widthMm / 2;
+      return {
+        index: first + part,
+        from: { x, y: bottomMm, z },
+        to: { x: x + thing.thicknessMm, y: bottomMm + thing.heightMm, z: z + thing.widthMm },
+        isSoft: false,
+      };
+    });
+  });
 }

@@ -53,7 +53,7 @@ export function makingSteps(design: Design, made: ToMake, fittings: readonly Fit
     step('weave-ends', ['check-pieces']),
     step('block', ['check-pieces']),
     ...(halfDisc ? [step('sew-flap', ['block'])] : []),
-    ...of('closures', 'hardware', 'stiffener', 'lining'),
+    ...of('closures', 'hardware', 'pockets', 'stiffener', 'lining'),
     ...(hemmed ? [step('turn-hem', ['block'])] : []),
     ...join.map((one) => ({ ...one, needs: [...one.needs, 'block', 'sew-flap'] })),
     ...of('straps'),
@@ -81,7 +81,9 @@ interface Shut {
 }
 
 const stepsThatAre = (moment: Moment, fittings: readonly FittingStage[]): StepId[] =>
-  fittings.flatMap(({ at, steps }) => steps.filter((rule) => [rule.is ?? []].flat(2).includes(moment)).map(({ name }) => nameAt(at, name)));
+  fittings.flatMap(({ at, steps }) =>
+    steps.filter((rule) => [rule.is ?? []].flat(2).includes(moment)).map(({ name }) => nameAt(at, name)),
+  );
 
 function fittingStep(
   { name, after, mark }: StepRule,

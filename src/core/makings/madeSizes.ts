@@ -1,6 +1,6 @@
 import { bordersTimes, type Borders } from '@/core/borders';
 import { constructionOf, type ClothMm } from '@/core/body';
-import { insideNeeded, sheetsAcrossMm, sheetsAlongMm, wrapOf } from '@/core/contents';
+import { insideNeeded, sheetsAcrossMm, sheetsAlongMm, sheetsThroughMm, wrapOf } from '@/core/contents';
 import { factsOf, patternOf, type Body } from '@/core/design';
 import { FITTING_KINDS } from '@/core/fittingKinds';
 import type { FittingCatalogues, MadeSize } from '@/core/fittings';
@@ -148,16 +148,16 @@ function depthShare({ pouch, contents }: Plan, { stitchShare, rowShare }: Making
 
 /** Whether what is packed has room. */
 function fitsIn(
-  { contents: { packed }, pouch: { kind, layers } }: Plan,
+  { contents: { loaded }, pouch: { kind, layers } }: Plan,
   outside: { widthMm: number; heightMm: number; depthMm: number },
 ): boolean | null {
-  if (packed === null) return null;
+  if (loaded === null) return null;
   const wrap = wrapOf(kind);
-  const needed = insideNeeded(packed, 0, wrap);
+  const needed = insideNeeded(loaded, 0, wrap);
   const acrossMm = sheetsAcrossMm(layers);
   return (
     outside.widthMm - acrossMm >= needed.widthMm &&
     outside.heightMm - sheetsAlongMm(layers, wrap) >= needed.heightMm &&
-    (needed.depthMm === null || outside.depthMm + layers.fabricMm - acrossMm >= needed.depthMm)
+    (needed.depthMm === null || outside.depthMm + layers.fabricMm - sheetsThroughMm(layers) >= needed.depthMm)
   );
 }

@@ -140,7 +140,7 @@ function acrossOptions({ contents, pouch }: Plan, { across }: Sizing, doubtMm: n
   const { allowed } = across;
   const middle = nearestCount(across.stitchesFor(wantedMm), allowed);
   if (middle === null) return [];
-  const neededMm = contents.packed ? insideNeeded(contents.packed, 0, wrapOf(pouch.kind)).widthMm : 0;
+  const neededMm = contents.loaded ? insideNeeded(contents.loaded, 0, wrapOf(pouch.kind)).widthMm : 0;
   return beside(middle, COUNTS_BESIDE, allowed.repeatStitches)
     .filter(
       (count) =>
@@ -164,7 +164,7 @@ function sideOptions(plan: Plan, sizing: Sizing, pattern: StitchPattern, doubtMm
   const { contents, pouch, flap, workedFrom } = plan;
   const wantedMm = contents.wanted.height.value;
   const wrap = wrapOf(pouch.kind);
-  const neededMm = contents.packed ? insideNeeded(contents.packed, 0, wrap).heightMm : 0;
+  const neededMm = contents.loaded ? insideNeeded(contents.loaded, 0, wrap).heightMm : 0;
   const isDisc = sizing.across === null;
   const isStrip = pouch.figures.baseFold !== null;
   const fromFront = workedFrom === 'front-edge';

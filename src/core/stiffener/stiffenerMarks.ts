@@ -1,6 +1,7 @@
 import { ringBounds } from '@/core/cutting';
 import type { FabricMark, FittingInput } from '@/core/fittings';
-import { flatSize, trackAlongMm, type Piece, type Track } from '@/core/pieces';
+import { flatSize, type Piece } from '@/core/pieces';
+import { backEndOf, wallPlace, type WallPlace } from '@/core/placing';
 import type { StiffenerPiece } from './stiffenerKind';
 import { wallsInside, type WallName } from './walls';
 
@@ -40,31 +41,18 @@ export function stiffenerMarks(
 
 function placesOf(id: WallName, bag: FittingInput): (Place & { turned: boolean })[] {
   const { pouch, set } = bag;
-  const { sectionMm, rowMm, borders } = pouch;
+  const { sectionMm } = pouch;
   const [wall] = wallsInside(bag).filter(({ name }) => name === id);
   const pieceOf = (name: Piece['id']) => set.pieces.find((piece) => piece.id === name);
-  const backEndMm = sectionMm.front + sectionMm.base + sectionMm.back;
-  const along = (track: Track, downMm: number, borderMm: number) =>
-    trackAlongMm(track, Math.max(0, downMm - borderMm), rowMm);
   if (!wall) return [];
-  const downMm = wall.heightMm / 2;
-  const { front, back } = set.tracks;
   switch (id) {
     case 'front':
-      return [
-        { piece: front.piece, alongMm: along(front, downMm, borders.frontMm), stationMm: downMm, turned: false },
-        {
-          piece: back.piece,
-          alongMm: along(back, downMm, borders.backMm),
-          stationMm: backEndMm - downMm,
-          turned: false,
-        },
-      ];
+      return (['front', 'back'] as const).map((face) => on(wallPlace(face, wall.heightMm / 2, bag)));
     case 'disc':
-      return ['front', 'back'].map((face) => ({
-        piece: front.piece,
+      return [sectionMm.front / 2, backEndOf(pouch) - sectionMm.back / 2].map((stationMm) => ({
+        piece: set.tracks.front.piece,
         alongMm: pouch.figures.height.value / 2,
-        stationMm: face === 'front' ? sectionMm.front / 2 : backEndMm - sectionMm.back / 2,
+        stationMm,
         turned: false,
       }));
     case 'base': {
@@ -78,10 +66,11 @@ function placesOf(id: WallName, bag: FittingInput): (Place & { turned: boolean }
             turned: own.id === 'gusset',
           },
         ];
-      const stationMm = sectionMm.front + sectionMm.base / 2;
-      return [{ piece: front.piece, alongMm: along(front, stationMm, borders.frontMm), stationMm, turned: false }];
+      return [on(wallPlace('front', sectionMm.front + sectionMm.base / 2, bag))];
     }
     case 'side':
       return [];
   }
 }
+
+const on = ({ piece, alongMm, stationMm }: WallPlace) => ({ piece, alongMm, stationMm, turned: false });

@@ -14,6 +14,7 @@ import { anyClosure } from './anyClosure';
 import { anyLining } from './anyLining';
 import { anyHardware } from './anyHardware';
 import { anyTrim } from './anyTrim';
+import { anyPocket } from './anyPocket';
 import { anyStiffener } from './anyStiffener';
 import { anyStrap } from './anyStrap';
 import { fullDesign } from './designs';
@@ -173,6 +174,10 @@ const designWith = (body: fc.Arbitrary<unknown>): fc.Arbitrary<Design> =>
       ),
       lining: orNull(anyLining),
       stiffener: orNull(anyStiffener),
+      pockets: fc.oneof(
+        { weight: 2, arbitrary: fc.constant([]) },
+        { weight: 1, arbitrary: fc.array(anyPocket, { minLength: 1, maxLength: 3 }) },
+      ),
     })
     .map((made): unknown => {
       const base = fullDesign();
@@ -208,6 +213,7 @@ const designWith = (body: fc.Arbitrary<unknown>): fc.Arbitrary<Design> =>
         yarnAtHandG: made.yarnAtHandG,
         lining: made.lining,
         stiffener: made.stiffener,
+        pockets: made.pockets,
       };
     })
     .map((document) => readDesign(document))

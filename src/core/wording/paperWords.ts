@@ -2,7 +2,9 @@ import type { PatternPiece } from '@/core/cutting';
 import type { Design } from '@/core/design';
 import { LINING_NAMES, type LiningPattern } from '@/core/lining';
 import type { Plan } from '@/core/plan';
+import type { PocketPiece, PocketStage } from '@/core/pocket';
 import { STIFFENER_NAMES, type StiffenerPiece } from '@/core/stiffener';
+import { wordsOf } from './fittings';
 import { formatQuantity } from './quantity';
 
 /** What is written on a printed piece: its name, how many to cut, how large it is finished; `part` is its name in one word or two. */
@@ -50,12 +52,36 @@ function printedStiffener(
   };
 }
 
-/** Everything that is cut for a bag, in the order it is drawn: pieces of lining, then of stiffener, each with its words. */
+/** The words on a piece of a pocket as it is printed. */
+function printedPocket(
+  { name, settings }: Pick<Design, 'name' | 'settings'>,
+  { choice, held, at, own }: PocketStage,
+  { widthMm, heightMm, cut, seam, grain }: PocketPiece,
+): PieceWords {
+  const length = (mm: number) => formatQuantity(mm, 'mm', settings.lengthUnit);
+  const part = `pocket${at.index > 0 ? ` ${at.index + 1}` : ''}`;
+  const { title } = wordsOf({ choice, at });
+  return {
+    name: `${title}${at.index > 0 ? ` (${at.index + 1})` : ''}`,
+    part,
+    notes: [
+      name,
+      `Cut 1${grain === 'up' ? ', arrow along the grain' : ''}`,
+      `Finished ${length(widthMm)} by ${length(heightMm)}`,
+      cut === seam ? 'No allowance' : 'Allowances are in the cut line',
+      ...(own.holes ? [`${own.holes.value} holes`] : []),
+      ...(held ? [`For ${held.thing.name}`] : []),
+    ],
+  };
+}
+
+/** Everything that is cut for a bag, in the order it is drawn: pieces of lining, of pockets, then of stiffener, each with its words. */
 export const piecesToCut = (
   design: Pick<Design, 'name' | 'settings'>,
-  { lining, stiffener }: Pick<Plan, 'lining' | 'stiffener'>,
+  { lining, pockets, stiffener }: Pick<Plan, 'lining' | 'pockets' | 'stiffener'>,
 ): (PatternPiece & PieceWords)[] => [
   ...(lining?.patterns ?? []).map((piece) => ({ ...piece, ...printedPiece(design, piece) })),
+  ...pockets.flatMap((stage) => stage.pieces.map((piece) => ({ ...piece, ...printedPocket(design, stage, piece) }))),
   ...(stiffener?.pieces ?? []).map((piece) => ({ ...piece, ...printedStiffener(design, piece) })),
 ];
 

@@ -1,5 +1,6 @@
 'use client';
 
+import { looseItems } from '@/core/contents';
 import { createContext, useContext, useEffect, useMemo, useState, useSyncExternalStore, type ReactNode } from 'react';
 import { shallow } from 'zustand/shallow';
 import type { Design } from '@/core/design';
@@ -43,7 +44,7 @@ const BagContext = createContext<OpenBag | null>(null);
 /** Opens a bag for everything below, once it can be planned. */
 export function BagProvider({ bag, children }: { bag: OpenedBag; children: ReactNode }) {
   const [design, setDesign] = useState(bag.design);
-  const result = useMemo(() => planBag(design, knownPackings(design.contents.items)), [design]);
+  const result = useMemo(() => planBag(design, knownPackings(looseItems(design))), [design]);
   if (!result.ok) return <MendFirst design={design} problems={result.problems} onMend={setDesign} />;
   return (
     <PlannedBag bag={{ ...bag, design }} plan={result.plan} isMended={design !== bag.design}>

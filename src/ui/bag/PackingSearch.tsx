@@ -1,8 +1,8 @@
 'use client';
 
-import { createContext, useContext, useEffect, useState, type ReactNode } from 'react';
+import { useMemo, createContext, useContext, useEffect, useState, type ReactNode } from 'react';
 import { useStore } from 'zustand';
-import { carriedThings } from '@/core/contents';
+import { looseItems, carriedThings } from '@/core/contents';
 import { inWorker } from '@/ui/workers/planningWorker';
 import type { BagStore } from './bagStore';
 import { rememberPackings, wantsSearch } from './knownPackings';
@@ -17,7 +17,9 @@ const SETTLE_MS = 250;
 
 /** Looks for the best packing of what goes in, away from the screen, whenever a first try has not proven it; then plans anew. */
 export function PackingSearchProvider({ store, children }: { store: BagStore; children: ReactNode }) {
-  const items = useStore(store, (state) => state.design.contents.items);
+  const contents = useStore(store, (state) => state.design.contents);
+  const pockets = useStore(store, (state) => state.design.pockets);
+  const items = useMemo(() => looseItems({ contents, pockets }), [contents, pockets]);
   const [search, setSearch] = useState<PackingSearch>({ state: 'at-rest' });
 
   useEffect(() => {

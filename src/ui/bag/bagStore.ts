@@ -1,3 +1,4 @@
+import { looseItems } from '@/core/contents';
 import { createStore, type StoreApi } from 'zustand/vanilla';
 import {
   applyEdits,
@@ -103,7 +104,7 @@ const passedOver = (label: string, again: boolean): string =>
 
 /** The plan of a design. @throws Error when none can be made of it */
 function planOf(design: Design): Plan {
-  const result = planBag(design, knownPackings(design.contents.items));
+  const result = planBag(design, knownPackings(looseItems(design)));
   if (!result.ok) throw new Error(`no plan: ${result.problems.map(({ code }) => code).join(', ')}`);
   return result.plan;
 }
@@ -129,7 +130,7 @@ export function createBagStore(
       const read = applyEdits(design, change.edits);
       if (!read.ok) return { faults: read.faults, state: {} };
       const next = shareUnchanged(design, read.design);
-      const result = planBag(next, knownPackings(next.contents.items));
+      const result = planBag(next, knownPackings(looseItems(next)));
       if (!result.ok) {
         const faults = result.problems.map((problem) => ({
           path: [...(problem.path ?? [])],
@@ -228,11 +229,11 @@ export function createBagStore(
       },
       planAnew() {
         const { design, plan } = get();
-        const result = planBag(design, knownPackings(design.contents.items));
+        const result = planBag(design, knownPackings(looseItems(design)));
         if (result.ok) set({ plan: { ...result.plan, problems: shareUnchanged(plan.problems, result.plan.problems) } });
       },
       replace(design, revision, history) {
-        const result = planBag(design, knownPackings(design.contents.items));
+        const result = planBag(design, knownPackings(looseItems(design)));
         if (!result.ok) return;
         mergeKey = null;
         const read = readHistory(history);

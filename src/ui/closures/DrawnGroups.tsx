@@ -1,10 +1,17 @@
 'use client';
 
 import type { ReactNode } from 'react';
-import { MOST_HARDWARE, MOST_TRIMS, type HardwareKind, type TrimKind } from '@/core/design';
+import {
+  MOST_HARDWARE,
+  MOST_POCKETS,
+  MOST_TRIMS,
+  type HardwareKind,
+  type PocketKind,
+  type TrimKind,
+} from '@/core/design';
 import { FITTING_KINDS } from '@/core/fittingKinds';
 import { wordsOf } from '@/core/wording';
-import { hardwareIcon, trimIcon, type Drawing } from '@/drawing';
+import { hardwareIcon, pocketIcon, trimIcon, type Drawing } from '@/drawing';
 import { useBag, useBagStore } from '@/ui/bag/BagProvider';
 import { Group } from '@/ui/bag/PlaceLayout';
 import { DrawnActions } from '@/ui/fields/DrawnActions';
@@ -23,6 +30,12 @@ const GROUPS = {
     title: 'Trim',
     more: 'More trim',
     drawing: (kind: string): Drawing => trimIcon(kind as TrimKind),
+  },
+  pockets: {
+    most: MOST_POCKETS,
+    title: 'Pockets',
+    more: 'More pockets',
+    drawing: (kind: string): Drawing => pocketIcon(kind as PocketKind),
   },
 } as const;
 

@@ -10,7 +10,7 @@ export const PutOnGroup = memo(function PutOnGroup({
   group,
   index,
 }: {
-  group: 'closures' | 'hardware' | 'trims';
+  group: 'closures' | 'hardware' | 'trims' | 'pockets';
   index: number;
 }) {
   const choice: { kind: string } | undefined = useBag((state) => state.design[group][index]);
@@ -24,7 +24,7 @@ export const PutOnGroup = memo(function PutOnGroup({
 });
 
 /** All of a group. */
-export function PutOnGroups({ group }: { group: 'closures' | 'hardware' | 'trims' }) {
+export function PutOnGroups({ group }: { group: 'closures' | 'hardware' | 'trims' | 'pockets' }) {
   const count = useBag((state) => state.design[group].length);
   return Array.from({ length: count }, (_, index) => <PutOnGroup key={index} group={group} index={index} />);
 }

@@ -12,6 +12,7 @@ import { CLOSURE_FIELDS } from './closureFields';
 import type { FieldSpec } from './fieldSpec';
 import { EDGING_FIELDS, LINING_FIELDS, STIFFENER_FIELDS, STRAP_FIELDS } from './fields';
 import { HARDWARE_FIELDS } from './hardwareFields';
+import { POCKET_FIELDS } from './pocketFields';
 import { TRIM_FIELDS } from './trimFields';
 
 type AnyChoice = { kind: string } & Record<string, unknown>;
@@ -21,6 +22,7 @@ const FIELDS = {
   closures: CLOSURE_FIELDS,
   hardware: HARDWARE_FIELDS,
   straps: STRAP_FIELDS,
+  pockets: POCKET_FIELDS,
   lining: LINING_FIELDS,
   stiffener: STIFFENER_FIELDS,
   edgings: EDGING_FIELDS,

@@ -1,7 +1,7 @@
 'use client';
 
 import { Box, Button, Flex } from '@chakra-ui/react';
-import { useMemo } from 'react';
+import { useMemo, useState } from 'react';
 import type { Lining, Stiffener } from '@/core/design';
 import { LININGS, perHole, type JoinMap } from '@/core/lining';
 import { STIFFENERS } from '@/core/stiffener';
@@ -9,6 +9,7 @@ import { joinLine, piecesToCut, wordsOf } from '@/core/wording';
 import { liningDrawing, liningIcon, type PiecesDrawing } from '@/drawing';
 import { useBag, useBagStore } from '@/ui/bag/BagProvider';
 import { Group, PlaceLayout } from '@/ui/bag/PlaceLayout';
+import { DrawnGroups } from '@/ui/closures/DrawnGroups';
 import { SheetView } from '@/ui/drawing/SheetView';
 import { StillView } from '@/ui/drawing/StillView';
 import { DrawnActions } from '@/ui/fields/DrawnActions';
@@ -22,34 +23,55 @@ export function LiningPlace() {
   const stiffener = useBag((state) => state.design.stiffener);
   const plan = useBag((state) => state.plan);
   const drawing = useMemo(() => liningDrawing(plan), [plan]);
-  const hasPieces = plan.lining !== null || plan.stiffener !== null;
+  const hasPockets = useBag((state) => state.design.pockets.length > 0);
+  const [shown, setShown] = useState<'cut' | 'placed'>('cut');
+  const isCut = drawing !== null && (shown === 'cut' || !hasPockets);
   return (
     <PlaceLayout
       title="Lining"
-      ownHeight={drawing !== null}
+      ownHeight={isCut}
       drawing={
-        drawing ? (
+        isCut ? (
           <StillView
             drawing={drawing}
             heightPx={560}
             ruled
-            label="What is cut: pieces of the lining, their pressing or sewing lines dashed, and of the stiffener"
+            label="What is cut: pieces of the lining, their pressing or sewing lines dashed, of pockets, and of the stiffener"
           >
             {(pxPerMm) => <PieceNames places={drawing.places} pxPerMm={pxPerMm} />}
           </StillView>
         ) : (
-          <SheetView />
+          <SheetView moves={MOVES} />
         )
       }
     >
+      {hasPockets && drawing && (
+        <Flex gap="2" wrap="wrap">
+          {(['cut', 'placed'] as const).map((way) => (
+            <Button
+              key={way}
+              size="sm"
+              variant="outline"
+              bg={shown === way ? 'brassPale' : 'paper'}
+              aria-pressed={shown === way}
+              onClick={() => setShown(way)}
+            >
+              {way === 'cut' ? 'Show what is cut' : 'Show where pockets lie'}
+            </Button>
+          ))}
+        </Flex>
+      )}
       {lining && <LiningPlan lining={lining} />}
       <ProblemSlips place="lining" />
       <StiffenerPlan stiffener={stiffener} />
-      {hasPieces && <PaperGroup />}
+      <DrawnGroups group="pockets" />
+      {drawing && <PaperGroup />}
       <LiningKinds lining={lining} />
     </PlaceLayout>
   );
 }
+
+const MOVES = ['pockets'] as const;
 
 /** Letters of a piece's name, px; a piece that is narrower than so many of its letters has its name along it. */
 const NAME_PX = 12;

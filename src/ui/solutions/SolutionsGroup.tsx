@@ -1,5 +1,6 @@
 'use client';
 
+import { looseItems } from '@/core/contents';
 import { Box } from '@chakra-ui/react';
 import { useEffect, useMemo, useState } from 'react';
 import { planBag } from '@/core/plan';
@@ -84,7 +85,7 @@ function FoundSolutions({ found }: { found: Solutions }) {
 }
 
 function shownOf(solution: Solution, index: number): ShownSolution[] {
-  const planned = planBag(solution.design, knownPackings(solution.design.contents.items));
+  const planned = planBag(solution.design, knownPackings(looseItems(solution.design)));
   if (!planned.ok) return [];
   const name = String(index + 1);
   const { plan } = planned;

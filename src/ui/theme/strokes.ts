@@ -27,6 +27,7 @@ const STROKES: Record<Role, Stroke> = {
   metal: { fill: '#d9dde0', stroke: '#20282b', strokeWidth: '1.2px' },
   metalBehind: { stroke: '#e6eaec', strokeWidth: '2px', strokeDasharray: '4 3' },
   board: { stroke: '#e4e2d6', strokeWidth: '1.6px', strokeDasharray: '3 3' },
+  vinyl: { fill: '#ffffff', fillOpacity: '0.35', stroke: CHALK, strokeWidth: '1.2px' },
   boardSheet: { fill: '#e4e2d6', stroke: '#6f6c58', strokeWidth: '0.5px' },
   cord: { fill: 'var(--cloth)', stroke: CHALK, strokeWidth: '1.6px' },
   ghost: { stroke: CHALK, strokeWidth: '1px', strokeDasharray: '1 3' },

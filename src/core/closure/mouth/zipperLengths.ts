@@ -18,3 +18,15 @@ export function longestStandardMm(mostMm: number, unit: 'cm' | 'in'): number | n
   const lengths = STANDARD[unit].map((length) => length * MM[unit]).filter((mm) => mm <= mostMm + 1e-9);
   return lengths.at(-1) ?? null;
 }
+
+/**
+ * The shortest length that a zipper is sold in from so much on; null where none is so long.
+ *
+ * @example
+ * shortestStandardMm(131, 'cm') // => 140
+ * shortestStandardMm(1100, 'in') // => null
+ */
+export function shortestStandardMm(leastMm: number, unit: 'cm' | 'in'): number | null {
+  const length = STANDARD[unit].find((one) => one * MM[unit] >= leastMm - 1e-9);
+  return length === undefined ? null : length * MM[unit];
+}

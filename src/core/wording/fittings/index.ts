@@ -15,6 +15,7 @@ import {
   toggleLoopWords,
   zipperWords,
 } from './mouthClosureWords';
+import { POCKET_WORDS } from './pocketWords';
 import { snapWords } from './snapWords';
 import { STIFFENER_WORDS } from './stiffenerWords';
 import { tabWords } from './tabWords';
@@ -62,6 +63,7 @@ export const FITTING_WORDS: FittingWordsByKind = {
   closures: CLOSURE_WORDS,
   hardware: HARDWARE_WORDS,
   straps: STRAP_WORDS,
+  pockets: POCKET_WORDS,
   lining: LINING_WORDS,
   stiffener: STIFFENER_WORDS,
   edgings: EDGING_WORDS,
