@@ -29,6 +29,17 @@ describe('the demo', () => {
     expect(new Set(kinds).size).toBeGreaterThanOrEqual(10);
   });
 
+  it('is lined in three ways, once stiffened, and once with pockets in use', () => {
+    const bags = demoBags();
+    expect(new Set(bags.map(({ lining }) => lining?.kind)).size).toBeGreaterThanOrEqual(4);
+    expect(bags.some(({ stiffener }) => stiffener !== null)).toBe(true);
+    const [inUse] = bags.filter(({ pockets }) => pockets.length > 0);
+    const result = inUse && planBag(inUse);
+    if (!result?.ok) throw new Error('no bag with pockets');
+    expect(result.plan.contents.pocketed).toHaveLength(inUse?.pockets.length ?? 0);
+    expect(result.plan.problems.filter(({ code }) => code.startsWith('pocket'))).toEqual([]);
+  });
+
   it('has a drawer of pieces that were measured, one of which is on a bag', () => {
     for (const notion of demoNotions()) expect(notionSchema.parse(notion)).toEqual(notion);
     const on = demoBags().flatMap(({ closures, hardware }) => [...closures, ...hardware]);

@@ -1,10 +1,12 @@
 import {
   USUAL_HARDWARE,
+  USUAL_POCKETS,
   USUAL_TRIMS,
   starterDesign,
   usualButtonLoop,
   usualButtonhole,
   usualDrawstring,
+  usualCanvas,
   usualDropIn,
   usualFlapLining,
   usualSnap,
@@ -243,6 +245,10 @@ export function demoBags(): Design[] {
           ends: 'tassels',
         },
       ],
+      // So that the keys are not looked for under the pastilles.
+      pockets: [
+        { ...USUAL_POCKETS.slip, holds: THINGS.hallKeys.id, fromMouthMm: 37, acrossMm: 11, seamMm: 9, hemMm: 17 },
+      ],
       // For a ribbon in the colours of the hall.
       hardware: [{ ...USUAL_HARDWARE.ring, held: 'tab', shape: 'd', insideMm: 27, wireMm: 3.8, fromEdgeMm: 44 }],
       straps: (['front', 'back'] as const).map((on) =>
@@ -316,6 +322,8 @@ export function demoBags(): Design[] {
         belowMm: 11,
         thicknessMm: 0.35,
       },
+      // The part books stand on a base that does not sag.
+      stiffener: { ...usualCanvas({ body: { kind: 'gusset' } }), smallerMm: 4.5, cornerMm: 7, thicknessMm: 1.6 },
     },
     {
       ...base,
@@ -391,6 +399,7 @@ export function demoBags(): Design[] {
         },
       ],
       lining: null,
+      pockets: [{ ...USUAL_POCKETS.loop, holds: THINGS.pencil.id, fromMouthMm: 47, acrossMm: -72, heightMm: 12 }],
     },
     {
       ...base,

@@ -1,4 +1,4 @@
-import type { SettledDesign } from '@/core/contents';
+import { looseItems, type SettledDesign } from '@/core/contents';
 import { factsOf } from '@/core/design';
 import type { FittingStage, Span } from '@/core/fittings';
 import { ownCodes, type Problem } from '@/core/problems';
@@ -40,12 +40,16 @@ export function leftBetween(held: readonly Span[], halfMm: number): Span[] {
  * Source: geometry, of edges that do not stretch.
  */
 export function slipsOutProblems(
-  { contents: { items }, body: { seam }, closures }: SettledDesign,
+  design: SettledDesign,
   pouch: PouchStage,
   fittings: readonly Pick<FittingStage, 'at' | 'closes' | 'holds'>[],
 ): Problem[] {
   const closing = fittings.filter(({ closes }) => closes !== null);
-  const [smallest] = items
+  const {
+    body: { seam },
+    closures,
+  } = design;
+  const [smallest] = looseOrOpen(design)
     .map(({ thing }) => {
       const [thin = 0, next = 0] = [thing.widthMm, thing.heightMm, thing.thicknessMm].sort((a, b) => a - b);
       return { name: thing.name, roundMm: 2 * (thin + next) };
@@ -82,4 +86,12 @@ export function slipsOutProblems(
       ),
     }),
   ];
+}
+
+/** What can come out by itself: all but what a zipped pocket or a loop holds. */
+function looseOrOpen({ contents, pockets }: SettledDesign): SettledDesign['contents']['items'] {
+  const held = pockets.map((pocket) =>
+    pocket.kind === 'zipped' || pocket.kind === 'loop' ? pocket : { ...pocket, holds: null },
+  );
+  return looseItems({ contents, pockets: held });
 }

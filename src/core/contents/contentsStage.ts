@@ -1,5 +1,5 @@
 import { capital } from '@/core/units';
-import { factsOf, type BodyKind, type Design } from '@/core/design';
+import { factsOf, type Design } from '@/core/design';
 import {
   CHOSEN,
   COMMON_PRACTICE,
@@ -26,6 +26,7 @@ import {
 import type { BesideMm, SettledDesign } from './load';
 import { looseItems, pocketedThings, thickestIn, type Pocketed } from './pocketed';
 import { packThings, type Packings } from './packThings';
+import { wallForPockets, type WallNeeded } from './pocketNeeds';
 import { placeThings, thingsThatSet, type Lot, type PlacedThing } from './packTree';
 import { NEEDED_WORDS } from './packingFigures';
 import { carriedThings, type CarriedThing } from './carriedThings';
@@ -116,7 +117,7 @@ export function contentsStage(design: Design, sheets: Layers, packings?: Packing
     ]);
   const needs =
     packedWidth && packedHeight && packedThickness
-      ? neededFigures(packedWidth, packedHeight, packedThickness, contents.easeMm, body.kind)
+      ? neededFigures(packedWidth, packedHeight, packedThickness, design)
       : null;
   const load = loadFigure(design, packedThickness);
   const mass = massFigure(design);
@@ -188,7 +189,9 @@ function choose(design: Design, sheets: Layers, besideMm: BesideMm, { lots }: Pa
     : packingForInside(lots, wishedInside(design, sheets, besideMm), easeMm, wrap);
 }
 
-function neededFigures(width: Figure, height: Figure, thickness: Figure, easeMm: number, kind: BodyKind) {
+function neededFigures(width: Figure, height: Figure, thickness: Figure, design: Design) {
+  const { easeMm } = design.contents;
+  const { kind } = design.body;
   const wrap = wrapOf(kind);
   const needed = insideNeeded(
     { widthMm: width.value, heightMm: height.value, thicknessMm: thickness.value },
@@ -208,12 +211,31 @@ function neededFigures(width: Figure, height: Figure, thickness: Figure, easeMm:
     deep: { across: [width], up: [height] },
     round: { across: [width, height], up: [width, height] },
   }[wrap];
-  const needs = (id: string, label: string, mm: number, rule: string, inputs: Figure[]) =>
-    makeFigure(id, label, mm, 'mm', {
-      rule: `${rule}.`,
-      inputs: [...inputs.map(inputFrom), ease],
-      source: COMMON_PRACTICE,
-    });
+  const needs = (
+    id: string,
+    label: string,
+    mm: number,
+    rule: string,
+    inputs: Figure[],
+    wall: WallNeeded | null = null,
+  ) =>
+    wall !== null && wall.mm > mm
+      ? makeFigure(id, label, wall.mm, 'mm', {
+          rule: `The wall that a pocket in use lies on, with its seam: more than what is packed needs.`,
+          inputs: [input(`Pocket for ${wall.name}, and its seam`, wall.mm, 'mm')],
+          source: GEOMETRY,
+        })
+      : makeFigure(id, label, mm, 'mm', {
+          rule: `${rule}.`,
+          inputs: [...inputs.map(inputFrom), ease],
+          source: COMMON_PRACTICE,
+        });
+  // On a wall between round ends only what is flat counts.
+  const forPockets = wallForPockets(design);
+  const wide =
+    forPockets.width && isOval
+      ? { ...forPockets.width, mm: forPockets.width.mm + (needed.depthMm ?? 0) }
+      : forPockets.width;
   return {
     width: needs(
       'contents.needsWidth',
@@ -223,8 +245,16 @@ function neededFigures(width: Figure, height: Figure, thickness: Figure, easeMm:
         ? 'Between round ends that the corners of what is packed clear, standing in the middle: its width less twice √((D/2)² − (c/2)²), at least nothing, plus the depth D; plus ease'
         : NEEDED_WORDS[wrap].width,
       isOval ? [width, thickness] : lot.across,
+      wide,
     ),
-    height: needs('contents.needsHeight', 'Inside height it needs', needed.heightMm, NEEDED_WORDS[wrap].height, lot.up),
+    height: needs(
+      'contents.needsHeight',
+      'Inside height it needs',
+      needed.heightMm,
+      NEEDED_WORDS[wrap].height,
+      lot.up,
+      forPockets.height,
+    ),
     depth:
       needed.depthMm === null
         ? null

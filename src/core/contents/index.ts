@@ -22,4 +22,5 @@ export { packingFigures, type PackingFigures } from './packingFigures';
 export { packQuickly, packStepwise, packThings, fitsLargestBag, type Packings } from './packThings';
 export { placeThings, thingsThatSet, type Box, type Lot, type PlacedThing, type Size, type Turns } from './packTree';
 export { packingKey, carriedThings, type CarriedThing } from './carriedThings';
-export { looseItems, pocketedThings, thickestIn, type Pocketed } from './pocketed';
+export { looseItems, pocketedThings, thickestIn, thingBelowMouthMm, type Pocketed } from './pocketed';
+export { BESIDE_POCKET_MM, LEAST_POCKET_MM, POCKET_EASE_MM, STANDS_OUT, partsOf, pocketForMm } from './pocketNeeds';

@@ -50,3 +50,24 @@ export const thickestIn = (wall: Pocket['on'], design: Carried): Thing | null =>
     })
     .map(({ thing }) => thing)
     .sort((a, b) => b.thicknessMm - a.thicknessMm)[0] ?? null;
+
+/** A thing hangs so far below its loop, as a share of its height: a pen is held by its upper third. From memory. */
+const BELOW_LOOP = 0.7;
+
+/**
+ * How far below the mouth the lower end of a thing in a pocket lies, mm: on the pocket's lower edge; in a loop it hangs, no further than the base.
+ *
+ * @param lowMm the pocket's own lower edge, below the mouth
+ * @param wallMm from the mouth down to the base, inside
+ *
+ * @example
+ * thingBelowMouthMm('slip', 120, { heightMm: 100 }, 200) // => 120
+ * thingBelowMouthMm('loop', 40, { heightMm: 100 }, 200) // => 110
+ * thingBelowMouthMm('loop', 40, { heightMm: 100 }, 90) // => 90
+ */
+export const thingBelowMouthMm = (
+  kind: Pocket['kind'],
+  lowMm: number,
+  { heightMm }: Pick<Thing, 'heightMm'>,
+  wallMm: number,
+): number => (kind === 'loop' ? Math.max(lowMm, Math.min(wallMm, lowMm + BELOW_LOOP * heightMm)) : lowMm);

@@ -1,3 +1,4 @@
+import { thingBelowMouthMm } from '@/core/contents';
 import { factsOf } from '@/core/design';
 import { lotBehindFrontMm } from '@/core/body';
 import { mouthDepthMm, topDepthMm, withinBaseMm, withinFacesMm, withinSidesMm } from '@/core/section';
@@ -87,7 +88,7 @@ function inPockets(
     const choice = contents.settled.pockets[pocket];
     if (!mark || !choice || mark.face === 'outer' || mark.form.kind !== 'patch') return [];
     const { widthMm, lengthMm } = mark.form;
-    const bottomMm = mouthMm - choice.fromMouthMm - lengthMm;
+    const bottomMm = mouthMm - thingBelowMouthMm(choice.kind, choice.fromMouthMm + lengthMm, thing, mouthMm - standsMm);
     const x = choice.on === 'front' ? gapMm : backMm - thing.thicknessMm;
     return Array.from({ length: count }, (_, part): ThingBox => {
       const z = mark.acrossMm + ((part + 0.5) / count - 0.5) * widthMm - thing.widthMm / 2;

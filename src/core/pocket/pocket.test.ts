@@ -136,6 +136,24 @@ describe('a pocket for a thing', () => {
     expect([measures?.width.value, measures?.height.value]).toEqual([85, 60]);
   });
 
+  it.each(BODY_KINDS.filter((kind) => kind !== 'round-purse'))(
+    'makes a bag that is sized by what goes in large enough for it: %s',
+    (kind) => {
+      const bag = bagOf(kind, {}, (design) => ({ ...design, body: { ...design.body, sizesFrom: 'contents' } }));
+      const sized = withPockets(
+        { ...bag, flap: { kind: 'none', dropMm: 50, widthMm: null, hemMm: null } },
+        [{ holds: 'a', fromMouthMm: 25, acrossMm: 20 }],
+        [thing('box', [60, 40, 20]), thing('a', [90, 120, 6])],
+      );
+      const plan = planOf(sized);
+      // Two thirds of the thing, from so far below the mouth, with the seam.
+      expect(plan.contents.figures.needsHeight?.value).toBeGreaterThanOrEqual(25 + 80 + 4);
+      // Counts come near to what is wanted, by half a stitch or a row; what is left over is told as for any bag.
+      expect(plan.pouch.figures.height.value).toBeGreaterThan(25 + 80);
+      expect(codes(plan).filter((code) => code === 'pocket-beyond-side')).toEqual([]);
+    },
+  );
+
   it('leaves the packing, and thickens the load by the thickest in each wall', () => {
     const items = [thing('box', [100, 90, 20]), thing('a', [60, 90, 8]), thing('b', [60, 90, 5])];
     const loadOf = (pockets: Partial<Pocket>[]) => {
@@ -292,6 +310,16 @@ describe('what is doubtful', () => {
     expect(codes(taken(gone, 'pocket-thing-gone', 'pocket-for-nothing'))).not.toContain('pocket-thing-gone');
     const twice = withPockets(gusset, [{ holds: 'a' }, { holds: 'a', on: 'front' }], [thing('a', [50, 60, 7])]);
     expect(codes(planOf(twice))).toContain('pocket-thing-elsewhere');
+  });
+
+  it('a thing that stands over the mouth is said, and its pocket moves down where there is room', () => {
+    const tall = withPockets(gusset, [{ holds: 'a', fromMouthMm: 10 }], [thing('a', [40, 90, 5])]);
+    const said = planOf(tall).problems.find(({ code }) => code === 'pocket-thing-above-mouth');
+    // A third of it stands out of the pocket, which begins 10 mm below the mouth.
+    expect(said?.values).toEqual({ aboveMm: expect.closeTo(30 - 10, 6) as number });
+    expect(codes(taken(tall, 'pocket-thing-above-mouth', 'pocket-down'))).not.toContain('pocket-thing-above-mouth');
+    const loop = withPockets(gusset, [{ kind: 'loop', holds: 'a' }], [thing('a', [8, 300, 8])]);
+    expect(codes(planOf(loop))).toContain('pocket-thing-above-mouth');
   });
 
   it('a pocket too tight for its thing is made as that needs it', () => {

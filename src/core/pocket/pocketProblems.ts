@@ -1,8 +1,8 @@
-import { linesWalls, usualDropIn, type Design, type Pocket } from '@/core/design';
+import { isOutside, linesWalls, usualDropIn, type Design, type Pocket } from '@/core/design';
 import { nameAt, pathOf, takeOffEdit, type FittingInput } from '@/core/fittings';
 import { ownCodes, type Problem } from '@/core/problems';
-import type { Pocketed } from '@/core/contents';
-import { BESIDE_POCKET_MM, LEAST_POCKET_MM, wallOf, type PocketSizes } from './pocketSizes';
+import { BESIDE_POCKET_MM, LEAST_POCKET_MM, thingBelowMouthMm, type Pocketed } from '@/core/contents';
+import { wallOf, type PocketSizes } from './pocketSizes';
 
 /** What is doubtful of a pocket; lengths in mm. */
 export interface PocketProblems {
@@ -13,6 +13,7 @@ export interface PocketProblems {
   'pocket-below-base': { overMm: number };
   'pocket-beyond-side': { overMm: number };
   'pocket-tight': { hasMm: number; needsMm: number };
+  'pocket-thing-above-mouth': { aboveMm: number };
 }
 export interface PocketRepairs {
   'pocket-off': object;
@@ -23,6 +24,7 @@ export interface PocketRepairs {
   'pocket-to-middle': object;
   'pocket-narrower': { widthMm: number };
   'pocket-as-thing': object;
+  'pocket-down': { fromMouthMm: number };
 }
 
 export const ours = ownCodes<PocketProblems, PocketRepairs>();
@@ -133,10 +135,11 @@ function placeProblems(pocket: Pocket, { width, height }: PocketSizes, bag: Fitt
 
 function thingProblems(
   pocket: Pocket,
-  { width, girth }: PocketSizes,
+  { width, height, girth }: PocketSizes,
   held: Pocketed | null,
-  { at, design }: FittingInput,
+  bag: FittingInput,
 ): Problem[] {
+  const { at, design } = bag;
   if (pocket.holds === null) return [];
   if (held === null)
     return [
@@ -159,18 +162,47 @@ function thingProblems(
     pocket.kind === 'loop' && girth
       ? [girth, widthMm + 2 * thicknessMm, 'girthMm']
       : [width, (pocket.kind === 'divided' ? pocket.parts : 1) * (widthMm + thicknessMm), 'widthMm'];
-  if (has.value >= needsMm - 1e-6) return [];
+  const above = aboveMouth(pocket, height.value, held, bag);
+  if (has.value >= needsMm - 1e-6) return above;
   return [
+    ...above,
     ours.problem({
       code: 'pocket-tight',
       path: [...pathOf(at), field],
       values: { hasMm: has.value, needsMm },
+      names: { thing: held.thing.name },
       asks: [has.id],
       mark: nameAt(at, 'pocket'),
       repairs: [
         ours.repair({ code: 'pocket-as-thing', values: {}, edits: [{ path: [...pathOf(at), field], value: null }] }),
       ],
       ...told,
+    }),
+  ];
+}
+
+/** A thing that stands out of its pocket and over the mouth: a flap lies over it, and nothing else closes. */
+function aboveMouth(pocket: Pocket, highMm: number, { thing }: Pocketed, bag: FittingInput): Problem[] {
+  const wall = wallOf(pocket, bag);
+  const lowMm = pocket.fromMouthMm + highMm;
+  const aboveMm = thing.heightMm - thingBelowMouthMm(pocket.kind, lowMm, thing, wall.heightMm);
+  if (isOutside(pocket) || aboveMm <= 1) return [];
+  const path = [...pathOf(bag.at), 'fromMouthMm'];
+  const downMm = Math.ceil(pocket.fromMouthMm + aboveMm);
+  const below = thingBelowMouthMm(pocket.kind, downMm + highMm, thing, wall.heightMm);
+  const hasRoom = downMm + highMm + BESIDE_POCKET_MM <= wall.heightMm && thing.heightMm - below <= 1;
+  return [
+    ours.problem({
+      code: 'pocket-thing-above-mouth',
+      severity: 'mind',
+      place: 'lining',
+      path,
+      mark: nameAt(bag.at, 'pocket'),
+      values: { aboveMm },
+      names: { thing: thing.name },
+      repairs: hasRoom
+        ? [ours.repair({ code: 'pocket-down', values: { fromMouthMm: downMm }, edits: [{ path, value: downMm }] })]
+        : [],
     }),
   ];
 }

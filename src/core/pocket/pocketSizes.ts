@@ -1,36 +1,32 @@
-import { sheetsAcrossMm, sheetsUpMm, type Pocketed } from '@/core/contents';
+import {
+  BESIDE_POCKET_MM,
+  LEAST_POCKET_MM,
+  POCKET_EASE_MM,
+  STANDS_OUT,
+  partsOf,
+  pocketForMm,
+  sheetsAcrossMm,
+  sheetsUpMm,
+  type Pocketed,
+} from '@/core/contents';
 import { factsOf, isOutside, type Pocket, type PocketKind } from '@/core/design';
 import { CHOSEN, COMMON_PRACTICE, MEMORY, input, makeFigure, type Figure, type ReasonInput } from '@/core/figures';
 import { nameAt, type FittingInput } from '@/core/fittings';
 
-/** How large a pocket is first planned, and how much of its thing's height stands out of it, so that it can be taken hold of. */
-interface PocketNature {
-  widthMm: number;
-  heightMm: number;
-  standsOut: number;
-}
-
-/** From memory. */
-const NATURES: Readonly<Record<PocketKind, PocketNature>> = {
-  slip: { widthMm: 110, heightMm: 90, standsOut: 1 / 3 },
-  divided: { widthMm: 120, heightMm: 80, standsOut: 1 / 3 },
-  zipped: { widthMm: 130, heightMm: 100, standsOut: 0 },
-  crocheted: { widthMm: 100, heightMm: 80, standsOut: 1 / 3 },
-  vinyl: { widthMm: 100, heightMm: 70, standsOut: 0 },
-  loop: { widthMm: 20, heightMm: 10, standsOut: 1 },
+/** How large a pocket is that is for nothing on the list, mm. From memory. */
+const USUAL: Readonly<Record<PocketKind, { widthMm: number; heightMm: number }>> = {
+  slip: { widthMm: 110, heightMm: 90 },
+  divided: { widthMm: 120, heightMm: 80 },
+  zipped: { widthMm: 130, heightMm: 100 },
+  crocheted: { widthMm: 100, heightMm: 80 },
+  vinyl: { widthMm: 100, heightMm: 70 },
+  loop: { widthMm: 20, heightMm: 10 },
 };
 
-/** Room in a pocket beside its thing, mm: enough that it goes in and out. From memory. */
-export const POCKET_EASE_MM = 8;
 /** A loop holds its thing more tightly, mm. From memory. */
 const LOOP_EASE_MM = 3;
 /** A loop that is for nothing on the list is so long between its ends, mm. From memory. */
 const USUAL_GIRTH_MM = 30;
-
-/** From a pocket to the end of its wall there is so much at least, mm: its seam lies there. Ours. */
-export const BESIDE_POCKET_MM = 4;
-/** A pocket that is smaller holds nothing, mm; the limit of the file. */
-export const LEAST_POCKET_MM = 15;
 
 /** How large a pocket is finished. */
 export interface PocketSizes {
@@ -39,8 +35,6 @@ export interface PocketSizes {
   /** Of a loop: how much of it stands free between its ends. */
   girth: Figure | null;
 }
-
-const partsOf = (pocket: Pocket): number => (pocket.kind === 'divided' ? pocket.parts : 1);
 
 /**
  * The finished size of a pocket: as it is wished, as its thing needs it, or as is usual. Round a thing goes its width and, since the pocket is flat on
@@ -107,7 +101,9 @@ export function pocketSizes(
   // What is worked comes out in whole counts: this is what they are to come near to.
   const [is, finished] = pocket.kind === 'crocheted' ? ['wished', 'Pocket, wished'] : ['', 'Pocket, finished'];
   const idOf = (of: 'Width' | 'Height') => `pocket.${is === '' ? of.toLowerCase() : `${is}${of}`}`;
-  const { widthMm, heightMm, standsOut } = NATURES[pocket.kind];
+  const { widthMm, heightMm } = USUAL[pocket.kind];
+  const standsOut = STANDS_OUT[pocket.kind];
+  const forIt = thing && pocketForMm(pocket, thing);
   const parts = partsOf(pocket);
   const ease = input('Ease', POCKET_EASE_MM, 'mm');
   return {
@@ -116,8 +112,8 @@ export function pocketSizes(
       idOf('Width'),
       `${finished}: across`,
       pocket.widthMm,
-      thing && {
-        mm: parts * (thing.widthMm + thing.thicknessMm + POCKET_EASE_MM),
+      forIt && {
+        mm: forIt.widthMm,
         rule: `The width of its thing, its thickness, since the pocket goes round it, and ease${parts > 1 ? ', as often as it has parts' : ''}.`,
         inputs: [...across, ...thick, ease, ...(parts > 1 ? [input('Parts', parts, 'count')] : [])],
       },
@@ -127,16 +123,16 @@ export function pocketSizes(
       idOf('Height'),
       `${finished}: up`,
       pocket.heightMm,
-      thing && {
-        mm: Math.max(
-          15,
-          thing.heightMm * (1 - standsOut) + (standsOut === 0 ? thing.thicknessMm / 2 + POCKET_EASE_MM : 0),
-        ),
+      forIt && {
+        mm: forIt.heightMm,
         rule:
           standsOut > 0
             ? 'Two thirds of its thing’s height: a third stands out, to take hold of.'
             : 'The height of its thing, half of its thickness, since the pocket goes round it, and ease.',
-        inputs: [input(`${thing.name}, up`, thing.heightMm, 'mm'), ...(standsOut > 0 ? [] : [...thick, ease])],
+        inputs: [
+          input(`${thing?.name ?? ''}, up`, thing?.heightMm ?? 0, 'mm'),
+          ...(standsOut > 0 ? [] : [...thick, ease]),
+        ],
       },
       within(heightMm, wall.heightMm - BESIDE_POCKET_MM - pocket.fromMouthMm),
     ),

@@ -150,6 +150,7 @@ function ThingLine({ index, hers, open, arrives, onToggle, onTold }: ThingLinePr
   const unit = useBag((state) => state.design.settings.lengthUnit);
   const sets = useBag((state) => state.plan.contents.sets);
   const pieces = useBag((state) => state.plan.contents.things);
+  const pocketed = useBag((state) => state.plan.contents.pocketed);
   const selection = useBag((state) => state.selection);
   const store = useBagStore();
   const head = useRef<HTMLButtonElement>(null);
@@ -164,6 +165,7 @@ function ThingLine({ index, hers, open, arrives, onToggle, onTold }: ThingLinePr
     ['up', sets.height],
     ['thick', sets.thickness],
   ] as const;
+  const inPockets = pocketed.reduce((sum, one) => sum + (one.thing.id === thing.id ? one.count : 0), 0);
   const told = setting.filter(([, indexes]) => indexes.some((at) => own.includes(at))).map(([name]) => name);
   const lit = own.some((at) => thingMark(at) === selection);
   const bare = (mm: number) => formatLength(mm, unit, { bare: true });
@@ -201,6 +203,11 @@ function ThingLine({ index, hers, open, arrives, onToggle, onTold }: ThingLinePr
         {told.length > 0 && (
           <Box as="span" fontSize="13px" color="inkSoft">
             sets {told.join(', ')}
+          </Box>
+        )}
+        {inPockets > 0 && (
+          <Box as="span" fontSize="13px" color="inkSoft">
+            {inPockets < count ? `${inPockets} in pockets` : count === 1 ? 'in its pocket' : 'in pockets'}
           </Box>
         )}
         <Box ml="auto">

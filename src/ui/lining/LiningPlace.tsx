@@ -61,12 +61,12 @@ export function LiningPlace() {
           ))}
         </Flex>
       )}
-      {lining && <LiningPlan lining={lining} />}
+      {lining ? <LiningPlan lining={lining} /> : <LiningKinds lining={null} />}
       <ProblemSlips place="lining" />
       <StiffenerPlan stiffener={stiffener} />
       <DrawnGroups group="pockets" />
       {drawing && <PaperGroup />}
-      <LiningKinds lining={lining} />
+      {lining && <LiningKinds lining={lining} />}
     </PlaceLayout>
   );
 }

@@ -184,8 +184,10 @@ const PROBLEMS: Sentences<PocketProblems & PocketOverlapProblems> = {
     `The pocket reaches ${length(v.overMm)} too far down: it would bend over the base.`,
   'pocket-beyond-side': (v, length) =>
     `The pocket reaches ${length(v.overMm)} too far to the side for its seam to lie flat.`,
-  'pocket-tight': (v, length) =>
-    `Its thing does not go in: it needs ${length(v.needsMm)} round it, and the pocket gives ${length(v.hasMm)}.`,
+  'pocket-tight': (v, length, { thing = 'Its thing' }) =>
+    `${thing} does not go into its pocket: it needs ${length(v.needsMm)} round it, and the pocket gives ${length(v.hasMm)}.`,
+  'pocket-thing-above-mouth': (v, length, { thing = 'A thing' }) =>
+    `${thing} stands ${length(v.aboveMm)} over the mouth, out of its pocket: nothing closes over it flat.`,
   'pocket-over': (v, length) =>
     v.isPocket
       ? `Two pockets lie on each other, by ${length(v.overMm)}.`
@@ -200,6 +202,7 @@ const REPAIRS: Sentences<PocketRepairs & PocketOverlapRepairs> = {
   'pocket-to-middle': () => 'Move it to the middle',
   'pocket-narrower': (v, length) => `Make it ${length(v.widthMm)} wide`,
   'pocket-as-thing': () => 'Make it as its thing needs it',
+  'pocket-down': (v, length) => `Move it down to ${length(v.fromMouthMm)} below the mouth`,
   'pocket-below-it': (v, length) => `Move it down to ${length(v.fromMouthMm)} below the mouth`,
 };
 
