@@ -68,3 +68,31 @@ test('canvas stiffens the base: cut to whole bars, put in before the lining, tak
   await expect(page.getByText('Put the stiffener in').first()).toBeVisible();
   await saved(page);
 });
+
+test('a pocket is put in by its drawing, moved by keys where it lies, closed by a zipper only behind a lining', async ({
+  page,
+}) => {
+  await newBag(page, 'Satchel with a gusset');
+  await goTo(page, 'Lining');
+  await page.getByRole('button', { name: 'Put in a slip pocket' }).click();
+  await expect(figure(page, 'pocket.cutWidth')).toContainText(/\d/);
+  await page.getByRole('button', { name: 'Show where pockets lie' }).click();
+  const grip = page.getByRole('slider', { name: /Slip pocket: below the mouth/ });
+  await grip.focus();
+  await page.keyboard.press('ArrowDown');
+  await expect(page.getByRole('textbox', { name: 'Below the mouth' })).not.toHaveValue('30');
+  await page.keyboard.press('Control+z');
+  await expect(page.getByRole('textbox', { name: 'Below the mouth' })).toHaveValue('30');
+
+  await page.getByRole('button', { name: 'Put in a zipped pocket' }).click();
+  const slip = page.locator('[data-problem="pocket-needs-lining"]');
+  await slip.getByRole('button', { name: 'Add a drop-in lining' }).click();
+  await expect(slip).toBeHidden();
+  await expect(figure(page, 'pocket.zipper.2')).toContainText(/\d/);
+  expect((await axeFinds(page)).map(({ id, nodes }) => `${id}: ${nodes[0]?.html}`)).toEqual([]);
+  const svg = await fileOf(page, 'Drawing in mm (SVG)');
+  expect(svg.bytes.toString()).toContain('Zipped pocket (2)');
+  await goTo(page, 'Order of making');
+  await expect(page.getByText('Sew the slip pocket on').first()).toBeVisible();
+  await saved(page);
+});

@@ -219,10 +219,10 @@ function neededFigures(width: Figure, height: Figure, thickness: Figure, design:
     inputs: Figure[],
     wall: WallNeeded | null = null,
   ) =>
-    wall !== null && wall.mm > mm
-      ? makeFigure(id, label, wall.mm, 'mm', {
-          rule: `The wall that a pocket in use lies on, with its seam: more than what is packed needs.`,
-          inputs: [input(`Pocket for ${wall.name}, and its seam`, wall.mm, 'mm')],
+    wall !== null && wall.mm + easeMm > mm
+      ? makeFigure(id, label, wall.mm + easeMm, 'mm', {
+          rule: 'The wall that a pocket in use lies on, with its seam, plus ease: more than what is packed needs.',
+          inputs: [input(`Pocket for ${wall.name}, and its seam`, wall.mm, 'mm'), ease],
           source: GEOMETRY,
         })
       : makeFigure(id, label, mm, 'mm', {
