@@ -283,6 +283,14 @@ describe('what is doubtful', () => {
     expect(plan.lining).not.toBeNull();
   });
 
+  it('a second one goes to the other wall, where nothing lies yet', () => {
+    const first = withPockets(gusset, [{ on: 'back' }]);
+    const second = POCKETS.zipped.usual(first);
+    expect(second.on).toBe('front');
+    expect(POCKETS.vinyl.usual(first).on).toBe('back');
+    expect(POCKETS.slip.usual({ ...first, pockets: [...first.pockets, second] }).on).toBe('back');
+  });
+
   it('a pocket over a snap moves below it', () => {
     const snapped = { ...gusset, closures: [CLOSURES['magnetic-snap'].usual(gusset)] };
     const half = planOf(snapped).marks.find(

@@ -41,7 +41,13 @@ export interface PocketStage<Choice extends Pocket = Pocket> extends FittingStag
 export const pocketKind = <Kind extends PocketKind>(
   kind: Kind,
 ): FittingKind<PocketOf<Kind>, PocketStage<PocketOf<Kind>>> => ({
-  usual: () => USUAL_POCKETS[kind],
+  usual: ({ pockets }) => {
+    const usual: PocketOf<Kind> = USUAL_POCKETS[kind];
+    // On the wall where there are fewer already.
+    const on = (wall: Pocket['on']) =>
+      pockets.filter((other) => other.on === wall && isOutside(other) === isOutside(usual)).length;
+    return { ...usual, on: on('back') > on('front') ? 'front' : usual.on };
+  },
   plan(choice, bag) {
     const pocket: Pocket = choice;
     const { at, design } = bag;
