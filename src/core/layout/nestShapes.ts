@@ -1,0 +1,230 @@
+import { offsetRing, ringBounds, type Ring, type RingPoint } from '@/core/cutting';
+import type { ClothSheet, LaidPiece, LayoutPiece } from './layoutTypes';
+import { turnedRing } from './turned';
+
+/** Curves are taken a hair larger, with fewer corners, mm. */
+const HAIR_MM = 0.15;
+const DUST_MM = 1e-6;
+
+/**
+ * The convex hull of points, counter-clockwise, without those on its sides.
+ *
+ * Source: Andrew's monotone chain (1979).
+ *
+ * @example
+ * convexHull([[0, 0], [2, 0], [1, 1], [2, 2], [0, 2]]) // => [[0, 0], [2, 0], [2, 2], [0, 2]]
+ */
+export function convexHull(points: Ring): Ring {
+  const sorted = [...points].sort((a, b) => a[0] - b[0] || a[1] - b[1]);
+  const half = (from: Ring): RingPoint[] => {
+    const chain: RingPoint[] = [];
+    for (const point of from) {
+      while (chain.length >= 2 && turnOf(chain.at(-2) as RingPoint, chain.at(-1) as RingPoint, point) <= 1e-9)
+        chain.pop();
+      chain.push(point);
+    }
+    chain.pop();
+    return chain;
+  };
+  return [...half(sorted), ...half([...sorted].reverse())];
+}
+
+const turnOf = (a: RingPoint, b: RingPoint, c: RingPoint): number =>
+  (b[0] - a[0]) * (c[1] - a[1]) - (b[1] - a[1]) * (c[0] - a[0]);
+
+/** A convex ring with fewer corners, that the one it is of lies within: every corner that stands out by less than a hair is left out of the grown ring. */
+function coarser(ring: Ring): Ring {
+  if (ring.length <= 8) return ring;
+  const grown = offsetRing(ring, HAIR_MM, 'mitred') ?? ring;
+  const kept: RingPoint[] = [];
+  grown.forEach((point, index) => {
+    const before = kept.at(-1) ?? (grown.at(-1) as RingPoint);
+    const after = grown[(index + 1) % grown.length] as RingPoint;
+    const long = Math.hypot(after[0] - before[0], after[1] - before[1]);
+    if (long < DUST_MM || Math.abs(turnOf(before, point, after)) / long > HAIR_MM / 2) kept.push(point);
+  });
+  return kept.length >= 3 ? convexHull(kept) : grown;
+}
+
+/**
+ * Where the lower left corner of one convex ring must not be, so that it does not lie on another: their Minkowski difference, counter-clockwise.
+ *
+ * Source: Minkowski sum of convex polygons by merging their sides by direction.
+ *
+ * @example
+ * noFitRing([[0, 0], [4, 0], [4, 4], [0, 4]], [[0, 0], [2, 0], [2, 2], [0, 2]]) // => [[-2, -2], [4, -2], [4, 4], [-2, 4]]
+ */
+export function noFitRing(still: Ring, moved: Ring): Ring {
+  const negative = convexHull(moved.map(([x, y]): RingPoint => [-x, -y]));
+  const from = (ring: Ring): number =>
+    ring.reduce((least, [x, y], at) => {
+      const [leastX, leastY] = ring[least] as RingPoint;
+      return y < leastY - DUST_MM || (Math.abs(y - leastY) <= DUST_MM && x < leastX) ? at : least;
+    }, 0);
+  const sides = (ring: Ring): RingPoint[] => {
+    const start = from(ring);
+    return ring.map((_, index) => {
+      const [x, y] = ring[(start + index) % ring.length] as RingPoint;
+      const [nextX, nextY] = ring[(start + index + 1) % ring.length] as RingPoint;
+      return [nextX - x, nextY - y] as const;
+    });
+  };
+  const [a, b] = [convexHull(still), negative];
+  const [ax, ay] = a[from(a)] as RingPoint;
+  const [bx, by] = b[from(b)] as RingPoint;
+  const angle = ([x, y]: RingPoint) => (Math.atan2(y, x) + 2 * Math.PI) % (2 * Math.PI);
+  const all = [...sides(a), ...sides(b)].sort((one, other) => angle(one) - angle(other));
+  let [x, y] = [ax + bx, ay + by];
+  const out: RingPoint[] = [];
+  for (const [dx, dy] of all) {
+    out.push([x, y]);
+    [x, y] = [x + dx, y + dy];
+  }
+  return convexHull(out);
+}
+
+/** Strictly within a convex ring. */
+function isWithin(ring: Ring, x: number, y: number): boolean {
+  for (let index = 0; index < ring.length; index++) {
+    const a = ring[index] as RingPoint;
+    const b = ring[(index + 1) % ring.length] as RingPoint;
+    const long = Math.hypot(b[0] - a[0], b[1] - a[1]);
+    if (long > 0 && turnOf(a, b, [x, y]) / long <= 1e-5) return false;
+  }
+  return true;
+}
+
+/** Where two sides cross; nothing where they don't. */
+function crossing(a: RingPoint, b: RingPoint, c: RingPoint, d: RingPoint): RingPoint | null {
+  const [rx, ry, sx, sy] = [b[0] - a[0], b[1] - a[1], d[0] - c[0], d[1] - c[1]];
+  const by = rx * sy - ry * sx;
+  if (Math.abs(by) < 1e-12) return null;
+  const t = ((c[0] - a[0]) * sy - (c[1] - a[1]) * sx) / by;
+  const u = ((c[0] - a[0]) * ry - (c[1] - a[1]) * rx) / by;
+  return t >= 0 && t <= 1 && u >= 0 && u <= 1 ? [a[0] + t * rx, a[1] + t * ry] : null;
+}
+
+interface Shape {
+  hull: Ring;
+  wideMm: number;
+  longMm: number;
+}
+
+/**
+ * Pieces laid by their true outlines in an order, each as near to the beginning of the cloth as it goes, then as far left: at a corner of where it must not
+ * be, or where two such outlines, or one and the cloth's edge, cross. What has a hollow is taken with it filled.
+ *
+ * Source: bottom-left placement over no-fit polygons, after Art (1966).
+ *
+ * @returns null where it would be longer than `bestMm`
+ */
+export function* nestInOrder(
+  pieces: readonly LayoutPiece[],
+  order: readonly number[],
+  { widthMm, betweenMm, repeatMm }: ClothSheet,
+  bestMm: number,
+): Generator<number, { laid: LaidPiece[]; lengthMm: number } | null> {
+  const known = new Map<string, Shape>();
+  const shapeOf = (piece: number, turn: LayoutPiece['turns'][number]): Shape => {
+    const key = `${piece} ${turn}`;
+    const found = known.get(key);
+    if (found) return found;
+    const ring = turnedRing((pieces[piece] as LayoutPiece).ring, turn);
+    const { widthMm: wideMm, heightMm: longMm } = ringBounds(ring);
+    const grown = betweenMm > 0 ? (offsetRing(convexHull(ring), betweenMm / 2, 'round') ?? ring) : convexHull(ring);
+    const made = { hull: coarser(convexHull(grown)), wideMm, longMm };
+    known.set(key, made);
+    return made;
+  };
+  const laid: (LaidPiece & { shape: Shape })[] = [];
+  let lengthMm = 0;
+  for (const [done, piece] of order.entries()) {
+    let best: (LaidPiece & { shape: Shape }) | null = null;
+    for (const turn of (pieces[piece] as LayoutPiece).turns) {
+      const shape = shapeOf(piece, turn);
+      if (shape.wideMm > widthMm + DUST_MM) continue;
+      const at = lowestPlace(shape, laid, widthMm, repeatMm);
+      const top = at.yMm + shape.longMm;
+      const bestTop = best ? best.yMm + best.shape.longMm : Infinity;
+      if (top < bestTop - DUST_MM || (top < bestTop + DUST_MM && best && at.xMm < best.xMm))
+        best = { piece, turn, ...at, shape };
+    }
+    if (!best) continue;
+    lengthMm = Math.max(lengthMm, best.yMm + best.shape.longMm);
+    if (lengthMm >= bestMm - DUST_MM) return null;
+    laid.push(best);
+    yield (done + 1) / order.length;
+  }
+  return { laid: laid.map(({ piece, turn, xMm, yMm }) => ({ piece, turn, xMm, yMm })), lengthMm };
+}
+
+function lowestPlace(
+  shape: Shape,
+  laid: readonly (LaidPiece & { shape: Shape })[],
+  widthMm: number,
+  repeatMm: number | null,
+): { xMm: number; yMm: number } {
+  const mostX = Math.max(0, widthMm - shape.wideMm);
+  const barred = laid.map(({ xMm, yMm, shape: { hull } }) =>
+    noFitRing(hull, shape.hull).map(([x, y]): RingPoint => [x + xMm, y + yMm]),
+  );
+  const boxes = barred.map(ringBounds);
+  const candidates: RingPoint[] = [
+    [0, 0],
+    [mostX, 0],
+  ];
+  const take = (x: number, y: number) => {
+    if (x < -DUST_MM || x > mostX + DUST_MM || y < -DUST_MM) return;
+    const along = repeatMm === null ? Math.max(0, y) : Math.ceil(Math.max(0, y) / repeatMm - 1e-9) * repeatMm;
+    candidates.push([Math.max(0, Math.min(mostX, x)), along]);
+  };
+  const edges: [RingPoint, RingPoint][] = [
+    [
+      [0, -1],
+      [0, 1e6],
+    ],
+    [
+      [mostX, -1],
+      [mostX, 1e6],
+    ],
+    [
+      [-1, 0],
+      [mostX + 1, 0],
+    ],
+  ];
+  barred.forEach((ring, index) => {
+    const sides = sidesOf(ring);
+    for (const [a, b] of sides) {
+      take(a[0], a[1]);
+      for (const [c, d] of edges) {
+        const cross = crossing(a, b, c, d);
+        if (cross) take(cross[0], cross[1]);
+      }
+    }
+    const own = boxes[index] as (typeof boxes)[number];
+    for (let other = 0; other < index; other++) {
+      const box = boxes[other] as (typeof boxes)[number];
+      if (own.leftMm > box.rightMm || box.leftMm > own.rightMm || own.lowMm > box.highMm || box.lowMm > own.highMm)
+        continue;
+      for (const [c, d] of sidesOf(barred[other] as Ring))
+        for (const [a, b] of sides) {
+          const cross = crossing(a, b, c, d);
+          if (cross) take(cross[0], cross[1]);
+        }
+    }
+  });
+  candidates.sort((a, b) => a[1] - b[1] || a[0] - b[0]);
+  const free = candidates.find(([x, y]) =>
+    barred.every((ring, index) => {
+      const box = boxes[index] as (typeof boxes)[number];
+      return x <= box.leftMm || x >= box.rightMm || y <= box.lowMm || y >= box.highMm || !isWithin(ring, x, y);
+    }),
+  );
+  if (free) return { xMm: free[0], yMm: free[1] };
+  // Beyond all that is laid there is always room.
+  const beyond = Math.max(0, ...boxes.map(({ highMm }) => highMm));
+  return { xMm: 0, yMm: repeatMm === null ? beyond : Math.ceil(beyond / repeatMm) * repeatMm };
+}
+
+const sidesOf = (ring: Ring): [RingPoint, RingPoint][] =>
+  ring.map((point, index) => [point, ring[(index + 1) % ring.length] as RingPoint]);

@@ -1,0 +1,181 @@
+import type { Turn } from './turned';
+
+/** A piece as a rectangle, each way it may lie, grown by what is left between pieces, mm. */
+export interface Box {
+  ways: readonly { turn: Turn; wideMm: number; longMm: number }[];
+}
+
+/** Where a rectangle lies. */
+export interface Put {
+  box: number;
+  turn: Turn;
+  xMm: number;
+  yMm: number;
+}
+
+/** The upper rim of what is laid: stretches from left to right, each so high. */
+interface Stretch {
+  xMm: number;
+  wideMm: number;
+  yMm: number;
+}
+
+/** Heights that differ by less are one, mm. */
+const SAME_MM = 1e-6;
+
+/** The lowest stretch of a skyline, the leftmost of those. */
+function lowest(line: readonly Stretch[]): number {
+  let least = 0;
+  for (let at = 1; at < line.length; at++)
+    if ((line[at] as Stretch).yMm < (line[least] as Stretch).yMm - SAME_MM) least = at;
+  return least;
+}
+
+/** Neighbours that are equally high become one. */
+function merged(line: Stretch[]): Stretch[] {
+  const out: Stretch[] = [];
+  for (const one of line) {
+    const before = out.at(-1);
+    if (before && Math.abs(before.yMm - one.yMm) <= SAME_MM) before.wideMm += one.wideMm;
+    else out.push({ ...one });
+  }
+  return out;
+}
+
+/** The skyline once something is put into the left end of a stretch. */
+function withPut(line: readonly Stretch[], at: number, wideMm: number, topMm: number): Stretch[] {
+  const stretch = line[at] as Stretch;
+  const rest = stretch.wideMm - wideMm;
+  return merged([
+    ...line.slice(0, at),
+    { xMm: stretch.xMm, wideMm, yMm: topMm },
+    ...(rest > SAME_MM ? [{ xMm: stretch.xMm + wideMm, wideMm: rest, yMm: stretch.yMm }] : []),
+    ...line.slice(at + 1),
+  ]);
+}
+
+/** The skyline once a stretch into which nothing more goes is filled up to its lower neighbour. */
+function withRaised(line: readonly Stretch[], at: number): Stretch[] | null {
+  const beside = [line[at - 1], line[at + 1]].filter((one): one is Stretch => one !== undefined);
+  if (beside.length === 0) return null;
+  const yMm = Math.min(...beside.map((one) => one.yMm));
+  return merged(line.map((one, index) => (index === at ? { ...one, yMm } : one)));
+}
+
+/** On a print a piece begins on a whole repeat. */
+const startsAt = (yMm: number, repeatMm: number | null): number =>
+  repeatMm === null ? yMm : Math.ceil(yMm / repeatMm - 1e-9) * repeatMm;
+
+/**
+ * Rectangles laid in an order: into the lowest gap goes the first that it takes, in the way that is listed first; a gap that takes none is left.
+ *
+ * @param order every box once; `first` says which of its ways each is tried in first
+ */
+export function laidInOrder(
+  boxes: readonly Box[],
+  order: readonly number[],
+  first: readonly number[],
+  widthMm: number,
+  repeatMm: number | null,
+): { puts: Put[]; lengthMm: number; spentMm: number } {
+  let line: Stretch[] = [{ xMm: 0, wideMm: widthMm, yMm: 0 }];
+  const left = [...order];
+  const puts: Put[] = [];
+  let lengthMm = 0;
+  while (left.length > 0) {
+    const at = lowest(line);
+    const { xMm, wideMm, yMm } = line[at] as Stretch;
+    const startMm = startsAt(yMm, repeatMm);
+    let found: { place: number; way: Box['ways'][number] } | null = null;
+    for (let place = 0; place < left.length && !found; place++) {
+      const box = left[place] as number;
+      const { ways } = boxes[box] as Box;
+      const preferred = first[box] ?? 0;
+      for (let step = 0; step < ways.length && !found; step++) {
+        const way = ways[(preferred + step) % ways.length] as Box['ways'][number];
+        if (way.wideMm <= wideMm + SAME_MM) found = { place, way };
+      }
+    }
+    if (!found) {
+      const raised = withRaised(line, at);
+      // All are no wider than the cloth, so that an even skyline takes any.
+      if (!raised) throw new RangeError('a piece is wider than the cloth');
+      line = raised;
+      continue;
+    }
+    const [box] = left.splice(found.place, 1) as [number];
+    puts.push({ box, turn: found.way.turn, xMm, yMm: startMm });
+    line = withPut(line, at, Math.min(found.way.wideMm, wideMm), startMm + found.way.longMm);
+    lengthMm = Math.max(lengthMm, startMm + found.way.longMm);
+  }
+  // How high the skyline stands on an average: what of the cloth is spent, between the pieces too.
+  const spentMm = line.reduce((sum, one) => sum + one.wideMm * one.yMm, 0) / widthMm;
+  return { puts, lengthMm, spentMm };
+}
+
+/** A node of the search through all layouts. */
+interface Open {
+  line: Stretch[];
+  left: readonly number[];
+  puts: Put[];
+  lengthMm: number;
+}
+
+/**
+ * Every layout of a few rectangles in which each lies as low and as far left as it can: into the lowest gap each that it takes, in each way, or none. It
+ * gives the shortest it has found whenever it pauses, and says at the end whether all were gone through.
+ *
+ * Source: branch and bound over niches, after Martello, Monaci and Vigo (2003); what can't become shorter than the best by area is not gone into.
+ *
+ * @param alike boxes of one size have one number, so that only one of them is tried in a gap
+ */
+export function* allLayouts(
+  boxes: readonly Box[],
+  alike: readonly number[],
+  widthMm: number,
+  repeatMm: number | null,
+  bestMm: number,
+  boundMm: number,
+  mostNodes: number,
+): Generator<{ puts: Put[]; lengthMm: number }, boolean> {
+  const areaOf = boxes.map(({ ways: [way] }) => (way ? way.wideMm * way.longMm : 0));
+  const open: Open[] = [
+    { line: [{ xMm: 0, wideMm: widthMm, yMm: 0 }], left: boxes.map((_, index) => index), puts: [], lengthMm: 0 },
+  ];
+  let best = bestMm;
+  for (let nodes = 0; open.length > 0; nodes++) {
+    if (nodes >= mostNodes) return false;
+    const { line, left, puts, lengthMm } = open.pop() as Open;
+    if (lengthMm >= best - SAME_MM) continue;
+    if (left.length === 0) {
+      best = lengthMm;
+      yield { puts, lengthMm };
+      if (best <= boundMm + SAME_MM) return true;
+      continue;
+    }
+    // What is under the skyline is spent; what is left has to go above it.
+    const spentMm2 = line.reduce((sum, one) => sum + one.wideMm * one.yMm, 0);
+    const restMm2 = left.reduce((sum, box) => sum + (areaOf[box] ?? 0), 0);
+    if ((spentMm2 + restMm2) / widthMm >= best - SAME_MM) continue;
+    const at = lowest(line);
+    const { xMm, wideMm, yMm } = line[at] as Stretch;
+    const startMm = startsAt(yMm, repeatMm);
+    const raised = withRaised(line, at);
+    if (raised) open.push({ line: raised, left, puts, lengthMm });
+    const tried = new Set<number>();
+    for (const box of left) {
+      const kind = alike[box] as number;
+      if (tried.has(kind)) continue;
+      tried.add(kind);
+      for (const { turn, wideMm: wide, longMm } of (boxes[box] as Box).ways)
+        if (wide <= wideMm + SAME_MM)
+          open.push({
+            line: withPut(line, at, Math.min(wide, wideMm), startMm + longMm),
+            left: left.filter((other) => other !== box),
+            puts: [...puts, { box, turn, xMm, yMm: startMm }],
+            lengthMm: Math.max(lengthMm, startMm + longMm),
+          });
+    }
+  }
+  return true;
+}
