@@ -36,6 +36,7 @@ import {
 import { foldStage, type FoldStage } from './fold';
 import { gaugeStage, type GaugeStage } from './gauge';
 import { onRaisedProblems, overlapProblems, slipsOutProblems, type ClosureStage } from './closure';
+import { clothPieces, clothProblems } from './layout';
 import type { LiningStage } from './lining';
 import { makingSteps, type Step } from './making';
 import { piecesFigures, type Join, type Piece, type PiecesFigures, type PieceSet, type WorkedFrom } from './pieces';
@@ -152,14 +153,16 @@ export function planBag(wished: Design, packings?: Packings, kinds: FittingCatal
     yarn,
   };
 
+  const pockets = ofGroup('pockets', fittings) as PocketStage[];
+  const lining = (ofGroup('lining', fittings)[0] as LiningStage | undefined) ?? null;
   return {
     ok: true,
     plan: {
       closures: ofGroup('closures', fittings) as ClosureStage[],
       straps: ofGroup('straps', fittings) as StrapStage[],
       edgings: ofGroup('edgings', fittings) as EdgingStage[],
-      pockets: ofGroup('pockets', fittings) as PocketStage[],
-      lining: (ofGroup('lining', fittings)[0] as LiningStage | undefined) ?? null,
+      pockets,
+      lining,
       stiffener: (ofGroup('stiffener', fittings)[0] as StiffenerStage | undefined) ?? null,
       marks,
       bands,
@@ -183,6 +186,7 @@ export function planBag(wished: Design, packings?: Packings, kinds: FittingCatal
         ...slipsOutProblems(design, pouch, fittings),
         ...overlapProblems(design, marks, set.pieces),
         ...pocketOverlaps(design, marks),
+        ...clothProblems(clothPieces({ lining, pockets }, design.cloth), design),
         ...onRaisedProblems(design, marks, set.pieces),
         ...emptyAndFullProblems(design, pouch, flap, fold, emptyAndFull, fittings),
       ],

@@ -108,8 +108,9 @@ function toyStage(choice: Toy, { at, pouch, set }: FittingInput): FittingStage<T
     fromEdgeMm: 20,
     compared: [wide],
     asked: [wide, long, count, rows, fabric],
-    // What every kind of edging says besides: how its edge runs.
+    // What every kind of edging says besides: how its edge runs; and of pocket: what is cut for it.
     ...(at.group === 'edgings' && { outline: { plainMm: 2, depthMm: 2, form: 'level', perMm: 0 } }),
+    ...(at.group === 'pockets' && { pieces: [] }),
     problems: [
       ours.problem({
         code: 'toy-odd',

@@ -3,12 +3,16 @@ import { packStepwise, type Box, type Packings, type SettledDesign } from '@/cor
 import type { Design, Swatch } from '@/core/design';
 import { makings, type Makings } from '@/core/makings';
 import { solutions, type Solutions, type Weights, type Wishes } from '@/core/solutions';
+import { cuttingLayout, type ClothSheet, type Layout, type LayoutPiece } from '@/core/layout';
 import type { Plan } from '@/core/plan';
 import { findRepeat, type FoundRepeat, type StitchPattern } from '@/core/stitches';
 import { seededRandom } from '@/core/random';
 
 /** How long a piece of work goes on before it lets others have a turn, ms: a call to stop is heard after it. */
 const TURN_MS = 40;
+
+/** The same pieces on the same cloth are laid alike. */
+const LAYOUT_SEED = 17;
 
 /** Told how much is done, from 0 to 1. */
 type OnShare = (share: number) => void | Promise<void>;
@@ -24,6 +28,34 @@ export const planningWork = {
 
   /** The repeat that a pattern's rows allow, or the row that fits no count. */
   repeat: (rows: Pick<StitchPattern, 'setupRows' | 'rows'>): FoundRepeat => findRepeat(rows),
+
+  /** Pieces laid on cloth: told of every shorter layout, so that what is stopped leaves the best there was. */
+  layOut: async (
+    pieces: LayoutPiece[],
+    cloth: ClothSheet,
+    onShare: OnShare,
+    onBest: (layout: Layout) => void | Promise<void>,
+  ): Promise<Layout> => {
+    let told = Infinity;
+    let best: Layout | null = null;
+    const shares = function* (): Generator<number, Layout> {
+      const search = cuttingLayout(pieces, cloth, seededRandom(LAYOUT_SEED));
+      for (;;) {
+        const step = search.next();
+        if (step.done) return step.value;
+        best = step.value.best;
+        yield step.value.share;
+      }
+    };
+    const tell = async (share: number) => {
+      if (best && best.lengthMm < told) {
+        told = best.lengthMm;
+        await onBest(best);
+      }
+      await onShare(share);
+    };
+    return inTurns(shares(), tell);
+  },
 
   /** A planned bag made many times over on paper; the same seed gives the same makings. */
   makings: (plan: Plan, runs: number, seed: number, onShare: OnShare): Promise<Makings> =>

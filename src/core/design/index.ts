@@ -169,3 +169,4 @@ export {
   type PocketKind,
   type PocketOf,
 } from './fittings/pockets';
+export { USUAL_CLOTH, type CameOut, type ClothOnBolt } from './cutting';

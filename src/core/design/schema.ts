@@ -36,15 +36,16 @@ import { stiffenerSchema } from './fittings/stiffeners';
 import { MOST_STRAPS, strapSchema } from './fittings/straps';
 import { LEAST_DROP_MM, LEAST_SHAPE_MM, MOST_HEM_MM, MOST_SIZE_MM } from '@/core/defaults';
 import { PANEL_STITCH_IDS } from '@/core/stitches/catalogue';
+import { cameOutSchema, clothSchema } from './cutting';
 import { isOwnStitchId, ownStitchIdSchema, ownStitchSchema } from './ownStitchSchema';
 
 /**
- * The design document, version 12: only what a maker chose or measured. Lengths in mm, masses in g.
+ * The design document, version 13: only what a maker chose or measured. Lengths in mm, masses in g.
  * Its sentences are shown at the field, so each says what would fit.
  */
 
 export const DESIGN_FORMAT = 'ruelle-design';
-export const DESIGN_VERSION = 12;
+export const DESIGN_VERSION = 13;
 
 /** A stitch pattern: one of the catalogue, or one of her own. */
 const stitchSchema = z.union([z.enum(PANEL_STITCH_IDS), ownStitchIdSchema], { error: 'Choose a stitch.' });
@@ -319,6 +320,10 @@ export const designSchema = z
     edgings: z.array(edgingSchema).max(4, { error: 'Four edgings are enough for one bag.' }),
     /** Rows that are worked in another colour. */
     colourRows: noneYet,
+    /** What lining and pockets are cut from. */
+    cloth: clothSchema,
+    /** What she measured of what is finished, each once. */
+    cameOut: z.array(cameOutSchema).max(11, { error: 'Each piece is measured once.' }),
     /** What of each yarn is at hand, weighed, in the order they are held; null where that is not said. */
     yarnAtHandG: z.array(massG(0, 50000).nullable()).max(5, { error: 'Five yarns are the most.' }),
   })

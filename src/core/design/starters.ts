@@ -1,3 +1,4 @@
+import { USUAL_CLOTH } from './cutting';
 import { EASE_MM, WHIP_TAKE_UP_STITCHES } from '@/core/defaults';
 import { DESIGN_FORMAT, DESIGN_VERSION, type Design, type Settings, type SwatchId } from './schema';
 import { NOTHING_MORE } from './upgrades';
@@ -187,5 +188,7 @@ export function starterDesign(
     ...NOTHING_MORE,
     hardware: [],
     yarnAtHandG: [],
+    cloth: USUAL_CLOTH,
+    cameOut: [],
   };
 }

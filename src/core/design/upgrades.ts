@@ -1,3 +1,4 @@
+import { USUAL_CLOTH } from './cutting';
 import { EASE_MM } from '@/core/defaults';
 import type { DesignEdit } from '@/core/problems';
 import { USUAL_PRONG_MM } from './fittings/magneticSnap';
@@ -192,6 +193,8 @@ export const UPGRADES: Readonly<Record<number, Upgrade>> = {
   }),
   // Version 11 knew flat linings of cloth, whipped in by hand.
   11: ({ lining, ...document }) => ({ ...document, version: 12, lining: liningOfVersion12(lining) }),
+  // Version 12 did not ask what is cut from, nor what came out.
+  12: (document) => ({ ...document, version: 13, cloth: USUAL_CLOTH, cameOut: [] }),
 };
 
 /** Where an older version's edit is made in the next one, by the version it reads; none where it can't be made there. */
@@ -235,4 +238,5 @@ export const EDIT_UPGRADES: Readonly<Record<number, (edit: DesignEdit) => Design
     path,
     value: path[0] === 'lining' && path.length === 1 ? liningOfVersion12(value) : value,
   }),
+  12: (edit) => edit,
 };

@@ -3,3 +3,6 @@ export { cuttingLayout, type LayoutStep } from './cuttingLayout';
 export type { ClothSheet, LaidPiece, Layout, LayoutPiece } from './layoutTypes';
 export { convexHull, noFitRing } from './nestShapes';
 export { turnedRing, type Turn } from './turned';
+export { clothProblems } from './clothProblems';
+export { clothPieces, sheetOf } from './clothPieces';
+export { layoutFigures, type LayoutFigures } from './layoutFigures';

@@ -3,12 +3,18 @@ import fc from 'fast-check';
 import { describe, expect, it, test } from 'vitest';
 import { greaterEq, lessEq, solve } from 'yalps';
 import { rectangle, ringArea, ringBounds, stadiumRing, type Ring } from '@/core/cutting';
+import { USUAL_POCKETS, applyEdits, usualDropIn, type Design } from '@/core/design';
 import { seededRandom } from '@/core/random';
+import { bagOf } from '@/core/testing/bodies';
+import { planOf } from '@/core/testing/designs';
 import {
+  clothPieces,
   convexHull,
   cuttingLayout,
+  layoutFigures,
   layoutBoundMm,
   noFitRing,
+  sheetOf,
   turnedRing,
   type ClothSheet,
   type Layout,
@@ -189,6 +195,38 @@ describe('pieces on a length of cloth', () => {
 
   it('of nothing need no cloth', () => {
     expect(run([], cloth()).last).toMatchObject({ laid: [], lengthMm: 0, isProven: true });
+  });
+});
+
+describe('the cloth of a bag', () => {
+  const lined = { ...bagOf('gusset'), lining: usualDropIn({ body: { kind: 'gusset' } }) };
+
+  it('takes every piece as often as it is cut, pockets of cloth too, those of vinyl not', () => {
+    const bag = { ...lined, pockets: [USUAL_POCKETS.slip, { ...USUAL_POCKETS.vinyl, on: 'front' as const }] };
+    const plan = planOf(bag);
+    const pieces = clothPieces(plan, bag.cloth);
+    // Front and back, the gusset, and one pocket.
+    expect(pieces.map(({ name }) => name)).toEqual(['front', 'front', 'gusset', 'pocket']);
+    expect(clothPieces(plan, { ...bag.cloth, oneWay: true }).map(({ turns }) => turns)).toEqual(Array(4).fill([0]));
+    const { last } = run(pieces, sheetOf(bag.cloth));
+    const { length, toBuy, waste } = layoutFigures(pieces, last, bag.cloth, 'cm');
+    expect(toBuy.value % 50).toBeCloseTo(0, 9);
+    expect(toBuy.value - length.value).toBeLessThan(50);
+    const area = pieces.reduce((sum, { ring }) => sum + Math.abs(ringArea(ring)), 0);
+    expect((1 - waste.value) * length.value * bag.cloth.widthMm).toBeCloseTo(area, 3);
+  });
+
+  it('that is too narrow is said, and wider is the way out', () => {
+    const narrow: Design = { ...lined, cloth: { ...lined.cloth, widthMm: 200, oneWay: true } };
+    const problem = planOf(narrow).problems.find(({ code }) => code === 'cloth-too-narrow');
+    const read = applyEdits(narrow, problem?.repairs[0]?.edits ?? []);
+    expect(read.ok && planOf(read.design).problems.map(({ code }) => code)).not.toContain('cloth-too-narrow');
+    expect(problem).toBeDefined();
+  });
+
+  it('whose print does not repeat once on what is at hand can’t match', () => {
+    const printed: Design = { ...lined, cloth: { ...lined.cloth, repeatMm: 640, haveMm: 500 } };
+    expect(planOf(printed).problems.map(({ code }) => code)).toContain('cloth-repeat-long');
   });
 });
 

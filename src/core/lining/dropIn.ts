@@ -21,6 +21,7 @@ import {
 import { ownCodes, type Problem } from '@/core/problems';
 import { dropInSizes, type DropInSizes } from './dropInSizes';
 import { joinMap, type JoinMap, type SpanName } from './joinMap';
+import { cameOutAs } from './measured';
 import { LINING_NAMES, type LiningPattern, type LiningPieceName } from './liningPattern';
 
 /** What is doubtful of a drop-in lining; lengths in mm. */
@@ -62,7 +63,7 @@ export const dropInLining: FittingKind<DropInLining, DropInStage> = {
     const { at, pouch } = bag;
     const isRound = pouch.kind === 'round-purse';
     const cutAs = isRound || pouch.kind === 'oval-base' ? 'walls' : lining.cut;
-    const sizes = dropInSizes(lining, pouch, isRound);
+    const sizes = dropInSizes(lining, pouch, isRound, cameOutAs('bag', bag.design));
     const walls = wallsOf(cutAs, sizes, lining, bag);
     const patterns = walls.map((wall, index) =>
       asPattern(wall, lining, sizes, index, walls.length === 1),

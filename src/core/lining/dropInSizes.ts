@@ -1,6 +1,7 @@
-import type { DropInLining } from '@/core/design';
+import type { CameOut, DropInLining } from '@/core/design';
 import { COMMON_PRACTICE, input, inputFrom, makeFigure, type Figure } from '@/core/figures';
 import type { PouchStage } from '@/core/stages';
+import { asMeasured } from './measured';
 
 /** What a drop-in lining measures finished: across, from its edge to its bottom, and from front to back. */
 export interface DropInSizes {
@@ -14,14 +15,19 @@ export interface DropInSizes {
  * The finished sizes of a lining that is put into a bag: the inside of the crochet, which is its outside less the fabric of both walls, less the ease; and
  * up to so far below the mouth.
  *
+ * @param came the finished bag from outside, where she measured it
+ *
  * Source: a little smaller than the inside, 3 to 6 mm, common practice.
  */
 export function dropInSizes(
   { easeMm, belowMm }: Pick<DropInLining, 'easeMm' | 'belowMm'>,
   { figures, layers, borders }: Pick<PouchStage, 'figures' | 'layers' | 'borders'>,
   isRound: boolean,
+  came?: CameOut,
 ): DropInSizes {
-  const { width, height, depth } = figures;
+  const width = asMeasured(figures.width, came?.widthMm);
+  const height = asMeasured(figures.height, came?.heightMm);
+  const depth = figures.depth && asMeasured(figures.depth, came?.depthMm);
   const less = (
     id: string,
     label: string,

@@ -18,6 +18,7 @@ import { flatSize, isStraight, type OutlinePoint, type PieceSet } from '@/core/p
 import { ownCodes } from '@/core/problems';
 import { coveredFlap, coveredPieces, type Covered } from './covered';
 import { joinMap, type JoinMap } from './joinMap';
+import { coveredAsMeasured } from './measured';
 import { LINING_NAMES, type LiningPattern } from './liningPattern';
 
 /** What keeps a lining of the flap alone from being planned. */
@@ -54,7 +55,9 @@ export const layOver = <Choice extends FlatLining | FlapLining>(
   usual,
   plan(lining, bag) {
     const { set, gauge, at, pouch, flap, design } = bag;
-    const every = what === 'all' ? coveredPieces(set, gauge, pouch.borders.linedMm) : coveredFlap(set, flap, gauge);
+    const every = (
+      what === 'all' ? coveredPieces(set, gauge, pouch.borders.linedMm) : coveredFlap(set, flap, gauge)
+    ).map((one) => coveredAsMeasured(one, design));
     if (every.length === 0)
       return {
         ok: false,

@@ -86,6 +86,8 @@ export interface ProblemValues {
   'stitch-not-shown': Nothing;
   'load-deeper-than-bag': { loadMm: number; insideMm: number };
   'tall-in-spiral': Nothing;
+  'cloth-too-narrow': { wideMm: number; hasMm: number };
+  'cloth-repeat-long': { repeatMm: number; haveMm: number };
 }
 export type ProblemCode = keyof ProblemValues;
 
@@ -133,6 +135,8 @@ export interface RepairValues {
   'no-narrowing': Nothing;
   'work-plain': Nothing;
   'load-to': { loadMm: number };
+  'cloth-wider': { widthMm: number };
+  'cloth-no-print': Nothing;
 }
 declare const ownBrand: unique symbol;
 /** A code that one kind of what is put on a bag has for itself; its words are beside that kind's. Made by `ownCodes` alone. */

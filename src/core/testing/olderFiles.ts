@@ -26,9 +26,15 @@ export function liningOfVersion11(lining: Design['lining']): Record<string, unkn
   return without(lining, 'stuff', 'joined', 'pitchMm', 'holesInMm', 'counted');
 }
 
+/** A bag as a file of version 12 had it: without what is cut from, and what came out. */
+export const asVersion12 = (design: Design): Record<string, unknown> => ({
+  ...without(design, 'cloth', 'cameOut'),
+  version: 12,
+});
+
 /** A bag as a file of version 11 had it. */
 export const asVersion11 = (design: Design): Record<string, unknown> => ({
-  ...design,
+  ...asVersion12(design),
   version: 11,
   lining: liningOfVersion11(design.lining),
 });

@@ -40,6 +40,8 @@ type BodyRepair =
   | 'no-narrowing'
   | 'work-plain'
   | 'load-to'
+  | 'cloth-wider'
+  | 'cloth-no-print'
   | 'work-from-other-end';
 
 /** What is to be said of how a body is made: gussets, rounds, discs, corners. */
@@ -102,6 +104,8 @@ export const BODY_REPAIRS: Sentences<Pick<RepairValues, BodyRepair>> = {
   'narrow-every': (v) => `Join one of every ${v.every} pairs`,
   'no-narrowing': () => 'Leave the mouth as it is',
   'work-plain': () => 'Choose the plain stitch',
+  'cloth-wider': (v, length) => `Take cloth ${length(v.widthMm)} wide`,
+  'cloth-no-print': () => 'Let the print fall as it may',
   'load-to': (v, length) => `Make the load ${length(v.loadMm)} thick`,
   'work-from-other-end': (v) => (v.fromFlap ? 'Work from the front’s edge' : 'Work from the flap’s edge'),
 };

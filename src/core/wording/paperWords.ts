@@ -1,5 +1,6 @@
 import type { PatternPiece } from '@/core/cutting';
 import type { Design } from '@/core/design';
+import type { FittingPlace } from '@/core/fittings';
 import { LINING_NAMES, type LiningPattern } from '@/core/lining';
 import type { Plan } from '@/core/plan';
 import type { PocketPiece, PocketStage } from '@/core/pocket';
@@ -52,6 +53,9 @@ function printedStiffener(
   };
 }
 
+/** What the piece of a pocket is called among others. */
+export const pocketPart = ({ index }: FittingPlace): string => `pocket${index > 0 ? ` ${index + 1}` : ''}`;
+
 /** The words on a piece of a pocket as it is printed. */
 function printedPocket(
   { name, settings }: Pick<Design, 'name' | 'settings'>,
@@ -59,7 +63,7 @@ function printedPocket(
   { widthMm, heightMm, cut, seam, grain }: PocketPiece,
 ): PieceWords {
   const length = (mm: number) => formatQuantity(mm, 'mm', settings.lengthUnit);
-  const part = `pocket${at.index > 0 ? ` ${at.index + 1}` : ''}`;
+  const part = pocketPart(at);
   const { title } = wordsOf({ choice, at });
   return {
     name: `${title}${at.index > 0 ? ` (${at.index + 1})` : ''}`,

@@ -113,6 +113,10 @@ const PROBLEMS: Sentences<ProblemValues> = {
     `You gave the load as ${length(v.loadMm)} thick, and the inside is ${length(v.insideMm)} deep: front and back would bulge.`,
   'tall-in-spiral': () =>
     'Tall stitches would make a step where a spiral begins. The rounds are planned joined, each begun with a chain.',
+  'cloth-too-narrow': (v, length) =>
+    `A piece is ${length(v.wideMm)} wide, and the cloth ${length(v.hasMm)} between its selvedges: it can’t be cut from it.`,
+  'cloth-repeat-long': (v, length) =>
+    `The print repeats after ${length(v.repeatMm)}, and you have ${length(v.haveMm)}: no second piece can match it.`,
   'mass-without-area': (v, length) =>
     `${v.massG} g say nothing without the swatch’s outline. Measure its whole width and height: it is at least ${length(v.leastWidthMm)} by ${length(v.leastHeightMm)}, since your readings fit on it.`,
   'thing-larger-than-any-bag': (v, length, names) =>

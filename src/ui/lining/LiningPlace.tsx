@@ -6,7 +6,7 @@ import type { Lining, Stiffener } from '@/core/design';
 import { LININGS, perHole, type JoinMap } from '@/core/lining';
 import { STIFFENERS } from '@/core/stiffener';
 import { joinLine, piecesToCut, wordsOf } from '@/core/wording';
-import { liningDrawing, liningIcon, type PiecesDrawing } from '@/drawing';
+import { layoutDrawing, liningDrawing, liningIcon, type PiecesDrawing } from '@/drawing';
 import { useBag, useBagStore } from '@/ui/bag/BagProvider';
 import { Group, PlaceLayout } from '@/ui/bag/PlaceLayout';
 import { DrawnGroups } from '@/ui/closures/DrawnGroups';
@@ -15,91 +15,91 @@ import { StillView } from '@/ui/drawing/StillView';
 import { DrawnActions } from '@/ui/fields/DrawnActions';
 import { FittingGroup, TicketRow } from '@/ui/fittings/FittingGroup';
 import { PaperGroup } from '@/ui/paper/PaperGroup';
+import { CameOutGroup } from './CameOutGroup';
+import { LayoutGroup } from './LayoutGroup';
+import { PieceNames } from './PieceNames';
+import { useClothLayout } from './useClothLayout';
 import { ProblemSlips } from '@/ui/problems/ProblemSlips';
 
-/** The lining with its pressing line and the panel it covers; what stiffens the bag; both on paper. */
+/** What the drawing shows: pieces beside each other, pockets where they lie on the crochet, or pieces laid on the cloth. */
+type Shown = 'cut' | 'placed' | 'cloth';
+
+/** The lining with its pressing line and the panel it covers; pockets; what stiffens the bag; all on cloth and on paper. */
 export function LiningPlace() {
-  const lining = useBag((state) => state.design.lining);
-  const stiffener = useBag((state) => state.design.stiffener);
+  const design = useBag((state) => state.design);
   const plan = useBag((state) => state.plan);
-  const drawing = useMemo(() => liningDrawing(plan), [plan]);
-  const hasPockets = useBag((state) => state.design.pockets.length > 0);
-  const [shown, setShown] = useState<'cut' | 'placed'>('cut');
-  const isCut = drawing !== null && (shown === 'cut' || !hasPockets);
+  const { lining, stiffener, pockets, cloth } = design;
+  const search = useClothLayout();
+  const { found } = search;
+  const [wished, setWished] = useState<Shown>('cut');
+  const views: Record<Shown, PiecesDrawing | null> = {
+    cut: useMemo(() => liningDrawing(plan), [plan]),
+    placed: null,
+    cloth: useMemo(() => found && layoutDrawing(found.pieces, found.layout, cloth), [found, cloth]),
+  };
+  const offered = (['cut', 'placed', 'cloth'] as const).filter(
+    (one) => views[one] !== null || (one === 'placed' && pockets.length > 0),
+  );
+  const shown = offered.includes(wished) ? wished : (offered[0] ?? 'placed');
+  const drawing = views[shown];
+  const names =
+    shown === 'cloth'
+      ? (found?.layout.laid.map(({ piece }) => found.pieces[piece]?.name ?? '') ?? [])
+      : piecesToCut(design, plan).map(({ part, copies }) => `${part}, ${copies}\u202f×`);
   return (
     <PlaceLayout
       title="Lining"
-      ownHeight={isCut}
+      ownHeight={drawing !== null}
       drawing={
-        isCut ? (
-          <StillView
-            drawing={drawing}
-            heightPx={560}
-            ruled
-            label="What is cut: pieces of the lining, their pressing or sewing lines dashed, of pockets, and of the stiffener"
-          >
-            {(pxPerMm) => <PieceNames places={drawing.places} pxPerMm={pxPerMm} />}
+        drawing ? (
+          <StillView drawing={drawing} heightPx={560} ruled label={VIEW_LABELS[shown]}>
+            {(pxPerMm) => <PieceNames places={drawing.places} names={names} pxPerMm={pxPerMm} />}
           </StillView>
         ) : (
           <SheetView moves={MOVES} />
         )
       }
     >
-      {hasPockets && drawing && (
+      {offered.length > 1 && (
         <Flex gap="2" wrap="wrap">
-          {(['cut', 'placed'] as const).map((way) => (
+          {offered.map((one) => (
             <Button
-              key={way}
+              key={one}
               size="sm"
               variant="outline"
-              bg={shown === way ? 'brassPale' : 'paper'}
-              aria-pressed={shown === way}
-              onClick={() => setShown(way)}
+              bg={shown === one ? 'brassPale' : 'paper'}
+              aria-pressed={shown === one}
+              onClick={() => setWished(one)}
             >
-              {way === 'cut' ? 'Show what is cut' : 'Show where pockets lie'}
+              {VIEW_NAMES[one]}
             </Button>
           ))}
         </Flex>
       )}
       {lining ? <LiningPlan lining={lining} /> : <LiningKinds lining={null} />}
       <ProblemSlips place="lining" />
+      {lining && <CameOutGroup />}
       <StiffenerPlan stiffener={stiffener} />
       <DrawnGroups group="pockets" />
-      {drawing && <PaperGroup />}
+      {search.pieces.length > 0 && <LayoutGroup search={search} onLaid={() => setWished('cloth')} />}
+      {views.cut && <PaperGroup />}
       {lining && <LiningKinds lining={lining} />}
     </PlaceLayout>
   );
 }
 
+const VIEW_NAMES: Record<Shown, string> = {
+  cut: 'Show what is cut',
+  placed: 'Show where pockets lie',
+  cloth: 'Show it on the cloth',
+};
+const VIEW_LABELS: Record<Shown, string> = {
+  cut: 'What is cut: pieces of the lining, their pressing or sewing lines dashed, of pockets, and of the stiffener',
+  placed: 'Pockets on the crochet',
+  cloth: 'Pieces laid on the cloth, its selvedges dashed, the first cut below',
+};
+
 const MOVES = ['pockets'] as const;
-
-/** Letters of a piece's name, px; a piece that is narrower than so many of its letters has its name along it. */
-const NAME_PX = 12;
-
-/** What each piece is and how often it is cut, on the piece; along it where it is too narrow. */
-function PieceNames({ places, pxPerMm }: Pick<PiecesDrawing, 'places'> & { pxPerMm: number }) {
-  const design = useBag((state) => state.design);
-  const plan = useBag((state) => state.plan);
-  return piecesToCut(design, plan).map(({ part, copies }, index) => {
-    const place = places[index];
-    if (!place) return null;
-    const { x, y, widthMm, heightMm } = place;
-    const text = `${part}, ${copies}\u202f×`;
-    const isAlong = widthMm * pxPerMm < 0.6 * NAME_PX * text.length && heightMm > widthMm;
-    return (
-      <text
-        key={index}
-        transform={`translate(${x} ${y}) scale(${1 / pxPerMm})${isAlong ? ' rotate(-90)' : ''}`}
-        textAnchor="middle"
-        dominantBaseline="central"
-        fontSize={NAME_PX}
-        fill="var(--chakra-colors-ink)"
-      >
-        {text}
-      </text>
-    );
-  });
-}
 
 /** A lining is chosen by its drawing; another kind takes the place of the one there is. */
 function LiningKinds({ lining }: { lining: Lining | null }) {
