@@ -96,3 +96,30 @@ test('a pocket is put in by its drawing, moved by keys where it lies, closed by 
   await expect(page.getByText('Sew the slip pocket on').first()).toBeVisible();
   await saved(page);
 });
+
+test('a lining is cut by what came out, and laid on the cloth as short as it goes', async ({ page }) => {
+  await newBag(page, 'Satchel with a gusset');
+  await goTo(page, 'Lining');
+  await page.getByRole('button', { name: 'Add a drop-in lining' }).click();
+  const planned = await figure(page, 'lining.insideWidth').textContent();
+  const mine = page.getByRole('group', { name: 'Your finished bag, outside' });
+  await mine.getByLabel('Across').fill('21.4');
+  await mine.getByLabel('Across').press('Enter');
+  await expect(figure(page, 'lining.insideWidth')).not.toHaveText(planned ?? '');
+  await page.getByRole('button', { name: 'Undo: Mine came out at' }).click();
+  await expect(figure(page, 'lining.insideWidth')).toHaveText(planned ?? '');
+
+  await page.getByRole('button', { name: 'Lay them out' }).click();
+  await expect(figure(page, 'cloth.length')).toContainText(/\d/);
+  await expect(page.getByRole('button', { name: 'Show it on the cloth' })).toHaveAttribute('aria-pressed', 'true');
+  const wide = await figure(page, 'cloth.length').textContent();
+  // A bolt that is too narrow for the front is said, with what would do.
+  await fill(page, 'Cloth, wide', '20');
+  const slip = page.locator('[data-problem="cloth-too-narrow"]');
+  await slip.getByRole('button', { name: /Take cloth/ }).click();
+  await expect(slip).toBeHidden();
+  await page.getByRole('button', { name: /Lay them out/ }).click();
+  await expect(figure(page, 'cloth.length')).not.toHaveText(wide ?? '');
+  expect((await axeFinds(page)).map(({ id, nodes }) => `${id}: ${nodes[0]?.html}`)).toEqual([]);
+  await saved(page);
+});
