@@ -33,18 +33,7 @@ import { demoBags } from '../src/demo/demoBags';
 import { demoSwatches } from '../src/demo/demoSwatches';
 import { orderLayout } from '../src/drawing/orderLayout';
 import { shelfWork } from '../src/workers/shelfWork';
-
-const WARM_UP_SHARE = 0.1;
-
-/** Runs something on input after input; the first tenth, or another share, warms up and is not counted. */
-function timesOf<T>(inputs: readonly T[], work: (input: T) => void, warmUp = WARM_UP_SHARE): number[] {
-  const times = inputs.map((input) => {
-    const start = performance.now();
-    work(input);
-    return performance.now() - start;
-  });
-  return times.slice(Math.floor(inputs.length * warmUp));
-}
+import { timesOf } from './lib/timesOf';
 
 /** Runs of a whole plan before the measured ones, so that the engine has compiled what they run. Measured on their own. */
 const FIRST_PLANS = 3000;

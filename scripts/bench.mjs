@@ -2,7 +2,7 @@
 import { execFileSync } from 'node:child_process';
 import { mkdtempSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
-import { join } from 'node:path';
+import { basename, join } from 'node:path';
 import { buildSync } from 'esbuild';
 import { coldShelf, saveTimes } from './lib/benchServer.mjs';
 import { launchBrowser } from './lib/browser.mjs';
@@ -38,6 +38,14 @@ report('Three straps with six weights each, planned on a bag', core.strapPlans, 
 report('Ten closures, hardware and trims, planned on a bag', core.closurePlans, 'ms', 1);
 report('What is set before what of them, laid out', core.orderGraphs, 'ms', 30);
 report('A stretch curve fitted to six weights, and how far it may be off', core.stretchFits, 'ms', 5);
+const lining = JSON.parse(execFileSync(process.execPath, [bundled('scripts/bench-lining.ts')], { maxBuffer: 64e6 }));
+report('A lining, a stiffener and four pockets, planned on a bag', lining.liningPlans, 'ms', 3);
+report('An outline of 400 points offset', lining.offsets, 'ms', 2);
+report('30 pieces on cloth: the first layout', lining.firstLayouts, 'ms', 200);
+report('The same, the last', lining.lastLayouts, 'ms', 3000);
+report('The same, longer than no layout can be shorter than', lining.overBound30, '%', 8);
+report('8 pieces on cloth, likewise', lining.overBound8, '%', 3);
+report('A PDF of twelve pages', lining.pdfs, 'ms', 1500);
 report('What goes in was changed: packed and planned', core.planAndPack, 'ms', 16);
 report('Eight known things packed exactly', core.packing, 'ms', 300);
 report('Eight boxes of any proportions', core.packingBoxes, 'ms', 300);
@@ -104,7 +112,7 @@ console.table(rows);
 
 /** One file of all that a script needs, as the browser gets the core: what is loaded module by module runs half as fast. */
 function bundled(script) {
-  const outfile = join(scratch, 'bench-core.cjs');
+  const outfile = join(scratch, `${basename(script, '.ts')}.cjs`);
   buildSync({
     entryPoints: [join(ROOT, script)],
     outfile,

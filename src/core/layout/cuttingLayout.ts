@@ -9,9 +9,9 @@ import { allLayouts, laidInOrder, type Box, type Put } from './skyline';
 const MOST_EXACT = 9;
 const MOST_NODES = 150_000;
 /** Tries of a search through orders; fewer of them where pieces are many. */
-const TRIES = 24_000;
+const TRIES = 22_000;
 /** How much longer a layout may become on the way, as a share of it, at first. */
-const WARMTH = 0.005;
+const WARMTH = 0.003;
 /** Orders that are laid by true outlines after that. */
 const NESTED_ORDERS = 2;
 /** Lengths that differ by less are one, mm. */
@@ -41,7 +41,7 @@ export function* cuttingLayout(
   const here = pieces.flatMap((_, index) => ((ways[index]?.length ?? 0) > 0 ? [index] : []));
   // Every rectangle is grown by what is left between, and so is the cloth.
   const boxes = here.map((index): Box => ({
-    ways: (ways[index] ?? []).map(({ turn, wideMm, longMm }) => ({
+    ways: unlike(ways[index] ?? []).map(({ turn, wideMm, longMm }) => ({
       turn,
       wideMm: wideMm + betweenMm,
       longMm: longMm + betweenMm,
@@ -96,24 +96,27 @@ export function* cuttingLayout(
     // Of two that are equally long, that is nearer to a better one which has spent less.
     const worth = (one: { lengthMm: number; spentMm: number }) => one.lengthMm + one.spentMm;
     let atMm = worth(laidInOrder(boxes, order, first, wide, repeatMm));
+    const boxesMm = sizes.reduce((sum, one) => sum + one.wide * one.long, 0) / wide;
     const tries = Math.max(200, Math.round(TRIES / Math.max(1, boxes.length / 30)));
     for (let attempt = 0; attempt < tries && !isBest(); attempt++) {
       const before = [...order];
       const [i, j] = [Math.floor(random() * order.length), Math.floor(random() * order.length)];
-      const move = random();
       const turned = order[i] as number;
+      const move = (boxes[turned]?.ways.length ?? 1) > 1 ? random() : 0.2 + 0.8 * random();
       if (move < 0.2) first[turned] = 1 - (first[turned] ?? 0);
       else if (move < 0.6) order.splice(j, 0, ...order.splice(i, 1));
       else [order[i], order[j]] = [order[j] as number, order[i] as number];
-      const laid = laidInOrder(boxes, order, first, wide, repeatMm);
       // Simulated annealing: it may become a little longer, less and less, so that it comes out of where no single change makes it shorter.
       const mayMm = WARMTH * atMm * (1 - attempt / tries) * -Math.log(random() + 1e-9);
-      if (worth(laid) <= atMm + mayMm) atMm = worth(laid);
+      // What is spent is no less than the boxes take.
+      const mostMm = atMm + mayMm - boxesMm;
+      const laid = laidInOrder(boxes, order, first, wide, repeatMm, mostMm);
+      if (laid.lengthMm <= mostMm && worth(laid) <= atMm + mayMm) atMm = worth(laid);
       else {
         order.splice(0, order.length, ...before);
         if (move < 0.2) first[turned] = 1 - (first[turned] ?? 0);
       }
-      takePuts(laid);
+      if (laid.puts.length === boxes.length) takePuts(laid);
       if (attempt % 100 === 99) yield { share: 0.1 + 0.6 * (attempt / tries), best };
     }
   }
@@ -133,3 +136,14 @@ export function* cuttingLayout(
   }
   return best;
 }
+
+/** Ways to lie that differ in size: a rectangle turned by half is the same again. */
+const unlike = (ways: ReturnType<typeof waysOn>): ReturnType<typeof waysOn> =>
+  ways.filter(
+    (way, index) =>
+      !ways
+        .slice(0, index)
+        .some(
+          (other) => Math.abs(other.wideMm - way.wideMm) < SAME_MM && Math.abs(other.longMm - way.longMm) < SAME_MM,
+        ),
+  );

@@ -69,6 +69,7 @@ const startsAt = (yMm: number, repeatMm: number | null): number =>
 /**
  * Rectangles laid in an order: into the lowest gap goes the first that it takes, in the way that is listed first; a gap that takes none is left.
  *
+ * @param mostMm it is left off where it becomes longer than this, without the rest of the boxes
  * @param order every box once; `first` says which of its ways each is tried in first
  */
 export function laidInOrder(
@@ -77,6 +78,7 @@ export function laidInOrder(
   first: readonly number[],
   widthMm: number,
   repeatMm: number | null,
+  mostMm = Infinity,
 ): { puts: Put[]; lengthMm: number; spentMm: number } {
   let line: Stretch[] = [{ xMm: 0, wideMm: widthMm, yMm: 0 }];
   const left = [...order];
@@ -107,6 +109,7 @@ export function laidInOrder(
     puts.push({ box, turn: found.way.turn, xMm, yMm: startMm });
     line = withPut(line, at, Math.min(found.way.wideMm, wideMm), startMm + found.way.longMm);
     lengthMm = Math.max(lengthMm, startMm + found.way.longMm);
+    if (lengthMm > mostMm) break;
   }
   // How high the skyline stands on an average: what of the cloth is spent, between the pieces too.
   const spentMm = line.reduce((sum, one) => sum + one.wideMm * one.yMm, 0) / widthMm;
