@@ -37,7 +37,7 @@ import { foldStage, type FoldStage } from './fold';
 import { gaugeStage, type GaugeStage } from './gauge';
 import { onRaisedProblems, overlapProblems, slipsOutProblems, type ClosureStage } from './closure';
 import { clothPieces, clothProblems } from './layout';
-import type { LiningStage } from './lining';
+import { withPlaces, type LiningStage } from './lining';
 import { makingSteps, type Step } from './making';
 import { piecesFigures, type Join, type Piece, type PiecesFigures, type PieceSet, type WorkedFrom } from './pieces';
 import type { Problem } from './problems';
@@ -122,11 +122,14 @@ export function planBag(wished: Design, packings?: Packings, kinds: FittingCatal
   const whole = piecesFigures(set, gauge);
   const section = sectionsOf(design, pouch, flap);
   const {
-    all: fittings,
+    all: put,
     marks,
     bands,
     problems: fittingProblems,
   } = planFittings({ design, gauge, mass: contents.figures.mass, pouch, flap, set, whole, section }, kinds);
+  const fittings = put.map((stage) =>
+    stage.at.group === 'lining' && 'patterns' in stage ? withPlaces(stage as LiningStage, marks, pouch) : stage,
+  );
   const fold = foldStage(
     { pouch, flap, marks, bands, contents, section, pieces: set.pieces, joins: set.joins, tracks: set.tracks },
     design,

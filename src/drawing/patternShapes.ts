@@ -54,7 +54,7 @@ function markShapes(mark: PieceMark, { x, y }: At): Shape[] {
     case 'fold':
     case 'sew':
     case 'opening':
-      return [line(mark.kind === 'fold' ? 'fold' : 'press', mark.from, mark.to)];
+      return [line(mark.kind === 'fold' ? 'crease' : 'press', mark.from, mark.to)];
     case 'spot':
       return [
         {
@@ -67,7 +67,9 @@ function markShapes(mark: PieceMark, { x, y }: At): Shape[] {
         },
       ];
     case 'outline':
-      return [ringShape(mark.ring, { x, y }, 'outline', 'cloth', mark.of === 'crochet' ? 'panel' : undefined)];
+      return mark.of === 'crochet'
+        ? [ringShape(mark.ring, { x, y }, 'outline', 'cloth', 'panel')]
+        : [ringShape(mark.ring, { x, y }, 'crease', 'lining')];
     case 'holes':
       return [
         {

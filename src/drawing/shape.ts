@@ -15,6 +15,7 @@ export type Role =
   | 'row'
   | 'rowPublic'
   | 'fold'
+  | 'crease'
   | 'tick'
   | 'edge'
   | 'wish'

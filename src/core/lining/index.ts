@@ -19,3 +19,4 @@ export type { DropInProblems, DropInRepairs, DropInStage } from './dropIn';
 export { perHole, shareOut, type JoinMap, type JoinedSpan } from './joinMap';
 export { frays, type LayOverProblems, type LayOverRepairs, type LayOverStage } from './layOver';
 export { LINING_NAMES, type LiningPattern, type LiningPieceName } from './liningPattern';
+export { withPlaces } from './placesOnLining';
