@@ -24,7 +24,7 @@ import type { Label, PaperSheet } from './paperSheet';
 import { OVERLAP_MM, PAGE_MARGIN_MM, PAPERS, fewestPages, tiles, type PaperName, type Tile } from './tiles';
 
 /** Points of a millimetre: there are 72 to the inch. */
-const PT = 72 / 25.4;
+export const PT = 72 / 25.4;
 /** The square by which a printed page is measured, mm. */
 export const TEST_SQUARE_MM = 50;
 

@@ -2,8 +2,10 @@ import { paperLook } from './paperLooks';
 import { paperPaths } from './paperPaths';
 import type { PaperSheet } from './paperSheet';
 
-const short = (mm: number): string => String(Math.round(mm * 1000) / 1000);
-const escaped = (text: string): string =>
+/** A length as files write it, to a thousandth of a millimetre. */
+export const short = (mm: number): string => String(Math.round(mm * 1000) / 1000);
+/** A text as it may stand in a file of marked-up text. */
+export const escaped = (text: string): string =>
   text.replace(/[&<>"]/g, (sign) => ({ '&': '&amp;', '<': '&lt;', '>': '&gt;', '"': '&quot;' })[sign] ?? sign);
 
 /**

@@ -7,6 +7,7 @@ import { useBagStore } from '@/ui/bag/BagProvider';
 import { Group, Row } from '@/ui/bag/PlaceLayout';
 import type { BagState } from '@/ui/bag/bagStore';
 import { ChoiceField } from '@/ui/fields';
+import { fontBytes } from './fontBytes';
 import { downloadFile, downloadText, fileNameOf } from '@/ui/browser/download';
 
 /** A sheet of pieces is laid out this wide before it is cut into pages, mm. */
@@ -84,11 +85,4 @@ async function leaveAs(as: 'pdf' | 'svg' | 'dxf', { design, plan }: BagState, pa
   downloadFile(`${name}.pdf`, new Blob([bytes as BlobPart], { type: 'application/pdf' }));
   const pages = tilesOf(sheet, paper).length;
   return `Saved: ${pages === 1 ? 'one page' : `${pages} pages`}, and one to measure by.`;
-}
-
-/** The font that ships with the app, as a file. */
-async function fontBytes(): Promise<Uint8Array> {
-  const address = new URL('@fontsource/source-sans-3/files/source-sans-3-latin-400-normal.woff', import.meta.url);
-  const answer = await fetch(address);
-  return new Uint8Array(await answer.arrayBuffer());
 }

@@ -13,7 +13,7 @@ const INK = 'var(--chakra-colors-ink)';
 const CHALK = 'var(--cloth-chalk)';
 
 /** The drawing conventions: how each role is drawn. Written down for people in docs/look.md. */
-const STROKES: Record<Role, Stroke> = {
+export const STROKES: Record<Role, Stroke> = {
   cloth: { fill: 'var(--cloth)', stroke: INK, strokeWidth: '1px' },
   flap: { fill: 'var(--cloth)', stroke: INK, strokeWidth: '1.4px' },
   fabric: { stroke: 'var(--cloth)' },

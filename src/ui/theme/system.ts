@@ -67,6 +67,24 @@ const chakraParts = defineConfig({
   },
 });
 
+/** The colours of the workroom. */
+export const COLOURS = {
+  counter: { value: '#cfd6d1' },
+  counterEdge: { value: '#b4beb8' },
+  drawer: { value: '#1e2b2d' },
+  drawerText: { value: '#eef1ec' },
+  ink: { value: '#1b2426' },
+  inkSoft: { value: '#47545a' },
+  paper: { value: '#fcfcf8' },
+  paperEdge: { value: '#c3c7bd' },
+  brass: { value: '#c9a550' },
+  brassDeep: { value: '#6b5011' },
+  brassPale: { value: '#e9d9a6' },
+  chalk: { value: '#1d4f91' },
+  decide: { value: '#8f2a05' },
+  decidePale: { value: '#fbe6dc' },
+} as const;
+
 const config = defineConfig({
   theme: {
     tokens: {
@@ -74,22 +92,7 @@ const config = defineConfig({
         heading: { value: "'Besley Variable', Rockwell, serif" },
         body: { value: "'Source Sans 3 Variable', 'Segoe UI', sans-serif" },
       },
-      colors: {
-        counter: { value: '#cfd6d1' },
-        counterEdge: { value: '#b4beb8' },
-        drawer: { value: '#1e2b2d' },
-        drawerText: { value: '#eef1ec' },
-        ink: { value: '#1b2426' },
-        inkSoft: { value: '#47545a' },
-        paper: { value: '#fcfcf8' },
-        paperEdge: { value: '#c3c7bd' },
-        brass: { value: '#c9a550' },
-        brassDeep: { value: '#6b5011' },
-        brassPale: { value: '#e9d9a6' },
-        chalk: { value: '#1d4f91' },
-        decide: { value: '#8f2a05' },
-        decidePale: { value: '#fbe6dc' },
-      },
+      colors: COLOURS,
     },
     semanticTokens: {
       colors: {

@@ -7,6 +7,7 @@ import { patternAsMarkdown, patternAsText, sectionFigures, writePattern } from '
 import { useBag, useBagStore } from '@/ui/bag/BagProvider';
 import { ChoiceField } from '@/ui/fields';
 import { WhyThese } from '@/ui/figures/WhyThese';
+import { DrawingsGroup } from '@/ui/paper/DrawingsGroup';
 import { NotesField } from './NotesField';
 import { downloadBag, downloadText, fileNameOf } from '@/ui/browser/download';
 
@@ -96,6 +97,9 @@ export function WriteUpPlace() {
             </Box>
           ))}
         <NotesField />
+      </Box>
+      <Box mt="5" pb="6">
+        <DrawingsGroup />
       </Box>
     </Box>
   );

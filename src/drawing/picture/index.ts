@@ -1,0 +1,2 @@
+export { pictureOf, type Picture, type PictureLook } from './picture';
+export { pictureSvg } from './pictureSvg';

@@ -1,0 +1,126 @@
+'use client';
+
+import { Box, Button, Flex } from '@chakra-ui/react';
+import { useState } from 'react';
+import { patternOf } from '@/core/design';
+import { PIECE_NAMES } from '@/core/wording';
+import { chartDrawing, foldedDrawing, pieceDrawing, sectionDrawing, type Drawing } from '@/drawing';
+import { useBagStore } from '@/ui/bag/BagProvider';
+import { Group, Row } from '@/ui/bag/PlaceLayout';
+import type { BagState } from '@/ui/bag/bagStore';
+import { downloadFile, downloadText, fileNameOf } from '@/ui/browser/download';
+import { ChoiceField } from '@/ui/fields';
+import { pictureLook } from '@/ui/theme/pictureLook';
+import { fontBytes } from './fontBytes';
+import { pngOf } from './pngOf';
+
+interface Named {
+  name: string;
+  drawing: Drawing;
+}
+
+/** A chart is drawn with as many repeats as have so many stitches. */
+const CHART_STITCHES = 8;
+
+/** The drawings that can leave, at true size. */
+const DRAWINGS = {
+  pieces: {
+    label: 'Flat pieces',
+    of: ({ design, plan }: BagState): Named[] =>
+      plan.pieces.map((piece) => ({ name: PIECE_NAMES[piece.id], drawing: pieceDrawing(design, plan, piece) })),
+  },
+  section: {
+    label: 'Cut through',
+    of: ({ plan }: BagState): Named[] => [
+      { name: 'Empty', drawing: sectionDrawing(plan, 'empty') },
+      { name: 'Loaded', drawing: sectionDrawing(plan, 'loaded') },
+    ],
+  },
+  front: {
+    label: 'Closed, from the front',
+    of: ({ design, plan }: BagState): Named[] => [{ name: design.name, drawing: foldedDrawing(plan) }],
+  },
+  chart: {
+    label: 'Chart of the stitch',
+    of: ({ design }: BagState): Named[] => [
+      {
+        name: 'Row 1 is the lowest',
+        drawing: chartDrawing(
+          patternOf(design),
+          Math.ceil(CHART_STITCHES / patternOf(design).repeatStitches),
+          design.settings.hand,
+          design.settings.turningChain,
+        ),
+      },
+    ],
+  },
+} as const;
+type What = keyof typeof DRAWINGS;
+type As = 'svg' | 'png' | 'pdf';
+
+/** The drawings of a bag as files: to print, to put into a pattern, to show. */
+export function DrawingsGroup() {
+  const store = useBagStore();
+  const [what, setWhat] = useState<What>('pieces');
+  const [said, setSaid] = useState<string | null>(null);
+  const leave = async (as: As) => {
+    setSaid('Being drawn …');
+    try {
+      setSaid(await leaveAs(what, as, store.getState()));
+    } catch {
+      setSaid('That could not be drawn. Try another format.');
+    }
+  };
+  return (
+    <Group title="Drawings">
+      <Row>
+        <ChoiceField
+          label="Drawing"
+          width="14em"
+          value={what}
+          choices={Object.entries(DRAWINGS).map(([value, { label }]) => ({ value: value as What, label }))}
+          onChange={setWhat}
+        />
+        <Flex gap="2" align="end" wrap="wrap" pb="1">
+          {(
+            [
+              ['svg', 'Save as SVG'],
+              ['png', 'Save as PNG'],
+              ['pdf', 'Save as PDF'],
+            ] as const
+          ).map(([as, label]) => (
+            <Button key={as} size="sm" variant="outline" bg="paper" onClick={() => void leave(as)}>
+              {label}
+            </Button>
+          ))}
+        </Flex>
+      </Row>
+      <Box fontSize="14px" role="status">
+        {said ?? 'As large as the bag itself, in your yarn’s colour; a chart as large as it is on the screen.'}
+      </Box>
+    </Group>
+  );
+}
+
+/** Makes the file and hands it to the browser; what draws it is loaded only now. */
+async function leaveAs(what: What, as: As, bag: BagState): Promise<string> {
+  const { pictureOf, pictureSvg } = await import('@/drawing/picture');
+  const { design } = bag;
+  const { label, of } = DRAWINGS[what];
+  const picture = pictureOf(of(bag), pictureLook(design.swatch.yarn.colour));
+  const title = `${design.name}: ${label.toLowerCase()}`;
+  const name = `${fileNameOf(design.name)}-${what}`;
+  if (as === 'svg') {
+    downloadText(`${name}.svg`, pictureSvg(picture, title), 'image/svg+xml');
+    return 'Saved as a drawing in millimetres.';
+  }
+  if (as === 'png') {
+    const { file, dpi } = await pngOf(pictureSvg(picture, title), picture);
+    downloadFile(`${name}.png`, file);
+    return `Saved as a picture of ${dpi} dots to the inch.`;
+  }
+  const [{ picturePdf }, font] = await Promise.all([import('@/drawing/picture/picturePdf'), fontBytes()]);
+  const bytes = await picturePdf(picture, font, title);
+  downloadFile(`${name}.pdf`, new Blob([bytes as BlobPart], { type: 'application/pdf' }));
+  return 'Saved as one page, as large as what is on it.';
+}
