@@ -53,8 +53,9 @@ function markShapes(mark: PieceMark, { x, y }: At): Shape[] {
       return [line('tick', mark.at, mark.to)];
     case 'fold':
     case 'sew':
-    case 'opening':
       return [line(mark.kind === 'fold' ? 'crease' : 'press', mark.from, mark.to)];
+    case 'opening':
+      return [line('opening', mark.from, mark.to)];
     case 'spot':
       return [
         {

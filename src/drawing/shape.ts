@@ -16,6 +16,7 @@ export type Role =
   | 'rowPublic'
   | 'fold'
   | 'crease'
+  | 'opening'
   | 'tick'
   | 'edge'
   | 'wish'

@@ -9,7 +9,7 @@ import {
   type Ring,
 } from '@/core/cutting';
 import { usualDropIn, type DropInLining } from '@/core/design';
-import { GEOMETRY, input, inputFrom, makeFigure, type Figure } from '@/core/figures';
+import { COMMON_PRACTICE, GEOMETRY, input, inputFrom, makeFigure, type Figure } from '@/core/figures';
 import {
   pathOf,
   stageOf,
@@ -23,17 +23,20 @@ import { dropInSizes, type DropInSizes } from './dropInSizes';
 import { joinMap, type JoinMap, type SpanName } from './joinMap';
 import { cameOutAs } from './measured';
 import { LINING_NAMES, type LiningPattern, type LiningPieceName } from './liningPattern';
+import { OPENING_MM, openingIn } from './opening';
 
 /** What is doubtful of a drop-in lining; lengths in mm. */
 export interface DropInProblems {
   'lining-cut-unsuited': { folded: boolean };
   'lining-shallow': { heightMm: number };
   'lining-allowance-wide': { seamMm: number; halfMm: number };
+  'lining-turned-over-stiffener': object;
 }
 export interface DropInRepairs {
   'lining-as-walls': object;
   'lining-edge-up': { belowMm: number };
   'lining-seam-to': { seamMm: number };
+  'lining-by-hand': object;
 }
 
 const ours = ownCodes<DropInProblems, DropInRepairs>();
@@ -45,6 +48,8 @@ export interface DropInStage extends FittingStage<DropInLining> {
   /** How it is cut on this bag: as wished, or as its walls where nothing else suits. */
   cutAs: DropInLining['cut'];
   join: JoinMap | null;
+  /** What is left open of a seam to turn the bag through; null where it is not sewn in by machine. */
+  opening: Figure | null;
 }
 
 /** What a piece is before its allowances. */
@@ -68,6 +73,8 @@ export const dropInLining: FittingKind<DropInLining, DropInStage> = {
     const patterns = walls.map((wall, index) =>
       asPattern(wall, lining, sizes, index, walls.length === 1),
     ) as DropInStage['patterns'];
+    const turned = lining.joined === 'by-machine' ? withOpening(patterns) : patterns;
+    const opening = openingFigure(turned);
     const join = joinMap(lining, mouthSpans(bag), mouthMm(sizes, bag), bag.gauge);
     return {
       ok: true,
@@ -88,10 +95,12 @@ export const dropInLining: FittingKind<DropInLining, DropInStage> = {
               finishedHeight,
             ]),
             ...(join ? [join.figures.bag, join.figures.lining] : []),
+            ...(opening ? [opening] : []),
           ],
           problems: problemsOf(lining, cutAs, sizes, bag),
         }),
-        patterns,
+        patterns: turned,
+        opening,
         inside: sizes,
         cutAs,
         join,
@@ -99,6 +108,26 @@ export const dropInLining: FittingKind<DropInLining, DropInStage> = {
     };
   },
 };
+
+/** The first piece that can has a stretch of its seam left open. */
+function withOpening(patterns: DropInStage['patterns']): DropInStage['patterns'] {
+  const at = patterns.findIndex((pattern) => openingIn(pattern) !== null);
+  return patterns.map((pattern, index) => {
+    const opening = index === at ? openingIn(pattern) : null;
+    return opening ? { ...pattern, marks: [...pattern.marks, opening] } : pattern;
+  }) as DropInStage['patterns'];
+}
+
+function openingFigure(patterns: DropInStage['patterns']): Figure | null {
+  const opening = patterns.flatMap(({ marks }) => marks).find((mark) => mark.kind === 'opening');
+  if (opening?.kind !== 'opening') return null;
+  const { from, to } = opening;
+  return makeFigure('lining.opening', 'Left open to turn it', Math.hypot(to[0] - from[0], to[1] - from[1]), 'mm', {
+    rule: 'So that a hand goes through: 10 to 15 cm are usual, less where the seam is shorter.',
+    inputs: [input('Wished', OPENING_MM, 'mm')],
+    source: COMMON_PRACTICE,
+  });
+}
 
 /** Its seams are sewn and its hem pressed at any time; it goes in last. */
 const dropInSteps = ({ joined }: DropInLining): StepRule[] => [
@@ -295,9 +324,10 @@ function asPattern(
   isAlone: boolean,
 ): LiningPattern {
   const { seamMm, stuff } = lining;
-  // What does not fray is cut at its finished edge.
-  const hemMm = stuff === 'cloth' ? lining.hemMm : 0;
-  const cut = cutLine(seam, { seamMm, hemMm, hemAt });
+  // What does not fray is cut at its finished edge; what is sewn in by machine has a seam there as everywhere.
+  const isTurned = lining.joined === 'by-machine';
+  const hemMm = stuff === 'cloth' && !isTurned ? lining.hemMm : 0;
+  const cut = cutLine(seam, { seamMm, hemMm, hemAt: isTurned ? 'none' : hemAt });
   const [finished, whole] = [ringBounds(seam), ringBounds(cut)];
   const name = index === 0 ? '' : `.${id}`;
   const label = isAlone ? '' : ` (${LINING_NAMES[id]})`;
@@ -337,7 +367,7 @@ function problemsOf(
   lining: DropInLining,
   cutAs: DropInLining['cut'],
   { height, width }: DropInSizes,
-  { at }: FittingInput,
+  { at, design }: FittingInput,
 ): Problem[] {
   const path = (field: string) => [...pathOf(at), field];
   const told = { severity: 'decide', place: 'lining' } as const;
@@ -362,6 +392,18 @@ function problemsOf(
         asks: [height.id],
         repairs: [
           ours.repair({ code: 'lining-edge-up', values: { belowMm: 0 }, edits: [{ path: path('belowMm'), value: 0 }] }),
+        ],
+        ...told,
+      }),
+    );
+  if (lining.joined === 'by-machine' && design.stiffener !== null)
+    problems.push(
+      ours.problem({
+        code: 'lining-turned-over-stiffener',
+        path: path('joined'),
+        values: {},
+        repairs: [
+          ours.repair({ code: 'lining-by-hand', values: {}, edits: [{ path: path('joined'), value: 'by-hand' }] }),
         ],
         ...told,
       }),

@@ -34,7 +34,7 @@ export function joinMap(
   edgeMm: number,
   gauge: GaugeStage,
 ): JoinMap | null {
-  if (lining.joined === 'by-hand' || bagSpans.length === 0) return null;
+  if (lining.joined !== 'through-holes' || bagSpans.length === 0) return null;
   const bagCount = bagSpans.reduce((sum, { bag }) => sum + bag, 0);
   const planned = Math.max(bagSpans.length, Math.round(edgeMm / lining.pitchMm));
   const count = Math.max(bagSpans.length, lining.counted ?? planned);

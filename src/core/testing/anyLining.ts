@@ -7,7 +7,7 @@ const from = (min: number, max: number): fc.Arbitrary<number> => fc.double({ min
 const made = {
   stuff: fc.constantFrom('cloth', 'felt', 'fleece', 'vinyl'),
   thicknessMm: from(0.05, 5),
-  joined: fc.constantFrom('by-hand', 'through-holes'),
+  joined: fc.constantFrom('by-hand', 'by-machine', 'through-holes'),
   pitchMm: from(3, 25),
   holesInMm: from(3, 25),
   counted: orNull(fc.integer({ min: 4, max: 5000 })),

@@ -23,6 +23,7 @@ const LOOKS: Partial<Record<Role, PaperLook>> = {
   load: look('CUT', 0.5),
   press: look('SEAM', 0.3, [4, 2]),
   tick: look('MARKS', 0.3),
+  opening: look('MARKS', 0.9, [0.5, 2]),
   crease: look('MARKS', 0.3, [8, 2, 1, 2]),
   outline: look('OUTLINE', 0.15, [1, 1.5]),
   metal: look('MARKS', 0.25),

@@ -84,7 +84,11 @@ const LINED = [
     label: 'Joined',
     change: 'How the lining is joined',
     width: '13em',
-    choices: { 'by-hand': 'Whipped in by hand', 'through-holes': 'Crocheted through holes' },
+    choices: {
+      'by-hand': 'Whipped in by hand',
+      'by-machine': 'Sewn by machine',
+      'through-holes': 'Crocheted through holes',
+    },
   },
   {
     kind: 'length',
@@ -153,7 +157,7 @@ const DROP_IN: FieldSpecs<DropInLining> = [
   {
     kind: 'length',
     path: 'hemMm',
-    applies: ({ stuff }) => stuff === 'cloth',
+    applies: ({ stuff, joined }) => stuff === 'cloth' && joined !== 'by-machine',
     label: 'Hem at its edge',
     change: 'Hem of the lining',
     width: '4.5em',

@@ -8,6 +8,7 @@ const PX_MM = 25.4 / 96;
 
 /** Colours that the conventions name. */
 const NAMED: Readonly<Record<string, string>> = {
+  '--chakra-colors-paper': COLOURS.paper.value,
   '--chakra-colors-ink': COLOURS.ink.value,
   '--chakra-colors-brass': COLOURS.brass.value,
   '--chakra-colors-brass-deep': COLOURS.brassDeep.value,

@@ -20,6 +20,7 @@ export const STROKES: Record<Role, Stroke> = {
   row: { stroke: 'var(--thread)', strokeWidth: '0.7px' },
   rowPublic: { stroke: 'var(--thread)', strokeWidth: '1.3px' },
   fold: { stroke: CHALK, strokeWidth: '1.8px', strokeDasharray: '9 5' },
+  opening: { stroke: 'var(--chakra-colors-paper)', strokeWidth: '4px' },
   crease: { stroke: INK, strokeWidth: '1px', strokeDasharray: '2 3' },
   tick: { stroke: INK, strokeWidth: '1.2px' },
   edge: { stroke: CHALK, strokeWidth: '2.4px' },

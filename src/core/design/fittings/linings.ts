@@ -13,8 +13,8 @@ export const COUNTED_LIMITS = { least: 4, most: 5000 } as const;
 const made = {
   stuff: z.enum(LINING_STUFFS),
   thicknessMm: lengthMm(0.05, 5),
-  /** Whipped to the crochet by hand; or crocheted to it through holes along its edge. */
-  joined: z.enum(['by-hand', 'through-holes']),
+  /** Whipped to the crochet by hand; sewn to it by machine; or crocheted to it through holes along its edge. */
+  joined: z.enum(['by-hand', 'by-machine', 'through-holes']),
   /** Holes so far from each other, and so far from the edge. */
   pitchMm: lengthMm(3, 25),
   holesInMm: lengthMm(3, 25),
@@ -59,7 +59,7 @@ export type FlapLining = z.infer<typeof flapLiningSchema>;
 export const USUAL_MADE = {
   stuff: 'cloth' as LiningStuff,
   thicknessMm: LINING_THICKNESS_MM,
-  joined: 'by-hand' as 'by-hand' | 'through-holes',
+  joined: 'by-hand' as 'by-hand' | 'by-machine' | 'through-holes',
   pitchMm: 8,
   holesInMm: 8,
   counted: null as number | null,

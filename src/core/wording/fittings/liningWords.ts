@@ -36,7 +36,7 @@ const materials = ({ choice, patterns }: LayOverStage | DropInStage, { design }:
     `${STUFFS[choice.stuff]}: ${pieces.join('; ')}.`,
     choice.joined === 'through-holes'
       ? 'A slotted rotary blade or an awl, a fine hook, thin strong yarn.'
-      : `Sewing thread and needle${frays(choice) ? ', an iron' : ''}.`,
+      : `Sewing thread${choice.joined === 'by-machine' ? ', a sewing machine' : ''} and needle${frays(choice) ? ', an iron' : ''}.`,
   ];
 };
 
@@ -120,7 +120,12 @@ const layOverWords = <Choice extends FlatLining | FlapLining>(
       ),
     'edge-lining': (stage, bag) => edgeStep(stage, bag, false),
     'sew-lining': ({ choice, join }, { plan }) => {
-      const how = choice.joined === 'through-holes' ? 'join stitch to stitch with single crochet' : 'whip';
+      const how = {
+        'by-hand': 'whip',
+        'by-machine':
+          'stitch by machine close to its edge, with a long stitch and paper under the crochet, which is torn off,',
+        'through-holes': 'join stitch to stitch with single crochet',
+      }[choice.joined];
       return plan.pieces.some(isInRounds) && choice.kind === 'flat'
         ? stepWords(
             'Sew the lining in',
@@ -163,7 +168,7 @@ export const flatLiningWords = layOverWords<FlatLining>('Flat lining');
 export const flapLiningWords = layOverWords<FlapLining>('Lining of the flap alone');
 
 /** How the seams of a drop-in lining are sewn, by how it is cut. */
-function seamsText({ patterns, cutAs, choice, inside }: DropInStage, { length }: WordedBag): string {
+function seamsText({ patterns, cutAs, choice, inside, opening }: DropInStage, { length }: WordedBag): string {
   const has = (id: string) => patterns.some((piece) => piece.id === id);
   const deep = inside.depth ? length(inside.depth.value / 2) : null;
   const box = deep
@@ -184,10 +189,11 @@ function seamsText({ patterns, cutAs, choice, inside }: DropInStage, { length }:
                 ? 'Sew a band into each side, its end between both notches.'
                 : 'Sew both sides; then pull each corner open and sew its cut edges together.';
   const hem =
-    frays(choice) && choice.hemMm > 0
+    frays(choice) && choice.hemMm > 0 && choice.joined !== 'by-machine'
       ? ` Turn ${length(choice.hemMm)} in at the edge and press it. Mind the hot iron.`
       : '';
-  return `${seams} ${length(choice.seamMm)} from the edge; press the seams open${frays(choice) ? '' : ' with your nail'}.${hem}`;
+  const open = opening ? ` Leave ${length(opening.value)} open where it is marked.` : '';
+  return `${seams} ${length(choice.seamMm)} from the edge; press the seams open${frays(choice) ? '' : ' with your nail'}.${open}${hem}`;
 }
 
 /** All words of a lining that is put into the bag. */
@@ -209,26 +215,34 @@ export const dropInLiningWords: FittingWords<DropInStage, DropInProblems, DropIn
       ),
     'edge-lining': (stage, bag) => edgeStep(stage, bag, true),
     'put-lining-in': ({ choice, join }, { length, plan }) =>
-      stepWords(
-        'Put the lining in',
-        `Wrong side to wrong side, its seams to the crochet; its edge ${length(choice.belowMm)} below the mouth, seam to side. ${choice.joined === 'through-holes' ? 'Join its edge stitch to stitch with single crochet.' : 'Pin the middles first, then whip it round.'}${joinedText(join)}${plan.straps.length > 0 ? ' Over the feet of the strap.' : ''}`,
-        'No ripples, and nothing bags out when it is loaded.',
-      ),
+      choice.joined === 'by-machine'
+        ? stepWords(
+            'Sew the lining in and turn it',
+            `The bag right side out, in the lining, right sides together, seam to side; clip it. By machine with a long stitch round the mouth, ${length(choice.belowMm)} below the crochet’s edge${plan.straps.length > 0 ? ', the straps out of the way between both' : ''}. Draw the bag out through the opening, sew that shut by hand, and push the lining in.`,
+            'No ripples; nothing is caught that should hang free.',
+          )
+        : stepWords(
+            'Put the lining in',
+            `Wrong side to wrong side, its seams to the crochet; its edge ${length(choice.belowMm)} below the mouth, seam to side. ${choice.joined === 'through-holes' ? 'Join its edge stitch to stitch with single crochet.' : 'Pin the middles first, then whip it round.'}${joinedText(join)}${plan.straps.length > 0 ? ' Over the feet of the strap.' : ''}`,
+            'No ripples, and nothing bags out when it is loaded.',
+          ),
   },
-  tickets: ({ patterns, inside, join }) => [
+  tickets: ({ patterns, inside, join, opening }) => [
     patterns.flatMap(({ cutWidth, cutHeight }) =>
       [cutWidth, cutHeight].map((figure) => ({ figure, mark: 'lining.cut' })),
     ),
-    [inside.width, inside.height, ...(inside.depth ? [inside.depth] : [])].map((figure) => ({
-      figure,
-      mark: 'lining.press',
-    })),
+    [inside.width, inside.height, ...(inside.depth ? [inside.depth] : []), ...(opening ? [opening] : [])].map(
+      (figure) => ({
+        figure,
+        mark: 'lining.press',
+      }),
+    ),
     ...joinTickets(join),
   ],
   quotes: {
     steps: {
       'cut-lining': ['lining.cutWidth', 'lining.cutLength'],
-      'sew-lining-seams': ['lining.insideWidth', 'lining.insideHeight', 'lining.insideDepth'],
+      'sew-lining-seams': ['lining.opening', 'lining.insideWidth', 'lining.insideHeight', 'lining.insideDepth'],
       'edge-lining': ['lining.holes'],
       'put-lining-in': ['lining.holes', 'lining.bagEdge'],
     },
@@ -238,6 +252,8 @@ export const dropInLiningWords: FittingWords<DropInStage, DropInProblems, DropIn
   problems: {
     'lining-cut-unsuited': (v) =>
       `Cut ${v.folded ? 'in one piece and folded' : 'in two'}, a lining does not go into walls that are round. It is planned with a piece for each wall.`,
+    'lining-turned-over-stiffener': () =>
+      'A stiffener can’t be turned through an opening: slide it in through that before you sew it shut, or whip the lining in by hand.',
     'lining-shallow': (v, length) =>
       `The lining would be ${length(v.heightMm)} deep: its edge lies too far below the mouth of so small a bag.`,
     'lining-allowance-wide': (v, length) =>
@@ -246,6 +262,7 @@ export const dropInLiningWords: FittingWords<DropInStage, DropInProblems, DropIn
   repairs: {
     'lining-as-walls': () => 'Cut it as the bag’s walls',
     'lining-edge-up': () => 'Let it reach up to the mouth',
+    'lining-by-hand': () => 'Whip it in by hand',
     'lining-seam-to': (v, length) => `Sew with ${length(v.seamMm)}`,
   },
 };
