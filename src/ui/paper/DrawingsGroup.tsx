@@ -1,17 +1,16 @@
 'use client';
 
-import { Box, Button, Flex } from '@chakra-ui/react';
 import { useState } from 'react';
 import { patternOf } from '@/core/design';
 import { PIECE_NAMES } from '@/core/wording';
 import { chartDrawing, foldedDrawing, pieceDrawing, sectionDrawing, type Drawing } from '@/drawing';
 import { useBagStore } from '@/ui/bag/BagProvider';
-import { Group, Row } from '@/ui/bag/PlaceLayout';
 import type { BagState } from '@/ui/bag/bagStore';
 import { downloadFile, downloadText, fileNameOf } from '@/ui/browser/download';
 import { ChoiceField } from '@/ui/fields';
 import { pictureLook } from '@/ui/theme/pictureLook';
 import { fontBytes } from './fontBytes';
+import { LeaveGroup } from './LeaveGroup';
 import { pngOf } from './pngOf';
 
 interface Named {
@@ -56,49 +55,33 @@ const DRAWINGS = {
   },
 } as const;
 type What = keyof typeof DRAWINGS;
-type As = 'svg' | 'png' | 'pdf';
+
+const OFFERS = [
+  ['svg', 'Save as SVG'],
+  ['png', 'Save as PNG'],
+  ['pdf', 'Save as PDF'],
+] as const;
+type As = (typeof OFFERS)[number][0];
 
 /** The drawings of a bag as files: to print, to put into a pattern, to show. */
 export function DrawingsGroup() {
   const store = useBagStore();
   const [what, setWhat] = useState<What>('pieces');
-  const [said, setSaid] = useState<string | null>(null);
-  const leave = async (as: As) => {
-    setSaid('Being drawn …');
-    try {
-      setSaid(await leaveAs(what, as, store.getState()));
-    } catch {
-      setSaid('That could not be drawn. Try another format.');
-    }
-  };
   return (
-    <Group title="Drawings">
-      <Row>
-        <ChoiceField
-          label="Drawing"
-          width="14em"
-          value={what}
-          choices={Object.entries(DRAWINGS).map(([value, { label }]) => ({ value: value as What, label }))}
-          onChange={setWhat}
-        />
-        <Flex gap="2" align="end" wrap="wrap" pb="1">
-          {(
-            [
-              ['svg', 'Save as SVG'],
-              ['png', 'Save as PNG'],
-              ['pdf', 'Save as PDF'],
-            ] as const
-          ).map(([as, label]) => (
-            <Button key={as} size="sm" variant="outline" bg="paper" onClick={() => void leave(as)}>
-              {label}
-            </Button>
-          ))}
-        </Flex>
-      </Row>
-      <Box fontSize="14px" role="status">
-        {said ?? 'As large as the bag itself, in your yarn’s colour; a chart as large as it is on the screen.'}
-      </Box>
-    </Group>
+    <LeaveGroup
+      title="Drawings"
+      offers={OFFERS}
+      says="As large as the bag itself, in your yarn’s colour; a chart as large as it is on the screen."
+      leave={(as) => leaveAs(what, as, store.getState())}
+    >
+      <ChoiceField
+        label="Drawing"
+        width="14em"
+        value={what}
+        choices={Object.entries(DRAWINGS).map(([value, { label }]) => ({ value: value as What, label }))}
+        onChange={setWhat}
+      />
+    </LeaveGroup>
   );
 }
 

@@ -1,13 +1,12 @@
 'use client';
 
-import { Box, Button, Flex } from '@chakra-ui/react';
 import { useState } from 'react';
 import { pageWords, piecesToCut } from '@/core/wording';
 import { useBagStore } from '@/ui/bag/BagProvider';
-import { Group, Row } from '@/ui/bag/PlaceLayout';
 import type { BagState } from '@/ui/bag/bagStore';
 import { ChoiceField } from '@/ui/fields';
 import { fontBytes } from './fontBytes';
+import { LeaveGroup } from './LeaveGroup';
 import { downloadFile, downloadText, fileNameOf } from '@/ui/browser/download';
 
 /** A sheet of pieces is laid out this wide before it is cut into pages, mm. */
@@ -19,52 +18,33 @@ type Paper = 'a4' | 'a3' | 'letter';
 export function PaperGroup() {
   const store = useBagStore();
   const [paper, setPaper] = useState<Paper>('a4');
-  const [said, setSaid] = useState<string | null>(null);
-  const leave = async (as: 'pdf' | 'svg' | 'dxf') => {
-    setSaid('Being drawn …');
-    try {
-      setSaid(await leaveAs(as, store.getState(), paper));
-    } catch {
-      setSaid('That could not be drawn. Try another format.');
-    }
-  };
   return (
-    <Group title="On paper, at true size">
-      <Row>
-        <ChoiceField
-          label="Paper"
-          width="9em"
-          value={paper}
-          choices={[
-            { value: 'a4', label: 'A4' },
-            { value: 'a3', label: 'A3' },
-            { value: 'letter', label: 'Letter' },
-          ]}
-          onChange={(value) => {
-            setPaper(value as Paper);
-            return [];
-          }}
-        />
-        <Flex gap="2" align="end" wrap="wrap" pb="1">
-          {(
-            [
-              ['pdf', 'Pages to print (PDF)'],
-              ['svg', 'Drawing in mm (SVG)'],
-              ['dxf', 'For a cutter (DXF)'],
-            ] as const
-          ).map(([as, label]) => (
-            <Button key={as} size="sm" variant="outline" bg="paper" onClick={() => void leave(as)}>
-              {label}
-            </Button>
-          ))}
-        </Flex>
-      </Row>
-      <Box fontSize="14px" role="status">
-        {said ?? 'The first page has a square to measure: it tells whether your printer kept the size.'}
-      </Box>
-    </Group>
+    <LeaveGroup
+      title="On paper, at true size"
+      offers={OFFERS}
+      says="The first page has a square to measure: it tells whether your printer kept the size."
+      leave={(as) => leaveAs(as, store.getState(), paper)}
+    >
+      <ChoiceField
+        label="Paper"
+        width="9em"
+        value={paper}
+        choices={[
+          { value: 'a4', label: 'A4' },
+          { value: 'a3', label: 'A3' },
+          { value: 'letter', label: 'Letter' },
+        ]}
+        onChange={setPaper}
+      />
+    </LeaveGroup>
   );
 }
+
+const OFFERS = [
+  ['pdf', 'Pages to print (PDF)'],
+  ['svg', 'Drawing in mm (SVG)'],
+  ['dxf', 'For a cutter (DXF)'],
+] as const;
 
 /** Makes the file and hands it to the browser; what draws it is loaded only now. */
 async function leaveAs(as: 'pdf' | 'svg' | 'dxf', { design, plan }: BagState, paper: Paper): Promise<string> {
