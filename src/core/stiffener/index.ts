@@ -11,11 +11,6 @@ export const STIFFENERS: {
 } = { canvas, board };
 
 export { CANVAS_SHEET_MM, sheetsFor, wholeBars } from './bars';
-export {
-  STIFFENER_NAMES,
-  type StiffenerPiece,
-  type StiffenerProblems,
-  type StiffenerRepairs,
-  type StiffenerStage,
-} from './stiffenerKind';
+export { STIFFENER_NAMES, type StiffenerProblems, type StiffenerRepairs, type StiffenerStage } from './stiffenerKind';
 export { roundedAll, wallsInside, type WallName } from './walls';
+export type { StiffenerPiece } from './stiffenerPiece';

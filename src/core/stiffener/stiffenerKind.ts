@@ -1,4 +1,4 @@
-import { ringBounds, type PatternPiece } from '@/core/cutting';
+import { ringBounds } from '@/core/cutting';
 import { usualBoard, usualCanvas, type Board, type Canvas, type Design, type Stiffener } from '@/core/design';
 import { COMMON_PRACTICE, MEMORY, input, inputFrom, makeFigure, type Figure } from '@/core/figures';
 import {
@@ -14,6 +14,7 @@ import {
 import { ownCodes, type Problem } from '@/core/problems';
 import { CANVAS_SHEET_MM, sheetsFor, wholeBars } from './bars';
 import { stiffenerMarks } from './stiffenerMarks';
+import type { StiffenerPiece } from './stiffenerPiece';
 import { roundedAll, wallsInside, type Wall, type WallName } from './walls';
 
 /** What is doubtful of a stiffener; lengths in mm. */
@@ -30,14 +31,6 @@ export interface StiffenerRepairs {
 }
 
 const ours = ownCodes<StiffenerProblems, StiffenerRepairs>();
-
-/** A piece of stiffener: its pattern, its sizes, and of canvas its bars. */
-export interface StiffenerPiece extends PatternPiece {
-  id: WallName;
-  width: Figure;
-  height: Figure;
-  bars: { across: number; up: number } | null;
-}
 
 export interface StiffenerStage<Choice extends Stiffener = Stiffener> extends FittingStage<Choice> {
   pieces: [StiffenerPiece, ...StiffenerPiece[]];

@@ -2,7 +2,7 @@ import { ringBounds } from '@/core/cutting';
 import type { FabricMark, FittingInput } from '@/core/fittings';
 import { flatSize, type Piece } from '@/core/pieces';
 import { backEndOf, wallPlace, type WallPlace } from '@/core/placing';
-import type { StiffenerPiece } from './stiffenerKind';
+import type { StiffenerPiece } from './stiffenerPiece';
 import { wallsInside, type WallName } from './walls';
 
 type Place = Pick<FabricMark, 'piece' | 'alongMm' | 'stationMm'>;

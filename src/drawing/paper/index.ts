@@ -1,2 +1,3 @@
 export { paperSheet, type Label, type NamedPiece, type PaperSheet } from './paperSheet';
 export { svgOf } from './svgOf';
+export { lettersIn, type Letters } from './letters';

@@ -1,4 +1,3 @@
-import fontkit from '@pdf-lib/fontkit';
 import {
   PDFDocument,
   clip,
@@ -14,13 +13,13 @@ import {
   setLineWidth,
   setStrokingRgbColor,
   stroke,
-  type PDFFont,
   type PDFOperator,
   type PDFPage,
 } from 'pdf-lib';
 import { paperLook } from './paperLooks';
 import { paperPaths, type PaperPath } from './paperPaths';
 import type { Label, PaperSheet } from './paperSheet';
+import { writerOf, type Writer } from './writer';
 import { OVERLAP_MM, PAGE_MARGIN_MM, PAPERS, fewestPages, tiles, type PaperName, type Tile } from './tiles';
 
 /** Points of a millimetre: there are 72 to the inch. */
@@ -40,23 +39,22 @@ export interface PdfWords {
  * A sheet as a PDF of pages at true size: first a page with a square to measure by and the plan of the pages, then the pages, each with its name and
  * crosses where they meet.
  *
- * @param font a font file, of which the letters that are used are put in
+ * @param fonts font files, the usual one first, of which the letters that are used are put in
  */
 export async function pdfOf(
   sheet: PaperSheet,
   paper: PaperName,
-  font: Uint8Array,
+  fonts: readonly Uint8Array[],
   words: PdfWords,
 ): Promise<Uint8Array> {
   const document = await PDFDocument.create();
-  document.registerFontkit(fontkit);
   document.setTitle(words.title);
-  const face = await document.embedFont(font, { subset: true });
+  const writer = await writerOf(document, fonts);
   const landscape = fewestPages(sheet.box, paper);
   const all = tilesOf(sheet, paper);
   const paths = sheet.shapes.flatMap(paperPaths);
-  firstPage(document, face, sheet, all, paper, words);
-  for (const tile of all) tilePage(document, face, { sheet, paths, tile, paper, landscape, words });
+  firstPage(document, writer, sheet, all, paper, words);
+  for (const tile of all) tilePage(document, writer, { sheet, paths, tile, paper, landscape, words });
   return document.save();
 }
 
@@ -104,16 +102,16 @@ const square = (x: number, y: number, widthMm: number, heightMm: number): PaperP
 });
 
 /** Words on a page, in mm from its upper left corner. */
-function write(page: PDFPage, font: PDFFont, { x, y, text, sizeMm, align }: Label): void {
+function write(page: PDFPage, writer: Writer, { x, y, text, sizeMm, align }: Label): void {
   const size = sizeMm * PT;
-  const wide = align === 'middle' ? font.widthOfTextAtSize(text, size) / 2 : 0;
-  page.drawText(text, { x: x * PT - wide, y: page.getHeight() - y * PT, size, font });
+  const wide = align === 'middle' ? writer.widthOf(text, size) / 2 : 0;
+  writer.write(page, text, { x: x * PT - wide, y: page.getHeight() - y * PT, size });
 }
 
 /** The square to measure by, and the pages as they lie beside each other. */
 function firstPage(
   document: PDFDocument,
-  font: PDFFont,
+  writer: Writer,
   sheet: PaperSheet,
   all: readonly Tile[],
   paper: PaperName,
@@ -124,16 +122,16 @@ function firstPage(
   const roomMm = PAPERS[paper].widthMm - 2 * m;
   // A long line is written smaller, so that all of it is on the page.
   const fitting = (text: string, sizeMm: number, wideMm: number) =>
-    Math.min(sizeMm, (sizeMm * wideMm * PT) / Math.max(1, font.widthOfTextAtSize(text, sizeMm * PT)));
+    Math.min(sizeMm, (sizeMm * wideMm * PT) / Math.max(1, writer.widthOf(text, sizeMm * PT)));
   const left = (text: string, y: number, sizeMm: number) =>
-    write(page, font, { x: m, y, text, sizeMm: fitting(text, sizeMm, roomMm), align: 'left' });
+    write(page, writer, { x: m, y, text, sizeMm: fitting(text, sizeMm, roomMm), align: 'left' });
   left(words.title, m + 8, 7);
   page.pushOperators(
     ...inMm(page, 0, 0),
     ...drawn(square(m, m + 16, TEST_SQUARE_MM, TEST_SQUARE_MM)),
     popGraphicsState(),
   );
-  write(page, font, {
+  write(page, writer, {
     x: m + TEST_SQUARE_MM + 6,
     y: m + 16 + TEST_SQUARE_MM / 2,
     text: words.measure,
@@ -155,7 +153,7 @@ function firstPage(
     popGraphicsState(),
   );
   for (const tile of all)
-    write(page, font, {
+    write(page, writer, {
       x: m + share * (tile.x + tile.widthMm / 2),
       y: offY + share * (tile.y + tile.heightMm / 2) + 2,
       text: tile.name,
@@ -176,7 +174,7 @@ interface TilePage {
 /** One page at true size: what lies on it, clipped to what is printed; crosses where it meets its neighbours, and its name. */
 function tilePage(
   document: PDFDocument,
-  font: PDFFont,
+  writer: Writer,
   { sheet, paths, tile, paper, landscape, words }: TilePage,
 ): void {
   const page = pageOf(document, paper, landscape);
@@ -194,8 +192,8 @@ function tilePage(
     popGraphicsState(),
   );
   for (const label of sheet.labels)
-    if (seen(label)) write(page, font, { ...label, x: label.x - tile.x + m, y: label.y - tile.y + m });
-  write(page, font, { x: m, y: m - 3, text: words.page(tile.name), sizeMm: 3.5, align: 'left' });
+    if (seen(label)) write(page, writer, { ...label, x: label.x - tile.x + m, y: label.y - tile.y + m });
+  write(page, writer, { x: m, y: m - 3, text: words.page(tile.name), sizeMm: 3.5, align: 'left' });
 }
 
 /** Whether a run of lines passes through a page none of whose points lies on it. */

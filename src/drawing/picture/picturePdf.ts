@@ -1,4 +1,3 @@
-import fontkit from '@pdf-lib/fontkit';
 import {
   PDFDocument,
   closePath,
@@ -17,6 +16,7 @@ import {
   type PDFOperator,
 } from 'pdf-lib';
 import { PT } from '../paper/pdfOf';
+import { writerOf } from '../paper/writer';
 import type { Picture, PicturePath } from './picture';
 
 /** The parts of a colour that is written as the web writes it, over white, each from 0 to 1. */
@@ -46,13 +46,12 @@ function drawn({ points, closed, look }: PicturePath): PDFOperator[] {
 /**
  * A picture as a PDF of one page that is as large as it is.
  *
- * @param font a font file, of which the letters that are used are put in
+ * @param fonts font files, the usual one first, of which the letters that are used are put in
  */
-export async function picturePdf(picture: Picture, font: Uint8Array, title: string): Promise<Uint8Array> {
+export async function picturePdf(picture: Picture, fonts: readonly Uint8Array[], title: string): Promise<Uint8Array> {
   const document = await PDFDocument.create();
-  document.registerFontkit(fontkit);
   document.setTitle(title);
-  const face = await document.embedFont(font, { subset: true });
+  const writer = await writerOf(document, fonts);
   const page = document.addPage([picture.widthMm * PT, picture.heightMm * PT]);
   page.pushOperators(
     pushGraphicsState(),
@@ -63,11 +62,10 @@ export async function picturePdf(picture: Picture, font: Uint8Array, title: stri
   );
   for (const { x, y, text, sizeMm } of picture.labels) {
     const size = sizeMm * PT;
-    page.drawText(text, {
-      x: x * PT - face.widthOfTextAtSize(text, size) / 2,
+    writer.write(page, text, {
+      x: x * PT - writer.widthOf(text, size) / 2,
       y: page.getHeight() - y * PT,
       size,
-      font: face,
     });
   }
   return document.save();

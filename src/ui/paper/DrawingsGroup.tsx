@@ -9,7 +9,7 @@ import type { BagState } from '@/ui/bag/bagStore';
 import { downloadFile, downloadText, fileNameOf } from '@/ui/browser/download';
 import { ChoiceField } from '@/ui/fields';
 import { pictureLook } from '@/ui/theme/pictureLook';
-import { fontBytes } from './fontBytes';
+import { fontsFor } from './fontsFor';
 import { LeaveGroup } from './LeaveGroup';
 import { pngOf } from './pngOf';
 
@@ -102,8 +102,9 @@ async function leaveAs(what: What, as: As, bag: BagState): Promise<string> {
     downloadFile(`${name}.png`, file);
     return `Saved as a picture of ${dpi} dots to the inch.`;
   }
-  const [{ picturePdf }, font] = await Promise.all([import('@/drawing/picture/picturePdf'), fontBytes()]);
-  const bytes = await picturePdf(picture, font, title);
+  const words = picture.labels.map(({ text }) => text).join(' ');
+  const [{ picturePdf }, fonts] = await Promise.all([import('@/drawing/picture/picturePdf'), fontsFor(words)]);
+  const bytes = await picturePdf(picture, fonts, title);
   downloadFile(`${name}.pdf`, new Blob([bytes as BlobPart], { type: 'application/pdf' }));
   return 'Saved as one page, as large as what is on it.';
 }

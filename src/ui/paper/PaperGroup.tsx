@@ -5,7 +5,7 @@ import { pageWords, piecesToCut } from '@/core/wording';
 import { useBagStore } from '@/ui/bag/BagProvider';
 import type { BagState } from '@/ui/bag/bagStore';
 import { ChoiceField } from '@/ui/fields';
-import { fontBytes } from './fontBytes';
+import { fontsFor } from './fontsFor';
 import { LeaveGroup } from './LeaveGroup';
 import { downloadFile, downloadText, fileNameOf } from '@/ui/browser/download';
 
@@ -60,8 +60,9 @@ async function leaveAs(as: 'pdf' | 'svg' | 'dxf', { design, plan }: BagState, pa
     downloadText(`${name}.dxf`, dxfOf(sheet), 'image/vnd.dxf');
     return 'Saved for a cutter: lines to cut, seams, marks and holes on layers of their own.';
   }
-  const [{ pdfOf, tilesOf }, font] = await Promise.all([import('@/drawing/paper/pdfOf'), fontBytes()]);
-  const bytes = await pdfOf(sheet, paper, font, pageWords(design));
+  const words = [design.name, ...sheet.labels.map(({ text }) => text)].join(' ');
+  const [{ pdfOf, tilesOf }, fonts] = await Promise.all([import('@/drawing/paper/pdfOf'), fontsFor(words)]);
+  const bytes = await pdfOf(sheet, paper, fonts, pageWords(design));
   downloadFile(`${name}.pdf`, new Blob([bytes as BlobPart], { type: 'application/pdf' }));
   const pages = tilesOf(sheet, paper).length;
   return `Saved: ${pages === 1 ? 'one page' : `${pages} pages`}, and one to measure by.`;

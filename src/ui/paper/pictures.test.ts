@@ -9,6 +9,7 @@ import { bagOf } from '@/core/testing/bodies';
 import { planOf } from '@/core/testing/designs';
 import { patternOf } from '@/core/design';
 import { chartDrawing, foldedDrawing, pieceDrawing, sectionDrawing } from '@/drawing';
+import { lettersIn } from '@/drawing/paper';
 import { pictureOf, pictureSvg } from '@/drawing/picture';
 import { picturePdf } from '@/drawing/picture/picturePdf';
 import { STROKES } from '@/ui/theme/strokes';
@@ -78,7 +79,7 @@ describe('as a PDF', () => {
 
   it('is one page as large as the picture, in the yarn’s colour, with its name', async () => {
     const file = join(scratch, 'panel.pdf');
-    writeFileSync(file, await picturePdf(picture, font, 'Panel'));
+    writeFileSync(file, await picturePdf(picture, [font], 'Panel'));
     const info = execFileSync('pdfinfo', [file], { encoding: 'utf8' });
     const [, wide, high] = /Page size:\s+([\d.]+) x ([\d.]+) pts/.exec(info) ?? [];
     expect((Number(wide) * 25.4) / 72).toBeCloseTo(picture.widthMm, 1);
@@ -96,6 +97,33 @@ describe('as a PDF', () => {
     const most = [...colours].filter(([colour]) => colour !== '#ffffff').sort((a, b) => b[1] - a[1])[0];
     expect(most?.[0]).toBe(CLOTHS.madder.cloth);
   });
+});
+
+test('names in other letters are written in them, and what no font has is told by a question mark', async () => {
+  const fonts = lettersIn('Łódź Ντόρα Бабушка').map((letters) =>
+    readFileSync(`node_modules/@fontsource/source-sans-3/files/source-sans-3-${letters}-400-normal.woff`),
+  );
+  const file = join(scratch, 'letters.pdf');
+  const label = { x: 60, y: 20, sizeMm: 5 };
+  const texts = ['Łódź, Ντόρα, Бабушка', 'Tasche 袋'];
+  writeFileSync(
+    file,
+    await picturePdf(
+      {
+        widthMm: 120,
+        heightMm: 60,
+        paths: [],
+        labels: texts.map((text, index) => ({ ...label, y: 20 + 20 * index, text })),
+      },
+      fonts,
+      'Letters',
+    ),
+  );
+  const text = execFileSync('pdftotext', ['-layout', file, '-'], { encoding: 'utf8' });
+  expect(text).toContain('Łódź, Ντόρα, Бабушка');
+  expect(text).toContain('Tasche ?');
+  // Each letter that is asked for has its glyph: nothing is left to a font that is not in the file.
+  expect(execFileSync('pdffonts', [file], { encoding: 'utf8' }).match(/Identity-H\s+yes/g)).toHaveLength(fonts.length);
 });
 
 test('every role has colours of its own on a picture: none is left to a page that is not there', () => {

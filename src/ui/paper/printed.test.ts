@@ -21,7 +21,7 @@ const scratch = mkdtempSync(join(tmpdir(), 'printed-'));
 async function printed(paper: PaperName) {
   const sheet = paperSheet(pieces, 760);
   const path = join(scratch, `${paper}.pdf`);
-  writeFileSync(path, await pdfOf(sheet, paper, font, pageWords(design)));
+  writeFileSync(path, await pdfOf(sheet, paper, [font], pageWords(design)));
   const dpi = 100;
   execFileSync('pdftoppm', ['-r', String(dpi), '-gray', path, join(scratch, paper)]);
   const text = execFileSync('pdftotext', ['-layout', path, '-'], { encoding: 'utf8' });
