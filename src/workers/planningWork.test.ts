@@ -1,5 +1,8 @@
 import { describe, expect, it } from 'vitest';
 import { packThings, type Box } from '@/core/contents';
+import { rectangle } from '@/core/cutting';
+import type { Layout, LayoutPiece } from '@/core/layout';
+import { seededRandom } from '@/core/random';
 import { fullDesign, planOf } from '@/core/testing/designs';
 import { inTurns, planningWork } from './planningWork';
 
@@ -54,4 +57,38 @@ it('finds alternatives for a settled design that has been through a message', as
   const { settled } = planOf(fullDesign()).contents;
   const found = await planningWork.alternatives(structuredClone(settled), [], () => {});
   expect(found.length).toBeGreaterThan(10);
+});
+
+it('lays pieces on cloth, and tells of every shorter layout, each with all pieces in it', async () => {
+  const random = seededRandom(3);
+  const pieces = Array.from({ length: 14 }, (_, index): LayoutPiece => ({
+    name: `piece ${index}`,
+    ring: rectangle(60 + Math.round(200 * random()), 60 + Math.round(200 * random())),
+    turns: [0, 180],
+  }));
+  const cloth = { widthMm: 700, betweenMm: 3, repeatMm: null };
+  const told: Layout[] = [];
+  const shares: number[] = [];
+  const last = await planningWork.layOut(
+    pieces,
+    cloth,
+    (share) => void shares.push(share),
+    (layout) => void told.push(layout),
+  );
+  const lengths = told.map(({ lengthMm }) => lengthMm);
+  expect(lengths.length).toBeGreaterThan(0);
+  expect(lengths).toEqual([...lengths].sort((a, b) => b - a));
+  for (const layout of [...told, last])
+    expect(layout.laid.map(({ piece }) => piece).sort((a, b) => a - b)).toEqual(pieces.map((_, index) => index));
+  expect(last.lengthMm).toBeLessThanOrEqual(Math.min(...lengths));
+  expect(shares).toEqual([...shares].sort((a, b) => a - b));
+  // The same pieces on the same cloth are laid alike.
+  expect(
+    await planningWork.layOut(
+      pieces,
+      cloth,
+      () => {},
+      () => {},
+    ),
+  ).toEqual(last);
 });
