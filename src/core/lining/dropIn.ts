@@ -20,6 +20,7 @@ import {
 } from '@/core/fittings';
 import { ownCodes, type Problem } from '@/core/problems';
 import { dropInSizes, type DropInSizes } from './dropInSizes';
+import { holesAtMouth } from './holesAlong';
 import { joinMap, type JoinMap, type SpanName } from './joinMap';
 import { cameOutAs } from './measured';
 import { LINING_NAMES, type LiningPattern, type LiningPieceName } from './liningPattern';
@@ -99,7 +100,7 @@ export const dropInLining: FittingKind<DropInLining, DropInStage> = {
           ],
           problems: problemsOf(lining, cutAs, sizes, bag),
         }),
-        patterns: turned,
+        patterns: join ? perforated(turned, join, lining.holesInMm) : turned,
         opening,
         inside: sizes,
         cutAs,
@@ -108,6 +109,16 @@ export const dropInLining: FittingKind<DropInLining, DropInStage> = {
     };
   },
 };
+
+/** The holes along the mouth, on every piece that reaches it. */
+function perforated(patterns: DropInStage['patterns'], join: JoinMap, holesInMm: number): DropInStage['patterns'] {
+  const holes = holesAtMouth(patterns, join, holesInMm);
+  const [first, ...others] = patterns.map((pattern, index): LiningPattern => ({
+    ...pattern,
+    marks: [...pattern.marks, ...(holes[index] ?? [])],
+  }));
+  return first ? [first, ...others] : patterns;
+}
 
 /** The first piece that can has a stretch of its seam left open. */
 function withOpening(patterns: DropInStage['patterns']): DropInStage['patterns'] {

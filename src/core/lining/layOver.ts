@@ -17,6 +17,7 @@ import {
 import { flatSize, isStraight, type OutlinePoint, type PieceSet } from '@/core/pieces';
 import { ownCodes } from '@/core/problems';
 import { coveredFlap, coveredPieces, type Covered } from './covered';
+import { holesAllRound } from './holesAlong';
 import { joinMap, type JoinMap } from './joinMap';
 import { coveredAsMeasured } from './measured';
 import { LINING_NAMES, type LiningPattern } from './liningPattern';
@@ -100,6 +101,10 @@ export const layOver = <Choice extends FlatLining | FlapLining>(
       },
     );
     const join = joinMap(lining, edgeSpans(bag, covered[0]), ringLength(patterns[0].seam), gauge);
+    const [first, ...others] = patterns;
+    const perforated: LayOverStage['patterns'] = join
+      ? [{ ...first, marks: [...first.marks, ...holesAllRound(first, join, lining.holesInMm)] }, ...others]
+      : patterns;
     const isLast = liningGoesIn(set, design) === 'last';
     return {
       ok: true,
@@ -118,7 +123,7 @@ export const layOver = <Choice extends FlatLining | FlapLining>(
           problems: [],
         }),
         cloth,
-        ...{ patterns, turnUnder, join },
+        ...{ patterns: perforated, turnUnder, join },
       },
     };
   },
