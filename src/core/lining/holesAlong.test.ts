@@ -71,6 +71,17 @@ describe('holes along a lining', () => {
     });
   });
 
+  test.each(['pointed', 'round', 'scalloped'] as const)('a %s flap keeps all of its holes, at its tip too', (kind) => {
+    const shape = { pointed: { pointMm: 40 }, round: {}, scalloped: { scallops: 4, depthMm: 15 } }[kind];
+    const flap = { kind, dropMm: 80, widthMm: null, hemMm: null, ...shape } as Design['flap'];
+    for (const usual of [usualLining(), usualFlapLining()]) {
+      const { patterns, join } = liningOf(perforated({ ...bagOf('fold-over-strip'), flap }, usual));
+      const drawn = patterns.flatMap(({ marks }) => marks.filter(isHoles).flatMap(({ at }) => at));
+      expect(drawn).toHaveLength(join?.figures.lining.value ?? 0);
+      for (const point of drawn) expect(point.every(Number.isFinite)).toBe(true);
+    }
+  });
+
   it('whipped in by hand, a lining has none', () => {
     expect(
       liningOf({ ...bagOf('gusset'), lining: usualLining() }).patterns.flatMap(({ marks }) => marks.filter(isHoles)),

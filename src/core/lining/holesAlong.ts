@@ -4,6 +4,9 @@ import type { LiningPattern } from './liningPattern';
 
 /** Points along a run of lines, so many, each in the middle of as long a share of it. */
 function evenlyAlong(line: readonly RingPoint[], count: number): RingPoint[] {
+  // A stretch that is a point, as the tip of a flap: all of its holes are that one.
+  const [only, second] = line;
+  if (!only || !second) return Array.from({ length: count }, () => only ?? ([0, 0] as const));
   const lengths = line.slice(1).map(([x, y], index) => {
     const [fromX, fromY] = line[index] as RingPoint;
     return Math.hypot(x - fromX, y - fromY);
