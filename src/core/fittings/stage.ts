@@ -28,6 +28,9 @@ export interface CutCloth {
   toOutline: boolean;
   /** That outline, from where the crochet begins; null for a rectangle. */
   outline: OutlinePoint[] | null;
+  /** Where on the crochet it begins, mm, and how far that came out otherwise than planned, across and along. */
+  originMm: number;
+  cameOut: { across: number; along: number };
   /** The crochet that it lies on, flat. */
   coversWidthMm: number;
   coversLengthMm: number;

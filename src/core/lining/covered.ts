@@ -13,6 +13,8 @@ export interface Covered {
   outline: OutlinePoint[] | null;
   width: Figure;
   length: Figure;
+  /** Where on the crochet it begins, from where that begins, mm: before it, where a border is covered; after a hem that is worked first. */
+  originMm: number;
 }
 
 /** All pieces that a lining covers; with the plain rounds of a border round a strip. */
@@ -70,6 +72,7 @@ function overBorder(covered: Covered, linedMm: number): Covered {
     outline: covered.outline && offsetOutline(covered.outline, linedMm),
     width: wider(covered.width),
     length: wider(covered.length),
+    originMm: covered.originMm - linedMm,
   };
 }
 
@@ -81,10 +84,12 @@ function coveredBy(piece: Piece, gauge: GaugeStage): Covered[] {
   const hemRows = hem ? hem.toRow - hem.fromRow + 1 : 0;
   const { widthMm } = flat;
   const lengthMm = flat.lengthMm - hemRows * piece.rowMm;
+  const originMm = hem?.fromRow === 1 ? hemRows * piece.rowMm : 0;
   const own = () => pieceOutline(piece, hem ?? null);
   if (piece.kind !== 'rows') return [covered(gauge, piece.id, widthMm, lengthMm, own(), piece.copies)];
   const shaped = piece.rows.some(({ by }) => by !== 'nothing');
-  if (piece.roundCount === 0) return [covered(gauge, piece.id, widthMm, lengthMm, shaped ? own() : null, piece.copies)];
+  if (piece.roundCount === 0)
+    return [{ ...covered(gauge, piece.id, widthMm, lengthMm, shaped ? own() : null, piece.copies), originMm }];
   const beyond = piece.rows.slice(piece.roundCount, piece.rows.length - hemRows);
   const allRound = covered(gauge, 'sides', 2 * widthMm, piece.roundCount * piece.rowMm, null);
   if (beyond.length === 0) return [allRound];
@@ -128,6 +133,7 @@ function covered(
     for: name,
     copies,
     outline,
+    originMm: 0,
     width: size(`${name}.width`, `Width of the ${LINING_NAMES[name]}`, widthMm, stitchWidth),
     length: size(`${name}.length`, `Length of the ${LINING_NAMES[name]}`, lengthMm, rowHeight),
   };

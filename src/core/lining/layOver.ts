@@ -1,4 +1,4 @@
-import { offsetRing, ringLength, type Ring } from '@/core/cutting';
+import { offsetRing, ringBounds, ringLength, type Ring } from '@/core/cutting';
 import type { Design, FlapLining, FlatLining } from '@/core/design';
 import { COMMON_PRACTICE, GEOMETRY, input, inputFrom, makeFigure, type Figure } from '@/core/figures';
 import {
@@ -19,7 +19,7 @@ import { ownCodes } from '@/core/problems';
 import { coveredFlap, coveredPieces, type Covered } from './covered';
 import { holesAllRound } from './holesAlong';
 import { joinMap, type JoinMap } from './joinMap';
-import { coveredAsMeasured } from './measured';
+import { coveredAsMeasured, type MeasuredCovered } from './measured';
 import { LINING_NAMES, type LiningPattern } from './liningPattern';
 
 /** What keeps a lining of the flap alone from being planned. */
@@ -161,7 +161,7 @@ const allowanceInput = (lining: FlatLining | FlapLining) =>
 const insetInput = ({ insetMm }: FlatLining | FlapLining) => input('Lining’s edge inside the crochet’s', insetMm, 'mm');
 
 /** The cloth for one piece, cut and pressed. */
-function cutFor(lining: FlatLining | FlapLining, covered: Covered, index: number, isAlone: boolean): CutCloth {
+function cutFor(lining: FlatLining | FlapLining, covered: MeasuredCovered, index: number, isAlone: boolean): CutCloth {
   const { width, length, outline, ...rest } = covered;
   const name = index === 0 ? '' : `.${rest.for}`;
   const label = isAlone ? '' : ` (${LINING_NAMES[rest.for]})`;
@@ -218,6 +218,7 @@ function asPattern(lining: FlatLining | FlapLining, cloth: CutCloth): LiningPatt
   return {
     id: cloth.for,
     copies: cloth.copies,
+    lies: { originMm: cloth.originMm, lowMm: ringBounds(covers).lowMm, ...cloth.cameOut },
     seam,
     cut: offsetRing(covers, allowanceOf(lining), 'mitred') ?? seam,
     marks: [{ kind: 'outline', ring: covers, of: 'crochet' }],

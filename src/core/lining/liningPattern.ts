@@ -12,6 +12,11 @@ export interface LiningPattern extends PatternPiece {
   cutHeight: Figure;
   finishedWidth: Figure;
   finishedHeight: Figure;
+  /**
+   * Of what is laid over the crochet: where on it the piece begins, mm from where the crochet begins and from the piece's own nought; and how far that came out
+   * otherwise than planned, across and along.
+   */
+  lies?: { originMm: number; lowMm: number; across: number; along: number };
 }
 
 export const LINING_NAMES: Record<LiningPieceName, string> = {

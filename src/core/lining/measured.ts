@@ -22,10 +22,15 @@ export const asMeasured = (planned: Figure, mm: number | null | undefined): Figu
         TAPE_MM,
       );
 
+/** What is covered, and by what share it came out wider and longer than planned. */
+export interface MeasuredCovered extends Covered {
+  cameOut: { across: number; along: number };
+}
+
 /** What is covered, as it came out where she measured it: its outline stretched to that. */
-export function coveredAsMeasured(covered: Covered, design: Pick<Design, 'cameOut'>): Covered {
+export function coveredAsMeasured(covered: Covered, design: Pick<Design, 'cameOut'>): MeasuredCovered {
   const came = cameOutAs(covered.for, design);
-  if (!came) return covered;
+  if (!came) return { ...covered, cameOut: { across: 1, along: 1 } };
   const width = asMeasured(covered.width, came.widthMm);
   const length = asMeasured(covered.length, came.heightMm);
   const [across, along] = [width.value / covered.width.value, length.value / covered.length.value];
@@ -33,6 +38,7 @@ export function coveredAsMeasured(covered: Covered, design: Pick<Design, 'cameOu
     ...covered,
     width,
     length,
+    cameOut: { across, along },
     outline:
       covered.outline?.map(({ alongMm, halfMm }) => ({ alongMm: alongMm * along, halfMm: halfMm * across })) ?? null,
   };

@@ -2,7 +2,8 @@ import { describe, expect, it, test } from 'vitest';
 import { BODY_KINDS } from '@/core/body';
 import { CLOSURES } from '@/core/closure';
 import { ringBounds, type PieceMark } from '@/core/cutting';
-import { USUAL_POCKETS, usualDropIn, usualLining, type Design, type Pocket } from '@/core/design';
+import { USUAL_POCKETS, usualDropIn, usualEdging, usualLining, type Design, type Pocket } from '@/core/design';
+import { flatSize, type Piece } from '@/core/pieces';
 import { bagOf } from '@/core/testing/bodies';
 import { planOf } from '@/core/testing/designs';
 
@@ -59,6 +60,70 @@ describe('where pockets lie on a lining', () => {
     };
     expect(middle('front')).toBeCloseTo(-20, 6);
     expect(middle('back')).toBeCloseTo(20, 6);
+  });
+
+  /** How far a pocket's upper edge lies from the nearest end of the crochet that the lining covers, mm. */
+  const fromCoveredEnd = (bag: Design) => {
+    const [pattern] = planOf(bag).lining?.patterns ?? [];
+    const covers = pattern?.marks.find((mark) => mark.kind === 'outline' && mark.of === 'crochet');
+    const pocket = pattern?.marks.find(isPocket);
+    if (covers?.kind !== 'outline' || !pocket) throw new Error('no pocket on it');
+    const [whole, at] = [ringBounds(covers.ring), ringBounds(pocket.ring)];
+    return Math.min(at.lowMm - whole.lowMm, whole.highMm - at.highMm);
+  };
+  const open: Design = {
+    ...bagOf('fold-over-strip'),
+    edgings: [],
+    flap: { kind: 'none', dropMm: 50, widthMm: null, hemMm: null },
+    lining: usualLining(),
+  };
+
+  it('laid over the crochet, as far from its end as from the mouth', () => {
+    for (const on of ['front', 'back'] as const)
+      expect(fromCoveredEnd({ ...open, pockets: [slip({ on })] })).toBeCloseTo(30, 6);
+  });
+
+  it('with a border round the strip, whose plain rounds it covers, still so far from the mouth', () => {
+    const edged = { ...open, edgings: [usualEdging('single', 'strip')] };
+    expect(planOf(edged).pouch.borders.frontMm).toBeGreaterThan(2);
+    expect(fromCoveredEnd({ ...edged, pockets: [slip({ on: 'front' })] })).toBeCloseTo(30, 6);
+  });
+
+  it('with a hem that is worked first, whose rows it does not cover', () => {
+    const place = (hemMm: number | null) => {
+      const body = { ...open.body, workedFrom: 'flap-edge' } as Design['body'];
+      const flap = { kind: 'straight', dropMm: 70, widthMm: null, hemMm } as Design['flap'];
+      return fromCoveredEnd({ ...open, body, flap, pockets: [slip({ on: 'front' })] });
+    };
+    expect(place(20)).toBeCloseTo(30, 6);
+    expect(place(null)).toBeCloseTo(30, 6);
+  });
+
+  it('on a panel that came out longer, as much further along it', () => {
+    const pockets = [slip({ on: 'front' })];
+    const planned = planOf({ ...open, pockets }).lining?.patterns[0].lies;
+    const { lengthMm } = flatSize(planOf(open).pieces[0] as Piece);
+    const longer = {
+      ...open,
+      pockets,
+      cameOut: [{ of: 'panel' as const, widthMm: null, heightMm: 1.1 * lengthMm, depthMm: null }],
+    };
+    expect(planned?.along).toBe(1);
+    // Its middle moves with the crochet; what is sewn on stays as large as it is.
+    expect(fromCoveredEnd(longer)).toBeCloseTo(1.1 * (30 + 20) - 20, 6);
+  });
+
+  it('all round sides in rounds, the back’s lie half a round from the front’s', () => {
+    const bag: Design = { ...bagOf('around-chain'), lining: usualLining() };
+    const at = (on: 'front' | 'back') => {
+      const [place] = marked({ ...bag, pockets: [slip({ on, acrossMm: 36 })] });
+      if (!place) throw new Error('nowhere');
+      return { x: (place.at.leftMm + place.at.rightMm) / 2, whole: place.seam.widthMm };
+    };
+    expect(at('front').x).toBeCloseTo(-36, 6);
+    expect(at('back').x).toBeCloseTo(36 - at('back').whole / 2, 6);
+    // Across the middle of the back its ends meet: there is no one place for it.
+    expect(marked({ ...bag, pockets: [slip({ on: 'back', acrossMm: 0 })] })).toEqual([]);
   });
 
   it('in one piece both lie as far from their own ends', () => {

@@ -36,7 +36,9 @@ export function withPlaces<Stage extends Lined>(lining: Stage, marks: readonly F
 
 function placesOf(mark: FabricMark, pattern: LiningPattern, lining: Lined, pouch: Sized): PieceMark[] {
   const at =
-    lining.choice.kind === 'drop-in' ? inDropIn(mark, pattern, lining as DropInStage, pouch) : onCrochet(mark, pattern);
+    lining.choice.kind === 'drop-in'
+      ? inDropIn(mark, pattern, lining as DropInStage, pouch)
+      : onCrochet(mark, pattern, pouch);
   return at.flatMap(([x, y]): PieceMark[] => {
     const { form } = mark;
     if (mark.of.group === 'closures')
@@ -60,9 +62,32 @@ function placesOf(mark: FabricMark, pattern: LiningPattern, lining: Lined, pouch
   });
 }
 
-/** On a lining that is cut like the crochet: at the same place along it, from the other side. */
-const onCrochet = ({ piece, acrossMm, alongMm }: FabricMark, { id }: LiningPattern): [number, number][] =>
-  piece === id ? [[-acrossMm, alongMm]] : [];
+/**
+ * On a lining that is cut like the crochet: at the same place along it, as that came out, from the other side. What goes round sides in rounds has the
+ * front in its middle, though both faces are one piece of crochet.
+ */
+function onCrochet(mark: FabricMark, { id, lies, seam }: LiningPattern, pouch: Sized): [number, number][] {
+  const { piece, acrossMm, alongMm } = mark;
+  if (piece !== id || !lies) return [];
+  const y = lies.lowMm + (alongMm - lies.originMm) * lies.along;
+  const across = acrossMm * lies.across;
+  if (id !== 'sides') return [[-across, y]];
+  const x = roundAt(onWall(mark, pouch)?.wall ?? 'front', across, reachOf(mark), ringBounds(seam).widthMm);
+  return x === null ? [] : [[x, y]];
+}
+
+/** How far a pocket reaches to either side of its middle, mm. */
+const reachOf = ({ form }: FabricMark): number => (form.kind === 'patch' ? form.widthMm / 2 : 0);
+
+/**
+ * Across a piece that goes all round, seen from inside, its middle the front's: null for what lies across the middle of the back, where its ends meet, and
+ * so on neither of them.
+ */
+function roundAt(wall: OnWall['wall'], acrossMm: number, reachMm: number, roundMm: number): number | null {
+  if (wall === 'front') return -acrossMm;
+  if (Math.abs(acrossMm) < reachMm) return null;
+  return acrossMm >= 0 ? acrossMm - roundMm / 2 : acrossMm + roundMm / 2;
+}
 
 /** In a bag of cloth: as far below its edge as it lies below the mouth, less what that edge lies below it. */
 function inDropIn(
@@ -85,11 +110,8 @@ function inDropIn(
     case 'body':
       return [[-acrossMm, wall === 'front' ? y : lowMm + belowEdgeMm]];
     case 'wall': {
-      if (wall === 'front') return [[-acrossMm, y]];
-      // The middle of the back is where its ends meet: what lies across that is not on one of them.
-      const reachMm = mark.form.kind === 'patch' ? mark.form.widthMm / 2 : 0;
-      if (Math.abs(acrossMm) < reachMm) return [];
-      return [[acrossMm >= 0 ? acrossMm - widthMm / 2 : acrossMm + widthMm / 2, y]];
+      const x = roundAt(wall, acrossMm, reachOf(mark), widthMm);
+      return x === null ? [] : [[x, y]];
     }
     default:
       return [];
