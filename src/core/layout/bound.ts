@@ -2,12 +2,6 @@ import { offsetRing, ringArea, ringBounds } from '@/core/cutting';
 import type { ClothSheet, LayoutPiece } from './layoutTypes';
 import { turnedRing } from './turned';
 
-/** A piece lying one way, mm. */
-export interface Lying {
-  wideMm: number;
-  longMm: number;
-}
-
 /** How large a piece is each way it may lie on this cloth; none where it is wider than the cloth. */
 export const waysOn = ({ ring, turns }: LayoutPiece, { widthMm }: ClothSheet) =>
   turns.flatMap((turn) => {

@@ -3,7 +3,8 @@ import type { Random } from '@/core/random';
 import { layoutBoundMm, waysOn } from './bound';
 import type { ClothSheet, LaidPiece, Layout, LayoutPiece } from './layoutTypes';
 import { nestInOrder } from './nestShapes';
-import { allLayouts, laidInOrder, type Box, type Put } from './skyline';
+import { allLayouts } from './allLayouts';
+import { laidInOrder, type Box, type Put } from './skyline';
 
 /** Up to so many pieces, every layout of their rectangles is gone through. */
 const MOST_EXACT = 9;

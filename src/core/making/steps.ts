@@ -82,7 +82,9 @@ interface Shut {
 
 const stepsThatAre = (moment: Moment, fittings: readonly FittingStage[]): StepId[] =>
   fittings.flatMap(({ at, steps }) =>
-    steps.filter((rule) => [rule.is ?? []].flat(2).includes(moment)).map(({ name }) => nameAt(at, name)),
+    steps
+      .filter(({ is }) => is === moment || (Array.isArray(is) && is.includes(moment)))
+      .map(({ name }) => nameAt(at, name)),
   );
 
 function fittingStep(

@@ -247,6 +247,34 @@ describe('the pieces of a pocket', () => {
     expect(stage?.own.cutWidth?.value).toBeCloseTo(118, 6);
   });
 
+  it.each([
+    ['slip', 'pocket.height'],
+    ['zipped', 'pocket.height'],
+    ['vinyl', 'pocket.height'],
+    ['loop', 'pocket.height'],
+  ] as const)('of a %s pocket: what its cut length rests on is its own height', (kind, id) => {
+    const bag = { ...withPockets(bagOf('gusset'), [{ kind }]), lining: usualDropIn() };
+    const { own, measures } = planOf(bag).pockets[0] ?? {};
+    const inputs = own?.cutHeight?.reason.inputs ?? [];
+    expect(inputs.map((one) => one.value)).toContain(measures?.height.value);
+    expect(measures?.height.id).toBe(id);
+    // The sum by hand: seams at both ends of a zipped one, a fold of a loop.
+    const high = measures?.height.value ?? NaN;
+    const byHand = { slip: high + 10 + 20, zipped: 2 * (high + 10) + 20, vinyl: high, loop: 2 * high }[kind];
+    expect(own?.cutHeight?.value).toBeCloseTo(byHand, 1);
+  });
+
+  it('inside are sewn with thread; what is outside takes the bag’s yarn', () => {
+    const sewing = (pockets: Partial<Pocket>[]) =>
+      planOf(withPockets(bagOf('gusset'), pockets)).yarn.figures?.sewing.value ?? NaN;
+    const bare = sewing([]);
+    expect(bare).toBeGreaterThan(0);
+    expect(sewing([{ kind: 'slip' }])).toBe(bare);
+    expect(sewing([{ kind: 'loop' }])).toBe(bare);
+    expect(sewing([{ kind: 'vinyl' }])).toBeGreaterThan(bare);
+    expect(sewing([{ kind: 'crocheted' }])).toBeGreaterThan(bare);
+  });
+
   it('behind a zipper end together once the upper part is turned down', () => {
     const bag = {
       ...withPockets(bagOf('gusset'), [{ kind: 'zipped', widthMm: 100, heightMm: 70 }]),

@@ -10,11 +10,7 @@ export const BESIDE_SLIT_MM = 10;
 export const LOOP_ENDS_MM = 10;
 
 /** A piece that is cut for a pocket. */
-export interface PocketPiece extends PatternPiece {
-  id: 'pocket';
-  widthMm: number;
-  heightMm: number;
-}
+export type PocketPiece = PatternPiece & { id: 'pocket' };
 
 /** What is cut for a pocket; nothing where it is worked, or is a strip of what is at hand. */
 export function pocketPieces(pocket: Pocket, { width, height, girth }: PocketSizes): PocketPiece[] {
@@ -109,8 +105,6 @@ function asPiece(
     cut: isCutAsFinished ? seam : cutLine(seam, allowances),
     marks,
     grain,
-    widthMm: wideMm,
-    heightMm: highMm,
   };
 }
 

@@ -1,4 +1,4 @@
-import type { PatternPiece } from '@/core/cutting';
+import { ringBounds, type PatternPiece } from '@/core/cutting';
 import type { Design } from '@/core/design';
 import type { FittingPlace } from '@/core/fittings';
 import { LINING_NAMES, type LiningPattern } from '@/core/lining';
@@ -60,8 +60,9 @@ export const pocketPart = ({ index }: FittingPlace): string => `pocket${index > 
 function printedPocket(
   { name, settings }: Pick<Design, 'name' | 'settings'>,
   { choice, held, at, own }: PocketStage,
-  { widthMm, heightMm, cut, seam, grain }: PocketPiece,
+  { cut, seam, grain }: PocketPiece,
 ): PieceWords {
+  const { widthMm, heightMm } = ringBounds(seam);
   const length = (mm: number) => formatQuantity(mm, 'mm', settings.lengthUnit);
   const part = pocketPart(at);
   const { title } = wordsOf({ choice, at });

@@ -12,6 +12,25 @@ import { TicketRow } from '@/ui/fittings/FittingGroup';
 import { RunButton, RunProgress } from '@/ui/workers/RunProgress';
 import type { useClothLayout } from './useClothLayout';
 
+interface LengthOfCloth {
+  field: Exclude<keyof Design['cloth'], 'oneWay'>;
+  label: string;
+  change: string;
+  width: string;
+  fine?: boolean;
+  /** What stands in the field while nothing is said, where that may be. */
+  empty?: string;
+}
+
+/** The lengths of the cloth that are asked for. */
+const LENGTHS: readonly LengthOfCloth[] = [
+  { field: 'widthMm', label: 'Cloth, wide', change: 'Width of the cloth', width: '5em' },
+  { field: 'selvedgeMm', label: 'Selvedge', change: 'Selvedge', width: '4.5em', fine: true },
+  { field: 'betweenMm', label: 'Between pieces', change: 'Between pieces', width: '4.5em', fine: true },
+  { field: 'repeatMm', label: 'Print repeats after', change: 'Repeat of the print', width: '6.5em', empty: 'no print' },
+  { field: 'haveMm', label: 'You have', change: 'Cloth at hand', width: '6.5em', empty: 'to buy' },
+];
+
 /** The cloth, and its pieces laid on the least of it: looked for away from the screen, and stopped at any time. */
 export function LayoutGroup({
   search: { pieces, found, state, layOut, stop },
@@ -28,10 +47,8 @@ export function LayoutGroup({
   useEffect(() => {
     if (figures) store.getState().showBesides('cloth', Object.values(figures));
   }, [figures, store]);
-  const set =
-    <Field extends keyof Design['cloth']>(field: Field, change: string) =>
-    (value: Design['cloth'][Field]) =>
-      store.getState().edit(change, [{ path: ['cloth', field], value }]);
+  const set = (field: keyof Design['cloth'], change: string) => (value: number | boolean | null) =>
+    store.getState().edit(change, [{ path: ['cloth', field], value }]);
   const short = found && cloth.haveMm !== null ? found.layout.lengthMm - cloth.haveMm : 0;
   return (
     <Group
@@ -50,26 +67,17 @@ export function LayoutGroup({
       }
     >
       <Row>
-        <LengthField
-          label="Cloth, wide"
-          width="5em"
-          valueMm={cloth.widthMm}
-          onChange={set('widthMm', 'Width of the cloth')}
-        />
-        <LengthField
-          label="Selvedge"
-          fine
-          width="4.5em"
-          valueMm={cloth.selvedgeMm}
-          onChange={set('selvedgeMm', 'Selvedge')}
-        />
-        <LengthField
-          label="Between pieces"
-          fine
-          width="4.5em"
-          valueMm={cloth.betweenMm}
-          onChange={set('betweenMm', 'Between pieces')}
-        />
+        {LENGTHS.map(({ field, label, change, empty, ...rest }) => (
+          <LengthField
+            key={field}
+            label={label}
+            valueMm={cloth[field]}
+            empty={empty}
+            onChange={set(field, change)}
+            onClear={empty === undefined ? undefined : () => set(field, change)(null)}
+            {...rest}
+          />
+        ))}
         <ChoiceField
           label="It has"
           width="13em"
@@ -79,22 +87,6 @@ export function LayoutGroup({
             { value: 'one', label: 'A nap, or an up' },
           ]}
           onChange={(value) => set('oneWay', 'Nap of the cloth')(value === 'one')}
-        />
-        <LengthField
-          label="Print repeats after"
-          width="6.5em"
-          empty="no print"
-          valueMm={cloth.repeatMm}
-          onChange={set('repeatMm', 'Repeat of the print')}
-          onClear={() => set('repeatMm', 'Repeat of the print')(null)}
-        />
-        <LengthField
-          label="You have"
-          width="6.5em"
-          empty="to buy"
-          valueMm={cloth.haveMm}
-          onChange={set('haveMm', 'Cloth at hand')}
-          onClear={() => set('haveMm', 'Cloth at hand')(null)}
         />
       </Row>
       <RunProgress state={state} doing="Laying them closer…" label="How much was tried" />
