@@ -29,7 +29,10 @@ export function liningDrawing({
     ...(stiffener?.pieces ?? []).map((piece): [PatternPiece, string] => [piece, 'stiffener']),
   ];
   if (pieces.length === 0) return null;
-  const bounds = pieces.map(([{ cut }]) => ringBounds(cut));
+  // Of what is cut inside the crochet, the crochet reaches further.
+  const bounds = pieces.map(([{ cut, marks }]) =>
+    ringBounds([...cut, ...marks.flatMap((mark) => (mark.kind === 'outline' ? mark.ring : []))]),
+  );
   const heightMm = Math.max(...bounds.map((one) => one.heightMm));
   const shapes: Shape[] = [];
   const places: PiecesDrawing['places'] = [];

@@ -13,7 +13,7 @@ const LAYERS: Record<FittingGroup, Layer> = {
   straps: 'feet',
   lining: 'lining',
   stiffener: 'lining',
-  pockets: 'lining',
+  pockets: 'hardware',
   edgings: 'cloth',
   trims: 'hardware',
 };
@@ -22,7 +22,7 @@ const LAYERS: Record<FittingGroup, Layer> = {
 function roleOf({ presence, stuff, face }: FabricMark): Role {
   if (presence === 'lands') return 'ghost';
   if (stuff === 'stitches') return 'foot';
-  if (stuff === 'cloth') return 'lining';
+  if (stuff === 'cloth' || stuff === 'pocket') return 'lining';
   if (stuff === 'edging') return 'border';
   if (stuff === 'cord') return 'cord';
   if (stuff === 'board' || stuff === 'vinyl') return stuff;

@@ -15,6 +15,7 @@ const STUFFS: Record<FabricMark['stuff'], Solid['stuff']> = {
   edging: 'cloth',
   board: 'board',
   vinyl: 'board',
+  pocket: 'pocket',
 };
 
 /** Something that lies on a sheet, as thick as it stands out of it. Nothing of what does not stand out. */

@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { thingIdSchema, type Design } from '@/core/design';
+import { USUAL_POCKETS, thingIdSchema, type Design } from '@/core/design';
 import { designAt, planOf } from '@/core/testing/designs';
 import { chartDrawing, packedDrawing, sectionDrawing, thingMark, type Shape } from '.';
 import { STITCHES } from '@/core/stitches';
@@ -159,5 +159,37 @@ describe('turning chains on a chart', () => {
     expect(beside).toHaveLength(5);
     const all = chartDrawing(STITCHES.dc, 5, 'right', 'does-not-count').shapes;
     expect(Math.min(...xs(all))).toBeLessThan(0);
+  });
+});
+
+describe('what lies in a pocket, from the front', () => {
+  const bag = holding([
+    [90, 70, 12],
+    [40, 66, 6],
+  ]);
+  const inPocket = (change: object): Design => ({
+    ...bag,
+    pockets: [{ ...USUAL_POCKETS.slip, holds: 't1', fromMouthMm: 25, ...change }],
+  });
+
+  it('stands in it, as far aside as the pocket, named, and drawn over what is packed only where it is in front', () => {
+    for (const on of ['front', 'back'] as const) {
+      const plan = planOf(inPocket({ on, acrossMm: 15 }));
+      const drawing = packedDrawing(plan);
+      const things = thingsOf(drawing.shapes);
+      expect(things).toHaveLength(2);
+      const [one, other] = things as [Rect, Rect];
+      const [own, packed] = on === 'back' ? [one, other] : [other, one];
+      expect([own.widthMm, own.heightMm, packed.widthMm]).toEqual([
+        expect.closeTo(40, 6) as number,
+        expect.closeTo(66, 6) as number,
+        90,
+      ]);
+      const cloth = drawing.shapes.find(({ role }) => role === 'cloth') as Rect;
+      expect(own.x + own.widthMm / 2 - (cloth.x + cloth.widthMm / 2)).toBeCloseTo(15, 6);
+      // Two thirds of it are in the pocket, whose edge lies 25 mm below the mouth.
+      expect(own.y + own.heightMm - cloth.y).toBeCloseTo(25 + (2 / 3) * 66, 0);
+      expect(drawing.labels.map(({ name }) => name)).toContain('Thing 1');
+    }
   });
 });

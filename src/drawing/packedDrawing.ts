@@ -1,5 +1,6 @@
 import { sheetsAcrossMm, sheetsUpMm } from '@/core/contents';
-import { factsOf } from '@/core/design';
+import { factsOf, type Pocket } from '@/core/design';
+import { thingsInBag } from '@/core/fold';
 import type { Plan } from '@/core/plan';
 import type { Drawing, Point, Shape } from './shape';
 
@@ -47,19 +48,41 @@ export function packedDrawing(plan: Plan): PackedDrawing {
   const round = factsOf(plan.pouch.kind).wrap === 'round';
   // Into a round bag the lot goes corner to corner, so it lies in the middle.
   const standsMm = round && packed ? (outsideHigh - packed.heightMm) / 2 : base + roundsMm;
-  const topMm = Math.max(outsideHigh, packed ? standsMm + packed.heightMm : 0);
+  const pocketed = thingsInBag(plan, 'loaded').filter(({ pocket }) => pocket !== undefined);
+  const topMm = Math.max(
+    outsideHigh,
+    packed ? standsMm + packed.heightMm : 0,
+    ...pocketed.map(({ to }) => to.y + layers.fabricMm / 2),
+  );
   const sideMm = Math.max(0, ((packed?.widthMm ?? 0) - outsideWide) / 2);
   const left = sideMm + (outsideWide - (packed?.widthMm ?? 0)) / 2;
   const bottom = topMm - standsMm;
   // What lies further back is drawn first, so that what is in front covers it.
   const backToFront = [...placed].sort((a, b) => b.behindMm - a.behindMm);
-  const things = backToFront.map(({ index, xMm, yMm, widthMm, heightMm }) => ({
+  const packedThings = backToFront.map(({ index, xMm, yMm, widthMm, heightMm }) => ({
     x: left + xMm,
     y: bottom - yMm - heightMm,
     widthMm,
     heightMm,
     index,
   }));
+  const inPockets = (wall: Pocket['on']) =>
+    pocketed
+      .filter(({ pocket = -1 }) => plan.contents.settled.pockets[pocket]?.on === wall)
+      .flatMap(({ index, from, to }) =>
+        index === null
+          ? []
+          : [
+              {
+                x: sideMm + outsideWide / 2 + from.z,
+                y: topMm - layers.fabricMm / 2 - to.y,
+                widthMm: to.z - from.z,
+                heightMm: to.y - from.y,
+                index,
+              },
+            ],
+      );
+  const things = [...inPockets('back'), ...packedThings, ...inPockets('front')];
   return {
     box: { x: 0, y: 0, widthMm: outsideWide + 2 * sideMm + SPAN_MM, heightMm: topMm + SPAN_MM },
     shapes: [

@@ -1,7 +1,7 @@
 import { between, cross, unit, type SheetGrid, type Vec } from '@/core/fold';
 
 /** What a solid is made of. The look is decided from it, in one place. */
-export type Stuff = 'cloth' | 'lining' | 'metal' | 'board' | 'thing' | 'load';
+export type Stuff = 'cloth' | 'lining' | 'metal' | 'board' | 'pocket' | 'thing' | 'load';
 
 /** A closed solid as triangles, in mm: three numbers to a corner, three corners to a triangle, counter-clockwise seen from outside. */
 export interface Solid {

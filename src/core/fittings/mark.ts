@@ -58,7 +58,7 @@ export interface FabricMark {
   /** Where it is set by count; null where it is set by measure. */
   count: { row: number; place: StitchPlace; ofStitches: number } | null;
   form: MarkForm;
-  stuff: 'metal' | 'cord' | 'cloth' | 'stitches' | 'edging' | 'board' | 'vinyl';
+  stuff: 'metal' | 'cord' | 'cloth' | 'stitches' | 'edging' | 'board' | 'vinyl' | 'pocket';
   /** How far it stands out of the fabric, mm. */
   standsMm: number;
   /** Thicknesses of the layers that it goes through, mm. */

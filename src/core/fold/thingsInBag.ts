@@ -8,6 +8,8 @@ import type { FoldState, FoldedPlan } from './foldInput';
 export interface ThingBox {
   /** Its place in the list of all that goes in; null for a load of which only its thickness is known. */
   index: number | null;
+  /** Which pocket it lies in; absent for what is packed. */
+  pocket?: number;
   from: { x: number; y: number; z: number };
   to: { x: number; y: number; z: number };
   /** It gives way, and fills the bag from side to side. */
@@ -94,6 +96,7 @@ function inPockets(
       const z = mark.acrossMm + ((part + 0.5) / count - 0.5) * widthMm - thing.widthMm / 2;
       return {
         index: first + part,
+        pocket,
         from: { x, y: bottomMm, z },
         to: { x: x + thing.thicknessMm, y: bottomMm + thing.heightMm, z: z + thing.widthMm },
         isSoft: false,

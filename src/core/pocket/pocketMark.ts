@@ -34,7 +34,7 @@ export function pocketMark(pocket: Pocket, { width, height }: PocketSizes, bag: 
     stationMm,
     count: null,
     form: { kind: 'patch', widthMm: width.value, lengthMm: height.value },
-    stuff: pocket.kind === 'crocheted' ? 'edging' : pocket.kind === 'vinyl' ? 'vinyl' : 'cloth',
+    stuff: pocket.kind === 'crocheted' ? 'edging' : pocket.kind === 'vinyl' ? 'vinyl' : 'pocket',
     standsMm: pocket.kind === 'crocheted' ? pouch.layers.fabricMm : 0.6,
     throughMm: [],
     presence: 'set',

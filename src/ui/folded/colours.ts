@@ -5,6 +5,7 @@ export const STUFF_COLOURS: Record<Exclude<Stuff, 'cloth'>, string> = {
   lining: '#f1e3c0',
   metal: '#d9dde0',
   board: '#e4e2d6',
+  pocket: '#d6bd84',
   thing: '#e9d9a6',
   load: '#e9d9a6',
 };

@@ -161,26 +161,40 @@ function StiffenerPlan({ stiffener }: { stiffener: Stiffener | null }) {
   );
 }
 
+const MARKED = ' Dotted: a pocket is sewn on there; a disc: what closes the bag lies behind.';
+
 function LiningPlan({ lining }: { lining: Lining }) {
   const stage = useBag((state) => state.plan.lining);
   if (!stage) return <FittingGroup choice={lining} at={AT} />;
   const [cut, finished, joined] = wordsOf(stage).tickets(stage);
   const isDropIn = lining.kind === 'drop-in';
+  const marks = stage.patterns.flatMap((pattern) => pattern.marks);
+  const hasPlaces = marks.some((mark) => mark.kind === 'spot' || (mark.kind === 'outline' && mark.of === 'pocket'));
+  const isSharedFront = isDropIn && stage.patterns.some(({ id, copies }) => id === 'front' && copies === 2);
   return (
     <>
       <FittingGroup choice={lining} at={AT} />
       <Group title="Cut">
         <TicketRow tickets={cut ?? []} />
-        <Box fontSize="14px">Solid edge: cut here{lining.stuff === 'cloth' ? ', the arrow along the grain' : ''}.</Box>
-      </Group>
-      <Group title={isDropIn ? 'Sew' : 'Press'}>
-        <TicketRow tickets={finished ?? []} />
         <Box fontSize="14px">
-          {isDropIn
-            ? 'Dashed line: sew here. Ticks across the seam meet on two pieces.'
-            : 'Dashed line: press the edges under here. The coloured line is the panel’s edge, a little outside it. Mind the hot iron.'}
+          Solid edge: cut here{lining.stuff === 'cloth' ? ', the arrow along the grain' : ''}.
+          {!isDropIn &&
+            lining.stuff !== 'cloth' &&
+            ' The coloured line is the crochet’s edge: nothing is pressed under.'}
+          {hasPlaces && MARKED}
+          {hasPlaces && isSharedFront && ' Front and back are cut alike: what is marked is on one of them.'}
         </Box>
       </Group>
+      {finished && finished.length > 0 && (
+        <Group title={isDropIn ? 'Sew' : 'Press'}>
+          <TicketRow tickets={finished} />
+          <Box fontSize="14px">
+            {isDropIn
+              ? `Dashed line: sew here. Ticks across the seam meet on two pieces.${lining.joined === 'by-machine' ? ' The white stretch of a seam stays open.' : ''}`
+              : 'Dashed line: press the edges under here. The coloured line is the panel’s edge, a little outside it. Mind the hot iron.'}
+          </Box>
+        </Group>
+      )}
       {stage.join && (
         <Group title="Join hole by hole">
           <TicketRow tickets={joined ?? []} />

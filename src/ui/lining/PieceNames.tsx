@@ -26,6 +26,11 @@ export function PieceNames({
         dominantBaseline="central"
         fontSize={NAME_PX}
         fill="var(--chakra-colors-ink)"
+        // So that it can be read over the lines that cross it.
+        stroke="var(--chakra-colors-brass-pale)"
+        strokeWidth="4"
+        strokeLinejoin="round"
+        paintOrder="stroke"
       >
         {name}
       </text>

@@ -140,11 +140,14 @@ const layOverWords = <Choice extends FlatLining | FlapLining>(
           );
     },
   },
-  tickets: ({ turnUnder, cloth, join }) => [
+  tickets: ({ choice, turnUnder, cloth, join }) => [
     cloth.flatMap(({ cutWidth, cutLength }) => [cutWidth, cutLength].map((figure) => ({ figure, mark: 'lining.cut' }))),
-    [turnUnder, ...cloth.flatMap(({ finishedWidth, finishedLength }) => [finishedWidth, finishedLength])].map(
-      (figure) => ({ figure, mark: 'lining.press' }),
-    ),
+    // What does not fray is cut at its finished edge.
+    frays(choice)
+      ? [turnUnder, ...cloth.flatMap(({ finishedWidth, finishedLength }) => [finishedWidth, finishedLength])].map(
+          (figure) => ({ figure, mark: 'lining.press' }),
+        )
+      : [],
     ...joinTickets(join),
   ],
   quotes: {
