@@ -1,3 +1,4 @@
+import DxfParser, { type IPolylineEntity, type ITextEntity } from 'dxf-parser';
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { rectangle, ringBounds, stadiumRing } from '@/core/cutting';
@@ -5,6 +6,7 @@ import { usualDropIn, usualLining, type Design } from '@/core/design';
 import { BODY_KINDS } from '@/core/body';
 import { bagOf } from '@/core/testing/bodies';
 import { planOf } from '@/core/testing/designs';
+import type { Shape } from '../shape';
 import { dxfOf } from './dxfOf';
 import { paperPaths } from './paperPaths';
 import { paperSheet, type NamedPiece } from './paperSheet';
@@ -132,29 +134,55 @@ describe('files that leave', () => {
   });
 
   it('a DXF has its cut lines on their layer, in millimetres, each point where it belongs, up instead of down', () => {
-    const lines = dxfOf(sheet)
-      .split('\n')
-      .map((line) => line.trim());
-    // Read by the format itself: pairs of a group code and its value.
-    const pairs = Array.from(
-      { length: Math.floor(lines.length / 2) },
-      (_, index) => [Number(lines[2 * index]), lines[2 * index + 1] ?? ''] as const,
+    const text = dxfOf(sheet);
+    const read = new DxfParser().parseSync(text);
+    const points = (read?.entities ?? []).flatMap((entity) =>
+      entity.type === 'POLYLINE' && entity.layer === 'CUT' ? (entity as IPolylineEntity).vertices : [],
     );
-    const points: (readonly [number, number])[] = [];
-    let [entity, layer, x] = ['', '', NaN];
-    for (const [code, value] of pairs) {
-      if (code === 0) [entity, layer] = [value, ''];
-      if (code === 8) layer = value;
-      if (entity === 'LWPOLYLINE' && layer === 'CUT' && code === 10) x = Number(value);
-      if (entity === 'LWPOLYLINE' && layer === 'CUT' && code === 20) points.push([x, Number(value)]);
-    }
     expect(points).toHaveLength(wanted.length);
-    points.forEach(([px, py], index) => {
-      const at = wanted[index] ?? { x: NaN, y: NaN };
-      expect(Math.hypot(px - at.x, sheet.box.heightMm - py - at.y)).toBeLessThan(0.01);
-    });
-    expect(pairs.some(([code, value]) => code === 9 && value === '$INSUNITS')).toBe(true);
+    for (const { x, y } of wanted)
+      expect(Math.min(...points.map((at) => Math.hypot(at.x - x, sheet.box.heightMm - at.y - y)))).toBeLessThan(0.01);
+    expect(read?.header).toMatchObject({ $INSUNITS: 4, $ACADVER: 'AC1009' });
+    expect(Object.keys(read?.tables.layer.layers ?? {}).sort()).toEqual(
+      [...new Set(read?.entities.map(({ layer }) => layer))].sort(),
+    );
     const { heightMm } = ringBounds(pieces[0]?.cut ?? []);
     expect(heightMm).toBe(80);
+    const written = (read?.entities ?? []).flatMap((entity) =>
+      entity.type === 'TEXT' ? [(entity as ITextEntity).text] : [],
+    );
+    expect(written).toEqual(sheet.labels.map(({ text }) => text));
+  });
+
+  it('a DXF keeps to release 12: nothing that came after it', () => {
+    const lines = dxfOf(sheet).split('\n');
+    const names = lines.filter((_, index) => index % 2 === 1 && lines[index - 1] === '0');
+    expect(names.length).toBeGreaterThan(10);
+    // Entities of AutoCAD release 12.
+    expect([
+      'SECTION',
+      'ENDSEC',
+      'TABLE',
+      'ENDTAB',
+      'LTYPE',
+      'LAYER',
+      'LINE',
+      'POLYLINE',
+      'VERTEX',
+      'SEQEND',
+      'TEXT',
+      'EOF',
+    ]).toEqual(expect.arrayContaining([...new Set(names)]));
+  });
+
+  it('lines of two pieces that meet in a point stay two', () => {
+    const square = (x: number, y: number): Shape => ({
+      ...{ kind: 'rect', role: 'load', layer: 'cloth', x, y, widthMm: 10, heightMm: 10 },
+    });
+    const read = new DxfParser().parseSync(
+      dxfOf({ box: { x: 0, y: 0, widthMm: 20, heightMm: 20 }, shapes: [square(0, 0), square(10, 10)], labels: [] }),
+    );
+    const vertices = (read?.entities ?? []).map((entity) => (entity as IPolylineEntity).vertices.length);
+    expect(vertices).toEqual([4, 4]);
   });
 });
