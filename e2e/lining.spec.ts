@@ -123,3 +123,81 @@ test('a lining is cut by what came out, and laid on the cloth as short as it goe
   expect((await axeFinds(page)).map(({ id, nodes }) => `${id}: ${nodes[0]?.html}`)).toEqual([]);
   await saved(page);
 });
+
+test('pieces are moved and turned by keys and by hand, clash where they lie on each other, and it is all undone', async ({
+  page,
+}) => {
+  await newBag(page, 'Satchel with a gusset');
+  await goTo(page, 'Lining');
+  await page.getByRole('button', { name: 'Add a drop-in lining' }).click();
+  await page.getByRole('button', { name: 'Lay them out' }).click();
+  const layout = page.getByTestId('layout');
+  await expect(layout).toContainText('3 pieces');
+  const gusset = page.getByRole('button', { name: /^gusset, .* across/ });
+  const before = (await gusset.getAttribute('aria-label')) ?? '';
+  await gusset.focus();
+  await page.keyboard.press('Shift+ArrowUp');
+  await expect(gusset).not.toHaveAttribute('aria-label', before);
+  await expect(layout).toContainText('as you have laid them');
+  // Onto the first front, wherever that is.
+  const front = page.getByRole('button', { name: /^front, .* across/ }).first();
+  const [from, to] = [await gusset.boundingBox(), await front.boundingBox()];
+  if (!from || !to) throw new Error('nothing is drawn');
+  await page.mouse.move(from.x + from.width / 2, from.y + from.height / 2);
+  await page.mouse.down();
+  await page.mouse.move(to.x + to.width / 2, to.y + to.height / 2, { steps: 6 });
+  await page.mouse.up();
+  await expect(layout).toContainText('lie on each other');
+  await page.getByRole('button', { name: 'Undo: Moved the gusset on the cloth' }).click();
+  await expect(layout).not.toContainText('lie on each other');
+  await saved(page);
+  // It is kept with the bag.
+  await page.reload();
+  await goTo(page, 'Lining');
+  await expect(page.getByTestId('layout')).toContainText('as you have laid them');
+});
+
+test('a remnant is cut first, its outline by its corners; one that crosses itself is told with ways out', async ({
+  page,
+}) => {
+  await newBag(page, 'Satchel with a gusset');
+  await goTo(page, 'Lining');
+  await page.getByRole('button', { name: 'Add a drop-in lining' }).click();
+  await page.getByRole('button', { name: 'Add a remnant' }).click();
+  await page.getByRole('button', { name: 'Lay them out' }).click();
+  await expect(page.getByTestId('layout')).toContainText('2 more from what was left over');
+  const corner = page.getByRole('button', { name: /^Corner 2 of Remnant/ });
+  await corner.focus();
+  await page.keyboard.press('Shift+ArrowLeft');
+  await expect(page.getByLabel('Across, corner 2')).toHaveValue('540');
+  await fill(page, 'Across, corner 1', '560');
+  const slip = page.locator('[data-problem="remnant-crosses"]');
+  await slip.getByRole('button', { name: /outermost corners/ }).click();
+  await expect(slip).toBeHidden();
+  await page.getByLabel('It lies').selectOption('folded');
+  await page.getByRole('button', { name: 'Take “Remnant” out' }).click();
+  await page.getByRole('button', { name: /Lay them out/ }).click();
+  await expect(page.getByRole('button', { name: /^front, 2 at once/ })).toBeVisible();
+  await expect(page.getByRole('button', { name: /^gusset, on the fold, 0.0 cm across/ })).toBeVisible();
+  expect((await axeFinds(page)).map(({ id, nodes }) => `${id}: ${nodes[0]?.html}`)).toEqual([]);
+});
+
+test('another bag of the shelf is cut from the same cloth', async ({ page }) => {
+  await newBag(page, 'Satchel with a gusset');
+  await goTo(page, 'Lining');
+  await page.getByRole('button', { name: 'Add a drop-in lining' }).click();
+  await fill(page, 'Name of the bag', 'Lined one');
+  await saved(page);
+  await newBag(page, 'Satchel with a gusset');
+  await goTo(page, 'Lining');
+  await page.getByRole('button', { name: 'Add a drop-in lining' }).click();
+  await page.getByRole('button', { name: 'Cut another bag from it too' }).click();
+  await page.getByLabel('With the pieces of').selectOption({ label: 'Lined one' });
+  await expect(page.getByRole('button', { name: 'Without “Lined one”' })).toBeVisible();
+  await expect(async () => {
+    await page.getByRole('button', { name: /Lay them out/ }).click();
+    await expect(page.getByTestId('layout')).toContainText('6 pieces', { timeout: 2000 });
+  }).toPass();
+  await expect(page.getByRole('button', { name: /^front \(Lined one\)/ }).first()).toBeVisible();
+  await saved(page);
+});

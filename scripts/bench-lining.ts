@@ -56,18 +56,18 @@ function bagPieces(count: number, seed: number): LayoutPiece[] {
   const between = (least: number, most: number) => Math.round(least + (most - least) * random());
   return Array.from({ length: count }, (_, index): LayoutPiece => {
     const name = `piece ${index}`;
-    const turns: LayoutPiece['turns'] = [0, 180];
+    const own = { id: name, name, turns: [0, 180] as LayoutPiece['turns'], atFold: false };
     switch (index % 5) {
       case 0:
-        return { name, turns, ring: roundedBelow(between(180, 300), between(140, 240), between(0, 40)) };
+        return { ...own, ring: roundedBelow(between(180, 300), between(140, 240), between(0, 40)) };
       case 1:
-        return { name, turns, ring: rectangle(between(180, 300), between(300, 480)) };
+        return { ...own, ring: rectangle(between(180, 300), between(300, 480)) };
       case 2:
-        return { name, turns, ring: rectangle(between(40, 90), between(300, 520)) };
+        return { ...own, ring: rectangle(between(40, 90), between(300, 520)) };
       case 3:
-        return { name, turns, ring: stadiumRing(between(160, 240), between(60, 110)) };
+        return { ...own, ring: stadiumRing(between(160, 240), between(60, 110)) };
       default:
-        return { name, turns, ring: rectangle(between(90, 150), between(80, 130)) };
+        return { ...own, ring: rectangle(between(90, 150), between(80, 130)) };
     }
   });
 }

@@ -3,7 +3,7 @@ export { chartDrawing, type ChartWay } from './chartDrawing';
 export { flapIcon } from './flapIcon';
 export { foldedDrawing } from './foldedDrawing';
 export { liningDrawing, type PiecesDrawing } from './liningDrawing';
-export { layoutDrawing } from './layoutDrawing';
+export { layoutDrawing, type LayoutDrawing } from './layoutDrawing';
 export { beyondPiece, type Beyond } from './markShapes';
 export { pieceDrawing } from './pieceDrawing';
 export { rowsPerLine } from './rowsPiece';

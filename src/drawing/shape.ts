@@ -42,7 +42,10 @@ export type Role =
   | 'symbol'
   | 'symbolSolid'
   | 'rib'
-  | 'bump';
+  | 'bump'
+  | 'bolt'
+  | 'clash'
+  | 'clashEdge';
 
 export type Layer = 'cloth' | 'rows' | 'lining' | 'folds' | 'seams' | 'feet' | 'hardware' | 'load';
 

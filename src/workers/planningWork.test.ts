@@ -2,6 +2,8 @@ import { describe, expect, it } from 'vitest';
 import { packThings, type Box } from '@/core/contents';
 import { rectangle } from '@/core/cutting';
 import type { Layout, LayoutPiece } from '@/core/layout';
+import { usualDropIn } from '@/core/design';
+import { bagOf } from '@/core/testing/bodies';
 import { seededRandom } from '@/core/random';
 import { fullDesign, planOf } from '@/core/testing/designs';
 import { inTurns, planningWork } from './planningWork';
@@ -62,11 +64,13 @@ it('finds alternatives for a settled design that has been through a message', as
 it('lays pieces on cloth, and tells of every shorter layout, each with all pieces in it', async () => {
   const random = seededRandom(3);
   const pieces = Array.from({ length: 14 }, (_, index): LayoutPiece => ({
+    id: `piece ${index}`,
     name: `piece ${index}`,
+    atFold: false,
     ring: rectangle(60 + Math.round(200 * random()), 60 + Math.round(200 * random())),
     turns: [0, 180],
   }));
-  const cloth = { widthMm: 700, betweenMm: 3, repeatMm: null };
+  const cloth = { sheet: { widthMm: 700, betweenMm: 3, repeatMm: null }, remnants: [], isFolded: false };
   const told: Layout[] = [];
   const shares: number[] = [];
   const last = await planningWork.layOut(
@@ -91,4 +95,16 @@ it('lays pieces on cloth, and tells of every shorter layout, each with all piece
       () => {},
     ),
   ).toEqual(last);
+});
+
+it('names the pieces of other bags after them, and leaves out a bag that can’t be planned', () => {
+  const lined = { ...bagOf('gusset'), name: 'Lined one', lining: usualDropIn(bagOf('gusset')) };
+  const pieces = planningWork.piecesOf([{ id: 'b1', design: lined }], lined.cloth);
+  expect(pieces.map(({ id, name }) => [id, name])).toEqual([
+    ['b1:lining.front/1', 'front (Lined one)'],
+    ['b1:lining.front/2', 'front (Lined one)'],
+    ['b1:lining.gusset/1', 'gusset (Lined one)'],
+  ]);
+  const unplannable = { ...lined, body: { ...lined.body, widthMm: 1 } };
+  expect(planningWork.piecesOf([{ id: 'b2', design: unplannable }], lined.cloth)).toEqual([]);
 });

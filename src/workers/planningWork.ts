@@ -3,10 +3,11 @@ import { packStepwise, type Box, type Packings, type SettledDesign } from '@/cor
 import type { Design, Swatch } from '@/core/design';
 import { makings, type Makings } from '@/core/makings';
 import { solutions, type Solutions, type Weights, type Wishes } from '@/core/solutions';
-import { cuttingLayout, type ClothSheet, type Layout, type LayoutPiece } from '@/core/layout';
-import type { Plan } from '@/core/plan';
+import { clothPieces, layOnCloth, type ClothToCut, type Layout, type LayoutPiece } from '@/core/layout';
+import { planBag, type Plan } from '@/core/plan';
 import { findRepeat, type FoundRepeat, type StitchPattern } from '@/core/stitches';
 import { seededRandom } from '@/core/random';
+import { LAYING_NAMES } from '@/core/wording';
 
 /** How long a piece of work goes on before it lets others have a turn, ms: a call to stop is heard after it. */
 const TURN_MS = 40;
@@ -32,14 +33,14 @@ export const planningWork = {
   /** Pieces laid on cloth: told of every shorter layout, so that what is stopped leaves the best there was. */
   layOut: async (
     pieces: LayoutPiece[],
-    cloth: ClothSheet,
+    cloth: ClothToCut,
     onShare: OnShare,
     onBest: (layout: Layout) => void | Promise<void>,
   ): Promise<Layout> => {
     let told = Infinity;
     let best: Layout | null = null;
     const shares = function* (): Generator<number, Layout> {
-      const search = cuttingLayout(pieces, cloth, seededRandom(LAYOUT_SEED));
+      const search = layOnCloth(pieces, cloth, seededRandom(LAYOUT_SEED));
       for (;;) {
         const step = search.next();
         if (step.done) return step.value;
@@ -56,6 +57,17 @@ export const planningWork = {
     };
     return inTurns(shares(), tell);
   },
+
+  /** What of other bags is cut from the same cloth: each piece named after its bag too. A bag that can't be planned has none. */
+  piecesOf: (bags: { id: string; design: Design }[], cloth: Design['cloth']): LayoutPiece[] =>
+    bags.flatMap(({ id, design }) => {
+      const result = planBag(design);
+      return (result.ok ? clothPieces(result.plan, cloth, LAYING_NAMES) : []).map((piece) => ({
+        ...piece,
+        id: `${id}:${piece.id}`,
+        name: `${piece.name} (${design.name})`,
+      }));
+    }),
 
   /** A planned bag made many times over on paper; the same seed gives the same makings. */
   makings: (plan: Plan, runs: number, seed: number, onShare: OnShare): Promise<Makings> =>

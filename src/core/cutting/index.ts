@@ -1,6 +1,7 @@
-export { commonArea, commonRing, offsetRing, unionRing } from './offsetRing';
+export { commonArea, commonRing, commonRings, offsetRing, ringsLess, unionRing } from './clipping';
 export { cutLine, notch, type Allowances, type PatternPiece, type PieceMark } from './patternPiece';
 export {
+  isSimple,
   mirroredUp,
   movedRing,
   rectangle,

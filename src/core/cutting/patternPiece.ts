@@ -1,5 +1,5 @@
 import { movedRing, mirroredUp, rectangle, ringBounds, type Ring, type RingPoint } from './ring';
-import { commonRing, offsetRing, unionRing } from './offsetRing';
+import { commonRing, offsetRing, unionRing } from './clipping';
 
 /** Something that is marked on a piece besides its lines. */
 export type PieceMark =

@@ -1,5 +1,35 @@
 import { z } from 'zod';
-import { lengthMm } from './fields';
+import { coordinateMm, idSchema, lengthMm, shortText } from './fields';
+
+/** A piece of cloth that was left over: its outline, mm, the grain upwards. */
+export const remnantSchema = z.strictObject({
+  name: shortText(60),
+  outline: z
+    .array(z.tuple([coordinateMm(3000), coordinateMm(3000)]))
+    .min(3, { error: 'A remnant has three corners at least.' })
+    .max(40, { error: 'Forty corners are enough for a remnant.' }),
+});
+export type Remnant = z.infer<typeof remnantSchema>;
+export const MOST_REMNANTS = 12;
+
+/** Where she has laid a piece: of which name, how it is turned, its lower left corner, and the remnant it lies on; null: on the cloth itself. */
+const laidSchema = z.strictObject({
+  of: shortText(120),
+  turn: z.union([z.literal(0), z.literal(90), z.literal(180), z.literal(270)]),
+  xMm: coordinateMm(100_000),
+  yMm: coordinateMm(100_000),
+  remnant: z
+    .int()
+    .min(0)
+    .max(MOST_REMNANTS - 1)
+    .nullable(),
+});
+export type LaidByHand = z.infer<typeof laidSchema>;
+
+/** Another bag of the shelf that is cut from the same cloth, by its name for the program and as it was called. */
+const besideSchema = z.strictObject({ id: idSchema, name: shortText(200) });
+export type BagBeside = z.infer<typeof besideSchema>;
+export const MOST_BESIDE = 12;
 
 /** The cloth that pieces are laid on: as it lies on the bolt, and how it may be used. */
 export const clothSchema = z.strictObject({
@@ -15,6 +45,14 @@ export const clothSchema = z.strictObject({
   repeatMm: lengthMm(5, 1500).nullable(),
   /** So much of it is at hand; null: it is to be bought. */
   haveMm: lengthMm(10, 50_000).nullable(),
+  /** Whether it is cut as it lies folded, one selvedge on the other. */
+  folded: z.boolean(),
+  /** What was left over of it before, and is cut first. */
+  remnants: z.array(remnantSchema).max(MOST_REMNANTS, { error: 'Twelve remnants are enough for one bag.' }),
+  /** Bags that are cut from it too. */
+  beside: z.array(besideSchema).max(MOST_BESIDE, { error: 'Twelve more bags are enough for one cloth.' }),
+  /** Pieces as she has laid them; none: as the shortest layout has them. */
+  laid: z.array(laidSchema).max(400, { error: 'Four hundred pieces are enough for one cloth.' }),
 });
 export type ClothOnBolt = z.infer<typeof clothSchema>;
 
@@ -26,6 +64,10 @@ export const USUAL_CLOTH: ClothOnBolt = {
   oneWay: false,
   repeatMm: null,
   haveMm: null,
+  folded: false,
+  remnants: [],
+  beside: [],
+  laid: [],
 };
 
 /** What she measured of what she has finished; null: not measured. `of` is the whole bag from outside, or a piece as it lies flat. */

@@ -159,6 +159,16 @@ describe('reading a design', () => {
   });
 });
 
+describe('version 13', () => {
+  it('knew cloth on the bolt alone: none lies folded, is left over, or was laid by hand', () => {
+    const now = fullDesign();
+    const { selvedgeMm, betweenMm, oneWay, repeatMm, haveMm } = now.cloth;
+    const older = { widthMm: 900, selvedgeMm, betweenMm, oneWay, repeatMm, haveMm };
+    const read = readDesign({ ...now, version: 13, cloth: older });
+    expect(read.ok && read.design.cloth).toEqual({ ...older, folded: false, remnants: [], beside: [], laid: [] });
+  });
+});
+
 describe('applyEdits', () => {
   it('leaves the design it was given alone', () => {
     const design = fullDesign();

@@ -8,6 +8,13 @@ export const lengthMm = (leastMm: number, mostMm: number) =>
     .min(leastMm, { error: `This must be at least {mm:${leastMm}}.` })
     .max(mostMm, { error: `This can be {mm:${mostMm}} at most.` });
 
+/** How far something lies from where it is counted from; less than nought to the other side. */
+export const coordinateMm = (mostMm: number) =>
+  z
+    .number({ error: 'Write a length here.' })
+    .min(-mostMm, { error: `This can be {mm:${mostMm}} at most.` })
+    .max(mostMm, { error: `This can be {mm:${mostMm}} at most.` });
+
 export const count = (least: number, most: number) =>
   z
     .number({ error: 'Write a whole number here.' })

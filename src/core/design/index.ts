@@ -169,4 +169,13 @@ export {
   type PocketKind,
   type PocketOf,
 } from './fittings/pockets';
-export { USUAL_CLOTH, type CameOut, type ClothOnBolt } from './cutting';
+export {
+  MOST_BESIDE,
+  MOST_REMNANTS,
+  USUAL_CLOTH,
+  type BagBeside,
+  type CameOut,
+  type ClothOnBolt,
+  type LaidByHand,
+  type Remnant,
+} from './cutting';

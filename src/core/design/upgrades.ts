@@ -1,4 +1,3 @@
-import { USUAL_CLOTH } from './cutting';
 import { EASE_MM } from '@/core/defaults';
 import type { DesignEdit } from '@/core/problems';
 import { USUAL_PRONG_MM } from './fittings/magneticSnap';
@@ -105,6 +104,20 @@ const liningOfVersion12 = (lining: unknown): unknown => {
   return { ...USUAL_MADE, ...lining };
 };
 
+/** What version 13 asked of cloth first, as it was taken to be. */
+const CLOTH_OF_VERSION_13 = {
+  widthMm: 1100,
+  selvedgeMm: 10,
+  betweenMm: 3,
+  oneWay: false,
+  repeatMm: null,
+  haveMm: null,
+};
+
+/** What version 14 asks of cloth besides: whether it lies folded, what was left over of it, and where pieces were laid by hand. */
+const clothOfVersion14 = (cloth: unknown): unknown =>
+  cloth && typeof cloth === 'object' ? { folded: false, remnants: [], beside: [], laid: [], ...cloth } : cloth;
+
 /**
  * The upgrade from each older version, by the version it reads.
  *
@@ -194,7 +207,9 @@ export const UPGRADES: Readonly<Record<number, Upgrade>> = {
   // Version 11 knew flat linings of cloth, whipped in by hand.
   11: ({ lining, ...document }) => ({ ...document, version: 12, lining: liningOfVersion12(lining) }),
   // Version 12 did not ask what is cut from, nor what came out.
-  12: (document) => ({ ...document, version: 13, cloth: USUAL_CLOTH, cameOut: [] }),
+  12: (document) => ({ ...document, version: 13, cloth: CLOTH_OF_VERSION_13, cameOut: [] }),
+  // Version 13 knew cloth on the bolt alone, laid out by the program.
+  13: ({ cloth, ...document }) => ({ ...document, version: 14, cloth: clothOfVersion14(cloth) }),
 };
 
 /** Where an older version's edit is made in the next one, by the version it reads; none where it can't be made there. */
@@ -239,4 +254,8 @@ export const EDIT_UPGRADES: Readonly<Record<number, (edit: DesignEdit) => Design
     value: path[0] === 'lining' && path.length === 1 ? liningOfVersion12(value) : value,
   }),
   12: (edit) => edit,
+  13: ({ path, value }) => ({
+    path,
+    value: path[0] === 'cloth' && path.length === 1 ? clothOfVersion14(value) : value,
+  }),
 };

@@ -54,6 +54,7 @@ export function* allLayouts(
       const kind = alike[box] as number;
       if (tried.has(kind)) continue;
       tried.add(kind);
+      if ((boxes[box] as Box).atFold && xMm > SAME_MM) continue;
       for (const { turn, wideMm: wide, longMm } of (boxes[box] as Box).ways)
         if (wide <= wideMm + SAME_MM)
           open.push({

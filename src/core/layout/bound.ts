@@ -11,12 +11,12 @@ export const waysOn = ({ ring, turns }: LayoutPiece, { widthMm }: ClothSheet) =>
 
 /**
  * A length of cloth that no layout of these pieces can be shorter than, mm: they and what is left between them have to fit in it by area; the longest
- * of them; and all that can't lie beside another, one after the other.
+ * of them; all that can't lie beside another, one after the other; and so those at the fold.
  *
  * Source: the area, and the widest-piece bounds for strip packing of Martello, Monaci and Vigo (2003).
  *
  * @example
- * layoutBoundMm([{ name: 'a', ring: [[0, 0], [60, 0], [60, 50], [0, 50]], turns: [0] }], { widthMm: 100, betweenMm: 0, repeatMm: null }) // => 50
+ * layoutBoundMm([{ id: 'a', name: 'a', ring: [[0, 0], [60, 0], [60, 50], [0, 50]], turns: [0], atFold: false }], { widthMm: 100, betweenMm: 0, repeatMm: null }) // => 50
  */
 export function layoutBoundMm(pieces: readonly LayoutPiece[], cloth: ClothSheet): number {
   const { widthMm, betweenMm } = cloth;
@@ -38,5 +38,8 @@ export function layoutBoundMm(pieces: readonly LayoutPiece[], cloth: ClothSheet)
   // Of those that are wider than half of the cloth, no two lie beside each other.
   const wide = alone.filter((one) => 2 * one.wideMm + betweenMm > widthMm + 1e-6);
   const byWide = wide.reduce((sum, { longMm }) => sum + longMm + betweenMm, 0) - betweenMm;
-  return Math.max(0, byArea, longestMm, byWide);
+  // At the fold they lie one after the other.
+  const folded = pieces.filter((piece) => piece.atFold && waysOn(piece, cloth).length > 0);
+  const byFold = folded.reduce((sum, { ring }) => sum + ringBounds(ring).heightMm + betweenMm, 0) - betweenMm;
+  return Math.max(0, byArea, longestMm, byWide, byFold);
 }

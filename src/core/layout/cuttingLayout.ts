@@ -42,6 +42,7 @@ export function* cuttingLayout(
   const here = pieces.flatMap((_, index) => ((ways[index]?.length ?? 0) > 0 ? [index] : []));
   // Every rectangle is grown by what is left between, and so is the cloth.
   const boxes = here.map((index): Box => ({
+    atFold: pieces[index]?.atFold ?? false,
     ways: unlike(ways[index] ?? []).map(({ turn, wideMm, longMm }) => ({
       turn,
       wideMm: wideMm + betweenMm,
@@ -49,14 +50,21 @@ export function* cuttingLayout(
     })),
   }));
   const wide = widthMm + betweenMm;
-  let best: Layout = { laid: [], tooWide, lengthMm: here.length === 0 ? 0 : Infinity, boundMm, isProven: false };
+  let best: Layout = {
+    pieces,
+    laid: [],
+    tooWide,
+    lengthMm: here.length === 0 ? 0 : Infinity,
+    boundMm,
+    isProven: false,
+  };
   const isBest = () => best.lengthMm <= boundMm + SAME_MM;
   const take = (laid: LaidPiece[], lengthMm: number) => {
     if (lengthMm < best.lengthMm - SAME_MM) best = { ...best, laid, lengthMm, isProven: lengthMm <= boundMm + SAME_MM };
   };
   const takePuts = ({ puts, lengthMm }: { puts: Put[]; lengthMm: number }) =>
     take(
-      puts.map(({ box, turn, xMm, yMm }) => ({ piece: here[box] as number, turn, xMm, yMm })),
+      puts.map(({ box, turn, xMm, yMm }) => ({ piece: here[box] as number, turn, xMm, yMm, remnant: null })),
       lengthMm - betweenMm,
     );
   if (here.length === 0) return { ...best, isProven: true };
@@ -77,8 +85,8 @@ export function* cuttingLayout(
   let goneThrough = false;
   if (here.length <= MOST_EXACT && !isBest()) {
     const kinds = new Map<string, number>();
-    const alike = boxes.map(({ ways: all }) => {
-      const key = JSON.stringify(all);
+    const alike = boxes.map((box) => {
+      const key = JSON.stringify(box);
       if (!kinds.has(key)) kinds.set(key, kinds.size);
       return kinds.get(key) as number;
     });

@@ -3,9 +3,13 @@ import type { Turn } from './turned';
 
 /** One single piece to be laid on cloth: its cut line, and how it may be turned. */
 export interface LayoutPiece {
+  /** What tells it from the others, from one layout to the next. */
+  id: string;
   name: string;
   ring: Ring;
   turns: readonly [Turn, ...Turn[]];
+  /** Half of a piece, cut along the fold of the cloth: it lies at the left edge and nowhere else. */
+  atFold: boolean;
 }
 
 /** What pieces are laid on. */
@@ -24,9 +28,13 @@ export interface LaidPiece {
   turn: Turn;
   xMm: number;
   yMm: number;
+  /** The remnant it lies on, counted from nought; null: on the cloth itself. */
+  remnant: number | null;
 }
 
 export interface Layout {
+  /** What is laid: every piece once, but for those that are too wide. */
+  pieces: readonly LayoutPiece[];
   laid: LaidPiece[];
   /** Pieces that are wider than the cloth whichever way they may lie. */
   tooWide: number[];

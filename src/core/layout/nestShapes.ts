@@ -1,5 +1,6 @@
-import { offsetRing, ringBounds, type Ring, type RingPoint } from '@/core/cutting';
-import { coarser, convexHull, crossing, isWithin, noFitRing } from './convex';
+import { ringBounds, type Ring, type RingPoint } from '@/core/cutting';
+import { crossing, isWithin, noFitRing } from './convex';
+import { hullOf } from './hullOf';
 import type { ClothSheet, LaidPiece, LayoutPiece } from './layoutTypes';
 import { turnedRing } from './turned';
 
@@ -32,8 +33,7 @@ export function* nestInOrder(
     if (found) return found;
     const ring = turnedRing((pieces[piece] as LayoutPiece).ring, turn);
     const { widthMm: wideMm, heightMm: longMm } = ringBounds(ring);
-    const grown = betweenMm > 0 ? (offsetRing(convexHull(ring), betweenMm / 2, 'round') ?? ring) : convexHull(ring);
-    const made = { hull: coarser(convexHull(grown)), wideMm, longMm };
+    const made = { hull: hullOf(ring, betweenMm), wideMm, longMm };
     known.set(key, made);
     return made;
   };
@@ -44,11 +44,12 @@ export function* nestInOrder(
     for (const turn of (pieces[piece] as LayoutPiece).turns) {
       const shape = shapeOf(piece, turn);
       if (shape.wideMm > widthMm + DUST_MM) continue;
-      const at = lowestPlace(shape, laid, widthMm, repeatMm);
+      const { atFold } = pieces[piece] as LayoutPiece;
+      const at = lowestPlace(shape, laid, atFold ? shape.wideMm : widthMm, repeatMm);
       const top = at.yMm + shape.longMm;
       const bestTop = best ? best.yMm + best.shape.longMm : Infinity;
       if (top < bestTop - DUST_MM || (top < bestTop + DUST_MM && best && at.xMm < best.xMm))
-        best = { piece, turn, ...at, shape };
+        best = { piece, turn, ...at, remnant: null, shape };
     }
     if (!best) continue;
     lengthMm = Math.max(lengthMm, best.yMm + best.shape.longMm);
@@ -56,7 +57,7 @@ export function* nestInOrder(
     laid.push(best);
     yield (done + 1) / order.length;
   }
-  return { laid: laid.map(({ piece, turn, xMm, yMm }) => ({ piece, turn, xMm, yMm })), lengthMm };
+  return { laid: laid.map(({ piece, turn, xMm, yMm, remnant }) => ({ piece, turn, xMm, yMm, remnant })), lengthMm };
 }
 
 function lowestPlace(

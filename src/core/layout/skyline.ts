@@ -3,6 +3,8 @@ import type { Turn } from './turned';
 /** A piece as a rectangle, each way it may lie, grown by what is left between pieces, mm. */
 export interface Box {
   ways: readonly { turn: Turn; wideMm: number; longMm: number }[];
+  /** Whether it has to lie at the left edge. */
+  atFold: boolean;
 }
 
 /** Where a rectangle lies. */
@@ -91,7 +93,8 @@ export function laidInOrder(
     let found: { place: number; way: Box['ways'][number] } | null = null;
     for (let place = 0; place < left.length && !found; place++) {
       const box = left[place] as number;
-      const { ways } = boxes[box] as Box;
+      const { ways, atFold } = boxes[box] as Box;
+      if (atFold && xMm > SAME_MM) continue;
       const preferred = first[box] ?? 0;
       for (let step = 0; step < ways.length && !found; step++) {
         const way = ways[(preferred + step) % ways.length] as Box['ways'][number];

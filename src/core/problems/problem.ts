@@ -88,6 +88,7 @@ export interface ProblemValues {
   'tall-in-spiral': Nothing;
   'cloth-too-narrow': { wideMm: number; hasMm: number };
   'cloth-repeat-long': { repeatMm: number; haveMm: number };
+  'remnant-crosses': { name: string };
 }
 export type ProblemCode = keyof ProblemValues;
 
@@ -137,6 +138,9 @@ export interface RepairValues {
   'load-to': { loadMm: number };
   'cloth-wider': { widthMm: number };
   'cloth-no-print': Nothing;
+  'cloth-unfolded': Nothing;
+  'remnant-hull': { name: string };
+  'remnant-out': { name: string };
 }
 declare const ownBrand: unique symbol;
 /** A code that one kind of what is put on a bag has for itself; its words are beside that kind's. Made by `ownCodes` alone. */

@@ -42,6 +42,9 @@ type BodyRepair =
   | 'load-to'
   | 'cloth-wider'
   | 'cloth-no-print'
+  | 'cloth-unfolded'
+  | 'remnant-hull'
+  | 'remnant-out'
   | 'work-from-other-end';
 
 /** What is to be said of how a body is made: gussets, rounds, discs, corners. */
@@ -106,6 +109,9 @@ export const BODY_REPAIRS: Sentences<Pick<RepairValues, BodyRepair>> = {
   'work-plain': () => 'Choose the plain stitch',
   'cloth-wider': (v, length) => `Take cloth ${length(v.widthMm)} wide`,
   'cloth-no-print': () => 'Let the print fall as it may',
+  'cloth-unfolded': () => 'Cut it from one layer, unfolded',
+  'remnant-hull': ({ name }) => `Take its outermost corners, all round “${name}”`,
+  'remnant-out': ({ name }) => `Leave “${name}” out`,
   'load-to': (v, length) => `Make the load ${length(v.loadMm)} thick`,
   'work-from-other-end': (v) => (v.fromFlap ? 'Work from the front’s edge' : 'Work from the flap’s edge'),
 };

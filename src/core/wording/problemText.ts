@@ -114,7 +114,9 @@ const PROBLEMS: Sentences<ProblemValues> = {
   'tall-in-spiral': () =>
     'Tall stitches would make a step where a spiral begins. The rounds are planned joined, each begun with a chain.',
   'cloth-too-narrow': (v, length) =>
-    `A piece is ${length(v.wideMm)} wide, and the cloth ${length(v.hasMm)} between its selvedges: it can’t be cut from it.`,
+    `A piece is ${length(v.wideMm)} wide, and the cloth ${length(v.hasMm)} as it lies, without its selvedges: it can’t be cut from it.`,
+  'remnant-crosses': ({ name }) =>
+    `The outline of “${name}” crosses itself, so nothing is cut from it. Set its corners one after the other, all round.`,
   'cloth-repeat-long': (v, length) =>
     `The print repeats after ${length(v.repeatMm)}, and you have ${length(v.haveMm)}: no second piece can match it.`,
   'mass-without-area': (v, length) =>

@@ -4,7 +4,7 @@ import { Box } from '@chakra-ui/react';
 import { useEffect, useMemo } from 'react';
 import type { Design } from '@/core/design';
 import { layoutFigures } from '@/core/layout';
-import { formatQuantity } from '@/core/wording';
+import { formatQuantity, layoutText } from '@/core/wording';
 import { useBag, useBagStore } from '@/ui/bag/BagProvider';
 import { Group, Row } from '@/ui/bag/PlaceLayout';
 import { ChoiceField, LengthField } from '@/ui/fields';
@@ -13,7 +13,7 @@ import { RunButton, RunProgress } from '@/ui/workers/RunProgress';
 import type { useClothLayout } from './useClothLayout';
 
 interface LengthOfCloth {
-  field: Exclude<keyof Design['cloth'], 'oneWay'>;
+  field: 'widthMm' | 'selvedgeMm' | 'betweenMm' | 'repeatMm' | 'haveMm';
   label: string;
   change: string;
   width: string;
@@ -33,7 +33,7 @@ const LENGTHS: readonly LengthOfCloth[] = [
 
 /** The cloth, and its pieces laid on the least of it: looked for away from the screen, and stopped at any time. */
 export function LayoutGroup({
-  search: { pieces, found, state, layOut, stop },
+  search: { pieces, laid, isByHand, state, layOut, stop },
   onLaid,
 }: {
   search: ReturnType<typeof useClothLayout>;
@@ -43,13 +43,13 @@ export function LayoutGroup({
   const cloth = useBag((bag) => bag.design.cloth);
   const unit = useBag((bag) => bag.design.settings.lengthUnit);
   const store = useBagStore();
-  const figures = useMemo(() => found && layoutFigures(found.pieces, found.layout, cloth, unit), [found, cloth, unit]);
+  const figures = useMemo(() => laid && layoutFigures(laid, cloth, unit, isByHand), [laid, cloth, unit, isByHand]);
   useEffect(() => {
     if (figures) store.getState().showBesides('cloth', Object.values(figures));
   }, [figures, store]);
   const set = (field: keyof Design['cloth'], change: string) => (value: number | boolean | null) =>
     store.getState().edit(change, [{ path: ['cloth', field], value }]);
-  const short = found && cloth.haveMm !== null ? found.layout.lengthMm - cloth.haveMm : 0;
+  const short = laid && cloth.haveMm !== null ? laid.lengthMm - cloth.haveMm : 0;
   return (
     <Group
       title="On the cloth"
@@ -88,9 +88,19 @@ export function LayoutGroup({
           ]}
           onChange={(value) => set('oneWay', 'Nap of the cloth')(value === 'one')}
         />
+        <ChoiceField
+          label="It lies"
+          width="16em"
+          value={cloth.folded ? 'folded' : 'flat'}
+          choices={[
+            { value: 'flat', label: 'In one layer' },
+            { value: 'folded', label: 'Folded, selvedge on selvedge' },
+          ]}
+          onChange={(value) => set('folded', 'How the cloth lies')(value === 'folded')}
+        />
       </Row>
       <RunProgress state={state} doing="Laying them closer…" label="How much was tried" />
-      {figures && found && (
+      {figures && laid && (
         <Box data-testid="layout">
           <TicketRow
             tickets={[
@@ -101,10 +111,9 @@ export function LayoutGroup({
             ].map((figure) => ({ figure }))}
           />
           <Box fontSize="14px">
-            {found.layout.laid.length} pieces, cut from the lower edge up
-            {found.layout.isProven ? '; no layout is shorter.' : '; the shortest that was found.'}
-            {found.layout.tooWide.length > 0 &&
-              ` ${found.layout.tooWide.length} of ${pieces.length} are wider than the cloth and not laid.`}
+            {layoutText(laid, isByHand)}
+            {laid.tooWide.length > 0 &&
+              ` ${laid.tooWide.length} of ${pieces.length} are wider than the cloth and not laid.`}
             {short > 0 && ` That is ${formatQuantity(short, 'mm', unit)} more than you have.`}
           </Box>
         </Box>

@@ -15,10 +15,14 @@ import { StillView } from '@/ui/drawing/StillView';
 import { DrawnActions } from '@/ui/fields/DrawnActions';
 import { FittingGroup, TicketRow } from '@/ui/fittings/FittingGroup';
 import { PaperGroup } from '@/ui/paper/PaperGroup';
+import { BesideGroup } from './BesideGroup';
 import { CameOutGroup } from './CameOutGroup';
 import { LayoutGroup } from './LayoutGroup';
 import { PieceNames } from './PieceNames';
+import { OnClothGrips } from './OnClothGrips';
+import { RemnantsGroup } from './RemnantsGroup';
 import { useClothLayout } from './useClothLayout';
+import { useBagsBeside } from './useBagsBeside';
 import { ProblemSlips } from '@/ui/problems/ProblemSlips';
 
 /** What the drawing shows: pieces beside each other, pockets where they lie on the crochet, or pieces laid on the cloth. */
@@ -29,13 +33,16 @@ export function LiningPlace() {
   const design = useBag((state) => state.design);
   const plan = useBag((state) => state.plan);
   const { lining, stiffener, pockets, cloth } = design;
-  const search = useClothLayout();
-  const { found } = search;
+  const beside = useBagsBeside();
+  const search = useClothLayout(beside.pieces);
+  const { laid } = search;
   const [wished, setWished] = useState<Shown>('cut');
+  const hasCloth = laid !== null || cloth.remnants.length > 0;
+  const onCloth = useMemo(() => (hasCloth ? layoutDrawing(laid, cloth) : null), [hasCloth, laid, cloth]);
   const views: Record<Shown, PiecesDrawing | null> = {
     cut: useMemo(() => liningDrawing(plan), [plan]),
     placed: null,
-    cloth: useMemo(() => found && layoutDrawing(found.pieces, found.layout, cloth), [found, cloth]),
+    cloth: onCloth,
   };
   const offered = (['cut', 'placed', 'cloth'] as const).filter(
     (one) => views[one] !== null || (one === 'placed' && pockets.length > 0),
@@ -44,7 +51,7 @@ export function LiningPlace() {
   const drawing = views[shown];
   const names =
     shown === 'cloth'
-      ? (found?.layout.laid.map(({ piece }) => found.pieces[piece]?.name ?? '') ?? [])
+      ? (laid?.laid.map(({ piece }) => laid.pieces[piece]?.name ?? '') ?? [])
       : piecesToCut(design, plan).map(({ part, copies }) => `${part}, ${copies}\u202f×`);
   return (
     <PlaceLayout
@@ -52,8 +59,13 @@ export function LiningPlace() {
       ownHeight={drawing !== null}
       drawing={
         drawing ? (
-          <StillView drawing={drawing} heightPx={560} ruled label={VIEW_LABELS[shown]}>
-            {(pxPerMm) => <PieceNames places={drawing.places} names={names} pxPerMm={pxPerMm} />}
+          <StillView drawing={drawing} heightPx={560} ruled held={shown === 'cloth'} label={VIEW_LABELS[shown]}>
+            {(pxPerMm) => (
+              <>
+                <PieceNames places={drawing.places} names={names} pxPerMm={pxPerMm} />
+                {shown === 'cloth' && onCloth && <OnClothGrips drawing={onCloth} search={search} pxPerMm={pxPerMm} />}
+              </>
+            )}
           </StillView>
         ) : (
           <SheetView moves={MOVES} />
@@ -81,7 +93,13 @@ export function LiningPlace() {
       {lining && <CameOutGroup />}
       <StiffenerPlan stiffener={stiffener} />
       <DrawnGroups group="pockets" />
-      {search.pieces.length > 0 && <LayoutGroup search={search} onLaid={() => setWished('cloth')} />}
+      {search.pieces.length > 0 && (
+        <>
+          <LayoutGroup search={search} onLaid={() => setWished('cloth')} />
+          <BesideGroup missing={beside.missing} />
+          <RemnantsGroup onAdded={() => setWished('cloth')} />
+        </>
+      )}
       {views.cut && <PaperGroup />}
       {lining && <LiningKinds lining={lining} />}
     </PlaceLayout>
@@ -96,7 +114,7 @@ const VIEW_NAMES: Record<Shown, string> = {
 const VIEW_LABELS: Record<Shown, string> = {
   cut: 'What is cut: pieces of the lining, their pressing or sewing lines dashed, of pockets, and of the stiffener',
   placed: 'Pockets on the crochet',
-  cloth: 'Pieces laid on the cloth, its selvedges dashed, the first cut below',
+  cloth: 'Pieces laid on the cloth, its selvedges dashed, the first cut below; above it what is left over of it',
 };
 
 const MOVES = ['pockets'] as const;

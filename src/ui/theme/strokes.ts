@@ -45,6 +45,9 @@ export const STROKES: Record<Role, Stroke> = {
   symbol: { stroke: INK, strokeWidth: '1.5px', strokeLinecap: 'round' },
   symbolSolid: { fill: INK },
   rib: { stroke: 'var(--thread)', strokeWidth: '3.2px', strokeLinecap: 'round' },
+  bolt: { fill: 'var(--chakra-colors-paper)', fillOpacity: '0.5', stroke: INK, strokeWidth: '0.8px' },
+  clash: { fill: 'var(--chakra-colors-decide)', fillOpacity: '0.8', stroke: INK, strokeWidth: '1px' },
+  clashEdge: { stroke: 'var(--chakra-colors-decide)', strokeWidth: '3px', strokeDasharray: '6 3' },
   bump: { fill: 'var(--thread)', stroke: INK, strokeWidth: '0.5px' },
 };
 

@@ -48,6 +48,10 @@ export const unionRing = (rings: readonly Ring[]): Ring | null =>
 export const commonRing = (one: Ring, other: Ring): Ring | null =>
   largest(Clipper.intersect([toPath(one)], [toPath(other)], FillRule.NonZero));
 
+/** All that two rings have in common, piece by piece. */
+export const commonRings = (one: Ring, other: Ring): Ring[] =>
+  Clipper.intersect([toPath(one)], [toPath(other)], FillRule.NonZero).map(toRing);
+
 /**
  * The area that two rings have in common, mm².
  *
@@ -55,7 +59,8 @@ export const commonRing = (one: Ring, other: Ring): Ring | null =>
  * commonArea([[0, 0], [10, 0], [10, 10], [0, 10]], [[5, 5], [15, 5], [15, 15], [5, 15]]) // => 25
  */
 export const commonArea = (one: Ring, other: Ring): number =>
-  Clipper.intersect([toPath(one)], [toPath(other)], FillRule.NonZero).reduce(
-    (sum, path) => sum + ringArea(toRing(path)),
-    0,
-  );
+  commonRings(one, other).reduce((sum, ring) => sum + ringArea(ring), 0);
+
+/** What of some rings lies in none of others: outlines counter-clockwise, holes in them clockwise. */
+export const ringsLess = (rings: readonly Ring[], others: readonly Ring[]): Ring[] =>
+  Clipper.difference(rings.map(toPath), others.map(toPath), FillRule.NonZero).map(toRing);
