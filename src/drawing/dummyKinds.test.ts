@@ -50,6 +50,8 @@ interface Toy {
 }
 const ours = ownCodes<ToyProblems, ToyRepairs>();
 const toy = (downMm: number): Toy => ({ kind: 'toy', downMm });
+/** What every lining is asked, whatever its kind: how thick it is. */
+const THIN = { thicknessMm: 0, layers: 1, interfacingMm: null };
 
 const SOURCE: Reason = { rule: 'As it is wished.', inputs: [], source: { kind: 'chosen' } };
 
@@ -208,12 +210,13 @@ const planned = (change: object) => {
 const { plan: without } = planned({});
 
 describe.each(FITTING_GROUPS)('a kind among the %s that nothing else knows', (group) => {
-  const change = { [group]: isSingle(group) ? toy(25) : [toy(25)] };
+  const choice = { ...toy(25), ...(group === 'lining' ? THIN : {}) };
+  const change = { [group]: isSingle(group) ? choice : [choice] };
   const { design, plan } = planned(change);
   const markOf = `${group}-toy.mark`;
 
   it('is planned, and its figures can be asked', () => {
-    expect(plan.fittings.map(({ choice }) => choice)).toEqual([toy(25)]);
+    expect(plan.fittings.map(({ choice }) => choice)).toEqual([choice]);
     expect(plan.figures[`${group}-toy.wide` as keyof typeof plan.figures]?.value).toBe(30);
     expect(plan.problems.map(({ code }) => code)).toContain('toy-odd');
   });

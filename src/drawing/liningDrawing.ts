@@ -23,6 +23,7 @@ export function liningDrawing({
 }: Pick<Plan, 'lining' | 'pockets' | 'stiffener'>): PiecesDrawing | null {
   const pieces: [PatternPiece, of: string][] = [
     ...(lining?.patterns ?? []).map((piece): [PatternPiece, string] => [piece, 'lining']),
+    ...(lining?.interfacing ?? []).map((piece): [PatternPiece, string] => [piece, 'lining']),
     ...pockets.flatMap(({ pieces: own, at }) =>
       own.map((piece): [PatternPiece, string] => [piece, nameAt(at, 'pocket')]),
     ),

@@ -1,5 +1,5 @@
 import type { Body, BodyKind } from '@/core/design';
-import { GUSSET_DEPTH_MM } from '@/core/defaults';
+import { GUSSET_DEPTH_MM, LEAST_SIZE_MM, MOST_SIZE_MM } from '@/core/defaults';
 
 /** What a construction has of its own, as it is first chosen. Sizes ours, rough. */
 const OWN: { [Kind in BodyKind]: (body: Body) => Omit<Extract<Body, { kind: Kind }>, keyof Shared> } = {
@@ -80,7 +80,10 @@ const depthOf = (body: Body): number =>
  * @param outside the outside sizes that the bag is planned for now, mm
  */
 export function usualBody(kind: BodyKind, body: Body, outside: { widthMm: number; heightMm: number }): Body {
-  const base = { ...body, ...(body.sizesFrom === 'contents' ? outside : {}) };
+  // What follows from a small thing may be smaller than any bag that can be wished for.
+  const within = (mm: number) => Math.min(MOST_SIZE_MM, Math.max(LEAST_SIZE_MM, mm));
+  const { widthMm, heightMm } = body.sizesFrom === 'contents' ? outside : body;
+  const base = { ...body, widthMm: within(widthMm), heightMm: within(heightMm) };
   return {
     ...OWN[kind](base),
     sizesFrom: body.sizesFrom,

@@ -1,4 +1,4 @@
-import { factsOf, stiffOf, wallLiningMm, type BodyFacts, type BodyKind, type Design } from '@/core/design';
+import { factsOf, isNoSew, stiffOf, wallLiningMm, type BodyFacts, type BodyKind, type Design } from '@/core/design';
 import { input, type ReasonInput } from '@/core/figures';
 import { withinBaseMm, withinFacesMm, withinSidesMm, type Layers } from '@/core/section';
 
@@ -16,7 +16,14 @@ export const sheetsThroughMm = (sheets: Layers): number => 2 * (sheets.fabricMm 
 /** The sheets of a bag in this fabric, mm: its lining, and what stiffens its walls. */
 export function layersOf(design: Pick<Design, 'body' | 'lining' | 'stiffener'>, fabricMm: number): Layers {
   const stiff = stiffOf(design);
-  return { fabricMm, liningMm: wallLiningMm(design), ...(stiff && { stiff }) };
+  const edges = edgesOf(design);
+  return { fabricMm, liningMm: wallLiningMm(design), ...(stiff && { stiff }), ...(edges && { edges }) };
+}
+
+/** What of a flat lining whose seams are crocheted lies beyond its holes; null of any other, whose seams lie flat against the wall. */
+function edgesOf({ body, lining }: Pick<Design, 'body' | 'lining'>): Layers['edges'] | null {
+  if (lining?.kind !== 'drop-in' || !isNoSew(lining) || factsOf(body.kind).wrap !== 'flat') return null;
+  return { baseMm: lining.cut === 'two' ? lining.holesInMm : 0, sidesMm: lining.holesInMm };
 }
 
 /** What a bag's walls are made of, in words. */
@@ -27,9 +34,10 @@ export const sheetInputs = ({ fabricMm, ...within }: Layers): ReasonInput[] => [
   input('Thickness of the fabric', fabricMm, 'mm'),
   ...withinInputs(within),
 ];
-export const withinInputs = ({ liningMm, stiff }: Omit<Layers, 'fabricMm'>): ReasonInput[] => [
+export const withinInputs = ({ liningMm, stiff, edges }: Omit<Layers, 'fabricMm'>): ReasonInput[] => [
   input('Thickness of the lining', liningMm, 'mm'),
   ...(stiff ? [input('Thickness of the stiffener', Math.max(...Object.values(stiff)), 'mm')] : []),
+  ...(edges ? [input('Edge of the lining beyond its holes', edges.sidesMm, 'mm')] : []),
 ];
 
 /** How a body goes round what it holds: flat, so that it wraps it; with a depth of its own; or as a round one with a depth. */

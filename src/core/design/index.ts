@@ -23,6 +23,7 @@ export {
   LINING_STUFFS,
   USUAL_MADE,
   flapLiningMm,
+  isNoSew,
   liningMmOf,
   linesFlap,
   linesWalls,
@@ -33,6 +34,7 @@ export {
   type DropInLining,
   type FlapLining,
   type FlatLining,
+  type Lining,
   type LiningStuff,
 } from './fittings/linings';
 export {
@@ -143,7 +145,6 @@ export {
   thingSchema,
   type Body,
   type Closure,
-  type Lining,
   type BodyKind,
   type Contents,
   type Design,

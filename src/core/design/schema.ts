@@ -11,7 +11,7 @@ import { aroundChainFacts, aroundChainSchema } from './bodies/aroundChain';
 import { ovalBaseFacts, ovalBaseSchema } from './bodies/ovalBase';
 import { count, idSchema, lengthMm, massG, shortText } from './fields';
 import { edgingSchema } from './fittings/edgings';
-import { dropInLiningSchema, flapLiningSchema, flatLiningSchema } from './fittings/linings';
+import { liningSchema } from './fittings/linings';
 import {
   buttonholeSchema,
   hookTapeSchema,
@@ -284,8 +284,6 @@ const closureSchema = z.discriminatedUnion('kind', [
   partSewnSchema,
 ]);
 export type Closure = z.infer<typeof closureSchema>;
-const liningSchema = z.discriminatedUnion('kind', [flatLiningSchema, dropInLiningSchema, flapLiningSchema]);
-export type Lining = z.infer<typeof liningSchema>;
 
 /** So many closures are planned on one bag. */
 export const MOST_CLOSURES = 8;

@@ -1,7 +1,7 @@
 import { EASE_MM } from '@/core/defaults';
 import type { DesignEdit } from '@/core/problems';
 import { USUAL_PRONG_MM } from './fittings/magneticSnap';
-import { USUAL_MADE } from './fittings/linings';
+import { LINING_THICKNESS_MM } from '@/core/defaults';
 import { USUAL_ACROSS } from './fittings/onFlap';
 import { STITCHES, plainStitchOf, type StitchPattern } from '@/core/stitches';
 
@@ -101,7 +101,17 @@ const trimsOfVersion11 = (trims: unknown): unknown => (Array.isArray(trims) ? tr
 const liningOfVersion12 = (lining: unknown): unknown => {
   if (!lining || typeof lining !== 'object') return lining;
   // How thick it is was asked before.
-  return { ...USUAL_MADE, ...lining };
+  return {
+    ...{ stuff: 'cloth', thicknessMm: LINING_THICKNESS_MM, joined: 'by-hand', pitchMm: 8, holesInMm: 8, counted: null },
+    ...lining,
+  };
+};
+
+/** What version 14 asks of a lining besides: how many layers, what is stuck to them, how they are perforated, and how a bag of cloth has its seams. */
+const liningOfVersion14 = (lining: unknown): unknown => {
+  if (!lining || typeof lining !== 'object') return lining;
+  const seams = 'kind' in lining && lining.kind === 'drop-in' ? { seams: 'sewn' } : {};
+  return { layers: 1, interfacingMm: null, perforated: 'each', ...seams, ...lining };
 };
 
 /** What version 13 asked of cloth first, as it was taken to be. */
@@ -209,7 +219,12 @@ export const UPGRADES: Readonly<Record<number, Upgrade>> = {
   // Version 12 did not ask what is cut from, nor what came out.
   12: (document) => ({ ...document, version: 13, cloth: CLOTH_OF_VERSION_13, cameOut: [] }),
   // Version 13 knew cloth on the bolt alone, laid out by the program.
-  13: ({ cloth, ...document }) => ({ ...document, version: 14, cloth: clothOfVersion14(cloth) }),
+  13: ({ cloth, lining, ...document }) => ({
+    ...document,
+    version: 14,
+    cloth: clothOfVersion14(cloth),
+    lining: liningOfVersion14(lining),
+  }),
 };
 
 /** Where an older version's edit is made in the next one, by the version it reads; none where it can't be made there. */
@@ -256,6 +271,13 @@ export const EDIT_UPGRADES: Readonly<Record<number, (edit: DesignEdit) => Design
   12: (edit) => edit,
   13: ({ path, value }) => ({
     path,
-    value: path[0] === 'cloth' && path.length === 1 ? clothOfVersion14(value) : value,
+    value:
+      path.length !== 1
+        ? value
+        : path[0] === 'cloth'
+          ? clothOfVersion14(value)
+          : path[0] === 'lining'
+            ? liningOfVersion14(value)
+            : value,
   }),
 };

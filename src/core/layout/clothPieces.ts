@@ -32,8 +32,8 @@ export function clothPieces(
     const along: [Turn, Turn] = [0, 180];
     return grain === 'up' ? along : [...along, 90, 270];
   };
-  const ofLining = (lining?.patterns ?? []).flatMap(({ id, copies, cut, grain }) =>
-    Array.from({ length: copies }, (_, copy): LayoutPiece => ({
+  const ofLining = (lining?.patterns ?? []).flatMap(({ id, copies, layers, cut, grain }) =>
+    Array.from({ length: copies * layers }, (_, copy): LayoutPiece => ({
       id: `lining.${id}/${copy + 1}`,
       ...{ name: names.lining(id), ring: cut, turns: turnsOf(grain), atFold: false },
     })),

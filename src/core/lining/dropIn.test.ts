@@ -216,7 +216,7 @@ describe('a join map', () => {
       const { join } = stageOf(plan);
       if (!join) throw new Error('no map');
       const holes = join.spans.reduce((sum, { lining }) => sum + lining, 0);
-      expect(holes).toBe(counted ?? Math.round((2 * value(plan, 'lining.insideWidth')) / 7));
+      expect(holes).toBe(counted ?? 2 * Math.round(value(plan, 'lining.insideWidth') / 7));
       const text = stepTexts(design, plan).find(({ id }) => String(id) === 'put-lining-in')?.what ?? '';
       const told = [...text.matchAll(/(\d+) over (\d+) holes/g)].map(([, bag, over]) => [Number(bag), Number(over)]);
       expect(told.reduce((sum, [bag = 0]) => sum + bag, 0)).toBe(2 * plan.pouch.topStitches);

@@ -1,5 +1,5 @@
 import { cutLine, ringBounds } from '@/core/cutting';
-import { usualDropIn, type DropInLining } from '@/core/design';
+import { isNoSew, usualDropIn, type DropInLining } from '@/core/design';
 import { COMMON_PRACTICE, GEOMETRY, input, inputFrom, makeFigure, type Figure } from '@/core/figures';
 import {
   pathOf,
@@ -13,19 +13,28 @@ import { ownCodes, type Problem } from '@/core/problems';
 import { wallsOf, type Wall } from './dropInWalls';
 import { dropInSizes, type DropInSizes } from './dropInSizes';
 import { holesAtMouth } from './holesAlong';
+import { holesAtSeams, seamHoleCounts, seamStretches } from './holesAtSeams';
+import {
+  interfacingFor,
+  interfacingProblems,
+  interfacingSteps,
+  type InterfacingPiece,
+  type InterfacingProblems,
+  type InterfacingRepairs,
+} from './interfacing';
 import { joinMap, type JoinMap, type SpanName } from './joinMap';
 import { cameOutAs } from './measured';
 import { LINING_NAMES, type LiningPattern } from './liningPattern';
 import { OPENING_MM, openingIn } from './opening';
 
 /** What is doubtful of a drop-in lining; lengths in mm. */
-export interface DropInProblems {
+export interface DropInProblems extends InterfacingProblems {
   'lining-cut-unsuited': { folded: boolean };
   'lining-shallow': { heightMm: number };
   'lining-allowance-wide': { seamMm: number; halfMm: number };
   'lining-turned-over-stiffener': object;
 }
-export interface DropInRepairs {
+export interface DropInRepairs extends InterfacingRepairs {
   'lining-as-walls': object;
   'lining-edge-up': { belowMm: number };
   'lining-seam-to': { seamMm: number };
@@ -36,6 +45,10 @@ const ours = ownCodes<DropInProblems, DropInRepairs>();
 
 export interface DropInStage extends FittingStage<DropInLining> {
   patterns: [LiningPattern, ...LiningPattern[]];
+  /** What is stuck to the wrong side of each; none without. */
+  interfacing: InterfacingPiece[];
+  /** Holes along the seams of its first piece, where those are crocheted; null where they are sewn. */
+  seamHoles: Figure | null;
   /** What it measures finished. */
   inside: DropInSizes;
   /** How it is cut on this bag: as wished, or as its walls where nothing else suits. */
@@ -59,6 +72,11 @@ export const dropInLining: FittingKind<DropInLining, DropInStage> = {
     ) as DropInStage['patterns'];
     const turned = lining.joined === 'by-machine' ? withOpening(patterns) : patterns;
     const opening = openingFigure(turned);
+    const noSew = isNoSew(lining);
+    const seamHoles = noSew && walls[0] ? seamHolesFigure(walls[0], lining) : null;
+    const sewn = noSew
+      ? (turned.map((pattern, index) => withSeamHoles(pattern, walls[index], lining)) as DropInStage['patterns'])
+      : turned;
     const join = joinMap(lining, mouthSpans(bag), mouthMm(sizes, bag), bag.gauge);
     return {
       ok: true,
@@ -80,10 +98,13 @@ export const dropInLining: FittingKind<DropInLining, DropInStage> = {
             ]),
             ...(join ? [join.figures.bag, join.figures.lining] : []),
             ...(opening ? [opening] : []),
+            ...(seamHoles ? [seamHoles] : []),
           ],
-          problems: problemsOf(lining, cutAs, sizes, bag),
+          problems: [...problemsOf(lining, cutAs, sizes, bag), ...interfacingProblems(lining, bag)],
         }),
-        patterns: join ? perforated(turned, join, lining.holesInMm) : turned,
+        patterns: join ? perforated(sewn, join, lining, noSew) : sewn,
+        interfacing: interfacingFor(lining, patterns),
+        seamHoles,
         opening,
         inside: sizes,
         cutAs,
@@ -94,13 +115,32 @@ export const dropInLining: FittingKind<DropInLining, DropInStage> = {
 };
 
 /** The holes along the mouth, on every piece that reaches it. */
-function perforated(patterns: DropInStage['patterns'], join: JoinMap, holesInMm: number): DropInStage['patterns'] {
-  const holes = holesAtMouth(patterns, join, holesInMm);
+function perforated(
+  patterns: DropInStage['patterns'],
+  join: JoinMap,
+  { holesInMm }: DropInLining,
+  noSew: boolean,
+): DropInStage['patterns'] {
+  const holes = holesAtMouth(patterns, join, holesInMm, noSew ? holesInMm : 0);
   const [first, ...others] = patterns.map((pattern, index): LiningPattern => ({
     ...pattern,
     marks: [...pattern.marks, ...(holes[index] ?? [])],
   }));
   return first ? [first, ...others] : patterns;
+}
+
+/** A piece with the holes along its seams, which are crocheted. */
+const withSeamHoles = (pattern: LiningPattern, wall: Wall | undefined, lining: DropInLining): LiningPattern =>
+  wall ? { ...pattern, marks: [...pattern.marks, ...holesAtSeams(wall, lining)] } : pattern;
+
+function seamHolesFigure(wall: Wall, lining: DropInLining): Figure {
+  const stretches = seamStretches(wall);
+  const count = seamHoleCounts(wall, lining.pitchMm).reduce((sum, one) => sum + one, 0);
+  return makeFigure('lining.seamHoles', `Holes along the seams of the ${LINING_NAMES[wall.id]}`, count, 'count', {
+    rule: 'Length of each seam, divided by how far the holes lie from each other, to the nearest: pieces that meet have as many.',
+    inputs: [...stretches.map((mm) => input('Seam', mm, 'mm')), input('From hole to hole', lining.pitchMm, 'mm')],
+    source: COMMON_PRACTICE,
+  });
 }
 
 /** The first piece that can has a stretch of its seam left open. */
@@ -124,10 +164,16 @@ function openingFigure(patterns: DropInStage['patterns']): Figure | null {
 }
 
 /** Its seams are sewn and its hem pressed at any time; it goes in last. */
-const dropInSteps = ({ joined }: DropInLining): StepRule[] => [
+const dropInSteps = (lining: DropInLining): StepRule[] => [
   { name: 'cut-lining', after: ['blocked'], before: [], is: 'cloth-cut' },
-  { name: 'sew-lining-seams', after: ['cut-lining'], before: [], is: ['cloth-joined', 'cloth-ready'] },
-  ...(joined === 'through-holes' ? [{ name: 'edge-lining', after: ['sew-lining-seams'], before: [] }] : []),
+  ...interfacingSteps(lining),
+  {
+    name: 'sew-lining-seams',
+    after: ['cut-lining', 'fuse-interfacing'],
+    before: [],
+    is: ['cloth-joined', 'cloth-ready'],
+  },
+  ...(lining.joined === 'through-holes' ? [{ name: 'edge-lining', after: ['sew-lining-seams'], before: [] }] : []),
   {
     name: 'put-lining-in',
     after: ['sew-lining-seams', 'edge-lining', 'hem-turned', 'joined'],
@@ -163,7 +209,9 @@ function asPattern(
   index: number,
   isAlone: boolean,
 ): LiningPattern {
-  const { seamMm, stuff } = lining;
+  // Edges that are crocheted on each other lie within the wall as well.
+  const seamMm = isNoSew(lining) ? 0 : lining.seamMm;
+  const { stuff } = lining;
   // What does not fray is cut at its finished edge; what is sewn in by machine has a seam there as everywhere.
   const isTurned = lining.joined === 'by-machine';
   const hemMm = stuff === 'cloth' && !isTurned ? lining.hemMm : 0;
@@ -194,7 +242,9 @@ function asPattern(
       plusMinus,
     );
   return {
-    ...{ id, copies, seam, cut, marks },
+    ...{ id, copies, layers: lining.layers, seam, cut },
+    // Where two seams meet is told by their holes.
+    marks: isNoSew(lining) ? marks.filter(({ kind }) => kind !== 'notch') : marks,
     grain: stuff === 'cloth' ? 'up' : 'any',
     cutWidth: figure('cutWidth', 'width', whole.widthMm, 'Cut the lining'),
     cutHeight: figure('cutLength', 'length', whole.heightMm, 'Cut the lining'),
@@ -249,7 +299,7 @@ function problemsOf(
       }),
     );
   const halfMm = Math.min(width.value, height.value) / 2;
-  if (lining.seamMm >= halfMm) {
+  if (!isNoSew(lining) && lining.seamMm >= halfMm) {
     const seamMm = Math.max(3, Math.floor(halfMm / 2));
     problems.push(
       ours.problem({

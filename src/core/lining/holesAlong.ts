@@ -3,7 +3,7 @@ import type { JoinMap, JoinedSpan } from './joinMap';
 import type { LiningPattern } from './liningPattern';
 
 /** Points along a run of lines, so many, each in the middle of as long a share of it. */
-function evenlyAlong(line: readonly RingPoint[], count: number): RingPoint[] {
+export function evenlyAlong(line: readonly RingPoint[], count: number): RingPoint[] {
   // A stretch that is a point, as the tip of a flap: all of its holes are that one.
   const [only, second] = line;
   if (!only || !second) return Array.from({ length: count }, () => only ?? ([0, 0] as const));
@@ -25,7 +25,7 @@ function evenlyAlong(line: readonly RingPoint[], count: number): RingPoint[] {
 }
 
 /** The points of a ring from one of its corners on to another, counter-clockwise. */
-function stretch(ring: Ring, from: number, to: number): RingPoint[] {
+export function stretchOf(ring: Ring, from: number, to: number): RingPoint[] {
   const points = [ring[from] as RingPoint];
   for (let at = from; at !== to;) {
     at = (at + 1) % ring.length;
@@ -35,7 +35,7 @@ function stretch(ring: Ring, from: number, to: number): RingPoint[] {
 }
 
 /** The corner of a ring that lies lowest or highest, and of those furthest to one side. */
-function cornerOf(ring: Ring, yMm: number, side: 1 | -1): number {
+export function cornerOf(ring: Ring, yMm: number, side: 1 | -1): number {
   let best = -1;
   ring.forEach(([x, y], index) => {
     if (Math.abs(y - yMm) < 1e-3 && (best < 0 || side * x > side * (ring[best] as RingPoint)[0])) best = index;
@@ -63,7 +63,7 @@ export function holesAllRound({ seam }: LiningPattern, { spans }: JoinMap, holes
     {
       kind: 'holes',
       at: spans.flatMap(({ lining }, index) =>
-        evenlyAlong(stretch(ring, corners[index] as number, corners[(index + 1) % 4] as number), lining),
+        evenlyAlong(stretchOf(ring, corners[index] as number, corners[(index + 1) % 4] as number), lining),
       ),
     },
   ];
@@ -73,11 +73,13 @@ export function holesAllRound({ seam }: LiningPattern, { spans }: JoinMap, holes
  * The holes along the mouth of a drop-in lining, on the pieces that reach it: as many on each as the join map has for its stretch.
  *
  * @param pieces the lining's, of which each has a mouth at its upper edge, or at both ends
+ * @param besideMm what of the edge is left free at either end, where the holes of a seam are
  */
 export function holesAtMouth(
   pieces: readonly Pick<LiningPattern, 'id' | 'seam'>[],
   { spans }: JoinMap,
   holesInMm: number,
+  besideMm = 0,
 ): PieceMark[][] {
   const of = (name: JoinedSpan['name']) => spans.find((span) => span.name === name)?.lining ?? 0;
   const [oneSide = 0, otherSide = 0] = spans.flatMap(({ name, lining }) => (name === 'side' ? [lining] : []));
@@ -90,8 +92,8 @@ export function holesAtMouth(
               kind: 'holes',
               at: evenlyAlong(
                 [
-                  [leftMm, yMm],
-                  [rightMm, yMm],
+                  [leftMm + besideMm, yMm],
+                  [rightMm - besideMm, yMm],
                 ],
                 count,
               ),
@@ -101,14 +103,14 @@ export function holesAtMouth(
     const [upper, lower] = [highMm - holesInMm, lowMm + holesInMm];
     switch (id) {
       case 'front':
-        // One piece is cut for both: where their counts differ by one, it can't show either.
-        return of('front') === of('back') ? row(upper, of('front')) : [];
+        // One piece is cut for both: what is drawn is the front's.
+        return row(upper, of('front'));
       case 'body':
         return [...row(upper, of('front')), ...row(lower, of('back'))];
       case 'gusset':
         return [...row(upper, oneSide), ...row(lower, otherSide)];
       case 'band':
-        return oneSide === otherSide ? row(upper, oneSide) : [];
+        return row(upper, oneSide);
       case 'wall':
         return row(
           upper,

@@ -20,4 +20,5 @@ export { perHole, shareOut, type JoinMap, type JoinedSpan } from './joinMap';
 export { frays, type LayOverProblems, type LayOverRepairs, type LayOverStage } from './layOver';
 export { LINING_NAMES, type LiningPattern, type LiningPieceName } from './liningPattern';
 export { withPlaces } from './placesOnLining';
+export type { InterfacingPiece } from './interfacing';
 export { OPENING_MM } from './opening';

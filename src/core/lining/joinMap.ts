@@ -36,12 +36,15 @@ export function joinMap(
 ): JoinMap | null {
   if (lining.joined !== 'through-holes' || bagSpans.length === 0) return null;
   const bagCount = bagSpans.reduce((sum, { bag }) => sum + bag, 0);
-  const planned = Math.max(bagSpans.length, Math.round(edgeMm / lining.pitchMm));
-  const count = Math.max(bagSpans.length, lining.counted ?? planned);
-  const lineCounts = shareOut(
-    count,
-    bagSpans.map(({ bag }) => bag),
-  );
+  const bags = bagSpans.map(({ bag }) => bag);
+  const half = bags.slice(0, bags.length / 2);
+  const isPaired = bags.length % 2 === 0 && half.every((bag, index) => bag === bags[index + half.length]);
+  const holes = edgeMm / lining.pitchMm;
+  // Two halves that are alike get holes alike, as long as she has not counted an odd number.
+  const planned = isPaired ? 2 * Math.round(holes / 2) : Math.round(holes);
+  const count = Math.max(bags.length, lining.counted ?? planned);
+  const halfCounts = isPaired && count % 2 === 0 ? shareOut(count / 2, half) : null;
+  const lineCounts = halfCounts ? [...halfCounts, ...halfCounts] : shareOut(count, bags);
   return {
     spans: bagSpans.map((span, index) => ({ ...span, lining: lineCounts[index] ?? 1 })),
     figures: {

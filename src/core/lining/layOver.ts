@@ -1,5 +1,5 @@
 import { offsetRing, ringBounds, ringLength, type Ring } from '@/core/cutting';
-import type { Design, FlapLining, FlatLining } from '@/core/design';
+import { liningMmOf, type Design, type FlapLining, type FlatLining } from '@/core/design';
 import { COMMON_PRACTICE, GEOMETRY, input, inputFrom, makeFigure, type Figure } from '@/core/figures';
 import {
   liningGoesIn,
@@ -19,14 +19,22 @@ import { ownCodes } from '@/core/problems';
 import { coveredFlap, coveredPieces, type Covered } from './covered';
 import { holesAllRound } from './holesAlong';
 import { joinMap, type JoinMap } from './joinMap';
+import {
+  interfacingFor,
+  interfacingProblems,
+  interfacingSteps,
+  type InterfacingPiece,
+  type InterfacingProblems,
+  type InterfacingRepairs,
+} from './interfacing';
 import { coveredAsMeasured, type MeasuredCovered } from './measured';
 import { LINING_NAMES, type LiningPattern } from './liningPattern';
 
 /** What keeps a lining of the flap alone from being planned. */
-export interface LayOverProblems {
+export interface LayOverProblems extends InterfacingProblems {
   'lining-without-flap': object;
 }
-export interface LayOverRepairs {
+export interface LayOverRepairs extends InterfacingRepairs {
   'lining-off': object;
   'lining-flat': object;
 }
@@ -39,6 +47,8 @@ export interface LayOverStage<
   /** The largest piece first. */
   cloth: [CutCloth, ...CutCloth[]];
   patterns: [LiningPattern, ...LiningPattern[]];
+  /** What is stuck to the wrong side of each; none without. */
+  interfacing: InterfacingPiece[];
   turnUnder: Figure;
   join: JoinMap | null;
 }
@@ -120,10 +130,10 @@ export const layOver = <Choice extends FlatLining | FlapLining>(
             ...cloth.flatMap((one) => [one.cutWidth, one.cutLength, one.finishedWidth, one.finishedLength]),
             ...(join ? [join.figures.bag, join.figures.lining] : []),
           ],
-          problems: [],
+          problems: interfacingProblems(lining, bag),
         }),
         cloth,
-        ...{ patterns: perforated, turnUnder, join },
+        ...{ patterns: perforated, interfacing: interfacingFor(lining, patterns), turnUnder, join },
       },
     };
   },
@@ -143,13 +153,23 @@ const liningSteps = (lining: FlatLining | FlapLining, isLast: boolean): StepRule
     before: [],
     is: frays(lining) ? ['cloth-cut'] : ['cloth-cut', 'cloth-ready'],
   },
-  ...(frays(lining) ? [{ name: 'press-lining', after: ['cut-lining'], before: [], is: 'cloth-ready' as const }] : []),
+  ...interfacingSteps(lining),
+  ...(frays(lining)
+    ? [{ name: 'press-lining', after: ['cut-lining', 'fuse-interfacing'], before: [], is: 'cloth-ready' as const }]
+    : []),
   ...(lining.joined === 'through-holes'
-    ? [{ name: 'edge-lining', after: ['cut-lining', 'press-lining'], before: [] }]
+    ? [{ name: 'edge-lining', after: ['cut-lining', 'fuse-interfacing', 'press-lining'], before: [] }]
     : []),
   {
     name: 'sew-lining',
-    after: ['cut-lining', 'press-lining', 'edge-lining', 'hem-turned', ...(isLast ? ['joined'] : [])],
+    after: [
+      'cut-lining',
+      'fuse-interfacing',
+      'press-lining',
+      'edge-lining',
+      'hem-turned',
+      ...(isLast ? ['joined'] : []),
+    ],
     before: isLast ? [] : ['joined'],
     is: 'covered',
     mark: 'lining',
@@ -218,6 +238,7 @@ function asPattern(lining: FlatLining | FlapLining, cloth: CutCloth): LiningPatt
   return {
     id: cloth.for,
     copies: cloth.copies,
+    layers: lining.layers,
     lies: { originMm: cloth.originMm, lowMm: ringBounds(covers).lowMm, ...cloth.cameOut },
     seam,
     cut: offsetRing(covers, allowanceOf(lining), 'mitred') ?? seam,
@@ -277,7 +298,7 @@ function pressedEdge(
       count: null,
       form: { kind: 'patch', widthMm: cloth.finishedWidth.value, lengthMm: cloth.finishedLength.value },
       stuff: 'cloth',
-      standsMm: lining.thicknessMm,
+      standsMm: liningMmOf({ lining }),
       throughMm: [],
       presence: 'set',
       move: null,

@@ -8,6 +8,8 @@ export type LiningPieceName =
 /** A piece of lining: its pattern, and its sizes as figures. */
 export interface LiningPattern extends PatternPiece {
   id: LiningPieceName;
+  /** How many lie on each other for every copy: so many are cut. */
+  layers: number;
   cutWidth: Figure;
   cutHeight: Figure;
   finishedWidth: Figure;

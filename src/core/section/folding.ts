@@ -10,6 +10,8 @@ export interface Layers {
   fabricMm: number;
   liningMm: number;
   stiff?: Stiff;
+  /** So far in from the base and from the sides lie the holes of a lining whose seams are crocheted: nothing lies in what is beyond them. */
+  edges?: { baseMm: number; sidesMm: number };
 }
 
 /**
@@ -21,9 +23,10 @@ export interface Layers {
  */
 export const withinFacesMm = ({ liningMm, stiff }: Omit<Layers, 'fabricMm'>): number =>
   liningMm + (stiff?.facesMm ?? 0);
-export const withinBaseMm = ({ liningMm, stiff }: Omit<Layers, 'fabricMm'>): number => liningMm + (stiff?.baseMm ?? 0);
-export const withinSidesMm = ({ liningMm, stiff }: Omit<Layers, 'fabricMm'>): number =>
-  liningMm + (stiff?.sidesMm ?? 0);
+export const withinBaseMm = ({ liningMm, stiff, edges }: Omit<Layers, 'fabricMm'>): number =>
+  liningMm + (stiff?.baseMm ?? 0) + (edges?.baseMm ?? 0);
+export const withinSidesMm = ({ liningMm, stiff, edges }: Omit<Layers, 'fabricMm'>): number =>
+  liningMm + (stiff?.sidesMm ?? 0) + (edges?.sidesMm ?? 0);
 
 export type Firmness = 'soft' | 'stiff';
 

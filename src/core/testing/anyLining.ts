@@ -7,6 +7,9 @@ const from = (min: number, max: number): fc.Arbitrary<number> => fc.double({ min
 const made = {
   stuff: fc.constantFrom('cloth', 'felt', 'fleece', 'vinyl'),
   thicknessMm: from(0.05, 5),
+  layers: fc.integer({ min: 1, max: 2 }),
+  interfacingMm: orNull(from(0.05, 3)),
+  perforated: fc.constantFrom('each', 'together'),
   joined: fc.constantFrom('by-hand', 'by-machine', 'through-holes'),
   pitchMm: from(3, 25),
   holesInMm: from(3, 25),
@@ -19,6 +22,7 @@ const LININGS: Record<Lining['kind'], fc.Arbitrary<unknown>> = {
   'drop-in': fc.record({
     kind: fc.constant('drop-in'),
     cut: fc.constantFrom('folded', 'two', 'walls'),
+    seams: fc.constantFrom('sewn', 'through-holes'),
     seamMm: from(3, 30),
     hemMm: from(0, 60),
     easeMm: from(0, 30),

@@ -1,7 +1,7 @@
 import { ringBounds, type PatternPiece } from '@/core/cutting';
 import type { Design } from '@/core/design';
 import type { FittingPlace } from '@/core/fittings';
-import { LINING_NAMES, type LiningPattern } from '@/core/lining';
+import { LINING_NAMES, type InterfacingPiece, type LiningPattern } from '@/core/lining';
 import type { Plan } from '@/core/plan';
 import type { PocketPiece, PocketStage } from '@/core/pocket';
 import { STIFFENER_NAMES, type StiffenerPiece } from '@/core/stiffener';
@@ -18,7 +18,7 @@ export interface PieceWords {
 /** The words on a piece of lining as it is printed. */
 function printedPiece(
   { name, settings }: Pick<Design, 'name' | 'settings'>,
-  { id, copies, finishedWidth, finishedHeight, grain, cut, seam }: LiningPattern,
+  { id, copies, layers, finishedWidth, finishedHeight, grain, cut, seam }: LiningPattern,
 ): PieceWords {
   const length = (mm: number) => formatQuantity(mm, 'mm', settings.lengthUnit);
   const part = LINING_NAMES[id];
@@ -27,10 +27,25 @@ function printedPiece(
     part,
     notes: [
       name,
-      `Cut ${copies}${grain === 'up' ? ', arrow along the grain' : ''}`,
+      `Cut ${copies * layers}${grain === 'up' ? ', arrow along the grain' : ''}`,
       `Finished ${length(finishedWidth.value)} by ${length(finishedHeight.value)}`,
       cut === seam ? 'No allowance' : 'Allowances are in the cut line',
     ],
+  };
+}
+
+/** The words on a piece of interfacing as it is printed. */
+function printedInterfacing(
+  { name, settings }: Pick<Design, 'name' | 'settings'>,
+  { id, copies, cut }: InterfacingPiece,
+): PieceWords {
+  const { widthMm, heightMm } = ringBounds(cut);
+  const length = (mm: number) => formatQuantity(mm, 'mm', settings.lengthUnit);
+  const part = `interfacing, ${LINING_NAMES[id]}`;
+  return {
+    name: `Interfacing: ${LINING_NAMES[id]}`,
+    part,
+    notes: [name, `Cut ${copies}`, `${length(widthMm)} by ${length(heightMm)}`, 'No allowance'],
   };
 }
 
@@ -86,6 +101,7 @@ export const piecesToCut = (
   { lining, pockets, stiffener }: Pick<Plan, 'lining' | 'pockets' | 'stiffener'>,
 ): (PatternPiece & PieceWords)[] => [
   ...(lining?.patterns ?? []).map((piece) => ({ ...piece, ...printedPiece(design, piece) })),
+  ...(lining?.interfacing ?? []).map((piece) => ({ ...piece, ...printedInterfacing(design, piece) })),
   ...pockets.flatMap((stage) => stage.pieces.map((piece) => ({ ...piece, ...printedPocket(design, stage, piece) }))),
   ...(stiffener?.pieces ?? []).map((piece) => ({ ...piece, ...printedStiffener(design, piece) })),
 ];

@@ -1,4 +1,5 @@
 import { edgesOf } from '@/core/borders';
+import { isNoSew } from '@/core/design';
 import type {
   BoughtStrap,
   DropInLining,
@@ -75,7 +76,26 @@ const LINED = [
     label: 'Its thickness',
     change: 'Lining thickness',
     width: '5em',
-    help: 'Counts in the folds.',
+    help: 'Of one layer. Counts in the folds.',
+    fine: true,
+  },
+  {
+    kind: 'choice',
+    path: 'layers',
+    label: 'It lies',
+    change: 'Layers of the lining',
+    width: '9em',
+    choices: { '1': 'In one layer', '2': 'In two layers' },
+    as: { shown: String, kept: Number },
+  },
+  {
+    kind: 'length',
+    path: 'interfacingMm',
+    label: 'Interfacing, thick',
+    change: 'Interfacing',
+    width: '5em',
+    empty: 'none',
+    help: 'Stuck to its wrong side.',
     fine: true,
   },
   {
@@ -108,6 +128,15 @@ const LINED = [
     width: '4.5em',
     help: 'Usual: 6 to 12 mm.',
     fine: true,
+  },
+  {
+    kind: 'choice',
+    path: 'perforated',
+    applies: (lining: Lining) => lining.joined === 'through-holes' && (lining.layers > 1 || isNoSew(lining)),
+    label: 'Perforated',
+    change: 'How the lining is perforated',
+    width: '13em',
+    choices: { each: 'Each layer by itself', together: 'Both layers at once' },
   },
   {
     kind: 'count',
@@ -153,7 +182,24 @@ const DROP_IN: FieldSpecs<DropInLining> = [
     width: '15em',
     choices: { folded: 'In one, folded below', two: 'In two, front and back', walls: 'A piece for each wall' },
   },
-  { kind: 'length', path: 'seamMm', label: 'Seams', change: 'Seams of the lining', width: '4.5em', fine: true },
+  {
+    kind: 'choice',
+    path: 'seams',
+    applies: ({ stuff, joined }) => stuff !== 'cloth' && joined === 'through-holes',
+    label: 'Its own seams',
+    change: 'How the lining’s seams are made',
+    width: '14em',
+    choices: { sewn: 'Sewn', 'through-holes': 'Crocheted through holes' },
+  },
+  {
+    kind: 'length',
+    path: 'seamMm',
+    applies: (lining) => !isNoSew(lining),
+    label: 'Seams',
+    change: 'Seams of the lining',
+    width: '4.5em',
+    fine: true,
+  },
   {
     kind: 'length',
     path: 'hemMm',

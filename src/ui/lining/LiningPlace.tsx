@@ -2,7 +2,7 @@
 
 import { Box, Button, Flex } from '@chakra-ui/react';
 import { useMemo, useState } from 'react';
-import type { Lining, Stiffener } from '@/core/design';
+import { isNoSew, type Lining, type Stiffener } from '@/core/design';
 import { LININGS, perHole, type JoinMap } from '@/core/lining';
 import { STIFFENERS } from '@/core/stiffener';
 import { joinLine, piecesToCut, wordsOf } from '@/core/wording';
@@ -179,6 +179,10 @@ function StiffenerPlan({ stiffener }: { stiffener: Stiffener | null }) {
   );
 }
 
+/** Whether front and back have holes of different counts, so that one piece can't show both. */
+const isUneven = (join: JoinMap | null): boolean =>
+  new Set(join?.spans.filter(({ name }) => name !== 'side').map(({ lining }) => lining)).size > 1;
+
 const MARKED = ' Dotted: a pocket is sewn on there; a disc: what closes the bag lies behind.';
 
 function LiningPlan({ lining }: { lining: Lining }) {
@@ -200,16 +204,22 @@ function LiningPlan({ lining }: { lining: Lining }) {
             lining.stuff !== 'cloth' &&
             ' The coloured line is the crochet’s edge: nothing is pressed under.'}
           {hasPlaces && MARKED}
+          {stage.interfacing.length > 0 && ' Interfacing has no allowance.'}
+          {isSharedFront &&
+            isUneven(stage.join) &&
+            ' The holes at the mouth are the front’s; count the back’s by the line below.'}
           {hasPlaces && isSharedFront && ' Front and back are cut alike: what is marked is on one of them.'}
         </Box>
       </Group>
       {finished && finished.length > 0 && (
-        <Group title={isDropIn ? 'Sew' : 'Press'}>
+        <Group title={isNoSew(lining) ? 'Crochet together' : isDropIn ? 'Sew' : 'Press'}>
           <TicketRow tickets={finished} />
           <Box fontSize="14px">
-            {isDropIn
-              ? `Dashed line: sew here. Ticks across the seam meet on two pieces.${lining.joined === 'by-machine' ? ' The white stretch of a seam stays open.' : ''}`
-              : 'Dashed line: press the edges under here. The coloured line is the panel’s edge, a little outside it. Mind the hot iron.'}
+            {isNoSew(lining)
+              ? 'Dots: holes. Seams that meet have as many; the mouth has its own.'
+              : isDropIn
+                ? `Dashed line: sew here. Ticks across the seam meet on two pieces.${lining.joined === 'by-machine' ? ' The white stretch of a seam stays open.' : ''}`
+                : 'Dashed line: press the edges under here. The coloured line is the panel’s edge, a little outside it. Mind the hot iron.'}
           </Box>
         </Group>
       )}

@@ -17,10 +17,11 @@ export interface ClothMm extends Layers {
 }
 
 /** The sheets of a cloth, by themselves. */
-export const layersOfCloth = ({ fabricMm, liningMm, stiff }: ClothMm): Layers => ({
+export const layersOfCloth = ({ fabricMm, liningMm, stiff, edges }: ClothMm): Layers => ({
   fabricMm,
   liningMm,
   ...(stiff && { stiff }),
+  ...(edges && { edges }),
 });
 
 /** What can be counted across a face: so many, and so many more. */

@@ -12,12 +12,19 @@ export const COUNTED_LIMITS = { least: 4, most: 5000 } as const;
 /** What is so of every lining. */
 const made = {
   stuff: z.enum(LINING_STUFFS),
+  /** Of one layer. */
   thicknessMm: lengthMm(0.05, 5),
+  /** Laid on each other and treated as one: as many are cut of every piece. */
+  layers: count(1, 2),
+  /** Stuck to its wrong side before it is sewn, so thick; null: none. */
+  interfacingMm: lengthMm(0.05, 3).nullable(),
   /** Whipped to the crochet by hand; sewn to it by machine; or crocheted to it through holes along its edge. */
   joined: z.enum(['by-hand', 'by-machine', 'through-holes']),
   /** Holes so far from each other, and so far from the edge. */
   pitchMm: lengthMm(3, 25),
   holesInMm: lengthMm(3, 25),
+  /** Every layer by itself, or those that lie on each other in one go. */
+  perforated: z.enum(['each', 'together']),
   /** Holes along the edge that is joined, as she counted them on her own; null: as planned. */
   counted: count(COUNTED_LIMITS.least, COUNTED_LIMITS.most).nullable(),
 };
@@ -40,6 +47,8 @@ export const dropInLiningSchema = z.strictObject({
   hemMm: lengthMm(0, 60),
   /** So much smaller than the inside, across and up. */
   easeMm: lengthMm(0, 30),
+  /** How its own seams are made: sewn and turned to the crochet, or crocheted through holes, edges on edges. */
+  seams: z.enum(['sewn', 'through-holes']),
   /** Its edge lies so far below the mouth. */
   belowMm: lengthMm(0, 80),
   ...made,
@@ -55,13 +64,19 @@ export const flapLiningSchema = z.strictObject({
 });
 export type FlapLining = z.infer<typeof flapLiningSchema>;
 
+export const liningSchema = z.discriminatedUnion('kind', [flatLiningSchema, dropInLiningSchema, flapLiningSchema]);
+export type Lining = z.infer<typeof liningSchema>;
+
 /** What every lining has as it is first added: cotton, whipped in. Holes from common practice: 6 to 12 mm from the edge. */
 export const USUAL_MADE = {
   stuff: 'cloth' as LiningStuff,
   thicknessMm: LINING_THICKNESS_MM,
+  layers: 1,
+  interfacingMm: null as number | null,
   joined: 'by-hand' as 'by-hand' | 'by-machine' | 'through-holes',
   pitchMm: 8,
   holesInMm: 8,
+  perforated: 'each' as 'each' | 'together',
   counted: null as number | null,
 };
 
@@ -83,6 +98,7 @@ export const usualDropIn = ({ body }: { body?: { kind: string } } = {}): DropInL
   seamMm: 10,
   hemMm: 20,
   easeMm: 4,
+  seams: 'sewn',
   belowMm: 8,
   ...USUAL_MADE,
 });
@@ -100,13 +116,24 @@ export const linesFlap = ({ lining }: { lining: { kind: string } | null }): bool
 export const linesWalls = ({ lining }: { lining: { kind: string } | null }): boolean =>
   lining !== null && lining.kind !== 'flap-only';
 
-/** How thick a lining is, mm; nought without one. */
-export const liningMmOf = ({ lining }: { lining: { thicknessMm: number } | null }): number => lining?.thicknessMm ?? 0;
+/** What of a lining says how thick it is. */
+type Thick = { thicknessMm: number; layers: number; interfacingMm: number | null };
+
+/** How thick a lining is with all of its layers and what stiffens them, mm; nought without one. */
+export const liningMmOf = ({ lining }: { lining: Thick | null }): number =>
+  lining ? lining.layers * lining.thicknessMm + (lining.interfacingMm ?? 0) : 0;
+
+/** Whether the seams of a lining are crocheted through holes: of what does not fray, and joined so to the bag. */
+export const isNoSew = (lining: Lining): boolean =>
+  lining.kind === 'drop-in' &&
+  lining.seams === 'through-holes' &&
+  lining.joined === 'through-holes' &&
+  lining.stuff !== 'cloth';
 
 /** How thick the lining of the flap is, mm; nought where it has none. */
-export const flapLiningMm = (design: { lining: { kind: string; thicknessMm: number } | null }): number =>
+export const flapLiningMm = (design: { lining: (Thick & { kind: string }) | null }): number =>
   linesFlap(design) ? liningMmOf(design) : 0;
 
 /** How thick the lining of the walls is, mm; nought where they have none. */
-export const wallLiningMm = (design: { lining: { kind: string; thicknessMm: number } | null }): number =>
+export const wallLiningMm = (design: { lining: (Thick & { kind: string }) | null }): number =>
   linesWalls(design) ? liningMmOf(design) : 0;

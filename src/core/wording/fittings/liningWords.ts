@@ -1,4 +1,4 @@
-import type { FlapLining, FlatLining } from '@/core/design';
+import type { FlapLining, FlatLining, Lining } from '@/core/design';
 import {
   LINING_NAMES,
   frays,
@@ -12,6 +12,7 @@ import {
   type LayOverStage,
   type LiningPattern,
 } from '@/core/lining';
+import { ringBounds } from '@/core/cutting';
 import { isInRounds } from '@/core/pieces';
 import { formatQuantity } from '../quantity';
 import { spreadText } from '../spreadText';
@@ -26,14 +27,19 @@ const STUFFS: Readonly<Record<FlatLining['stuff'], string>> = {
 };
 
 /** What a lining is of, with the pieces it is cut in. */
-const materials = ({ choice, patterns }: LayOverStage | DropInStage, { design }: WordedBag): string[] => {
+const materials = ({ choice, patterns, interfacing }: LayOverStage | DropInStage, { design }: WordedBag): string[] => {
   const length = (mm: number) => formatQuantity(mm, 'mm', design.settings.lengthUnit);
   const pieces = patterns.map(
-    ({ copies, cutWidth, cutHeight }) =>
-      `${copies > 1 ? `${copies} of ` : ''}${length(cutWidth.value)} by ${length(cutHeight.value)}`,
+    ({ copies, layers, cutWidth, cutHeight }) =>
+      `${copies * layers > 1 ? `${copies * layers} of ` : ''}${length(cutWidth.value)} by ${length(cutHeight.value)}`,
   );
+  const stuck = interfacing.map(({ copies, cut }) => {
+    const { widthMm, heightMm } = ringBounds(cut);
+    return `${copies > 1 ? `${copies} of ` : ''}${length(widthMm)} by ${length(heightMm)}`;
+  });
   return [
     `${STUFFS[choice.stuff]}: ${pieces.join('; ')}.`,
+    ...(stuck.length > 0 ? [`Iron-on interfacing: ${stuck.join('; ')}.`] : []),
     choice.joined === 'through-holes'
       ? 'A slotted rotary blade or an awl, a fine hook, thin strong yarn.'
       : `Sewing thread${choice.joined === 'by-machine' ? ', a sewing machine' : ''} and needle${frays(choice) ? ', an iron' : ''}.`,
@@ -45,9 +51,11 @@ function cutText(patterns: readonly LiningPattern[], length: LengthWriter): stri
   const alone = patterns.length === 1;
   return patterns
     .map((piece, index) => {
-      const count = piece.copies === 1 ? `${index === 0 ? 'One' : 'one'} piece` : `${piece.copies} pieces`;
+      const cut = piece.copies * piece.layers;
+      const count = cut === 1 ? `${index === 0 ? 'One' : 'one'} piece` : `${cut} pieces`;
       const named = alone ? '' : ` for the ${LINING_NAMES[piece.id]}`;
-      return `${count}${named}, ${length(piece.cutWidth.value)} by ${length(piece.cutHeight.value)}`;
+      const doubled = piece.layers > 1 ? ', laid on each other two and two' : '';
+      return `${count}${named}${doubled}, ${length(piece.cutWidth.value)} by ${length(piece.cutHeight.value)}`;
     })
     .join('; ');
 }
@@ -76,11 +84,38 @@ const joinText = ({ spans }: JoinMap): string =>
 const edgeStep = ({ choice, join }: LayOverStage | DropInStage, { length }: WordedBag, isDropIn: boolean) =>
   stepWords(
     'Perforate the lining and crochet its edge',
-    `Holes ${length(choice.pitchMm)} from each other, ${length(choice.holesInMm)} in from ${isDropIn ? 'its edge' : 'its edge all round'}${join ? `: ${join.figures.lining.value} in all` : ''}. With a fine hook and thinner yarn work a single crochet and a chain into every hole. ${isDropIn ? 'At the mouth each layer on its own, the other folded back, so that it stays open. ' : ''}Slotted blades and awls: cut away from your hand, on a mat.`,
+    `Holes ${length(choice.pitchMm)} from each other, ${length(choice.holesInMm)} in from ${isDropIn ? 'its edge' : 'its edge all round'}${join ? `: ${join.figures.lining.value} in all` : ''}. ${perforating(choice)}With a fine hook and thinner yarn work a single crochet and a chain into every hole. ${isDropIn ? 'At the mouth front and back each on its own, the other folded back, so that it stays open. ' : ''}Slotted blades and awls: cut away from your hand, on a mat.`,
     'Count the holes: write yours down where they differ.',
   );
 
+/** How what lies in two layers is perforated. */
+const perforating = ({ layers, perforated }: Lining): string =>
+  layers === 1
+    ? ''
+    : perforated === 'together'
+      ? 'Both layers at once, held together with clips, so that their holes meet. '
+      : 'Each layer by itself, by the printed piece, so that their holes meet. ';
+
+/** Interfacing is stuck on while the pieces lie flat. */
+const fuseStep = ({ interfacing, choice }: LayOverStage | DropInStage, { length }: WordedBag) =>
+  stepWords(
+    'Stick the interfacing on',
+    `${interfacing
+      .map(({ id, copies, cut }) => {
+        const { widthMm, heightMm } = ringBounds(cut);
+        const named = interfacing.length === 1 ? '' : `${LINING_NAMES[id]}: `;
+        return `${named}${copies > 1 ? `${copies} of ` : ''}${length(widthMm)} by ${length(heightMm)}`;
+      })
+      .join(
+        '; ',
+      )}, to the wrong side, inside the ${choice.joined === 'through-holes' ? 'holes' : 'seam line'}. Try heat and time on a scrap, press without sliding, let it cool lying flat. Mind the hot iron.`,
+    'It holds at its corners too.',
+  );
+
 const joinedText = (join: JoinMap | null): string => (join ? ` ${joinText(join)}. Clip where the stretches meet.` : '');
+
+const meltsText = ({ stuff }: { stuff: Lining['stuff'] }): string =>
+  `${STUFFS[stuff]} melts or shrinks under the iron that sticks interfacing on. Tack in a sort that is not stuck, and put that down as a layer more.`;
 
 /** What is said of every lining. */
 const ALIKE = {
@@ -113,6 +148,7 @@ const layOverWords = <Choice extends FlatLining | FlapLining>(
         `${cutText(patterns, length)}${frays(choice) ? '; along the grain' : ''}. Measure your own ${alone ? 'panel' : 'pieces'} first.${shaped}`,
       );
     },
+    'fuse-interfacing': fuseStep,
     'press-lining': ({ cloth, turnUnder }, { length }) =>
       stepWords(
         'Press the lining’s edges under',
@@ -161,9 +197,14 @@ const layOverWords = <Choice extends FlatLining | FlapLining>(
     worked: [],
   },
   problems: {
+    'interfacing-melts': meltsText,
     'lining-without-flap': () => 'This bag has no flap whose inner face could be lined: it is left out.',
   },
-  repairs: { 'lining-off': () => 'Leave the lining out', 'lining-flat': () => 'Line all of it' },
+  repairs: {
+    'interfacing-out': () => 'Leave the interfacing out',
+    'lining-off': () => 'Leave the lining out',
+    'lining-flat': () => 'Line all of it',
+  },
 });
 
 /** All words of linings that are laid over the crochet. */
@@ -199,6 +240,21 @@ function seamsText({ patterns, cutAs, choice, inside, opening }: DropInStage, { 
   return `${seams} ${length(choice.seamMm)} from the edge; press the seams open${frays(choice) ? '' : ' with your nail'}.${open}${hem}`;
 }
 
+/** How the seams of a lining are crocheted through holes, edges on edges. */
+function crochetedSeamsText(
+  { patterns, choice, cutAs, inside }: DropInStage,
+  holes: number,
+  { length }: WordedBag,
+): string {
+  const [first] = patterns;
+  const alike = cutAs === 'folded' ? 'Fold it in the middle' : 'Lay the pieces on each other';
+  const together = choice.perforated === 'together' || choice.layers > 1;
+  const box = inside.depth && cutAs !== 'walls' ? ` Flatten each lower corner and sew across it, as marked.` : '';
+  return `Perforate every seam, holes ${length(choice.pitchMm)} from each other and ${length(choice.holesInMm)} in from the edge, ${
+    together ? 'through all that meets there at once, held with clips' : 'each piece by itself, by the printed piece'
+  }: ${holes} along the ${LINING_NAMES[first.id]}. ${alike}, wrong sides together, edges even; with a fine hook and thinner yarn work a single crochet and a chain into every hole, through both. Leave the mouth. Slotted blades and awls: cut away from your hand, on a mat.${box}`;
+}
+
 /** All words of a lining that is put into the bag. */
 export const dropInLiningWords: FittingWords<DropInStage, DropInProblems, DropInRepairs> = {
   title: 'Drop-in lining',
@@ -210,10 +266,11 @@ export const dropInLiningWords: FittingWords<DropInStage, DropInProblems, DropIn
         'Cut the lining',
         `${cutText(patterns, length)}${frays(choice) ? '; along the grain' : ''}; or by the printed pieces. Measure the inside of your own bag first.`,
       ),
+    'fuse-interfacing': fuseStep,
     'sew-lining-seams': (stage, bag) =>
       stepWords(
-        'Sew the lining’s seams',
-        seamsText(stage, bag),
+        stage.seamHoles ? 'Crochet the lining’s seams' : 'Sew the lining’s seams',
+        stage.seamHoles ? crochetedSeamsText(stage, stage.seamHoles.value, bag) : seamsText(stage, bag),
         `Finished it is ${bag.length(stage.inside.width.value)} across and ${bag.length(stage.inside.height.value)} up${stage.inside.depth ? `, ${bag.length(stage.inside.depth.value)} from front to back` : ''}.`,
       ),
     'edge-lining': (stage, bag) => edgeStep(stage, bag, true),
@@ -230,22 +287,29 @@ export const dropInLiningWords: FittingWords<DropInStage, DropInProblems, DropIn
             'No ripples, and nothing bags out when it is loaded.',
           ),
   },
-  tickets: ({ patterns, inside, join, opening }) => [
+  tickets: ({ patterns, inside, join, opening, seamHoles }) => [
     patterns.flatMap(({ cutWidth, cutHeight }) =>
       [cutWidth, cutHeight].map((figure) => ({ figure, mark: 'lining.cut' })),
     ),
-    [inside.width, inside.height, ...(inside.depth ? [inside.depth] : []), ...(opening ? [opening] : [])].map(
-      (figure) => ({
-        figure,
-        mark: 'lining.press',
-      }),
-    ),
+    [
+      inside.width,
+      inside.height,
+      ...(inside.depth ? [inside.depth] : []),
+      ...(opening ? [opening] : []),
+      ...(seamHoles ? [seamHoles] : []),
+    ].map((figure) => ({ figure, mark: 'lining.press' })),
     ...joinTickets(join),
   ],
   quotes: {
     steps: {
       'cut-lining': ['lining.cutWidth', 'lining.cutLength'],
-      'sew-lining-seams': ['lining.opening', 'lining.insideWidth', 'lining.insideHeight', 'lining.insideDepth'],
+      'sew-lining-seams': [
+        'lining.opening',
+        'lining.seamHoles',
+        'lining.insideWidth',
+        'lining.insideHeight',
+        'lining.insideDepth',
+      ],
       'edge-lining': ['lining.holes'],
       'put-lining-in': ['lining.holes', 'lining.bagEdge'],
     },
@@ -253,6 +317,7 @@ export const dropInLiningWords: FittingWords<DropInStage, DropInProblems, DropIn
     worked: [],
   },
   problems: {
+    'interfacing-melts': meltsText,
     'lining-cut-unsuited': (v) =>
       `Cut ${v.folded ? 'in one piece and folded' : 'in two'}, a lining does not go into walls that are round. It is planned with a piece for each wall.`,
     'lining-turned-over-stiffener': () =>
@@ -263,6 +328,7 @@ export const dropInLiningWords: FittingWords<DropInStage, DropInProblems, DropIn
       `Seams of ${length(v.seamMm)} are wider than half of the lining (${length(v.halfMm)}): they would lie on each other.`,
   },
   repairs: {
+    'interfacing-out': () => 'Leave the interfacing out',
     'lining-as-walls': () => 'Cut it as the bag’s walls',
     'lining-edge-up': () => 'Let it reach up to the mouth',
     'lining-by-hand': () => 'Whip it in by hand',
