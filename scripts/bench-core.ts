@@ -186,7 +186,10 @@ const threeStraps = (index: number) => {
   const { gauge, contents, pouch, flap, pieces, joins, tracks, whole, section } = plan;
   const design = { ...contents.settled, closures: [], edgings: [], lining: null };
   const set = { ...plan, pieces, joins, tracks, figures: [] };
-  planFittings({ design, gauge, mass: contents.figures.mass, pouch, flap, set, whole, section }, FITTING_KINDS);
+  planFittings(
+    { design, gauge, mass: contents.figures.mass, pouch, flap, set, whole, section, bare: () => null },
+    FITTING_KINDS,
+  );
 };
 const strapPlans = timesOf(
   Array.from({ length: 2 * FIRST_PLANS }, (_, index) => index),
@@ -211,7 +214,10 @@ const tenPieces = (index: number) => {
   const { gauge, contents, pouch, flap, pieces, joins, tracks, whole, section } = plan;
   const design = { ...contents.settled, ...PIECES, straps: [], edgings: [], lining: null };
   const set = { ...plan, pieces, joins, tracks, figures: [] };
-  planFittings({ design, gauge, mass: contents.figures.mass, pouch, flap, set, whole, section }, FITTING_KINDS);
+  planFittings(
+    { design, gauge, mass: contents.figures.mass, pouch, flap, set, whole, section, bare: () => null },
+    FITTING_KINDS,
+  );
 };
 const closurePlans = timesOf(
   Array.from({ length: 2 * FIRST_PLANS }, (_, index) => index),

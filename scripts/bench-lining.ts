@@ -39,7 +39,10 @@ const planCut = (index: number) => {
   const { gauge, contents, pouch, flap, pieces, joins, tracks, whole, section } = plan;
   const design = { ...contents.settled, closures: [], hardware: [], straps: [], edgings: [], trims: [] };
   const set = { ...plan, pieces, joins, tracks, figures: [] };
-  planFittings({ design, gauge, mass: contents.figures.mass, pouch, flap, set, whole, section }, FITTING_KINDS);
+  planFittings(
+    { design, gauge, mass: contents.figures.mass, pouch, flap, set, whole, section, bare: () => null },
+    FITTING_KINDS,
+  );
 };
 
 /** A scalloped edge of so many points, a little larger each time. */

@@ -27,6 +27,7 @@ import { flapSplits, flapStage, withHalfDisc, type Split } from './flap';
 import { FITTING_KINDS } from './fittingKinds';
 import {
   planFittings,
+  type BareBag,
   type FabricMark,
   type HungBand,
   type FittingCatalogues,
@@ -95,6 +96,15 @@ export interface Plan {
 /** A plan with what to mind, or the problems that prevent one. */
 export type PlanResult = { ok: true; plan: Plan } | { ok: false; problems: Problem[] };
 
+/** A bag before anything is put on it; null where it can't be planned. */
+function bareBag(wished: Design): BareBag | null {
+  const gauge = gaugeStage(wished);
+  const body = bodyStage(contentsStage(wished, layersOf(wished, gauge.fabricThickness.value)), gauge);
+  if (!body.ok) return null;
+  const set = body.pieces(flapStage(body.design, gauge, body.pouch));
+  return { gauge, pouch: body.pouch, set, whole: piecesFigures(set, gauge) };
+}
+
 /**
  * Plans a bag, stage by stage in the order of work. Pure: the same design always gives the same plan.
  *
@@ -126,7 +136,10 @@ export function planBag(wished: Design, packings?: Packings, kinds: FittingCatal
     marks,
     bands,
     problems: fittingProblems,
-  } = planFittings({ design, gauge, mass: contents.figures.mass, pouch, flap, set, whole, section }, kinds);
+  } = planFittings(
+    { design, gauge, mass: contents.figures.mass, pouch, flap, set, whole, section, bare: bareBag },
+    kinds,
+  );
   const fittings = put.map((stage) =>
     stage.at.group === 'lining' && 'patterns' in stage ? withPlaces(stage as LiningStage, marks, pouch) : stage,
   );

@@ -1,5 +1,7 @@
 import { ringBounds, type PatternPiece } from '@/core/cutting';
 import { nameAt } from '@/core/fittings';
+import { ringOf, type LiningStage } from '@/core/lining';
+import { pieceOutline } from '@/core/pieces';
 import type { Plan } from '@/core/plan';
 import { patternShapes } from './patternShapes';
 import type { Drawing, Point, Shape } from './shape';
@@ -13,7 +15,7 @@ export interface PiecesDrawing extends Drawing {
 }
 
 /**
- * What goes into the bag as it is cut, piece beside piece on one line: of the lining, each with the line that it is pressed or sewn along and the
+ * What goes into the bag as it is cut, or worked, piece beside piece on one line: of the lining, each with the line that it is pressed or sewn along and the
  * crochet it will cover, then of pockets and of the stiffener. Null where there is neither.
  */
 export function liningDrawing({
@@ -22,6 +24,7 @@ export function liningDrawing({
   stiffener,
 }: Pick<Plan, 'lining' | 'pockets' | 'stiffener'>): PiecesDrawing | null {
   const pieces: [PatternPiece, of: string][] = [
+    ...crocheted(lining).map((piece): [PatternPiece, string] => [piece, 'lining']),
     ...(lining?.patterns ?? []).map((piece): [PatternPiece, string] => [piece, 'lining']),
     ...(lining?.interfacing ?? []).map((piece): [PatternPiece, string] => [piece, 'lining']),
     ...pockets.flatMap(({ pieces: own, at }) =>
@@ -46,3 +49,12 @@ export function liningDrawing({
   });
   return { box: { x: 0, y: 0, widthMm: left - GAP_MM, heightMm }, shapes, places };
 }
+
+/** The outlines of what of a lining is crocheted; of rounds that lie flat, both faces on each other. */
+const crocheted = (lining: LiningStage | null): PatternPiece[] =>
+  lining && 'own' in lining
+    ? lining.pieces.map((piece) => {
+        const ring = ringOf(pieceOutline(piece, null));
+        return { id: piece.id, copies: piece.copies, seam: ring, cut: ring, marks: [], grain: 'any' };
+      })
+    : [];

@@ -27,6 +27,14 @@ const ICONS: Readonly<Record<Lining['kind'], () => Shape[]>> = {
     line('tick', [p(17, 18), p(17, 23)], 0.9),
     line('tick', [p(15, 21), p(17, 23), p(19, 21)], 0.9),
   ],
+  // A bag of crochet on its way into the other.
+  crocheted: () => [
+    cloth([p(6, 11), p(28, 11), p(28, 25), p(6, 25)], 'cloth'),
+    cloth([p(9, 2), p(25, 2), p(25, 17), p(9, 17)], 'cloth'),
+    ...[4.5, 7, 9.5, 12, 14.5].map((y) => line('row', [p(9, y), p(25, y)], 0.5)),
+    line('tick', [p(17, 18), p(17, 23)], 0.9),
+    line('tick', [p(15, 21), p(17, 23), p(19, 21)], 0.9),
+  ],
   // The flap thrown open, its inner face lined.
   'flap-only': () => [
     cloth([p(6, 13), p(28, 13), p(28, 25), p(6, 25)], 'cloth'),

@@ -1,4 +1,11 @@
-export { liningGoesIn, type FittingInput, type FittingKind, type FittingKinds, type StageOf } from './input';
+export {
+  liningGoesIn,
+  type BareBag,
+  type FittingInput,
+  type FittingKind,
+  type FittingKinds,
+  type StageOf,
+} from './input';
 export { BEHIND_MM, reachProblems, type ReachProblems, type ReachRepairs, type ReachingPart } from './reaches';
 export { smallParts, type SmallPartsProblems } from './smallParts';
 export { lineCorners, moveMarkEdits, type FabricMark, type MarkForm, type MarkMove } from './mark';

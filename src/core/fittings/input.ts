@@ -1,5 +1,5 @@
 import type { SettledDesign } from '@/core/contents';
-import type { Design } from '@/core/design';
+import { isBagForItself, type Design } from '@/core/design';
 import type { Figure } from '@/core/figures';
 import type { GaugeStage } from '@/core/gauge';
 import { isInRounds, type PieceSet, type PiecesFigures } from '@/core/pieces';
@@ -20,6 +20,16 @@ export interface FittingInput {
   whole: PiecesFigures;
   section: SectionByState;
   at: FittingPlace;
+  /** Another bag, as it is before anything is put on it; null where it can't be planned. */
+  bare(design: Design): BareBag | null;
+}
+
+/** A bag before anything is put on it. */
+export interface BareBag {
+  gauge: GaugeStage;
+  pouch: PouchStage;
+  set: PieceSet;
+  whole: PiecesFigures;
 }
 
 /** One kind of what is put on a bag. A new one is a file with one of these, and a line in its group's catalogue. */
@@ -55,6 +65,8 @@ export const liningGoesIn = (
   { pieces, joins }: Pick<PieceSet, 'pieces' | 'joins'>,
   { lining }: { lining: { kind: string } | null },
 ): 'flat' | 'last' =>
-  lining?.kind === 'drop-in' || pieces.some(isInRounds) || joins.some(({ made }) => made === 'as-worked')
+  (lining !== null && isBagForItself(lining)) ||
+  pieces.some(isInRounds) ||
+  joins.some(({ made }) => made === 'as-worked')
     ? 'last'
     : 'flat';

@@ -38,7 +38,7 @@ export function clothPieces(
       ...{ name: names.lining(id), ring: cut, turns: turnsOf(grain), atFold: false },
     })),
   );
-  if (lining && lining.choice.stuff !== 'cloth') return ofLining;
+  if (lining && 'stuff' in lining.choice && lining.choice.stuff !== 'cloth') return ofLining;
   const ofPockets = pockets
     .filter(({ choice }) => choice.kind !== 'vinyl')
     .flatMap((stage) =>

@@ -26,7 +26,7 @@ const lined = (kind: BodyKind, change: Partial<DropInLining> = {}): Design => ({
   lining: { ...usualDropIn(), ...change },
 });
 const stageOf = (plan: Plan): DropInStage => {
-  if (!plan.lining || !('inside' in plan.lining)) throw new Error('no drop-in lining');
+  if (!plan.lining || !('opening' in plan.lining)) throw new Error('no drop-in lining');
   return plan.lining;
 };
 const value = (plan: Plan, name: string) => plan.figures[figureId(name)]?.value ?? NaN;

@@ -1,11 +1,11 @@
 import { describe, expect, it, test } from 'vitest';
 import { BODY_KINDS } from '@/core/body';
 import { ringBounds, type PieceMark } from '@/core/cutting';
-import { usualDropIn, usualFlapLining, usualLining, type Design, type Lining } from '@/core/design';
+import { usualDropIn, usualFlapLining, usualLining, type Design, type CutLining } from '@/core/design';
 import { bagOf } from '@/core/testing/bodies';
 import { planOf } from '@/core/testing/designs';
 
-const perforated = (bag: Design, lining: Lining): Design => ({
+const perforated = (bag: Design, lining: CutLining): Design => ({
   ...bag,
   lining: { ...lining, stuff: 'felt', joined: 'through-holes', holesInMm: 7, pitchMm: 6 },
 });

@@ -1,12 +1,12 @@
 import { offsetRing, type PatternPiece } from '@/core/cutting';
-import { isNoSew, type Lining } from '@/core/design';
+import { isNoSew, type CutLining } from '@/core/design';
 import { pathOf, type FittingInput, type StepRule } from '@/core/fittings';
 import { ownCodes, type Problem } from '@/core/problems';
 import type { LiningPattern, LiningPieceName } from './liningPattern';
 
 /** What is doubtful of an interfacing. */
 export interface InterfacingProblems {
-  'interfacing-melts': { stuff: Lining['stuff'] };
+  'interfacing-melts': { stuff: CutLining['stuff'] };
 }
 export interface InterfacingRepairs {
   'interfacing-out': object;
@@ -27,7 +27,7 @@ const FROM_HOLES_MM = 2;
  *
  * Source: common practice, no source.
  */
-export function interfacingFor(lining: Lining, patterns: readonly LiningPattern[]): InterfacingPiece[] {
+export function interfacingFor(lining: CutLining, patterns: readonly LiningPattern[]): InterfacingPiece[] {
   if (lining.interfacingMm === null) return [];
   const insideMm = lining.joined === 'through-holes' || isNoSew(lining) ? lining.holesInMm + FROM_HOLES_MM : 0;
   return patterns.flatMap(({ id, copies, seam, grain }) => {
@@ -37,13 +37,13 @@ export function interfacingFor(lining: Lining, patterns: readonly LiningPattern[
 }
 
 /** It is stuck on while the pieces lie flat. */
-export const interfacingSteps = ({ interfacingMm }: Lining): StepRule[] =>
+export const interfacingSteps = ({ interfacingMm }: CutLining): StepRule[] =>
   interfacingMm === null
     ? []
     : [{ name: 'fuse-interfacing', after: ['cut-lining'], before: ['cloth-joined', 'covered'] }];
 
 /** What is made of plastic melts under the iron that sticks it on. */
-export const interfacingProblems = (lining: Lining, { at }: Pick<FittingInput, 'at'>): Problem[] =>
+export const interfacingProblems = (lining: CutLining, { at }: Pick<FittingInput, 'at'>): Problem[] =>
   lining.interfacingMm !== null && (lining.stuff === 'vinyl' || lining.stuff === 'fleece')
     ? [
         ours.problem({

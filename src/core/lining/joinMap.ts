@@ -15,6 +15,8 @@ export interface JoinedSpan {
 
 /** How the edge of a lining meets that of the bag: hole by hole, between anchors that meet. */
 export interface JoinMap {
+  /** What of the lining meets the bag's stitches: its holes, or its own stitches. */
+  of: 'hole' | 'stitch';
   spans: readonly JoinedSpan[];
   figures: { bag: Figure; lining: Figure };
 }
@@ -46,6 +48,7 @@ export function joinMap(
   const halfCounts = isPaired && count % 2 === 0 ? shareOut(count / 2, half) : null;
   const lineCounts = halfCounts ? [...halfCounts, ...halfCounts] : shareOut(count, bags);
   return {
+    of: 'hole',
     spans: bagSpans.map((span, index) => ({ ...span, lining: lineCounts[index] ?? 1 })),
     figures: {
       bag: makeFigure('lining.bagEdge', 'Stitches of the bag’s edge, all round', bagCount, 'stitch', {

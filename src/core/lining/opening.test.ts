@@ -13,7 +13,7 @@ const lined = (bag: Design, change: Partial<DropInLining> = {}): Design => ({
 });
 const stageOf = (bag: Design): DropInStage => {
   const { lining } = planOf(bag);
-  if (!lining || !('inside' in lining)) throw new Error('no drop-in lining');
+  if (!lining || !('opening' in lining)) throw new Error('no drop-in lining');
   return lining;
 };
 

@@ -1,11 +1,12 @@
 import { ringBounds, type PieceMark, type Ring } from '@/core/cutting';
 import type { FabricMark } from '@/core/fittings';
 import type { PouchStage } from '@/core/stages';
+import type { CrochetedStage } from './crocheted';
 import type { DropInStage } from './dropIn';
 import type { LayOverStage } from './layOver';
 import type { LiningPattern } from './liningPattern';
 
-type Lined = DropInStage | LayOverStage;
+type Lined = DropInStage | LayOverStage | CrochetedStage;
 type Sized = Pick<PouchStage, 'sectionMm' | 'borders'>;
 
 /** Where something lies on a wall: how far below the mouth, and from its middle, as seen from outside with the front before her. */

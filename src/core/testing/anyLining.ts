@@ -29,6 +29,16 @@ const LININGS: Record<Lining['kind'], fc.Arbitrary<unknown>> = {
     belowMm: from(0, 80),
     ...made,
   }),
+  crocheted: fc.record({
+    kind: fc.constant('crocheted'),
+    stitchesIn100Mm: from(4, 120),
+    rowsIn100Mm: from(4, 120),
+    hookMm: from(0.5, 30),
+    thicknessMm: from(0.2, 10),
+    easeMm: from(0, 30),
+    belowMm: from(0, 80),
+    counted: orNull(fc.integer({ min: 4, max: 5000 })),
+  }),
   'flap-only': fc.record({ kind: fc.constant('flap-only'), ...over }),
 };
 

@@ -25,4 +25,4 @@ export { JOIN_NAMES, joinLines } from './joinText';
 export { term, translateTerms, type TermSet } from './terms';
 export { YARN_CLASS_LABELS } from './yarnClassText';
 export { joinLine } from './fittings/liningWords';
-export { pageWords, piecesToCut, pocketPart, type PieceWords } from './paperWords';
+export { pageWords, piecesDrawn, piecesToCut, pocketPart, type PieceWords } from './paperWords';

@@ -106,6 +106,20 @@ export const piecesToCut = (
   ...(stiffener?.pieces ?? []).map((piece) => ({ ...piece, ...printedStiffener(design, piece) })),
 ];
 
+/** What all pieces of the drawing of a lining are called, with how many of each: what is crocheted, then what is cut. */
+export const piecesDrawn = (
+  design: Pick<Design, 'name' | 'settings'>,
+  plan: Pick<Plan, 'lining' | 'pockets' | 'stiffener'>,
+): { part: string; copies: number }[] => [
+  ...(plan.lining && 'own' in plan.lining
+    ? plan.lining.pieces.map(({ id, copies }) => ({ part: LINING_NAMES[id], copies }))
+    : []),
+  ...piecesToCut(design, plan).map(({ part, copies, ...piece }) => ({
+    part,
+    copies: copies * ('layers' in piece ? (piece.layers as number) : 1),
+  })),
+];
+
 /** The words on the pages of a printed sheet. */
 export const pageWords = ({ name }: Pick<Design, 'name'>) => ({
   title: `${name}: pieces at true size`,

@@ -3,7 +3,7 @@ import { patternOf, type Design } from '@/core/design';
 import type { Figure } from '@/core/figures';
 import { FITTING_GROUPS, type FittingGroup, type FittingStage } from '@/core/fittings';
 import { isInRows, type PieceId } from '@/core/pieces';
-import type { Plan } from '@/core/plan';
+import { planBag, type Plan } from '@/core/plan';
 import { BASIS_WORDS } from './basisText';
 import { FITTING_WORDS, wordsOf, type FittingWordsByKind } from './fittings';
 import { formatPlusMinus, formatQuantity } from './quantity';
@@ -50,7 +50,7 @@ export function writePattern(design: Design, plan: Plan, words = FITTING_WORDS):
       return stage.worked.map(({ name }) => ({
         id: name,
         heading: numbered(heading, stage),
-        lines: workedLines?.(stage, bag) ?? [],
+        lines: workedLines?.(stage, bag, barePieces) ?? [],
       }));
     }),
     { id: 'order', heading: 'Order of making', lines: orderLines(design, plan, words) },
@@ -66,6 +66,17 @@ export function writePattern(design: Design, plan: Plan, words = FITTING_WORDS):
       : [{ id: 'notes' as const, heading: 'Notes', lines: design.notes.trim().split('\n') }]),
   ];
   return { title: design.name, sections };
+}
+
+/** The pieces of a bag that nothing is put on, each under its name. */
+function barePieces(design: Design): string[] {
+  const result = planBag(design);
+  if (!result.ok) return [];
+  const { pieces } = result.plan;
+  return pieces.flatMap((piece) => [
+    ...(pieces.length > 1 ? [`${PIECE_NAMES[piece.id]}:`] : []),
+    ...pieceLines(design, result.plan, piece),
+  ]);
 }
 
 /** The steps, each with what to check and what can't be done later. */

@@ -7,6 +7,8 @@ import type {
   EdgingEdge,
   FlapLining,
   FlatLining,
+  CrochetedLining,
+  CutLining,
   Lining,
   Stiffener,
   Strap,
@@ -113,7 +115,7 @@ const LINED = [
   {
     kind: 'length',
     path: 'pitchMm',
-    applies: ({ joined }: Lining) => joined === 'through-holes',
+    applies: ({ joined }: CutLining) => joined === 'through-holes',
     label: 'Holes every',
     change: 'Holes of the lining',
     width: '4.5em',
@@ -122,7 +124,7 @@ const LINED = [
   {
     kind: 'length',
     path: 'holesInMm',
-    applies: ({ joined }: Lining) => joined === 'through-holes',
+    applies: ({ joined }: CutLining) => joined === 'through-holes',
     label: 'In from the edge',
     change: 'Holes of the lining, in from the edge',
     width: '4.5em',
@@ -132,7 +134,7 @@ const LINED = [
   {
     kind: 'choice',
     path: 'perforated',
-    applies: (lining: Lining) => lining.joined === 'through-holes' && (lining.layers > 1 || isNoSew(lining)),
+    applies: (lining: CutLining) => lining.joined === 'through-holes' && (lining.layers > 1 || isNoSew(lining)),
     label: 'Perforated',
     change: 'How the lining is perforated',
     width: '13em',
@@ -141,13 +143,13 @@ const LINED = [
   {
     kind: 'count',
     path: 'counted',
-    applies: ({ joined }: Lining) => joined === 'through-holes',
+    applies: ({ joined }: CutLining) => joined === 'through-holes',
     label: 'Holes you counted',
     change: 'Holes of the lining, counted',
     width: '7em',
     empty: 'as planned',
   },
-] as const satisfies FieldSpecs<Lining>;
+] as const satisfies FieldSpecs<CutLining>;
 
 const ALLOWANCE = [
   {
@@ -172,6 +174,24 @@ const ALLOWANCE = [
 
 const FLAT_LINING: FieldSpecs<FlatLining> = [...ALLOWANCE, ...LINED];
 const FLAP_LINING: FieldSpecs<FlapLining> = [...ALLOWANCE, ...LINED];
+
+const EASE = {
+  kind: 'length',
+  path: 'easeMm',
+  label: 'Smaller by',
+  change: 'Ease of the lining',
+  width: '4.5em',
+  help: 'Usual: 3 to 6 mm.',
+  fine: true,
+} as const;
+const EDGE_BELOW = {
+  kind: 'length',
+  path: 'belowMm',
+  label: 'Edge below the mouth',
+  change: 'Edge of the lining',
+  width: '4.5em',
+  fine: true,
+} as const;
 
 const DROP_IN: FieldSpecs<DropInLining> = [
   {
@@ -209,24 +229,41 @@ const DROP_IN: FieldSpecs<DropInLining> = [
     width: '4.5em',
     fine: true,
   },
-  {
-    kind: 'length',
-    path: 'easeMm',
-    label: 'Smaller by',
-    change: 'Ease of the lining',
-    width: '4.5em',
-    help: 'Usual: 3 to 6 mm.',
-    fine: true,
-  },
-  {
-    kind: 'length',
-    path: 'belowMm',
-    label: 'Edge below the mouth',
-    change: 'Edge of the lining',
-    width: '4.5em',
-    fine: true,
-  },
+  EASE,
+  EDGE_BELOW,
   ...LINED,
+];
+
+const IN_100 = { kind: 'count', suffix: 'in 10 cm', width: '8em' } as const;
+const CROCHETED: FieldSpecs<CrochetedLining> = [
+  {
+    ...IN_100,
+    path: 'stitchesIn100Mm',
+    label: 'Its stitches',
+    change: 'Gauge of the lining',
+    help: 'Of a swatch of single crochet in its yarn, blocked.',
+  },
+  { ...IN_100, path: 'rowsIn100Mm', label: 'Its rows', change: 'Gauge of the lining' },
+  { kind: 'count', path: 'hookMm', label: 'Its hook', change: 'Hook of the lining', suffix: 'mm', width: '6em' },
+  {
+    kind: 'length',
+    path: 'thicknessMm',
+    label: 'Its thickness',
+    change: 'Lining thickness',
+    width: '5em',
+    help: 'Counts in the folds.',
+    fine: true,
+  },
+  EASE,
+  EDGE_BELOW,
+  {
+    kind: 'count',
+    path: 'counted',
+    label: 'Stitches you counted',
+    change: 'Stitches of the lining’s edge, counted',
+    empty: 'as planned',
+    width: '7em',
+  },
 ];
 
 const EDGES: Readonly<Record<EdgingEdge, string>> = {
@@ -368,6 +405,7 @@ export const STRAP_FIELDS: { [Kind in Strap['kind']]: FieldSpecs<Extract<Strap, 
 export const LINING_FIELDS: SpecsOf<Lining> = {
   flat: FLAT_LINING,
   'drop-in': DROP_IN,
+  crocheted: CROCHETED,
   'flap-only': FLAP_LINING,
 };
 export const EDGING_FIELDS: { [Kind in Edging['kind']]: FieldSpecs<Edging> | FieldSpecs<OwnEdging> } = {

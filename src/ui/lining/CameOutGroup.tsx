@@ -1,7 +1,7 @@
 'use client';
 
 import { Box } from '@chakra-ui/react';
-import type { CameOut } from '@/core/design';
+import { isBagForItself, type CameOut } from '@/core/design';
 import { LINING_NAMES } from '@/core/lining';
 import { useBag, useBagStore } from '@/ui/bag/BagProvider';
 import { Group, Row } from '@/ui/bag/PlaceLayout';
@@ -16,7 +16,7 @@ export function CameOutGroup() {
   const cameOut = useBag((state) => state.design.cameOut);
   const store = useBagStore();
   if (!stage) return null;
-  const isDropIn = stage.choice.kind === 'drop-in';
+  const isDropIn = isBagForItself(stage.choice);
   const parts: { of: CameOut['of']; name: string; sizes: [Size, string][] }[] = isDropIn
     ? [
         {

@@ -5,7 +5,7 @@ import { useMemo, useState } from 'react';
 import { isNoSew, type Lining, type Stiffener } from '@/core/design';
 import { LININGS, perHole, type JoinMap } from '@/core/lining';
 import { STIFFENERS } from '@/core/stiffener';
-import { joinLine, piecesToCut, wordsOf } from '@/core/wording';
+import { joinLine, piecesDrawn, piecesToCut, wordsOf, type Ticket } from '@/core/wording';
 import { layoutDrawing, liningDrawing, liningIcon, type PiecesDrawing } from '@/drawing';
 import { useBag, useBagStore } from '@/ui/bag/BagProvider';
 import { Group, PlaceLayout } from '@/ui/bag/PlaceLayout';
@@ -49,10 +49,11 @@ export function LiningPlace() {
   );
   const shown = offered.includes(wished) ? wished : (offered[0] ?? 'placed');
   const drawing = views[shown];
+  const isCut = piecesToCut(design, plan).length > 0;
   const names =
     shown === 'cloth'
       ? (laid?.laid.map(({ piece }) => laid.pieces[piece]?.name ?? '') ?? [])
-      : piecesToCut(design, plan).map(({ part, copies }) => `${part}, ${copies}\u202f×`);
+      : piecesDrawn(design, plan).map(({ part, copies }) => `${part}, ${copies}\u202f×`);
   return (
     <PlaceLayout
       title="Lining"
@@ -100,7 +101,7 @@ export function LiningPlace() {
           <RemnantsGroup onAdded={() => setWished('cloth')} />
         </>
       )}
-      {views.cut && <PaperGroup />}
+      {isCut && <PaperGroup />}
       {lining && <LiningKinds lining={lining} />}
     </PlaceLayout>
   );
@@ -189,6 +190,17 @@ function LiningPlan({ lining }: { lining: Lining }) {
   const stage = useBag((state) => state.plan.lining);
   if (!stage) return <FittingGroup choice={lining} at={AT} />;
   const [cut, finished, joined] = wordsOf(stage).tickets(stage);
+  if (lining.kind === 'crocheted')
+    return (
+      <>
+        <FittingGroup choice={lining} at={AT} />
+        <Group title="Worked">
+          <TicketRow tickets={[...(cut ?? []), ...(finished ?? [])]} />
+          <Box fontSize="14px">Single crochet throughout; its rows are written out in the pattern, under “Lining”.</Box>
+        </Group>
+        {stage.join && <JoinGroup join={stage.join} tickets={joined ?? []} />}
+      </>
+    );
   const isDropIn = lining.kind === 'drop-in';
   const marks = stage.patterns.flatMap((pattern) => pattern.marks);
   const hasPlaces = marks.some((mark) => mark.kind === 'spot' || (mark.kind === 'outline' && mark.of === 'pocket'));
@@ -223,13 +235,18 @@ function LiningPlan({ lining }: { lining: Lining }) {
           </Box>
         </Group>
       )}
-      {stage.join && (
-        <Group title="Join hole by hole">
-          <TicketRow tickets={joined ?? []} />
-          <JoinLines join={stage.join} />
-        </Group>
-      )}
+      {stage.join && <JoinGroup join={stage.join} tickets={joined ?? []} />}
     </>
+  );
+}
+
+/** How both edges meet, between anchors that meet. */
+function JoinGroup({ join, tickets }: { join: JoinMap; tickets: readonly Ticket[] }) {
+  return (
+    <Group title={join.of === 'hole' ? 'Join hole by hole' : 'Join stitch by stitch'}>
+      <TicketRow tickets={[...tickets]} />
+      <JoinLines join={join} />
+    </Group>
   );
 }
 
@@ -237,7 +254,7 @@ function LiningPlan({ lining }: { lining: Lining }) {
 function JoinLines({ join }: { join: JoinMap }) {
   return join.spans.map((span, index) => {
     const each = perHole(span);
-    const { name, counts } = joinLine(span);
+    const { name, counts } = joinLine(span, join.of);
     return (
       <Box key={index} mb="2">
         <Box fontSize="14px">

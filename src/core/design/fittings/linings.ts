@@ -9,7 +9,13 @@ export type LiningStuff = (typeof LINING_STUFFS)[number];
 /** How many stitches or holes an edge of it can have, as she counted them. */
 export const COUNTED_LIMITS = { least: 4, most: 5000 } as const;
 
-/** What is so of every lining. */
+/** Stitches or rows in 100 mm. */
+const gaugeCount = z
+  .number({ error: 'Write how many you counted in 10 cm.' })
+  .min(4, { error: 'Count at least 4 in 10 cm.' })
+  .max(120, { error: 'This can be 120 at most.' });
+
+/** What is so of every lining of cloth, felt, fleece or vinyl. */
 const made = {
   stuff: z.enum(LINING_STUFFS),
   /** Of one layer. */
@@ -64,8 +70,32 @@ export const flapLiningSchema = z.strictObject({
 });
 export type FlapLining = z.infer<typeof flapLiningSchema>;
 
-export const liningSchema = z.discriminatedUnion('kind', [flatLiningSchema, dropInLiningSchema, flapLiningSchema]);
+/** A bag of thinner crochet, put into the finished one and joined at its mouth, stitch to stitch. */
+export const crochetedLiningSchema = z.strictObject({
+  kind: z.literal('crocheted'),
+  /** Its own gauge, of a swatch of single crochet in its yarn. */
+  stitchesIn100Mm: gaugeCount,
+  rowsIn100Mm: gaugeCount,
+  hookMm: lengthMm(0.5, 30),
+  thicknessMm: lengthMm(0.2, 10),
+  /** So much smaller than the inside, across and up. */
+  easeMm: lengthMm(0, 30),
+  /** Its edge lies so far below the mouth. */
+  belowMm: lengthMm(0, 80),
+  /** Stitches along its edge, as she counted them on her own; null: as planned. */
+  counted: count(COUNTED_LIMITS.least, COUNTED_LIMITS.most).nullable(),
+});
+export type CrochetedLining = z.infer<typeof crochetedLiningSchema>;
+
+export const liningSchema = z.discriminatedUnion('kind', [
+  flatLiningSchema,
+  dropInLiningSchema,
+  flapLiningSchema,
+  crochetedLiningSchema,
+]);
 export type Lining = z.infer<typeof liningSchema>;
+/** A lining that is cut from something. */
+export type CutLining = Exclude<Lining, CrochetedLining>;
 
 /** What every lining has as it is first added: cotton, whipped in. Holes from common practice: 6 to 12 mm from the edge. */
 export const USUAL_MADE = {
@@ -79,6 +109,18 @@ export const USUAL_MADE = {
   perforated: 'each' as 'each' | 'together',
   counted: null as number | null,
 };
+
+/** A crocheted lining as it is first added: thin cotton. Gauge from memory. */
+export const usualCrochetedLining = (): CrochetedLining => ({
+  kind: 'crocheted',
+  stitchesIn100Mm: 30,
+  rowsIn100Mm: 33,
+  hookMm: 1.75,
+  thicknessMm: 1,
+  easeMm: 4,
+  belowMm: 8,
+  counted: null,
+});
 
 /** A flat lining as it is first added. */
 export const usualLining = (): FlatLining => ({
@@ -110,18 +152,21 @@ export const usualFlapLining = (): FlapLining => ({
   ...USUAL_MADE,
 });
 
+/** Whether a lining is a bag for itself, that is put into the finished one. */
+export const isBagForItself = ({ kind }: { kind: string }): boolean => kind === 'drop-in' || kind === 'crocheted';
+
 /** Whether the flap has a lining on its inner face; and whether the walls of the bag have one. */
 export const linesFlap = ({ lining }: { lining: { kind: string } | null }): boolean =>
-  lining !== null && lining.kind !== 'drop-in';
+  lining !== null && !isBagForItself(lining);
 export const linesWalls = ({ lining }: { lining: { kind: string } | null }): boolean =>
   lining !== null && lining.kind !== 'flap-only';
 
 /** What of a lining says how thick it is. */
-type Thick = { thicknessMm: number; layers: number; interfacingMm: number | null };
+type Thick = { thicknessMm: number; layers?: number; interfacingMm?: number | null };
 
 /** How thick a lining is with all of its layers and what stiffens them, mm; nought without one. */
 export const liningMmOf = ({ lining }: { lining: Thick | null }): number =>
-  lining ? lining.layers * lining.thicknessMm + (lining.interfacingMm ?? 0) : 0;
+  lining ? (lining.layers ?? 1) * lining.thicknessMm + (lining.interfacingMm ?? 0) : 0;
 
 /** Whether the seams of a lining are crocheted through holes: of what does not fray, and joined so to the bag. */
 export const isNoSew = (lining: Lining): boolean =>

@@ -1,4 +1,4 @@
-import { linesWalls } from '@/core/design';
+import { isBagForItself, linesWalls } from '@/core/design';
 import type { Figure } from '@/core/figures';
 import { isInRounds } from '@/core/pieces';
 import { clipsIntoEarlier, strapPieces, type HungStrap, type StrapFoot } from '@/core/strap';
@@ -83,7 +83,7 @@ export function attachWords(stage: HungStage, { design, plan, length }: Bag): St
     'Attach the strap',
     `${howText(ends, where, through, choice.overlapMm, length)}${adjustText(stage, length)}`,
     'Both feet level; the strap not twisted.',
-    linesWalls(design) && (inRounds || design.lining?.kind === 'drop-in')
+    linesWalls(design) && (inRounds || (design.lining !== null && isBagForItself(design.lining)))
       ? 'Once the lining is in, the feet can’t lie beneath it.'
       : null,
   );

@@ -6,7 +6,7 @@ import { edgingWords } from './edgingWords';
 import { buttonholeWords } from './buttonholeWords';
 import { hookTapeWords, pressStudWords, tuckLockWords, turnLockWords } from './flapClosureWords';
 import { HARDWARE_WORDS } from './hardwareWords';
-import { dropInLiningWords, flapLiningWords, flatLiningWords } from './liningWords';
+import { crochetedLiningWords, dropInLiningWords, flapLiningWords, flatLiningWords } from './liningWords';
 import {
   buttonLoopWords,
   drawstringWords,
@@ -43,6 +43,7 @@ const STRAP_WORDS = { ...WORKED_STRAP_WORDS, ...BOUGHT_STRAP_WORDS } satisfies R
 const LINING_WORDS = {
   flat: flatLiningWords,
   'drop-in': dropInLiningWords,
+  crocheted: crochetedLiningWords,
   'flap-only': flapLiningWords,
 } satisfies Record<Lining['kind'], object>;
 

@@ -1,7 +1,10 @@
-import type { FlapLining, FlatLining, Lining } from '@/core/design';
+import type { CutLining, FlapLining, FlatLining } from '@/core/design';
 import {
   LINING_NAMES,
   frays,
+  type CrochetedProblems,
+  type CrochetedRepairs,
+  type CrochetedStage,
   type DropInProblems,
   type DropInRepairs,
   type DropInStage,
@@ -69,15 +72,18 @@ const SPANS: Readonly<Record<JoinMap['spans'][number]['name'], string>> = {
 };
 
 /** A line to work by for one stretch of the edge: its name, and stitches of the bag over holes of the lining. */
-export const joinLine = ({ name, bag, lining }: JoinedSpan): { name: string; counts: string } => ({
+export const joinLine = (
+  { name, bag, lining }: JoinedSpan,
+  of: JoinMap['of'] = 'hole',
+): { name: string; counts: string } => ({
   name: SPANS[name],
-  counts: `${bag} over ${lining} holes, ${spreadText(bag, lining, { place: 'hole' })}`,
+  counts: `${bag} over ${lining} ${of === 'hole' ? 'holes' : 'stitches'}, ${spreadText(bag, lining, { place: of })}`,
 });
 
 /** Such a line for every stretch, from anchor to anchor. */
-const joinText = ({ spans }: JoinMap): string =>
+const joinText = ({ spans, of }: JoinMap): string =>
   spans
-    .map(joinLine)
+    .map((span) => joinLine(span, of))
     .map(({ name, counts }) => `${name}: ${counts}`)
     .join('. ');
 
@@ -89,7 +95,7 @@ const edgeStep = ({ choice, join }: LayOverStage | DropInStage, { length }: Word
   );
 
 /** How what lies in two layers is perforated. */
-const perforating = ({ layers, perforated }: Lining): string =>
+const perforating = ({ layers, perforated }: CutLining): string =>
   layers === 1
     ? ''
     : perforated === 'together'
@@ -114,7 +120,7 @@ const fuseStep = ({ interfacing, choice }: LayOverStage | DropInStage, { length 
 
 const joinedText = (join: JoinMap | null): string => (join ? ` ${joinText(join)}. Clip where the stretches meet.` : '');
 
-const meltsText = ({ stuff }: { stuff: Lining['stuff'] }): string =>
+const meltsText = ({ stuff }: { stuff: CutLining['stuff'] }): string =>
   `${STUFFS[stuff]} melts or shrinks under the iron that sticks interfacing on. Tack in a sort that is not stuck, and put that down as a layer more.`;
 
 /** What is said of every lining. */
@@ -334,4 +340,62 @@ export const dropInLiningWords: FittingWords<DropInStage, DropInProblems, DropIn
     'lining-by-hand': () => 'Whip it in by hand',
     'lining-seam-to': (v, length) => `Sew with ${length(v.seamMm)}`,
   },
+};
+
+/** All words of a lining that is crocheted. */
+export const crochetedLiningWords: FittingWords<CrochetedStage, CrochetedProblems, CrochetedRepairs> = {
+  title: 'Crocheted lining',
+  add: 'Add a crocheted lining',
+  ...ALIKE,
+  worked: 'Lining',
+  workedLines: ({ own }, _bag, piecesOf) => piecesOf(own),
+  materials: ({ choice, counts }, { design }) => {
+    const { lengthUnit } = design.settings;
+    return [
+      `Thin yarn for the lining: for ${formatQuantity(counts.fabric.value, 'mm2', lengthUnit)} of single crochet; weigh a swatch of it. Hook ${choice.hookMm} mm.`,
+    ];
+  },
+  steps: {
+    'work-lining': ({ inside, counts }, { length }) =>
+      stepWords(
+        'Work the lining',
+        `In its thin yarn, wrong side as you like it, as written under “Lining”: ${counts.stitches.value} stitches across at the mouth, the front ${counts.rows.value} rows high. Block it.`,
+        `Finished it is ${length(inside.width.value)} across and ${length(inside.height.value)} up${inside.depth ? `, ${length(inside.depth.value)} from front to back` : ''}.`,
+      ),
+    'join-lining-pieces': () =>
+      stepWords(
+        'Join the lining’s pieces',
+        'As those of the bag are joined, in the lining’s own yarn; leave the mouth open.',
+      ),
+    'put-lining-in': ({ choice, join }, { length, plan }) =>
+      stepWords(
+        'Put the lining in',
+        `Wrong side to wrong side, its seams to the crochet; its edge ${length(choice.belowMm)} below the mouth, side to side. Join it with slip stitches or single crochet${join ? ', so many of the bag’s stitches over its own' : ' round the mouth'}.${joinedText(join)}${plan.straps.length > 0 ? ' Over the feet of the strap.' : ''}`,
+        'No ripples, and nothing bags out when it is loaded.',
+      ),
+  },
+  tickets: ({ inside, join, counts }) => [
+    [counts.stitches, counts.rows, counts.fabric].map((figure) => ({ figure })),
+    [inside.width, inside.height, ...(inside.depth ? [inside.depth] : [])].map((figure) => ({ figure })),
+    ...joinTickets(join),
+  ],
+  quotes: {
+    steps: {
+      'work-lining': [
+        'lining.ownStitches',
+        'lining.ownRows',
+        'lining.insideWidth',
+        'lining.insideHeight',
+        'lining.insideDepth',
+      ],
+      'put-lining-in': ['lining.holes', 'lining.bagEdge'],
+    },
+    materials: ['lining.ownFabric'],
+    worked: ['lining.ownStitches', 'lining.ownRows'],
+  },
+  problems: {
+    'lining-crochet-unplanned': () =>
+      'A bag as small as the inside of this one can’t be crocheted for a lining: it is left out.',
+  },
+  repairs: { 'lining-off': () => 'Leave the lining out' },
 };

@@ -13,6 +13,9 @@ export interface WordedBag {
   length: LengthWriter;
 }
 
+/** Writes the pieces of another bag that nothing is put on, as this one's are written. */
+export type WriteBare = (design: Design) => string[];
+
 /** A figure as it is shown beside a fitting's fields, with the mark on the drawing that it lights. */
 export interface Ticket {
   figure: Figure;
@@ -40,7 +43,7 @@ export interface FittingWords<
   grip: { name: string; moved: string } | null;
   /** The heading of what is worked of it apart, and how that is worked. */
   worked: string;
-  workedLines?(stage: Stage, bag: WordedBag): string[];
+  workedLines?(stage: Stage, bag: WordedBag, piecesOf: WriteBare): string[];
   /** What is left in a row of a piece while that is worked: said before the row, with its number. */
   inRows?(stage: Stage): { piece: PieceId; row: number; says: string }[];
   materials(stage: Stage, bag: WordedBag): string[];
