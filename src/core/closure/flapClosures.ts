@@ -1,6 +1,6 @@
 import {
   PRONG_LIMITS,
-  flapLiningMm,
+  withinFlapMm,
   usualHookTape,
   usualPressStud,
   usualTuckLock,
@@ -73,7 +73,7 @@ const turnLockNature: OnFlapNature<TurnLock> = {
   cautions: ({ postMm }, { pouch: { layers }, design, at }) =>
     reachProblems({
       ...{ part: 'post', reachMm: postMm, field: 'postMm', leastMm: 2, mostMm: 20, at, place: 'closures' },
-      layersMm: layers.fabricMm + flapLiningMm(design),
+      layersMm: layers.fabricMm + withinFlapMm(design),
       mark: 'turn.mate',
     }),
 };
@@ -101,7 +101,7 @@ const tuckLockNature: OnFlapNature<TuckLock> = {
     reachProblems({
       ...PRONG_LIMITS,
       ...{ part: 'prongs', reachMm: prongMm, field: 'prongMm', at, place: 'closures', mark: 'tuck.half' },
-      layersMm: layers.fabricMm + flapLiningMm(design),
+      layersMm: layers.fabricMm + withinFlapMm(design),
     }),
 };
 

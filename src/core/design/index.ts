@@ -17,7 +17,16 @@ export {
   type EdgingEdge,
   type EdgingKind,
 } from './fittings/edgings';
-export { usualBoard, usualCanvas, type Board, type Canvas, type Stiffener } from './fittings/stiffeners';
+export {
+  usualBoard,
+  usualCanvas,
+  usualMesh,
+  type Board,
+  type Canvas,
+  type Mesh,
+  type Stiffener,
+  type WallStiffener,
+} from './fittings/stiffeners';
 export {
   COUNTED_LIMITS,
   LINING_STUFFS,
@@ -165,7 +174,7 @@ export {
 } from './schema';
 export { saveSchema, writtenSave, type Save, type WrittenSave } from './save';
 export { STARTERS, USUAL_SETTINGS, USUAL_YARN, starterDesign, type StarterId, type YarnAndHook } from './starters';
-export { stiffOf } from './stiffOf';
+export { isMeshed, meshMmOf, stiffOf, withinFlapMm } from './stiffOf';
 export {
   MOST_POCKETS,
   USUAL_POCKETS,

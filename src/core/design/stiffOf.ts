@@ -1,4 +1,5 @@
-import type { Stiffener } from './fittings/stiffeners';
+import { flapLiningMm } from './fittings/linings';
+import type { WallStiffener } from './fittings/stiffeners';
 import { factsOf, type BodyKind } from './schema';
 
 /**
@@ -14,9 +15,14 @@ export function stiffOf({
   stiffener,
 }: {
   body: { kind: BodyKind };
-  stiffener: { parts: Stiffener['parts']; thicknessMm: number } | null;
+  stiffener: { parts: WallStiffener['parts']; thicknessMm: number } | { kind: 'mesh'; thicknessMm: number } | null;
 }): { facesMm: number; baseMm: number; sidesMm: number } | null {
   if (stiffener === null) return null;
+  if (!('parts' in stiffener)) {
+    // A mesh lies all over the flat strip, and goes with it wherever that goes.
+    const mm = isMeshed({ body, stiffener }) ? stiffener.thicknessMm : 0;
+    return mm > 0 ? { facesMm: mm, baseMm: mm, sidesMm: mm } : null;
+  }
   const { parts, thicknessMm } = stiffener;
   const { wrap, hasRoundEnds } = factsOf(body.kind);
   const inFaces = parts !== 'base' && !hasRoundEnds;
@@ -28,3 +34,18 @@ export function stiffOf({
   };
   return Object.values(walls).some((mm) => mm > 0) ? walls : null;
 }
+
+/** Whether a bag is one flat strip that a mesh is crocheted to. */
+export const isMeshed = ({ body, stiffener }: { body: { kind: BodyKind }; stiffener: object | null }): boolean =>
+  stiffener !== null &&
+  'kind' in stiffener &&
+  stiffener.kind === 'mesh' &&
+  factsOf(body.kind).freeEdges.includes('strip');
+
+/** How thick a mesh is that lies behind all of the crochet, mm; nought without one. */
+export const meshMmOf = (design: Parameters<typeof stiffOf>[0]): number =>
+  isMeshed(design) ? (design.stiffener?.thicknessMm ?? 0) : 0;
+
+/** What lies within the fabric of the flap, mm: its lining, and a mesh; nought where it has neither. */
+export const withinFlapMm = (design: Parameters<typeof flapLiningMm>[0] & Parameters<typeof stiffOf>[0]): number =>
+  flapLiningMm(design) + meshMmOf(design);

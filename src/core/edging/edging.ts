@@ -110,7 +110,10 @@ function stepOf({ edge, blocking, seaming }: Edging, { set, flap }: FittingInput
       // A lining is whipped to the finished edge.
       ...(joinedFirst ? [] : (['joined', 'covered'] as const)),
     ],
-    ...(edge === 'flap' || (edge === 'strip' && flap.hasFlap) ? { is: 'flap-edged' as const } : {}),
+    is: [
+      ...(edge === 'flap' || (edge === 'strip' && flap.hasFlap) ? (['flap-edged'] as const) : []),
+      ...(edge === 'strip' ? (['edged'] as const) : []),
+    ],
     mark: 'edging',
   };
 }

@@ -24,7 +24,8 @@ function ownOf({ ownStitches }: Design) {
   return own.id;
 }
 
-export { type CountedStretch, type EdgingCounts } from './countEdging';
+export { countEdging, type CountedStretch, type EdgingCounts } from './countEdging';
+export { freeEdge } from './freeEdge';
 export { outerEdge, type EdgeOutline, type FlatPoint } from './edgeOutline';
 export { withoutBorderProblems } from './withoutBorder';
 export type { EdgingProblems, EdgingRepairs } from './ownProblems';

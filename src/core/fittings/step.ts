@@ -4,6 +4,7 @@
  * - `begun`: the first piece is worked, its gauge known.
  * - `flap-worked`: the flap is worked, and what is left in its rows can't be any more.
  * - `flap-edged`: the edging along the flap's edge is worked.
+ * - `edged`: the border round the flat strip is worked.
  * - `worked`: all pieces are worked.
  * - `blocked`: the pieces lie flat and have their sizes.
  * - `cloth-cut`: the lining is cut, and lies flat in its pieces.
@@ -17,6 +18,7 @@ export type Moment =
   | 'begun'
   | 'flap-worked'
   | 'flap-edged'
+  | 'edged'
   | 'worked'
   | 'blocked'
   | 'cloth-cut'

@@ -215,7 +215,7 @@ function asPattern(
   // What does not fray is cut at its finished edge; what is sewn in by machine has a seam there as everywhere.
   const isTurned = lining.joined === 'by-machine';
   const hemMm = stuff === 'cloth' && !isTurned ? lining.hemMm : 0;
-  const cut = cutLine(seam, { seamMm, hemMm, hemAt: isTurned ? 'none' : hemAt });
+  const cut = isNoSew(lining) ? seam : cutLine(seam, { seamMm, hemMm, hemAt: isTurned ? 'none' : hemAt });
   const [finished, whole] = [ringBounds(seam), ringBounds(cut)];
   const name = index === 0 ? '' : `.${id}`;
   const label = isAlone ? '' : ` (${LINING_NAMES[id]})`;

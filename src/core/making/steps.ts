@@ -26,6 +26,7 @@ export function makingSteps(design: Design, made: ToMake, fittings: readonly Fit
       ? [halfDisc ? 'work-half-disc' : ([...work].reverse().find(({ id }) => FLAP_STEPS.has(id))?.id ?? 'check-pieces')]
       : [],
     'flap-edged': stepsThatAre('flap-edged', fittings),
+    edged: stepsThatAre('edged', fittings),
     worked: ['check-pieces'],
     blocked: ['block'],
     'cloth-cut': stepsThatAre('cloth-cut', fittings),

@@ -1,5 +1,6 @@
 import type { Stiffener } from '@/core/design';
 import type { FittingKind } from '@/core/fittings';
+import { mesh } from './mesh';
 import { board, canvas, type StiffenerStage } from './stiffenerKind';
 
 /** Every kind of stiffener. A new one is a schema and a line here. */
@@ -8,9 +9,10 @@ export const STIFFENERS: {
     Extract<Stiffener, { kind: Kind }>,
     StiffenerStage<Extract<Stiffener, { kind: Kind }>>
   >;
-} = { canvas, board };
+} = { canvas, board, mesh };
 
 export { CANVAS_SHEET_MM, sheetsFor, wholeBars } from './bars';
 export { STIFFENER_NAMES, type StiffenerProblems, type StiffenerRepairs, type StiffenerStage } from './stiffenerKind';
 export { roundedAll, wallsInside, type WallName } from './walls';
+export type { MeshStage, MeshStretch } from './mesh';
 export type { StiffenerPiece } from './stiffenerPiece';

@@ -18,7 +18,8 @@ import { sheetsFor, wholeBars } from './bars';
 import { STIFFENERS } from './index';
 import { roundedAll } from './walls';
 
-const KINDS = Object.keys(STIFFENERS) as Stiffener['kind'][];
+/** Those that are cut wall by wall. */
+const KINDS = ['canvas', 'board'] as const;
 const stiffened = (bag: Design, change: Partial<Stiffener> = {}): Design => ({
   ...bag,
   stiffener: { ...usualBoard(bag), ...change } as Stiffener,

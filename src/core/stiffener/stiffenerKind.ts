@@ -1,5 +1,13 @@
 import { ringBounds } from '@/core/cutting';
-import { usualBoard, usualCanvas, type Board, type Canvas, type Design, type Stiffener } from '@/core/design';
+import {
+  usualBoard,
+  usualCanvas,
+  type Board,
+  type Canvas,
+  type Design,
+  type Stiffener,
+  type WallStiffener,
+} from '@/core/design';
 import { COMMON_PRACTICE, MEMORY, input, inputFrom, makeFigure, type Figure } from '@/core/figures';
 import {
   liningGoesIn,
@@ -22,15 +30,18 @@ export interface StiffenerProblems {
   'stiffener-no-wall': object;
   'stiffener-larger-than-sheet': { widthMm: number; heightMm: number };
   'stiffener-on-fold': object;
+  'mesh-without-border': { has: boolean };
   'stiffener-wall-too-narrow': { narrowMm: number; leastMm: number };
 }
 export interface StiffenerRepairs {
   'stiffener-out': object;
   'stiffener-all': object;
   'stiffener-of-board': object;
+  'stiffener-of-canvas': object;
+  'mesh-border': object;
 }
 
-const ours = ownCodes<StiffenerProblems, StiffenerRepairs>();
+export const ours = ownCodes<StiffenerProblems, StiffenerRepairs>();
 
 export interface StiffenerStage<Choice extends Stiffener = Stiffener> extends FittingStage<Choice> {
   pieces: [StiffenerPiece, ...StiffenerPiece[]];
@@ -39,12 +50,12 @@ export interface StiffenerStage<Choice extends Stiffener = Stiffener> extends Fi
 }
 
 /** A stiffener of a kind: all are planned alike; canvas is cut to whole bars. */
-export const stiffenerKind = <Choice extends Stiffener>(
+export const stiffenerKind = <Choice extends WallStiffener>(
   usual: (design: Design) => Choice,
 ): FittingKind<Choice, StiffenerStage<Choice>> => ({
   usual,
   plan(stiffener, bag) {
-    const choice: Stiffener = stiffener;
+    const choice: WallStiffener = stiffener;
     const { at, design } = bag;
     const walls = wallsOf(choice, bag);
     if (walls.length === 0) return { ok: false, problems: [noWall(choice, bag)] };
@@ -69,14 +80,14 @@ export const stiffenerKind = <Choice extends Stiffener>(
 });
 
 /** The walls that are to be stiffened, of those that the bag has. */
-const wallsOf = (choice: Stiffener, bag: FittingInput): Wall[] =>
+const wallsOf = (choice: WallStiffener, bag: FittingInput): Wall[] =>
   wallsWanted(choice, bag).filter((wall) => isWideEnough(choice, wall));
 
-const isWideEnough = ({ smallerMm }: Stiffener, { widthMm, heightMm }: Wall): boolean =>
+const isWideEnough = ({ smallerMm }: WallStiffener, { widthMm, heightMm }: Wall): boolean =>
   Math.min(widthMm, heightMm) - 2 * smallerMm >= LEAST_WALL_MM;
 
 /** The walls that are to be stiffened, narrow ones too. */
-function wallsWanted({ parts }: Stiffener, bag: FittingInput): Wall[] {
+function wallsWanted({ parts }: WallStiffener, bag: FittingInput): Wall[] {
   const all = wallsInside(bag);
   if (parts === 'all') return all;
   return all.filter(({ name }) => (parts === 'base' ? name === 'base' : name === 'front' || name === 'disc'));
@@ -85,7 +96,11 @@ function wallsWanted({ parts }: Stiffener, bag: FittingInput): Wall[] {
 /** A narrower piece stiffens nothing, mm. Ours. */
 const LEAST_WALL_MM = 8;
 
-function pieceOf({ name, copies, widthMm, heightMm, round }: Wall, choice: Stiffener, index: number): StiffenerPiece {
+function pieceOf(
+  { name, copies, widthMm, heightMm, round }: Wall,
+  choice: WallStiffener,
+  index: number,
+): StiffenerPiece {
   const { smallerMm, cornerMm } = choice;
   const inMm = (mm: number) => mm - 2 * smallerMm;
   const across = choice.kind === 'canvas' ? wholeBars(inMm(widthMm), choice.barsPerInch) : null;
@@ -123,12 +138,13 @@ export const STIFFENER_NAMES: Readonly<Record<WallName, string>> = {
   base: 'Base',
   side: 'Sides',
   disc: 'Both faces',
+  panel: 'All of the panel',
 };
 
 /** Between pieces on a sheet of canvas a bar is cut away, mm. */
 const BETWEEN_MM = 4;
 
-function sheetsFigure(pieces: readonly StiffenerPiece[]): Figure | null {
+export function sheetsFigure(pieces: readonly StiffenerPiece[]): Figure | null {
   const rectangles = pieces.map(({ cut, copies }) => ({ ...ringBounds(cut), copies }));
   const count = sheetsFor(rectangles, CANVAS_SHEET_MM, BETWEEN_MM);
   if (count === null) return null;
@@ -153,7 +169,7 @@ const stiffenerSteps = (lining: 'none' | 'flat' | 'last'): StepRule[] => [
   },
 ];
 
-function noWall({ parts }: Stiffener, { at, design }: FittingInput): Problem {
+function noWall({ parts }: WallStiffener, { at, design }: FittingInput): Problem {
   return ours.problem({
     code: 'stiffener-no-wall',
     severity: 'decide',
@@ -176,7 +192,7 @@ function noWall({ parts }: Stiffener, { at, design }: FittingInput): Problem {
 }
 
 function problemsOf(
-  choice: Stiffener,
+  choice: WallStiffener,
   pieces: readonly StiffenerPiece[],
   sheets: Figure | null,
   bag: FittingInput,

@@ -69,6 +69,7 @@ function placesOf(id: WallName, bag: FittingInput): (Place & { turned: boolean }
       return [on(wallPlace('front', sectionMm.front + sectionMm.base / 2, bag))];
     }
     case 'side':
+    case 'panel':
       return [];
   }
 }

@@ -2,7 +2,7 @@ import { stadiumRing, type Ring } from '@/core/cutting';
 import type { FittingInput } from '@/core/fittings';
 
 /** A wall of a bag that can be stiffened. */
-export type WallName = 'front' | 'base' | 'side' | 'disc';
+export type WallName = 'front' | 'base' | 'side' | 'disc' | 'panel';
 
 /** A wall as it stands: how often there is one, across and up; an oval or a disc round. mm */
 export interface Wall {

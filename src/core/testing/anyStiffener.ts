@@ -13,6 +13,11 @@ const stiff = {
 const STIFFENERS: Record<Stiffener['kind'], fc.Arbitrary<unknown>> = {
   canvas: fc.record({ kind: fc.constant('canvas'), ...stiff, barsPerInch: fc.integer({ min: 4, max: 16 }) }),
   board: fc.record({ kind: fc.constant('board'), ...stiff }),
+  mesh: fc.record({
+    kind: fc.constant('mesh'),
+    barsPerInch: fc.integer({ min: 4, max: 16 }),
+    thicknessMm: from(0.3, 10),
+  }),
 };
 
 /** Any stiffener that can be written down. */

@@ -112,7 +112,7 @@ export const piecesDrawn = (
   plan: Pick<Plan, 'lining' | 'pockets' | 'stiffener'>,
 ): { part: string; copies: number }[] => [
   ...(plan.lining && 'own' in plan.lining
-    ? plan.lining.pieces.map(({ id, copies }) => ({ part: LINING_NAMES[id], copies }))
+    ? plan.lining.pieces.map(({ id, copies }) => ({ part: id === 'back' ? 'back' : LINING_NAMES[id], copies }))
     : []),
   ...piecesToCut(design, plan).map(({ part, copies, ...piece }) => ({
     part,

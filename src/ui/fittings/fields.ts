@@ -12,6 +12,7 @@ import type {
   Lining,
   Stiffener,
   Strap,
+  WallStiffener,
   WorkedStrap,
 } from '@/core/design';
 import type { FieldSpec, FieldSpecs, SpecsOf } from './fieldSpec';
@@ -418,6 +419,22 @@ export const EDGING_FIELDS: { [Kind in Edging['kind']]: FieldSpecs<Edging> | Fie
   own: OWN_EDGING,
 };
 
+const BARS = {
+  kind: 'count',
+  path: 'barsPerInch',
+  label: 'Bars to the inch',
+  change: 'Canvas',
+  width: '4em',
+} as const;
+const STIFF_THICKNESS = {
+  kind: 'length',
+  path: 'thicknessMm',
+  label: 'Thickness',
+  change: 'Thickness of the stiffener',
+  width: '4.5em',
+  fine: true,
+} as const;
+
 const STIFF = [
   {
     kind: 'choice',
@@ -444,17 +461,11 @@ const STIFF = [
     width: '4.5em',
     fine: true,
   },
-  {
-    kind: 'length',
-    path: 'thicknessMm',
-    label: 'Thickness',
-    change: 'Thickness of the stiffener',
-    width: '4.5em',
-    fine: true,
-  },
-] as const satisfies FieldSpecs<Stiffener>;
+  STIFF_THICKNESS,
+] as const satisfies FieldSpecs<WallStiffener>;
 
 export const STIFFENER_FIELDS: SpecsOf<Stiffener> = {
-  canvas: [{ kind: 'count', path: 'barsPerInch', label: 'Bars to the inch', change: 'Canvas', width: '4em' }, ...STIFF],
+  canvas: [BARS, ...STIFF],
   board: STIFF,
+  mesh: [BARS, STIFF_THICKNESS],
 };

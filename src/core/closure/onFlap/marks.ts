@@ -1,4 +1,4 @@
-import { INSET_LIMITS, flapLiningMm, linesFlap, type OnFlap } from '@/core/design';
+import { INSET_LIMITS, flapLiningMm, linesFlap, meshMmOf, type OnFlap } from '@/core/design';
 import { nameAt, pathOf, type FabricMark, type FittingInput, type MarkMove } from '@/core/fittings';
 import { trackAlongMm } from '@/core/pieces';
 import { slideAcross } from '../slideAcross';
@@ -16,7 +16,13 @@ export function onFlapMarks<Choice extends OnFlap>(
   const { fabricMm } = pouch.layers;
   const through = (part: OnFlapPart<Choice>): number[] => {
     const layers = part.through(choice, linesFlap(design));
-    return [...(layers.fabric ? [fabricMm] : []), ...(layers.lining ? [flapLiningMm(design)] : [])];
+    // A mesh lies behind all of the crochet.
+    const meshMm = layers.fabric ? meshMmOf(design) : 0;
+    return [
+      ...(layers.fabric ? [fabricMm] : []),
+      ...(meshMm > 0 ? [meshMm] : []),
+      ...(layers.lining ? [flapLiningMm(design)] : []),
+    ];
   };
   const of = (part: OnFlapPart<Choice>) =>
     ({

@@ -1,6 +1,6 @@
 import { constructionOf } from '@/core/body';
 import type { LoadState } from '@/core/contents';
-import { flapLiningMm, linesFlap } from '@/core/design';
+import { flapLiningMm, linesFlap, meshMmOf } from '@/core/design';
 import type { Design, OnFlap } from '@/core/design';
 import { GEOMETRY, input, inputFrom, makeFigure, type Figure } from '@/core/figures';
 import {
@@ -108,7 +108,8 @@ const throughFigures = <Choice extends OnFlap>(
     ] as const
   ).flatMap(([name, part]) => {
     const { fabric, lining } = part.through(choice, linesFlap(design));
-    const mm = (fabric ? pouch.layers.fabricMm : 0) + (lining ? flapLiningMm(design) : 0);
+    const meshMm = fabric ? meshMmOf(design) : 0;
+    const mm = (fabric ? pouch.layers.fabricMm : 0) + meshMm + (lining ? flapLiningMm(design) : 0);
     if (mm === 0) return [];
     return [
       makeFigure(
@@ -120,6 +121,7 @@ const throughFigures = <Choice extends OnFlap>(
           rule: 'Thickness of the layers at its place: its prongs or its post have to reach through them and be bent, or screwed, behind.',
           inputs: [
             ...(fabric ? [inputFrom(gauge.fabricThickness)] : []),
+            ...(meshMm > 0 ? [input('Thickness of the mesh', meshMm, 'mm')] : []),
             ...(lining ? [input('Thickness of the flap’s lining', flapLiningMm(design), 'mm')] : []),
           ],
           source: GEOMETRY,

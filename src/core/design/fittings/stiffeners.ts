@@ -24,8 +24,18 @@ export type Canvas = z.infer<typeof canvasSchema>;
 export const boardSchema = z.strictObject({ kind: z.literal('board'), ...stiff });
 export type Board = z.infer<typeof boardSchema>;
 
-export const stiffenerSchema = z.discriminatedUnion('kind', [canvasSchema, boardSchema]);
+/** Canvas as large as the flat strip, that the second round of its border is crocheted through. */
+export const meshSchema = z.strictObject({
+  kind: z.literal('mesh'),
+  barsPerInch: count(4, 16),
+  thicknessMm: lengthMm(0.3, 10),
+});
+export type Mesh = z.infer<typeof meshSchema>;
+
+export const stiffenerSchema = z.discriminatedUnion('kind', [canvasSchema, boardSchema, meshSchema]);
 export type Stiffener = z.infer<typeof stiffenerSchema>;
+/** A stiffener that is cut wall by wall. */
+export type WallStiffener = Exclude<Stiffener, Mesh>;
 
 /** Each as it is first put in: the base of what has one, else front and back. Sizes from memory. */
 const usual = ({ body }: { body: { kind: string } }) => ({
@@ -44,3 +54,5 @@ export const usualBoard = (design: { body: { kind: string } }): Board => ({
   ...usual(design),
   thicknessMm: 1.5,
 });
+/** A mesh as it is first put in. From memory. */
+export const usualMesh = (): Mesh => ({ kind: 'mesh', barsPerInch: 7, thicknessMm: 1.4 });

@@ -1,23 +1,48 @@
-import type { Stiffener } from '@/core/design';
+import type { Board, Canvas, Mesh, Stiffener, WallStiffener } from '@/core/design';
 import {
   STIFFENER_NAMES,
+  type MeshStage,
+  type MeshStretch,
   type StiffenerPiece,
   type StiffenerProblems,
   type StiffenerRepairs,
   type StiffenerStage,
 } from '@/core/stiffener';
 import { formatQuantity } from '../quantity';
+import { spreadText } from '../spreadText';
 import { stepWords, type LengthWriter } from '../stepWords';
-import type { FittingWords } from './words';
+import type { Sentences } from '../sentence';
+import type { FittingWords, Ticket, WordedBag } from './words';
 
 /** A piece in words: how many, how large, and of canvas how many bars. */
 const pieceText = ({ id, copies, width, height, bars }: StiffenerPiece, length: LengthWriter): string =>
   `${STIFFENER_NAMES[id].toLowerCase()}: ${copies === 1 ? 'one piece' : `${copies} pieces`}, ${bars ? `${bars.across} bars by ${bars.up} (${length(width.value)} by ${length(height.value)})` : `${length(width.value)} by ${length(height.value)}`}`;
 
-const stiffenerWords = <Choice extends Stiffener>(
-  title: string,
-  of: string,
-): FittingWords<StiffenerStage<Choice>, StiffenerProblems, StiffenerRepairs> => ({
+const PROBLEMS: Sentences<StiffenerProblems> = {
+  'mesh-without-border': ({ has }) =>
+    has
+      ? 'A mesh is crocheted in with the second round of a border all round the strip, and there is none: it is left out.'
+      : 'A mesh is crocheted in with the border all round a flat strip, and this bag is not one: it is left out.',
+  'stiffener-no-wall': () =>
+    'This bag has no such wall that could be stiffened: a flat pouch has no base, and sides in rounds bend. It is left out.',
+  'stiffener-larger-than-sheet': (v, length) =>
+    `A piece of ${length(v.widthMm)} by ${length(v.heightMm)} is larger than a sheet of canvas. Join two along a row of bars, or take board.`,
+  'stiffener-wall-too-narrow': (v, length) =>
+    `A wall is only ${length(v.narrowMm)} wide inside, too narrow for a stiffener (${length(v.leastMm)} at least): it has none. The sizes inside still keep room for one.`,
+  'stiffener-on-fold': () =>
+    'Under a flat lining the stiffener is shut in before the bag is folded: leave as much free at every fold as the walls are thick.',
+};
+
+const REPAIRS: Sentences<StiffenerRepairs> = {
+  'stiffener-of-canvas': () => 'Take canvas, cut wall by wall, instead',
+  'mesh-border': () => 'Work a border of two rounds',
+  'stiffener-out': () => 'Leave it out',
+  'stiffener-all': () => 'Stiffen all walls there are',
+  'stiffener-of-board': () => 'Take board instead',
+};
+
+/** What is said of every stiffener. */
+const alike = <Choice extends Stiffener>(title: string, of: string) => ({
   title,
   add: `Stiffen it with ${of}`,
   takeOff: 'Take the stiffener out',
@@ -25,12 +50,31 @@ const stiffenerWords = <Choice extends Stiffener>(
   takenOff: 'Stiffener taken out',
   grip: null,
   worked: '',
-  materials: ({ pieces, sheets }, { design }) => {
+  materials: ({ pieces, sheets }: StiffenerStage<Choice>, { design }: WordedBag) => {
     const length = (mm: number) => formatQuantity(mm, 'mm', design.settings.lengthUnit);
     return [
       `${title}, ${pieces.map((piece) => pieceText(piece, length)).join('; ')}${sheets ? `: ${sheets.value === 1 ? 'one sheet' : `${sheets.value} sheets`}` : ''}.`,
     ];
   },
+  inspect: null,
+  tickets: ({ pieces, sheets }: StiffenerStage<Choice>): Ticket[][] => [
+    pieces.flatMap(({ width, height }) => [width, height].map((figure) => ({ figure }))),
+    ...(sheets ? [[{ figure: sheets }]] : []),
+  ],
+  quotes: {
+    steps: { 'cut-stiffener': ['stiffener.width', 'stiffener.height'] },
+    materials: ['stiffener.width', 'stiffener.height', 'stiffener.sheets'],
+    worked: [],
+  },
+  problems: PROBLEMS,
+  repairs: REPAIRS,
+});
+
+const wallWords = <Choice extends WallStiffener>(
+  title: string,
+  of: string,
+): FittingWords<StiffenerStage<Choice>, StiffenerProblems, StiffenerRepairs> => ({
+  ...alike<Choice>(title, of),
   steps: {
     'cut-stiffener': ({ pieces, choice }, { length }) => {
       const text = pieces.map((piece) => pieceText(piece, length)).join('; ');
@@ -60,35 +104,42 @@ const stiffenerWords = <Choice extends Stiffener>(
           : [],
       ),
   },
-  inspect: null,
-  tickets: ({ pieces, sheets }) => [
-    pieces.flatMap(({ width, height }) => [width, height].map((figure) => ({ figure }))),
-    ...(sheets ? [[{ figure: sheets }]] : []),
-  ],
-  quotes: {
-    steps: { 'cut-stiffener': ['stiffener.width', 'stiffener.height'] },
-    materials: ['stiffener.width', 'stiffener.height', 'stiffener.sheets'],
-    worked: [],
-  },
-  problems: {
-    'stiffener-no-wall': () =>
-      'This bag has no such wall that could be stiffened: a flat pouch has no base, and sides in rounds bend. It is left out.',
-    'stiffener-larger-than-sheet': (v, length) =>
-      `A piece of ${length(v.widthMm)} by ${length(v.heightMm)} is larger than a sheet of canvas. Join two along a row of bars, or take board.`,
-    'stiffener-wall-too-narrow': (v, length) =>
-      `A wall is only ${length(v.narrowMm)} wide inside, too narrow for a stiffener (${length(v.leastMm)} at least): it has none. The sizes inside still keep room for one.`,
-    'stiffener-on-fold': () =>
-      'Under a flat lining the stiffener is shut in before the bag is folded: leave as much free at every fold as the walls are thick.',
-  },
-  repairs: {
-    'stiffener-out': () => 'Leave it out',
-    'stiffener-all': () => 'Stiffen all walls there are',
-    'stiffener-of-board': () => 'Take board instead',
-  },
 });
+
+/** How a stretch of the border goes through the mesh. */
+const stretchText = ({ stitches, holes }: MeshStretch): string =>
+  `${stitches} stitches over ${holes} holes, ${spreadText(stitches, holes, { place: 'hole' })}`;
+
+const meshWords: FittingWords<MeshStage, StiffenerProblems, StiffenerRepairs> = {
+  ...alike<Mesh>('Canvas mesh', 'mesh crocheted into the border'),
+  steps: {
+    'cut-stiffener': ({ pieces }, { length }) => {
+      const [{ width, height, bars }] = pieces;
+      return stepWords(
+        'Cut the mesh',
+        `To the outline of the panel with the first round of its border, ${length(width.value)} by ${length(height.value)}${bars ? ` (${bars.across} bars by ${bars.up})` : ''}; lay the panel on it where it is shaped. Cut beside the bar, and trim the stubs.`,
+        'Laid on the panel it reaches the first round everywhere, and beyond it nowhere.',
+      );
+    },
+    'put-stiffener-in': ({ stretches }) =>
+      stepWords(
+        'Lay the mesh on',
+        `On the inner face, held with markers at corners and folds. The first round of the border is worked without it; in the second the hook goes through a stitch and a hole of the mesh together, stretch by stretch from where the border begins: ${stretches.map(stretchText).join('. ')}.`,
+        'It lies flat, and bends where the bag folds.',
+        'Once the border is worked, the mesh can’t go in.',
+        [
+          {
+            what: 'Pull the border back to its first round, lay the mesh on, and work it again through both.',
+            costs: 'As long as the border took.',
+          },
+        ],
+      ),
+  },
+};
 
 /** Words of every kind of stiffener. */
 export const STIFFENER_WORDS = {
-  canvas: stiffenerWords('Plastic canvas', 'plastic canvas'),
-  board: stiffenerWords('Board', 'board or stiff interfacing'),
+  canvas: wallWords<Canvas>('Plastic canvas', 'plastic canvas'),
+  board: wallWords<Board>('Board', 'board or stiff interfacing'),
+  mesh: meshWords,
 };
