@@ -1,4 +1,4 @@
-import { lineCorners, type FabricMark, type FittingGroup, type MarkForm } from '@/core/fittings';
+import { formOnFabric, lineCorners, type FabricMark, type FittingGroup, type MarkForm } from '@/core/fittings';
 import { sectionPointAt, type SectionPiece, type SectionPoint } from '@/core/section';
 import { flatSize, type Piece } from '@/core/pieces';
 import { polyline, type Layer, type Point, type Role, type Shape } from './shape';
@@ -159,7 +159,7 @@ export function sectionMarkShapes(
     const { point, outward } = sectionPointAt(pieces, stationMm);
     const corner = (reach: number, run: number) =>
       place({ x: point.x + reach * outward.x - run * outward.y, y: point.y + reach * outward.y + run * outward.x });
-    const [back, on] = reachOf(mark.form);
+    const [back, on] = reachOf(formOnFabric(mark));
     const [near, far] = [halfMm * side, (halfMm + mark.standsMm) * side];
     return [
       {

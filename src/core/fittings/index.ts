@@ -8,7 +8,7 @@ export {
 } from './input';
 export { BEHIND_MM, reachProblems, type ReachProblems, type ReachRepairs, type ReachingPart } from './reaches';
 export { smallParts, type SmallPartsProblems } from './smallParts';
-export { lineCorners, moveMarkEdits, type FabricMark, type MarkForm, type MarkMove } from './mark';
+export { formOnFabric, lineCorners, moveMarkEdits, type FabricMark, type MarkForm, type MarkMove } from './mark';
 export { type HungBand } from './band';
 export { FITTING_GROUPS, isSingle, nameAt, pathOf, takeOffEdit, type FittingGroup, type FittingPlace } from './place';
 export { planFittings, type FittingCatalogues } from './planFittings';

@@ -55,6 +55,8 @@ export interface FabricMark {
   stationMm: number | null;
   /** Likewise, of what lies beside that way: at the sides, or along an edge; nothing of what only the flat piece shows. */
   foldedMm?: number;
+  /** Its piece runs across the way that the section is cut, as a gusset does below: what is along on the piece is across there. */
+  crosswise?: boolean;
   /** Where it is set by count; null where it is set by measure. */
   count: { row: number; place: StitchPlace; ofStitches: number } | null;
   form: MarkForm;
@@ -69,6 +71,27 @@ export interface FabricMark {
   move: MarkMove | null;
   /** How it is moved across besides, where it is moved along by `move`. */
   slide?: MarkMove | null;
+}
+
+/**
+ * The form of a mark as it lies along the folded fabric: of one whose piece runs across that, turned by a quarter.
+ *
+ * @example
+ * formOnFabric({ crosswise: true, form: { kind: 'outline', points: [[2, 5]] } }) // => { kind: 'outline', points: [[-5, 2]] }
+ */
+export function formOnFabric({ form, crosswise }: Pick<FabricMark, 'form' | 'crosswise'>): MarkForm {
+  if (!crosswise) return form;
+  switch (form.kind) {
+    case 'outline':
+      return { kind: 'outline', points: form.points.map(([across, along]) => [-along, across] as const) };
+    case 'patch':
+      return { kind: 'patch', widthMm: form.lengthMm, lengthMm: form.widthMm };
+    case 'line':
+      return { ...form, toAcrossMm: -form.toAlongMm, toAlongMm: form.toAcrossMm };
+    case 'disc':
+    case 'ring':
+      return form;
+  }
 }
 
 /**

@@ -1,5 +1,5 @@
 import { factsOf } from '@/core/design';
-import { lineCorners, type FabricMark } from '@/core/fittings';
+import { formOnFabric, lineCorners, type FabricMark } from '@/core/fittings';
 import { withinSidesMm, pleat, type SectionPiece } from '@/core/section';
 import { FOLDS } from './bodies';
 import { foldedBands, type FoldedBand } from './foldedBands';
@@ -162,7 +162,7 @@ function inSlices(mark: FabricMark): FabricMark[] {
 
 /** A mark about its own middle across, as wide things lie, and with its form along the fabric instead of along its piece. */
 function asFolded(mark: FabricMark, way: 1 | -1): FabricMark {
-  const { form } = mark;
+  const form = formOnFabric(mark);
   if (form.kind !== 'line' && form.kind !== 'outline') return mark;
   const corners = form.kind === 'line' ? lineCorners(form) : form.points;
   const across = corners.map(([x]) => x);

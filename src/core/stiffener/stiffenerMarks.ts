@@ -8,8 +8,8 @@ import { wallsInside, type WallName } from './walls';
 type Place = Pick<FabricMark, 'piece' | 'alongMm' | 'stationMm'>;
 
 /**
- * Where the pieces of a stiffener lie inside the crochet: on front and back half way up what is inside, on the base in its middle. On a base that is
- * a piece of its own, or runs from side to side, the flat piece alone shows it; at the sides nothing does.
+ * Where the pieces of a stiffener lie inside the crochet: on front and back half way up what is inside, on the base in its middle. On a base
+ * that is a piece of its own, or runs from side to side, likewise; at the sides nothing shows it.
  */
 export function stiffenerMarks(
   pieces: readonly StiffenerPiece[],
@@ -26,6 +26,7 @@ export function stiffenerMarks(
       face: 'inner',
       acrossMm: 0,
       count: null,
+      crosswise: turned,
       form: {
         kind: 'outline',
         points: seam.map(([x, y]): readonly [number, number] => (turned ? [y - middleMm, -x] : [x, y - middleMm])),
@@ -62,7 +63,7 @@ function placesOf(id: WallName, bag: FittingInput): (Place & { turned: boolean }
           {
             piece: own.id,
             alongMm: flatSize(own).lengthMm / 2,
-            stationMm: null,
+            stationMm: sectionMm.front + sectionMm.base / 2,
             turned: own.id === 'gusset',
           },
         ];

@@ -6,7 +6,7 @@ import { isNoSew, type Lining, type Stiffener } from '@/core/design';
 import { LININGS, perHole, type JoinMap } from '@/core/lining';
 import { STIFFENERS } from '@/core/stiffener';
 import { joinLine, piecesDrawn, piecesToCut, wordsOf, type Ticket } from '@/core/wording';
-import { layoutDrawing, liningDrawing, liningIcon, type PiecesDrawing } from '@/drawing';
+import { layoutDrawing, liningDrawing, liningIcon, sectionDrawing, type Drawing, type PiecesDrawing } from '@/drawing';
 import { useBag, useBagStore } from '@/ui/bag/BagProvider';
 import { Group, PlaceLayout } from '@/ui/bag/PlaceLayout';
 import { DrawnGroups } from '@/ui/closures/DrawnGroups';
@@ -25,8 +25,8 @@ import { useClothLayout } from './useClothLayout';
 import { useBagsBeside } from './useBagsBeside';
 import { ProblemSlips } from '@/ui/problems/ProblemSlips';
 
-/** What the drawing shows: pieces beside each other, pockets where they lie on the crochet, or pieces laid on the cloth. */
-type Shown = 'cut' | 'placed' | 'cloth';
+/** What the drawing shows: pieces beside each other, the folded bag cut open, pockets where they lie on the crochet, or pieces laid on the cloth. */
+type Shown = 'cut' | 'open' | 'placed' | 'cloth';
 
 /** The lining with its pressing line and the panel it covers; pockets; what stiffens the bag; all on cloth and on paper. */
 export function LiningPlace() {
@@ -37,14 +37,20 @@ export function LiningPlace() {
   const search = useClothLayout(beside.pieces);
   const { laid } = search;
   const [wished, setWished] = useState<Shown>('cut');
+  const hasWithin = lining !== null || stiffener !== null;
   const hasCloth = laid !== null || cloth.remnants.length > 0;
   const onCloth = useMemo(() => (hasCloth ? layoutDrawing(laid, cloth) : null), [hasCloth, laid, cloth]);
-  const views: Record<Shown, PiecesDrawing | null> = {
+  const cutOpen = useMemo(
+    () => (hasWithin ? sectionDrawing(plan, plan.section.loaded ? 'loaded' : 'empty') : null),
+    [hasWithin, plan],
+  );
+  const views: Record<Shown, (Drawing & Partial<PiecesDrawing>) | null> = {
     cut: useMemo(() => liningDrawing(plan), [plan]),
+    open: cutOpen,
     placed: null,
     cloth: onCloth,
   };
-  const offered = (['cut', 'placed', 'cloth'] as const).filter(
+  const offered = (['cut', 'open', 'placed', 'cloth'] as const).filter(
     (one) => views[one] !== null || (one === 'placed' && pockets.length > 0),
   );
   const shown = offered.includes(wished) ? wished : (offered[0] ?? 'placed');
@@ -63,7 +69,7 @@ export function LiningPlace() {
           <StillView drawing={drawing} heightPx={560} ruled held={shown === 'cloth'} label={VIEW_LABELS[shown]}>
             {(pxPerMm) => (
               <>
-                <PieceNames places={drawing.places} names={names} pxPerMm={pxPerMm} />
+                {drawing.places && <PieceNames places={drawing.places} names={names} pxPerMm={pxPerMm} />}
                 {shown === 'cloth' && onCloth && <OnClothGrips drawing={onCloth} search={search} pxPerMm={pxPerMm} />}
               </>
             )}
@@ -109,11 +115,13 @@ export function LiningPlace() {
 
 const VIEW_NAMES: Record<Shown, string> = {
   cut: 'Show what is cut',
+  open: 'Show it cut open',
   placed: 'Show where pockets lie',
   cloth: 'Show it on the cloth',
 };
 const VIEW_LABELS: Record<Shown, string> = {
   cut: 'What is cut: pieces of the lining, their pressing or sewing lines dashed, of pockets, and of the stiffener',
+  open: 'The folded bag cut open from front to back, loaded: crochet, lining, stiffener and what is carried, each at its thickness',
   placed: 'Pockets on the crochet',
   cloth: 'Pieces laid on the cloth, its selvedges dashed, the first cut below; above it what is left over of it',
 };
