@@ -26,10 +26,10 @@ export function sectionDrawing(plan: Plan, state: FoldState): Drawing {
     box: { x: 0, y: 0, widthMm: right - left, heightMm: top - bottom },
     shapes: [
       ...loadShapes(plan, state, place),
-      ...(layers.liningMm > 0 ? [liningShape(pieces, layers, place)] : []),
+      ...sheetShapes(plan, pieces, place),
       ...partShapes(plan, pieces, place),
       ...foldShapes(plan, pieces, place),
-      ...sectionMarkShapes(plan.marks, pieces, layers.fabricMm / 2, place),
+      ...sectionMarkShapes(marksIn(plan, state), pieces, layers.fabricMm / 2, place),
     ],
   };
 }
@@ -118,9 +118,15 @@ function foldShapes(plan: Plan, pieces: readonly SectionPiece[], place: ToPaper)
   });
 }
 
-/** The lining inside the fabric, as thick as it is. */
-function liningShape(pieces: readonly SectionPiece[], layers: Plan['pouch']['layers'], place: ToPaper): Shape {
-  const inset = (layers.fabricMm + layers.liningMm) / 2;
+/** A sheet inside the fabric that goes with it everywhere, as thick as it is: the lining, or a mesh. */
+function sheetShape(
+  pieces: readonly SectionPiece[],
+  { fromMm, mm }: { fromMm: number; mm: number },
+  drawn: { role: 'liningSheet' | 'meshSheet'; mark: string },
+  place: ToPaper,
+): Shape[] {
+  if (mm <= 0) return [];
+  const inset = fromMm + mm / 2;
   const points = pieces.flatMap((piece) => {
     const steps = piece.kind === 'arc' ? 16 : 1;
     return Array.from({ length: steps + 1 }, (_, index) => {
@@ -128,15 +134,40 @@ function liningShape(pieces: readonly SectionPiece[], layers: Plan['pouch']['lay
       return place({ x: point.x - inset * outward.x, y: point.y - inset * outward.y });
     });
   });
-  return {
-    kind: 'path',
-    role: 'liningSheet',
-    layer: 'lining',
-    mark: 'lining',
-    segments: points.map((point, index) => ({ to: index === 0 ? 'move' : 'line', ...point })),
-    closed: false,
-    strokeMm: layers.liningMm,
-  };
+  return [
+    {
+      kind: 'path',
+      ...drawn,
+      layer: 'lining',
+      segments: points.map((point, index) => ({ to: index === 0 ? 'move' : 'line', ...point })),
+      closed: false,
+      strokeMm: mm,
+    },
+  ];
+}
+
+/** A mesh lies between the fabric and the lining. */
+function sheetShapes({ pouch: { layers }, stiffener }: Plan, pieces: readonly SectionPiece[], place: ToPaper): Shape[] {
+  const halfMm = layers.fabricMm / 2;
+  const meshMm = stiffener?.choice.kind === 'mesh' ? stiffener.choice.thicknessMm : 0;
+  return [
+    ...sheetShape(pieces, { fromMm: halfMm, mm: meshMm }, { role: 'meshSheet', mark: 'stiffener.cut' }, place),
+    ...sheetShape(
+      pieces,
+      { fromMm: halfMm + meshMm, mm: layers.liningMm },
+      { role: 'liningSheet', mark: 'lining' },
+      place,
+    ),
+  ];
+}
+
+/** What can be put into a bag that lies flat: what is stiff across the middle of the base can't. */
+function marksIn({ marks, pouch: { sectionMm } }: Plan, state: FoldState): Plan['marks'] {
+  if (state !== 'flat') return marks;
+  const middleMm = sectionMm.front + sectionMm.base / 2;
+  return marks.filter(
+    ({ of, stationMm }) => of.group !== 'stiffener' || stationMm === null || Math.abs(stationMm - middleMm) > 1,
+  );
 }
 
 /** What lies between front and back: the things as they are packed, or a soft block up to the mouth where only its thickness is known. */

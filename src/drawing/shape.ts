@@ -32,6 +32,7 @@ export type Role =
   | 'border'
   | 'lining'
   | 'liningSheet'
+  | 'meshSheet'
   | 'load'
   | 'inside'
   | 'thing'

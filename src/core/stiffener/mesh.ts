@@ -62,7 +62,7 @@ export const mesh: FittingKind<Mesh, MeshStage> = {
             { name: 'put-stiffener-in', after: ['cut-stiffener'], before: ['edged'] },
           ],
           asked: [piece.width, piece.height, ...(sheets ? [sheets] : [])],
-          problems: [],
+          problems: sheets ? [] : [largerThanSheet(piece, choice, bag)],
         }),
         pieces: [piece],
         sheets,
@@ -115,7 +115,27 @@ function markOf({ seam }: StiffenerPiece, panel: RowsPiece, { thicknessMm }: Mes
   };
 }
 
-function withoutBorder({ barsPerInch, thicknessMm }: Mesh, { at, design }: FittingInput): Problem {
+/** A panel that is longer than a sheet of canvas. */
+const largerThanSheet = ({ width, height }: StiffenerPiece, choice: Mesh, { at, design }: FittingInput): Problem =>
+  ours.problem({
+    code: 'stiffener-larger-than-sheet',
+    severity: 'mind',
+    place: 'lining',
+    path: pathOf(at),
+    asks: [width.id, height.id],
+    values: { widthMm: width.value, heightMm: height.value },
+    repairs: [asCanvas(choice, design, at)],
+  });
+
+/** Canvas cut wall by wall instead. */
+const asCanvas = ({ barsPerInch, thicknessMm }: Mesh, design: Design, at: FittingInput['at']) =>
+  ours.repair({
+    code: 'stiffener-of-canvas',
+    values: {},
+    edits: [{ path: pathOf(at), value: { ...usualCanvas(design), barsPerInch, thicknessMm } }],
+  });
+
+function withoutBorder(choice: Mesh, { at, design }: FittingInput): Problem {
   const canHave = edgesOf(design).includes('strip');
   const atEdging = design.edgings.findIndex(({ edge }) => edge === 'strip');
   const border: Edging[] =
@@ -135,11 +155,7 @@ function withoutBorder({ barsPerInch, thicknessMm }: Mesh, { at, design }: Fitti
       ...(canHave
         ? [ours.repair({ code: 'mesh-border', values: {}, edits: [{ path: ['edgings'], value: border }] })]
         : []),
-      ours.repair({
-        code: 'stiffener-of-canvas',
-        values: {},
-        edits: [{ path: pathOf(at), value: { ...usualCanvas(design), barsPerInch, thicknessMm } }],
-      }),
+      asCanvas(choice, design, at),
       ours.repair({ code: 'stiffener-out', values: {}, edits: [takeOffEdit(design, at)] }),
     ],
   });

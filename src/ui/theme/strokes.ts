@@ -36,6 +36,7 @@ export const STROKES: Record<Role, Stroke> = {
   border: { fill: 'var(--cloth)', stroke: INK, strokeWidth: '1px' },
   foot: { fill: 'url(#hatch)', stroke: CHALK, strokeWidth: '1px' },
   lining: { stroke: '#f1e3c0', strokeWidth: '1.2px', strokeDasharray: '12 3 2 3' },
+  meshSheet: { stroke: '#e4e2d6' },
   liningSheet: { stroke: 'var(--chakra-colors-brass)' },
   load: { fill: 'var(--chakra-colors-brass-pale)', stroke: 'var(--chakra-colors-brass-deep)', strokeWidth: '0.8px' },
   inside: { stroke: CHALK, strokeWidth: '1px', strokeDasharray: '5 4' },

@@ -26,7 +26,7 @@ const PROBLEMS: Sentences<StiffenerProblems> = {
   'stiffener-no-wall': () =>
     'This bag has no such wall that could be stiffened: a flat pouch has no base, and sides in rounds bend. It is left out.',
   'stiffener-larger-than-sheet': (v, length) =>
-    `A piece of ${length(v.widthMm)} by ${length(v.heightMm)} is larger than a sheet of canvas. Join two along a row of bars, or take board.`,
+    `A piece of ${length(v.widthMm)} by ${length(v.heightMm)} is larger than a sheet of canvas. Join two along a row of bars, or take something else.`,
   'stiffener-wall-too-narrow': (v, length) =>
     `A wall is only ${length(v.narrowMm)} wide inside, too narrow for a stiffener (${length(v.leastMm)} at least): it has none. The sizes inside still keep room for one.`,
   'stiffener-on-fold': () =>
