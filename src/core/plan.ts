@@ -22,7 +22,7 @@ import { ownStitchProblems, type Design } from './design';
 import { withoutBorderProblems, type EdgingStage } from './edging';
 import { emptyAndFullProblems, emptyAndFullStage, type EmptyAndFull } from './emptyAndFull';
 import type { Figure, FigureId } from './figures';
-import { carryProblems, contentsFit, type FitStage } from './fit';
+import { carryProblems, contentsFit, throughFabricStage, type FitStage, type ThroughFabricStage } from './fit';
 import { flapSplits, flapStage, withHalfDisc, type Split } from './flap';
 import { FITTING_KINDS } from './fittingKinds';
 import {
@@ -53,6 +53,8 @@ import { yarnStage, type YarnStage } from './yarn';
 export interface Plan {
   gauge: GaugeStage;
   contents: ContentsStage;
+  /** How far its fabric opens between the stitches. */
+  opening: ThroughFabricStage;
   fit: FitStage;
   pouch: PouchStage;
   flap: FlapStage;
@@ -154,8 +156,10 @@ export function planBag(wished: Design, packings?: Packings, kinds: FittingCatal
   const closesAtMm = fittings.find(({ fromEdgeMm }) => fromEdgeMm !== null)?.fromEdgeMm ?? null;
   const splits = flap.onPiece ? flapSplits(design, pouch, flap, closesAtMm) : [];
   const rowsOffered = rowOffers(design, gauge, pouch, contents.wanted.height);
+  const opening = throughFabricStage(wished, gauge);
   const stages = {
     gauge,
+    opening,
     contents,
     fit,
     pouch,
@@ -193,6 +197,7 @@ export function planBag(wished: Design, packings?: Packings, kinds: FittingCatal
       problems: [
         ...[gauge, fit].flatMap(({ problems }) => problems),
         ...carryProblems(wished, fittings),
+        ...opening.problems,
         ...[pouch, flap, set].flatMap(({ problems }) => problems),
         ...unheededProblems(wished, design, pouch, set.pieces),
         ...textureProblems(design, { pouch, flap, workedFrom: set.workedFrom }),
@@ -244,7 +249,7 @@ function figuresOf(
   const put = (figure: Figure | null | undefined) => {
     if (figure) byId[figure.id] = figure;
   };
-  const { gauge, contents, fit, pouch, flap, fold, yarn } = stages;
+  const { gauge, opening, contents, fit, pouch, flap, fold, yarn } = stages;
   put(gauge.onSwatch.stitchWidth);
   put(gauge.onSwatch.rowHeight);
   put(gauge.stitchWidth);
@@ -252,7 +257,7 @@ function figuresOf(
   put(gauge.fabricThickness);
   put(gauge.widerForHalf);
   put(gauge.tallerForHalf);
-  for (const stage of [contents, fit, pouch, flap, fold, yarn])
+  for (const stage of [opening, contents, fit, pouch, flap, fold, yarn])
     if (stage.figures) for (const figure of Object.values(stage.figures)) put(figure);
   pouch.own.forEach(put);
   for (const { asked } of stages.fittings) asked.forEach(put);

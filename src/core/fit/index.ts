@@ -1,2 +1,3 @@
 export { carryProblems } from './carryProblems';
+export { throughFabricStage, type ThroughFabricStage } from './throughFabric';
 export { contentsFit, type FitStage } from './contentsFit';

@@ -37,6 +37,7 @@ export interface ProblemValues {
   'fabric-loose-for-bag': { fromMm: number; toMm: number; hookMm: number };
   'motif-upside-down': { fromFlap: boolean; strip: boolean; hasFlap: boolean };
   'open-without-lining': Nothing;
+  'falls-through-fabric': { acrossMm: number; upMm: number };
   'width-under-one-repeat': { oneRepeatMm: number };
   'too-many-stitches': { mostStitches: number } & ({ rows: number } | { stitches: number });
   'front-too-short': { bendMm: number };
@@ -114,6 +115,7 @@ export interface RepairValues {
   'bag-wider': { widthMm: number };
   'sizes-from-contents': Nothing;
   'load-as-packed': Nothing;
+  'add-lining': Nothing;
   'add-strap': { wornMm: number };
   'strap-worn-to': { wornMm: number };
   'sew-band-in': Nothing;

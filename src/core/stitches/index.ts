@@ -1,3 +1,4 @@
+export { widestOpening, type Opening } from './widestOpening';
 export { motifAt, type MotifPlace } from './motifAt';
 export { PANEL_STITCH_IDS, STITCHES, STITCH_IDS, type StitchId } from './catalogue';
 export { atomsOf, type Atom } from './atoms';

@@ -82,7 +82,10 @@ const PROBLEMS: Sentences<ProblemValues> = {
         ? 'This pattern has an up. Worked from the flap’s edge, it stands upright on front and flap, upside down on the back.'
         : `This pattern has an up. Worked from the front’s edge, it stands upright on the back, upside down on the front${v.hasFlap ? ' and the flap' : ''}.`
       : 'This pattern has an up. It stands upright on front and back, and upside down on the flap, which folds over.',
-  'open-without-lining': () => 'This fabric is open: small things slip through and it snags. A lining mends both.',
+  'open-without-lining': () =>
+    'This fabric is open, and it snags; what is smaller than its openings falls through. A lining mends both.',
+  'falls-through-fabric': (v, length, { thing }) =>
+    `“${thing}” goes through the openings of this stitch, about ${length(v.acrossMm)} by ${length(v.upMm)}. A lining holds it.`,
   'width-under-one-repeat': (v, length) =>
     `This is narrower than one repeat of the stitch (${length(v.oneRepeatMm)}). Make the bag wider.`,
   'too-many-stitches': (v) =>
@@ -165,6 +168,7 @@ const REPAIRS: Sentences<RepairValues> = {
   'bag-wider': (v, length) => `Make the bag ${length(v.widthMm)} wide`,
   'sizes-from-contents': () => 'Let the sizes follow from what goes in',
   'load-as-packed': () => 'Take the thickness as packed',
+  'add-lining': () => 'Line it, flat over the whole bag',
   'add-strap': (v, length) => `Add a strap, ${length(v.wornMm)} worn`,
   'strap-worn-to': (v, length) => `Make the strap ${length(v.wornMm)} worn`,
   'whip-the-seam': () => 'Whip it instead',

@@ -131,6 +131,7 @@ const MOVES = ['pockets'] as const;
 /** A lining is chosen by its drawing; another kind takes the place of the one there is. */
 function LiningKinds({ lining }: { lining: Lining | null }) {
   const colour = useBag((state) => state.design.swatch.yarn.colour);
+  const opening = useBag((state) => state.plan.opening.figures);
   const store = useBagStore();
   const put = (kind: Lining['kind']) => {
     const { design, edit } = store.getState();
@@ -148,6 +149,7 @@ function LiningKinds({ lining }: { lining: Lining | null }) {
           The crochet shows inside. A lining keeps small things from slipping through and hides the back of a snap.
         </Box>
       )}
+      {!lining && <TicketRow tickets={[{ figure: opening.across }, { figure: opening.up }]} />}
       <DrawnActions actions={actions} cloth={colour} scale={1.6} onAct={put} />
     </Group>
   );
