@@ -201,3 +201,53 @@ test('another bag of the shelf is cut from the same cloth', async ({ page }) => 
   await expect(page.getByRole('button', { name: /^front \(Lined one\)/ }).first()).toBeVisible();
   await saved(page);
 });
+
+test('a lining is crocheted for itself, joined stitch by stitch, and its rows stand in the pattern', async ({
+  page,
+}) => {
+  await newBag(page, 'Satchel with a gusset');
+  await goTo(page, 'Lining');
+  await page.getByRole('button', { name: 'Add a crocheted lining' }).click();
+  const across = await figure(page, 'lining.ownStitches').textContent();
+  await fill(page, 'Its stitches', '24');
+  await expect(figure(page, 'lining.ownStitches')).not.toHaveText(across ?? '');
+  await expect(page.getByText(/Front: \d+ over \d+ stitches/)).toBeVisible();
+  await fill(page, 'Stitches you counted', '90');
+  await expect(figure(page, 'lining.holes')).toContainText('90');
+  expect((await axeFinds(page)).map(({ id, nodes }) => `${id}: ${nodes[0]?.html}`)).toEqual([]);
+  await goTo(page, 'Write-up');
+  await expect(page.getByRole('heading', { name: 'Lining', exact: true })).toBeVisible();
+  await saved(page);
+});
+
+test('felt in two layers is crocheted together through holes, and seen where the bag is cut open', async ({ page }) => {
+  await newBag(page, 'Open pouch');
+  await goTo(page, 'Lining');
+  await expect(figure(page, 'fabric.openingAcross')).toBeVisible();
+  await page.getByRole('button', { name: 'Add a drop-in lining' }).click();
+  await page.getByLabel('Of', { exact: true }).selectOption('felt');
+  await page.getByLabel('Joined').selectOption('through-holes');
+  await page.getByLabel('Its own seams').selectOption('through-holes');
+  const holes = await figure(page, 'lining.seamHoles').textContent();
+  await fill(page, 'Holes every', '12');
+  await expect(figure(page, 'lining.seamHoles')).not.toHaveText(holes ?? '');
+  await page.getByLabel('Perforated').selectOption('together');
+  await page.getByRole('button', { name: 'Show it cut open' }).click();
+  await expect(page.getByRole('img', { name: /^The folded bag cut open/ })).toBeVisible();
+  await goTo(page, 'Order of making');
+  await expect(page.getByText('Crochet the lining’s seams').first()).toBeVisible();
+  await saved(page);
+});
+
+test('a mesh asks for a border of two rounds, and goes in before that is worked', async ({ page }) => {
+  await newBag(page, 'Open pouch');
+  await goTo(page, 'Lining');
+  await page.getByRole('button', { name: 'Stiffen it with mesh crocheted into the border' }).click();
+  const slip = page.locator('[data-problem="mesh-without-border"]');
+  await slip.getByRole('button', { name: 'Work a border of two rounds' }).click();
+  await expect(slip).toBeHidden();
+  await expect(figure(page, 'stiffener.width')).toBeVisible();
+  await goTo(page, 'Order of making');
+  await expect(page.getByText('Lay the mesh on').first()).toBeVisible();
+  await saved(page);
+});

@@ -1,5 +1,5 @@
 import { usualCrochetedLining, type CrochetedLining, type Design } from '@/core/design';
-import { GEOMETRY, input, inputFrom, makeFigure, type Figure } from '@/core/figures';
+import { GEOMETRY, input, makeFigure, type Figure } from '@/core/figures';
 import {
   pathOf,
   stageOf,
@@ -142,17 +142,17 @@ function countsOf(
   return {
     stitches: makeFigure('lining.ownStitches', 'Lining: stitches across, at the mouth', pouch.topStitches, 'stitch', {
       rule: 'As for the bag itself, in the lining’s own gauge.',
-      inputs: [inputFrom(pouch.figures.width), ...gauge],
+      inputs: [input('Lining, worked: across', pouch.figures.width.value, 'mm'), ...gauge],
       source: GEOMETRY,
     }),
     rows: makeFigure('lining.ownRows', 'Lining: rows of the front', pouch.frontRows, 'row', {
       rule: 'As for the bag itself, in the lining’s own gauge.',
-      inputs: [inputFrom(pouch.figures.height), ...gauge],
+      inputs: [input('Lining, worked: up', pouch.figures.height.value, 'mm'), ...gauge],
       source: GEOMETRY,
     }),
     fabric: makeFigure('lining.ownFabric', 'Fabric of the lining', whole.area.value, 'mm2', {
       rule: 'All of its pieces. Weigh a swatch of its yarn: it takes as many times the swatch’s mass as its fabric is larger.',
-      inputs: whole.area.reason.inputs,
+      inputs: [input('Pieces of the lining', whole.pieceCount, 'count'), ...gauge],
       source: GEOMETRY,
     }),
   };

@@ -10,6 +10,7 @@ import {
   type StepRule,
 } from '@/core/fittings';
 import { ownCodes, type Problem } from '@/core/problems';
+import { aroundLining } from './aroundLining';
 import { wallsOf, type Wall } from './dropInWalls';
 import { dropInSizes, type DropInSizes } from './dropInSizes';
 import { holesAtMouth } from './holesAlong';
@@ -68,7 +69,7 @@ export const dropInLining: FittingKind<DropInLining, DropInStage> = {
     const sizes = dropInSizes(lining, pouch, isRound, cameOutAs('bag', bag.design));
     const walls = wallsOf(cutAs, sizes, lining, bag);
     const patterns = walls.map((wall, index) =>
-      asPattern(wall, lining, sizes, index, walls.length === 1),
+      withCrochet(asPattern(wall, lining, sizes, index, walls.length === 1), wall, lining, bag),
     ) as DropInStage['patterns'];
     const turned = lining.joined === 'by-machine' ? withOpening(patterns) : patterns;
     const opening = openingFigure(turned);
@@ -199,6 +200,13 @@ function mouthMm({ width, depth }: DropInSizes, { pouch }: FittingInput): number
   if (rimOpen) return 2 * rimOpen.value + 2 * deepMm;
   if (pouch.kind === 'oval-base') return 2 * Math.max(0, width.value - deepMm) + Math.PI * deepMm;
   return 2 * width.value + 2 * deepMm;
+}
+
+/** A piece with the outside of the crochet that it goes into. */
+function withCrochet(pattern: LiningPattern, wall: Wall, lining: DropInLining, { pouch }: FittingInput): LiningPattern {
+  const { layers, borders } = pouch;
+  const ring = aroundLining(wall, lining, { fabricMm: layers.fabricMm, borderMm: borders.frontMm });
+  return ring ? { ...pattern, marks: [{ kind: 'outline', ring, of: 'crochet' }, ...pattern.marks] } : pattern;
 }
 
 /** A wall with its allowances, and its sizes as figures. */

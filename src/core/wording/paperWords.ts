@@ -27,7 +27,7 @@ function printedPiece(
     part,
     notes: [
       name,
-      `Cut ${copies * layers}${grain === 'up' ? ', arrow along the grain' : ''}`,
+      `Cut ${copies * layers}, right side up${grain === 'up' ? ', arrow along the grain' : ''}`,
       `Finished ${length(finishedWidth.value)} by ${length(finishedHeight.value)}`,
       cut === seam ? 'No allowance' : 'Allowances are in the cut line',
     ],

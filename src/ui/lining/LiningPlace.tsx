@@ -222,6 +222,7 @@ function LiningPlan({ lining }: { lining: Lining }) {
         <TicketRow tickets={cut ?? []} />
         <Box fontSize="14px">
           Solid edge: cut here{lining.stuff === 'cloth' ? ', the arrow along the grain' : ''}.
+          {isDropIn && ' The coloured line is the outside of the crochet that it goes into.'}
           {!isDropIn &&
             lining.stuff !== 'cloth' &&
             ' The coloured line is the crochet’s edge: nothing is pressed under.'}

@@ -13,6 +13,7 @@ const NAMED: Readonly<Record<string, string>> = {
   '--chakra-colors-brass': COLOURS.brass.value,
   '--chakra-colors-brass-deep': COLOURS.brassDeep.value,
   '--chakra-colors-brass-pale': COLOURS.brassPale.value,
+  '--chakra-colors-decide': COLOURS.decide.value,
 };
 
 /** The drawing conventions as a picture needs them that leaves the program: every colour and every line by itself, in the colours of a yarn. */

@@ -11,6 +11,7 @@ import {
   type FittingStage,
   type StepRule,
 } from '@/core/fittings';
+import { dropInSizes } from '@/core/lining';
 import { ownCodes, type Problem } from '@/core/problems';
 import { mouthOf, type Mouth } from './mouth';
 import { mouthMarks } from './mouthMarks';
@@ -54,7 +55,7 @@ export interface ZipperStage extends FittingStage<Zipper> {
 export const zipper: FittingKind<Zipper, ZipperStage> = {
   usual: usualZipper,
   plan(choice, bag) {
-    const mouth = mouthOf('zipper', bag);
+    const mouth = choice.joined === 'lining' ? ofLining(mouthOf('zipper', bag), bag) : mouthOf('zipper', bag);
     const figures = figuresOf(choice, mouth, bag);
     if (figures === null)
       return {
@@ -99,6 +100,27 @@ export const zipper: FittingKind<Zipper, ZipperStage> = {
     };
   },
 };
+
+/** The mouth of a lining that is a bag for itself, which is narrower than that of the crochet. */
+function ofLining(mouth: Mouth, { design, pouch, at }: FittingInput): Mouth {
+  const { lining } = design;
+  if (lining === null || !('belowMm' in lining)) return mouth;
+  const { width } = dropInSizes(lining, pouch, pouch.kind === 'round-purse');
+  if (width.value >= mouth.openingMm) return mouth;
+  const opening = makeFigure(
+    nameAt(at, 'zipper.opening'),
+    'Mouth of the lining, from end to end',
+    width.value,
+    'mm',
+    {
+      rule: 'As wide as the lining is finished.',
+      inputs: [inputFrom(width), inputFrom(mouth.opening)],
+      source: GEOMETRY,
+    },
+    width.plusMinus,
+  );
+  return { ...mouth, opening, openingMm: width.value };
+}
 
 /**
  * Half of a zipper along an edge, with a tick at every backstitch: across from its end, and down from the edge, mm.
