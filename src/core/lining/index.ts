@@ -24,5 +24,6 @@ export { frays, ringOf, type LayOverProblems, type LayOverRepairs, type LayOverS
 export { LINING_NAMES, type LiningPattern, type LiningPieceName } from './liningPattern';
 export { withPlaces } from './placesOnLining';
 export type { InterfacingPiece } from './interfacing';
+export { cameOutAs } from './measured';
 export { dropInSizes } from './dropInSizes';
 export { OPENING_MM } from './opening';

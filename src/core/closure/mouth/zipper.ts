@@ -11,7 +11,7 @@ import {
   type FittingStage,
   type StepRule,
 } from '@/core/fittings';
-import { dropInSizes } from '@/core/lining';
+import { cameOutAs, dropInSizes } from '@/core/lining';
 import { ownCodes, type Problem } from '@/core/problems';
 import { mouthOf, type Mouth } from './mouth';
 import { mouthMarks } from './mouthMarks';
@@ -105,7 +105,7 @@ export const zipper: FittingKind<Zipper, ZipperStage> = {
 function ofLining(mouth: Mouth, { design, pouch, at }: FittingInput): Mouth {
   const { lining } = design;
   if (lining === null || !('belowMm' in lining)) return mouth;
-  const { width } = dropInSizes(lining, pouch, pouch.kind === 'round-purse');
+  const { width } = dropInSizes(lining, pouch, pouch.kind === 'round-purse', cameOutAs('bag', design));
   if (width.value >= mouth.openingMm) return mouth;
   const opening = makeFigure(
     nameAt(at, 'zipper.opening'),
@@ -114,7 +114,10 @@ function ofLining(mouth: Mouth, { design, pouch, at }: FittingInput): Mouth {
     'mm',
     {
       rule: 'As wide as the lining is finished.',
-      inputs: [inputFrom(width), inputFrom(mouth.opening)],
+      inputs: [
+        input('Lining, finished: across', width.value, 'mm'),
+        input('Mouth of the crochet', mouth.openingMm, 'mm'),
+      ],
       source: GEOMETRY,
     },
     width.plusMinus,
