@@ -5,6 +5,7 @@
 import type { Design } from '../src/core/design';
 import { demoBags } from '../src/demo/demoBags';
 import { demoNotions } from '../src/demo/demoNotions';
+import { demoStock } from '../src/demo/demoStock';
 import { demoSwatches } from '../src/demo/demoSwatches';
 import { demoThings } from '../src/demo/demoThings';
 import { openStore } from '../src/store';
@@ -15,6 +16,7 @@ async function main(path: string | undefined, countText: string | undefined): Pr
   const store = await openStore(path);
   for (const swatch of demoSwatches()) await store.swatches.keep(swatch);
   for (const notion of demoNotions()) await store.notions.keep(notion);
+  for (const item of demoStock()) await store.stock.keep(item);
   for (const thing of demoThings()) await store.things.keep(thing);
   for (const design of countText ? shelfOf(bags, Number(countText)) : bags) await store.bags.create(design);
   await store.close();

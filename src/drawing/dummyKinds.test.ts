@@ -99,6 +99,7 @@ function toyStage(choice: Toy, { at, pouch, set }: FittingInput): FittingStage<T
     workedOn: [],
     threads: [],
     cloth: [],
+    bought: 0,
     sewn: [{ label: 'Round the toy', mm: 100 }],
     tails: 3,
     steps: [{ name: `set-${at.group}-toy`, after: ['blocked'], before: ['joined'], mark: 'toy.mark' }],

@@ -13,7 +13,7 @@ interface Kept {
 export type KeepResult = { ok: true } | { ok: false; reason: 'name-taken'; freeName: string };
 
 /** The tables of things that are kept apart from any bag. */
-type LibraryTable = 'Swatch' | 'Thing' | 'OwnStitch' | 'Notion';
+type LibraryTable = 'Swatch' | 'Thing' | 'OwnStitch' | 'Notion' | 'Stock';
 
 /** A part of a library: those that can be read, and the names of those that can't. They stay as they are. */
 export interface Listed<T> {

@@ -6,6 +6,7 @@ import * as thingsAndPatterns from './migrations/0003-things-and-patterns';
 import * as saveIds from './migrations/0004-save-ids';
 import * as cards from './migrations/0005-cards';
 import * as notions from './migrations/0006-notions';
+import * as stock from './migrations/0007-stock';
 
 /** Every migration in order. A new one is a new file and a line here. */
 const MIGRATIONS = [
@@ -15,6 +16,7 @@ const MIGRATIONS = [
   { name: '0004-save-ids', ...saveIds },
   { name: '0005-cards', ...cards },
   { name: '0006-notions', ...notions },
+  { name: '0007-stock', ...stock },
 ];
 
 /**

@@ -74,6 +74,7 @@ export interface Models {
   Thing: ModelStatic<LibraryRow>;
   OwnStitch: ModelStatic<LibraryRow>;
   Notion: ModelStatic<LibraryRow>;
+  Stock: ModelStatic<LibraryRow>;
   Bag: ModelStatic<BagRow>;
   History: ModelStatic<HistoryRow>;
   RefusedSave: ModelStatic<RefusedSaveRow>;
@@ -148,6 +149,7 @@ export function defineModels(sequelize: Sequelize): Models {
     Swatch: library('Swatch', 'swatches'),
     Thing: library('Thing', 'things'),
     Notion: library('Notion', 'notions'),
+    Stock: library('Stock', 'stock'),
     OwnStitch: library('OwnStitch', 'own_stitches'),
     Bag,
     History,

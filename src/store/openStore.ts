@@ -3,6 +3,7 @@ import { dirname } from 'node:path';
 import type { Sequelize } from 'sequelize';
 import { ownStitchSchema, thingSchema, type OwnStitch, type Thing } from '@/core/design';
 import { notionSchema, type Notion } from '@/core/notions';
+import { stockItemSchema, type StockItem } from '@/core/stock';
 import { BagRepository } from './bagRepository';
 import { connect } from './connection';
 import { Library } from './library';
@@ -20,6 +21,7 @@ export interface Store {
   things: Library<Thing>;
   ownStitches: Library<OwnStitch>;
   notions: Library<Notion>;
+  stock: Library<StockItem>;
   reckoned: ReckonedRepository;
   /** Makes one whole file of everything as it is at this moment, at a path where there is none yet. */
   copyTo(path: string): Promise<void>;
@@ -48,6 +50,7 @@ export async function openStore(path: string, madeBy = 'unbuilt'): Promise<Store
     things: new Library(access, 'Thing', thingSchema),
     ownStitches: new Library(access, 'OwnStitch', ownStitchSchema),
     notions: new Library(access, 'Notion', notionSchema),
+    stock: new Library(access, 'Stock', stockItemSchema),
     reckoned: new ReckonedRepository(access, madeBy),
     copyTo: async (copyPath) => void (await reading.query('VACUUM INTO ?', { replacements: [copyPath] })),
     close: async () => {

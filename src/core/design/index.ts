@@ -186,6 +186,7 @@ export {
 export {
   MOST_BESIDE,
   MOST_REMNANTS,
+  remnantSchema,
   USUAL_CLOTH,
   type BagBeside,
   type CameOut,

@@ -17,6 +17,8 @@ export type Unit =
   | 'mm/row'
   | 'g/m2'
   | 'ratio'
+  /** In the maker's own money, whatever that is. */
+  | 'money'
   | 'count';
 
 /** Where a rule or a value comes from. A maker who asks "why?" is shown this. */

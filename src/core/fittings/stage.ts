@@ -66,6 +66,8 @@ export interface FittingStage<Choice extends { kind: string } = { kind: string }
   /** Yarn that it takes besides, by its length as it is held, m. */
   threads: Figure[];
   cloth: CutCloth[];
+  /** Pieces of it that are bought by their size: so many. */
+  bought: number;
   /** What it is sewn on with, and how many ends of yarn it leaves to weave in. */
   sewn: { label: string; mm: number }[];
   tails: number;

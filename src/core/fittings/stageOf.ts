@@ -19,6 +19,7 @@ export const stageOf = <Choice extends { kind: string }>(told: Told<Choice>): Fi
   workedOn: [],
   threads: [],
   cloth: [],
+  bought: 0,
   sewn: [],
   tails: 0,
   differs: [],

@@ -67,6 +67,7 @@ export const hardwareKind = <Kind extends HardwareKind>(
               : [],
           tails: held === 'tab' ? 2 * placed.spots.length : 0,
           steps: hardwareSteps(choice, held, placed.hasSeam, bag),
+          bought: placed.spots.length,
           asked: [...Object.values(figures as unknown as Record<string, Figure | null>), fabric].filter(
             (figure): figure is Figure => figure !== null,
           ),

@@ -60,6 +60,24 @@ describe('remnants', () => {
     expect(layout.lengthMm).toBeCloseTo(200, 6);
   });
 
+  it('take all that goes on them in some order, though the largest first would leave one', () => {
+    // The two large ones lie beside each other below, or above each other beside the long one.
+    const pieces = [
+      piece('front/1', rectangle(199, 149)),
+      piece('front/2', rectangle(199, 149)),
+      piece('gusset/1', rectangle(43, 461)),
+    ];
+    const left: Ring = [
+      [0, 0],
+      [420, 0],
+      [420, 180],
+      [260, 180],
+      [260, 470],
+      [0, 470],
+    ];
+    expect(laidOn(pieces, cloth({ remnants: [left] })).lengthMm).toBe(0);
+  });
+
   it('that takes a piece just so takes it', () => {
     const layout = laidOn([piece('a/1', rectangle(100, 60))], cloth({ remnants: [rectangle(100, 60)] }));
     expect(layout.laid[0]).toMatchObject({ remnant: 0 });

@@ -14,7 +14,7 @@ interface Lying {
 }
 
 /**
- * Pieces laid on remnants, the largest first, each on the smallest that takes it, as low on it as it goes and then as far left. A piece with a hollow is
+ * Pieces laid on remnants in an order, each on the smallest that takes it, as low on it as it goes and then as far left. A piece with a hollow is
  * taken with it filled; what finds no room is left for the cloth.
  *
  * Source: no-fit and inner-fit polygons of a convex piece, as their vertices are searched after Art (1966).
@@ -24,13 +24,11 @@ interface Lying {
  */
 export function* onRemnants(
   pieces: readonly LayoutPiece[],
+  order: readonly number[],
   remnants: readonly Ring[],
   betweenMm: number,
 ): Generator<number, LaidPiece[]> {
   const area = (ring: Ring) => Math.abs(ringArea(ring));
-  const order = pieces
-    .map((_, index) => index)
-    .sort((a, b) => area(pieces[b]?.ring ?? []) - area(pieces[a]?.ring ?? []));
   const sheets = remnants
     .map((ring, remnant) => ({ ring, remnant, lying: [] as Lying[] }))
     .sort((a, b) => area(a.ring) - area(b.ring));

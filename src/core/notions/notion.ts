@@ -16,6 +16,19 @@ export const notionSchema = z
     id: notionIdSchema,
     name: shortText(60),
     kind: z.enum(KINDS, { error: 'Choose what it is.' }),
+    /** How many of it she has, and what one costs in her own money; null where she did not write that down. */
+    count: z
+      .number({ error: 'Write a whole number here.' })
+      .int({ error: 'Write a whole number here.' })
+      .min(0, { error: 'This is nought or more.' })
+      .max(99_999, { error: 'This can be 99 999 at most.' })
+      .default(0),
+    price: z
+      .number({ error: 'Write a price here.' })
+      .min(0, { error: 'A price is nought or more.' })
+      .max(100_000, { error: 'This can be 100 000 at most.' })
+      .nullable()
+      .default(null),
     sizes: z.record(
       z.string().max(20),
       z

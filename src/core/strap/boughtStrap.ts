@@ -100,6 +100,7 @@ export const boughtStrapKind = <Kind extends BoughtStrapKind>(
         workedOn: [],
         threads: [],
         cloth: [],
+        bought: 0,
         sewn: [{ label: 'Round the strap’s feet', mm: sewnMm(strap.ends, strap.widthMm, deepMm) }],
         tails: strap.ends.kind === 'knotted' ? 0 : 4,
         steps: [{ name: 'cut-strap', after: ['begun'], before: [] }, attachStep('cut-strap', bag)],

@@ -110,6 +110,7 @@ export const workedStrapKind = <Kind extends WorkedStrapKind>(
         workedOn: [],
         threads: [],
         cloth: [],
+        bought: 0,
         // A foot is sewn round its four sides.
         sewn: [{ label: 'Round the strap’s feet', mm: sewnMm(strap.ends, figures.width.value, deepMm) }],
         tails: tailsOf(strap),

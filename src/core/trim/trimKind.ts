@@ -87,6 +87,7 @@ export const trimKind = <Kind extends TrimKind>(kind: Kind): FittingKind<TrimOf<
           workedOn: fabricOf(choice, spots.length, bag),
           threads: figures.yarn ? [figures.yarn] : [],
           steps: stepsOf(choice),
+          bought: spots.length,
           asked: [figures.count, ...(figures.yarn ? [figures.yarn] : []), ...fabricOf(choice, spots.length, bag)],
           problems: [
             ...(hasSmallParts(choice) ? [smallParts(at, choice.kind)] : []),

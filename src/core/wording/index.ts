@@ -11,6 +11,7 @@ export { grownStrapText } from './grownStrapText';
 export { influenceText } from './makingsText';
 export { CRITERION_NAMES, WISH_NAMES, conflictText, differenceText, proofText } from './solutionText';
 export { LAYING_NAMES, layoutText } from './layoutText';
+export { STOCK_NAMES, stockAmount, stockDetail } from './stockText';
 export { placeText } from './placeText';
 export { stepTexts } from './stepText';
 export { FITTING_WORDS, wordsOf, type FittingWords, type FittingWordsByKind, type Ticket } from './fittings';

@@ -26,6 +26,7 @@ const COUNTED: Partial<Record<Unit, [string, string]>> = {
  * formatQuantity(18, 'row number', 'cm') // => 'row 18'
  * formatQuantity(0.12, 'ratio', 'in') // => '12.0 %'
  * formatQuantity(100, 'm', 'in') // => '109.4 yd'
+ * formatQuantity(4.5, 'money', 'cm') // => '4.50'
  */
 export function formatQuantity(value: number, unit: Unit, lengthUnit: LengthUnit): string {
   const words = COUNTED[unit];
@@ -52,6 +53,8 @@ export function formatQuantity(value: number, unit: Unit, lengthUnit: LengthUnit
         : `${((value / M_PER_YARD) * G_PER_OUNCE).toFixed(0)} yd/oz`;
     case 'g/m2':
       return `${value.toFixed(0)} g/m²`;
+    case 'money':
+      return value.toFixed(2);
     case 'ratio':
       return `${(value * 100).toFixed(1)} %`;
     default:

@@ -85,10 +85,10 @@ const LINED = [
   {
     kind: 'choice',
     path: 'layers',
-    label: 'It lies',
+    label: 'Layers',
     change: 'Layers of the lining',
     width: '9em',
-    choices: { '1': 'In one layer', '2': 'In two layers' },
+    choices: { '1': 'One', '2': 'Two, as one' },
     as: { shown: String, kept: Number },
   },
   {

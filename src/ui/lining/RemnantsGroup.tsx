@@ -2,9 +2,11 @@
 
 import { Box, Button, Flex } from '@chakra-ui/react';
 import { MOST_REMNANTS, type Remnant } from '@/core/design';
+import { isSameName, stockItemSchema, type StockRemnant } from '@/core/stock';
 import { useBag, useBagStore } from '@/ui/bag/BagProvider';
 import { Group, Row } from '@/ui/bag/PlaceLayout';
 import { LengthField, TextField } from '@/ui/fields';
+import { useLibrary } from '@/ui/library/library';
 
 /** As large as a remnant is first taken to be, mm: a fat quarter, half a metre by half a width. From memory. */
 const FIRST_MM = { wide: 550, high: 500 };
@@ -38,12 +40,46 @@ export function RemnantsGroup({ onAdded }: { onAdded: () => void }) {
         )
       }
     >
+      <FromStores onAdded={onAdded} />
       {remnants.length === 0 ? (
         <Box fontSize="14px">A remnant is cut first, before any cloth is bought. It may have any outline.</Box>
       ) : (
         remnants.map((remnant, at) => <RemnantFields key={at} remnant={remnant} at={at} />)
       )}
     </Group>
+  );
+}
+
+/** Remnants that lie in her stores, of what the lining is of, and not on the list yet. */
+function FromStores({ onAdded }: { onAdded: () => void }) {
+  const { kept } = useLibrary('/api/stock', stockItemSchema);
+  const remnants = useBag((state) => state.design.cloth.remnants);
+  const stuff = useBag(({ design: { lining } }) => (lining && 'stuff' in lining ? lining.stuff : 'cloth'));
+  const store = useBagStore();
+  const offered = kept.filter(
+    (item): item is StockRemnant =>
+      item.kind === 'remnant' && item.stuff === stuff && !remnants.some(({ name }) => isSameName(name, item.name)),
+  );
+  if (offered.length === 0 || remnants.length >= MOST_REMNANTS) return null;
+  const take = (taken: readonly StockRemnant[]) => {
+    const more = taken.map(({ name, outline }): Remnant => ({ name: name.slice(0, 60), outline }));
+    const value = [...remnants, ...more].slice(0, MOST_REMNANTS);
+    store.getState().edit('Remnants from your stores', [{ path: ['cloth', 'remnants'], value }]);
+    onAdded();
+  };
+  return (
+    <Flex gap="2" wrap="wrap" mb="2">
+      {offered.map((item) => (
+        <Button key={item.id} size="sm" variant="outline" bg="paper" onClick={() => take([item])}>
+          From your stores: {item.name}
+        </Button>
+      ))}
+      {offered.length > 1 && (
+        <Button size="sm" variant="outline" bg="paper" onClick={() => take(offered)}>
+          All of them
+        </Button>
+      )}
+    </Flex>
   );
 }
 

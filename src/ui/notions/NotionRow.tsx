@@ -61,7 +61,14 @@ export const NotionRow = memo(function NotionRow({ choice, at }: NotionRowProps)
     if (chosen) take(sizesEdits(pathOf(at), chosen));
   };
   const keep = async (name: string) => {
-    const read = notionSchema.safeParse({ id: notionIdSchema.parse(nanoid(12)), name, kind, sizes });
+    const read = notionSchema.safeParse({
+      id: notionIdSchema.parse(nanoid(12)),
+      name,
+      kind,
+      sizes,
+      count: 1,
+      price: null,
+    });
     if (!read.success) return read.error.issues[0]?.message ?? null;
     const refused = await shelf.keep(read.data);
     setSaid(refused ?? `“${read.data.name}” is kept among your pieces.`);

@@ -8,6 +8,7 @@ import { Group, PlaceLayout, Row } from '@/ui/bag/PlaceLayout';
 import { ProblemSlips } from '@/ui/problems/ProblemSlips';
 import { AtHandGroup } from './AtHandGroup';
 import { BallsView } from './BallsView';
+import { CostGroup } from './CostGroup';
 import { FigureTicket } from '@/ui/figures/FigureTicket';
 
 /** Why the yarn can't be worked out. */
@@ -42,6 +43,7 @@ export function StoresPlace() {
         )}
       </Group>
       {plan.yarn.lots.length > 0 && <AtHandGroup />}
+      <CostGroup />
       <Group title="You need">
         <List.Root ps="5" gap="1">
           {needed.map((line) => (

@@ -104,6 +104,7 @@ export const loopKind = <Choice extends Loop>(
               full: figures.reachLoaded,
             },
           ],
+          bought: spots.length,
           asked: [...(Object.values(figures) as Figure[]), fabric],
           problems: [
             smallParts(bag.at, nature.prefix),

@@ -92,6 +92,7 @@ export const tab: FittingKind<Tab, TabStage> = {
           differs: [
             { id: nameAt(at, 'tab'), name: 'Tab has to reach', empty: figures.reachEmpty, full: figures.reachLoaded },
           ],
+          bought: choice.fastens === 'button' ? spots.length : 0,
           asked: [...Object.values(figures).filter((figure): figure is Figure => figure !== null), fabric],
           problems: problemsOf(choice, hung, figures, bag),
         }),

@@ -79,6 +79,7 @@ export const frame: FittingKind<Frame, FrameStage> = {
             bag,
           ),
           steps: [{ name: 'sew-frame', after: ['blocked', 'joined', 'covered'], before: [], mark: 'frame' }],
+          bought: 1,
           asked: [mouth.opening, ...(Object.values(figures) as Figure[])],
           problems: problemsOf(choice, figures, bag),
         }),

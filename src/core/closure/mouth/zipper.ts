@@ -91,6 +91,7 @@ export const zipper: FittingKind<Zipper, ZipperStage> = {
           holds: [[-half, half]],
           marks,
           steps: stepsOf(choice, bag),
+          bought: 1,
           asked: [mouth.opening, ...Object.values(figures).filter((figure) => figure !== null)],
           problems: problemsOf(choice, mouth, bag),
         }),

@@ -78,6 +78,7 @@ export const onFlapKind = <Choice extends OnFlap>(
             },
           ],
           fromEdgeMm: choice.insetMm,
+          bought: places.halves.length,
           asked: [...Object.values(figures).filter((figure) => figure !== null), ...own],
           problems: [...nature.cautions(choice, bag), ...onFlapProblems({ ...told, bag, places, isHidden, wideMm })],
         }),

@@ -1,0 +1,69 @@
+import { readFileSync } from 'node:fs';
+import { expect, test } from '@playwright/test';
+import { axeFinds, fill, goTo, newBag, saved } from './bag';
+
+test('stores: put in, changed, sorted, taken out and back, out and in as a table', async ({ page }) => {
+  await page.goto('/stores');
+  await page.getByRole('button', { name: 'Add yarn' }).click();
+  const editor = page.getByRole('group', { name: /^“Yarn/ });
+  await expect(editor).toBeVisible();
+  await fill(page, 'Name', 'Attic wool');
+  await fill(page, 'Price of a ball', '5,25');
+  await fill(page, 'Opened balls', '20; 7.5');
+  const row = page.getByRole('row', { name: /Attic wool/ });
+  await expect(row).toContainText('78 g: 1 ball, 2 opened');
+  await expect(row).toContainText('5.25');
+  await fill(page, 'Whole balls', 'many');
+  await expect(page.getByText('Write a number here.')).toBeVisible();
+  await page.getByRole('button', { name: 'Done' }).click();
+  await page.getByRole('button', { name: 'Add something counted' }).click();
+  await fill(page, 'Name', 'Aglets');
+  await page.getByRole('button', { name: 'Done' }).click();
+
+  await page.getByRole('button', { name: 'Name', exact: true }).click();
+  await expect(page.getByRole('columnheader', { name: /Name/ })).toHaveAttribute('aria-sort', 'ascending');
+  const names = (await page.locator('tbody tr td:first-child').allTextContents()).map((one) => one.toLowerCase());
+  expect(names).toEqual([...names].sort((a, b) => a.localeCompare(b)));
+  expect((await axeFinds(page)).map(({ id, nodes }) => `${id}: ${nodes[0]?.html}`)).toEqual([]);
+
+  await page.getByRole('button', { name: 'Take Aglets out' }).click();
+  await expect(page.getByRole('row', { name: /Aglets/ })).toBeHidden();
+  await page.getByRole('button', { name: 'Put it back' }).click();
+  await expect(page.getByRole('row', { name: /Aglets/ })).toBeVisible();
+
+  const [download] = await Promise.all([
+    page.waitForEvent('download'),
+    page.getByRole('button', { name: 'Save as a table (CSV)' }).click(),
+  ]);
+  expect(readFileSync(await download.path(), 'utf8')).toContain('yarn,Attic wool,5.25');
+  await page.getByLabel('A table of stores').setInputFiles({
+    name: 'more.csv',
+    mimeType: 'text/csv',
+    buffer: Buffer.from('kind;name;price;count\nother;Toggles;1,10;6\nother;;1;1\n'),
+  });
+  await expect(page.getByRole('status')).toContainText('1 brought in. Row 3:');
+  await expect(page.getByRole('row', { name: /Toggles/ })).toContainText('1.10');
+  await page.getByLabel('Find in your stores').fill('attic');
+  await expect(page.getByRole('row', { name: /Toggles/ })).toBeHidden();
+  await expect(page.getByRole('row', { name: /Attic wool/ })).toBeVisible();
+});
+
+test('a bag costs what its yarn costs in the stores, and is cut from what is left over there', async ({ page }) => {
+  await newBag(page, 'Satchel with a gusset');
+  await goTo(page, 'Lining');
+  await page.getByRole('button', { name: 'Add a drop-in lining' }).click();
+  await saved(page);
+  const bag = page.url();
+  await page.goto('/stores');
+  await page.getByRole('button', { name: 'Add a remnant' }).click();
+  await fill(page, 'Name', 'End of the curtain');
+  await fill(page, 'Its corners', '0 0; 700 0; 700 600; 0 600');
+  await page.getByRole('button', { name: 'Done' }).click();
+  await page.goto(bag);
+  await page.getByRole('button', { name: 'From your stores: End of the curtain' }).click();
+  await page.getByRole('button', { name: 'Lay them out' }).click();
+  await expect(page.getByTestId('layout')).toContainText('no cloth is needed');
+  await goTo(page, 'Stores');
+  await expect(page.getByRole('heading', { name: 'What it costs' })).toBeVisible();
+  await saved(page);
+});

@@ -1,0 +1,15 @@
+export { MOST_STOCK_ROWS, readStockCsv, stockAsCsv } from './stockCsv';
+export { bagCost, type BagCost, type CostLine } from './bagCost';
+export {
+  USUAL_STOCK,
+  isSameName,
+  priceSchema,
+  stockIdSchema,
+  stockItemSchema,
+  yarnInStoreG,
+  type StockCloth,
+  type StockItem,
+  type StockKind,
+  type StockRemnant,
+  type StockYarn,
+} from './stockItem';

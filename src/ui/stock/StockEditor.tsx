@@ -1,0 +1,215 @@
+'use client';
+
+import { Box, Button, Flex, NativeSelect } from '@chakra-ui/react';
+import { LINING_STUFFS } from '@/core/design';
+import type { Notion } from '@/core/notions';
+import { stockItemSchema, type StockItem } from '@/core/stock';
+import { formatLength, parseLength, type LengthUnit } from '@/core/units';
+import { faultSentence } from '@/core/wording';
+import { FieldFrame } from '@/ui/fields/FieldFrame';
+import { TypedField } from '@/ui/fields/TypedField';
+
+type Keep<T> = (one: T) => Promise<string | null>;
+
+/** The fields of one item in store, or of one of her pieces: its count and its price. Every field is kept as it is left. */
+export function StockEditor({
+  item,
+  piece,
+  unit,
+  keep,
+  keepPiece,
+  onClose,
+}: {
+  item: StockItem | null;
+  piece: Notion | null;
+  unit: LengthUnit;
+  keep: Keep<StockItem>;
+  keepPiece: Keep<Notion>;
+  onClose: () => void;
+}) {
+  const name = item?.name ?? piece?.name ?? '';
+  return (
+    <Box role="group" aria-label={`“${name}”`} bg="paper" border="1px solid" borderColor="counterEdge" p="4" mb="4">
+      <Flex gap="4" wrap="wrap" align="start">
+        {item && <ItemFields key={item.id} item={item} unit={unit} keep={keep} />}
+        {piece && (
+          <>
+            <Numbered
+              label="In store"
+              value={piece.count}
+              commit={(count) => change(() => void keepPiece({ ...piece, count: count ?? 0 }), count, 0, 99_999)}
+            />
+            <Numbered
+              label="Price of one"
+              value={piece.price}
+              empty="not said"
+              commit={(price) => change(() => void keepPiece({ ...piece, price }), price, 0, 100_000, true)}
+            />
+          </>
+        )}
+        <Button size="sm" variant="outline" alignSelf="end" onClick={onClose}>
+          Done
+        </Button>
+      </Flex>
+    </Box>
+  );
+}
+
+/** Makes a change where a number is within its limits; else a sentence. */
+function change(
+  make: () => void,
+  value: number | null,
+  least: number,
+  most: number,
+  mayBeEmpty = false,
+): string | null {
+  if (value === null && mayBeEmpty) {
+    make();
+    return null;
+  }
+  if (value === null || value < least || value > most) return `Write a number from ${least} to ${most}.`;
+  make();
+  return null;
+}
+
+function ItemFields({ item, unit, keep }: { item: StockItem; unit: LengthUnit; keep: Keep<StockItem> }) {
+  /** Keeps the item with something else of it; a sentence where it can't be. */
+  const put = (part: Record<string, unknown>): string | null => {
+    const read = stockItemSchema.safeParse({ ...item, ...part });
+    if (!read.success)
+      return faultSentence({ path: [], sentence: read.error.issues[0]?.message ?? 'This can’t be.' }, unit);
+    void keep(read.data);
+    return null;
+  };
+  const number = (field: string, label: string, value: number | null, empty?: string, suffix?: string) => (
+    <Numbered
+      key={field}
+      label={label}
+      value={value}
+      empty={empty}
+      suffix={suffix}
+      commit={(one) => put({ [field]: one })}
+    />
+  );
+  const length = (field: string, label: string, mm: number) => (
+    <TypedField
+      key={field}
+      label={label}
+      suffix={unit}
+      shown={formatLength(mm, unit, { bare: true, plain: true })}
+      commit={(typed) => {
+        const read = parseLength(typed, unit);
+        return read.ok ? put({ [field]: read.mm }) : 'Write a length, such as 21.5 or 215 mm.';
+      }}
+    />
+  );
+  return (
+    <>
+      <TypedField label="Name" width="16em" shown={item.name} commit={(name) => put({ name })} />
+      {item.kind === 'yarn' && (
+        <>
+          <TypedField label="Colour" width="9em" shown={item.colour} commit={(colour) => put({ colour })} />
+          <TypedField label="Dye lot" width="6em" shown={item.dyeLot} commit={(dyeLot) => put({ dyeLot })} />
+          {number('ballMassG', 'A ball weighs', item.ballMassG, undefined, 'g')}
+          {number('ballLengthM', 'A ball has', item.ballLengthM, undefined, 'm')}
+          {number('balls', 'Whole balls', item.balls)}
+          <TypedField
+            label="Opened balls"
+            width="10em"
+            suffix="g"
+            placeholder="31; 12"
+            help="By the scale, one after the other."
+            shown={item.openedG.join('; ')}
+            commit={(typed) =>
+              put({
+                openedG: typed
+                  .split(/[;\s]+/)
+                  .filter(Boolean)
+                  .map((one) => Number(one.replace(',', '.'))),
+              })
+            }
+          />
+        </>
+      )}
+      {(item.kind === 'cloth' || item.kind === 'remnant') && (
+        <FieldFrame label="Of">
+          {({ id }) => (
+            <NativeSelect.Root size="sm" width="8em">
+              <NativeSelect.Field
+                id={id}
+                bg="paper"
+                value={item.stuff}
+                onChange={(event) => put({ stuff: event.target.value })}
+              >
+                {LINING_STUFFS.map((stuff) => (
+                  <option key={stuff} value={stuff}>
+                    {stuff}
+                  </option>
+                ))}
+              </NativeSelect.Field>
+              <NativeSelect.Indicator />
+            </NativeSelect.Root>
+          )}
+        </FieldFrame>
+      )}
+      {item.kind === 'cloth' && (
+        <>
+          {length('widthMm', 'Wide', item.widthMm)}
+          {length('lengthMm', 'Long', item.lengthMm)}
+        </>
+      )}
+      {item.kind === 'remnant' && (
+        <TypedField
+          label="Its corners"
+          width="24em"
+          suffix="mm"
+          help="Across and up, one after the other, all round: 0 0; 550 0; 550 500; 0 500."
+          shown={item.outline.map(([x, y]) => `${x} ${y}`).join('; ')}
+          commit={(typed) =>
+            put({
+              outline: typed
+                .split(';')
+                .map((corner) => corner.trim())
+                .filter(Boolean)
+                .map((corner) => corner.split(/\s+/).map((one) => Number(one.replace(',', '.')))),
+            })
+          }
+        />
+      )}
+      {item.kind === 'other' && number('count', 'How many', item.count)}
+      {item.kind !== 'remnant' && number('price', PRICED[item.kind], item.price, 'not said')}
+    </>
+  );
+}
+
+const PRICED = { yarn: 'Price of a ball', cloth: 'Price of a metre', other: 'Price of one' } as const;
+
+/** A plain number; empty where nothing is said. */
+function Numbered({
+  label,
+  value,
+  empty,
+  suffix,
+  commit,
+}: {
+  label: string;
+  value: number | null;
+  empty?: string | undefined;
+  suffix?: string | undefined;
+  commit: (value: number | null) => string | null;
+}) {
+  return (
+    <TypedField
+      label={label}
+      shown={value === null ? '' : String(value)}
+      {...(suffix ? { suffix } : {})}
+      {...(empty ? { placeholder: empty } : {})}
+      commit={(typed) => {
+        const plain = typed.trim().replace(',', '.');
+        if (plain === '' && empty !== undefined) return commit(null);
+        const number = Number(plain);
+        return plain === '' || !Number.isFinite(number) ? 'Write a number here.' : commit(number);
+      }}
+    />
+  );
+}
