@@ -1,6 +1,7 @@
 'use client';
 
 import { Box, Button, Flex, NativeSelect } from '@chakra-ui/react';
+import { useRef } from 'react';
 import { LINING_STUFFS } from '@/core/design';
 import type { Notion } from '@/core/notions';
 import { stockItemSchema, type StockItem } from '@/core/stock';
@@ -18,6 +19,7 @@ export function StockEditor({
   unit,
   keep,
   keepPiece,
+  onRefused,
   onClose,
 }: {
   item: StockItem | null;
@@ -25,33 +27,75 @@ export function StockEditor({
   unit: LengthUnit;
   keep: Keep<StockItem>;
   keepPiece: Keep<Notion>;
+  /** Told why something was not kept. */
+  onRefused: (sentence: string) => void;
   onClose: () => void;
 }) {
   const name = item?.name ?? piece?.name ?? '';
   return (
     <Box role="group" aria-label={`“${name}”`} bg="paper" border="1px solid" borderColor="counterEdge" p="4" mb="4">
       <Flex gap="4" wrap="wrap" align="start">
-        {item && <ItemFields key={item.id} item={item} unit={unit} keep={keep} />}
-        {piece && (
-          <>
-            <Numbered
-              label="In store"
-              value={piece.count}
-              commit={(count) => change(() => void keepPiece({ ...piece, count: count ?? 0 }), count, 0, 99_999)}
-            />
-            <Numbered
-              label="Price of one"
-              value={piece.price}
-              empty="not said"
-              commit={(price) => change(() => void keepPiece({ ...piece, price }), price, 0, 100_000, true)}
-            />
-          </>
-        )}
+        {item && <ItemFields key={item.id} {...{ item, unit, keep, onRefused }} />}
+        {piece && <PieceFields key={piece.id} {...{ piece, keep: keepPiece, onRefused }} />}
         <Button size="sm" variant="outline" alignSelf="end" onClick={onClose}>
           Done
         </Button>
       </Flex>
     </Box>
+  );
+}
+
+/**
+ * What is changed one field after the other, each change on top of the one before, though that may not be kept yet: saved one after the other. What is refused
+ * is as it was.
+ */
+function useInTurn<T>(
+  one: T,
+  keep: Keep<T>,
+  onRefused: (sentence: string) => void,
+): { latest: () => T; save: (next: T) => void } {
+  const now = useRef(one);
+  const turn = useRef<Promise<unknown>>(Promise.resolve());
+  return {
+    latest: () => now.current,
+    save: (next) => {
+      const before = now.current;
+      now.current = next;
+      turn.current = turn.current
+        .then(() => keep(next))
+        .then((sentence) => {
+          if (sentence === null) return;
+          now.current = before;
+          onRefused(sentence);
+        });
+    },
+  };
+}
+
+function PieceFields({
+  piece,
+  keep,
+  onRefused,
+}: {
+  piece: Notion;
+  keep: Keep<Notion>;
+  onRefused: (sentence: string) => void;
+}) {
+  const { latest, save } = useInTurn(piece, keep, onRefused);
+  return (
+    <>
+      <Numbered
+        label="In store"
+        value={piece.count}
+        commit={(count) => change(() => save({ ...latest(), count: count ?? 0 }), count, 0, 99_999)}
+      />
+      <Numbered
+        label="Price of one"
+        value={piece.price}
+        empty="not said"
+        commit={(price) => change(() => save({ ...latest(), price }), price, 0, 100_000, true)}
+      />
+    </>
   );
 }
 
@@ -72,13 +116,24 @@ function change(
   return null;
 }
 
-function ItemFields({ item, unit, keep }: { item: StockItem; unit: LengthUnit; keep: Keep<StockItem> }) {
+function ItemFields({
+  item,
+  unit,
+  keep,
+  onRefused,
+}: {
+  item: StockItem;
+  unit: LengthUnit;
+  keep: Keep<StockItem>;
+  onRefused: (sentence: string) => void;
+}) {
+  const { latest, save } = useInTurn(item, keep, onRefused);
   /** Keeps the item with something else of it; a sentence where it can't be. */
   const put = (part: Record<string, unknown>): string | null => {
-    const read = stockItemSchema.safeParse({ ...item, ...part });
+    const read = stockItemSchema.safeParse({ ...latest(), ...part });
     if (!read.success)
       return faultSentence({ path: [], sentence: read.error.issues[0]?.message ?? 'This can’t be.' }, unit);
-    void keep(read.data);
+    save(read.data);
     return null;
   };
   const number = (field: string, label: string, value: number | null, empty?: string, suffix?: string) => (

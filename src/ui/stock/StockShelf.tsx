@@ -178,6 +178,7 @@ export function StockShelf() {
             unit={lengthUnit}
             keep={stock.keep}
             keepPiece={notions.keep}
+            onRefused={setSaid}
             onClose={() => setOpen(null)}
           />
         )}
