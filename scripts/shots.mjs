@@ -36,6 +36,9 @@ try {
   await page.screenshot({ path: join(folder, 'shelf.png') });
   await page.goto(`${address}/swatches`);
   await page.screenshot({ path: join(folder, 'swatches.png') });
+  await page.goto(`${address}/stores`);
+  await page.getByRole('row', { name: /Harbour cotton/ }).waitFor();
+  await page.screenshot({ path: join(folder, 'stock.png') });
   await page.goto(address);
   await page
     .getByRole('link', { name: /Clutch for glasses/ })
@@ -88,10 +91,7 @@ try {
   await page.locator('[data-save=saved]').waitFor();
   await page.waitForTimeout(1200);
   await page.screenshot({ path: join(folder, 'closures.png') });
-  for (const [name, view] of [
-    ['satchel', 'gusset'],
-    ['Raffle', 'round-purse'],
-  ]) {
+  for (const [name, view] of [['satchel', 'gusset']]) {
     await page.goto(address);
     await page
       .getByRole('link', { name: new RegExp(name) })

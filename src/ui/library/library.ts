@@ -22,6 +22,8 @@ export interface LibraryPart<T> {
 export interface LibraryShelf<T> extends LibraryPart<T> {
   keep: (one: T) => Promise<string | null>;
   forget: (id: string) => Promise<string | null>;
+  /** Reads it anew, after something was kept in it from elsewhere. */
+  reread: () => void;
 }
 
 /** Between two letters nobody asks, ms. */
@@ -79,23 +81,33 @@ export function useLibrary<T>(address: string, schema: z.ZodType<T>): LibraryShe
   const read = useCallback<ReadPart<T>>((part) => readLibrary(address, schema, part), [address, schema]);
   const part = useLibraryPart(read, null, asked);
 
-  const send = useCallback(async (path: string, init: RequestInit): Promise<string | null> => {
-    const sentence = await sendTo(path, init);
-    if (sentence === null) setAsked((times) => times + 1);
-    return sentence;
-  }, []);
+  const reread = useCallback(() => setAsked((times) => times + 1), []);
   const keep = useCallback(
-    (one: T) =>
-      send(address, {
-        method: 'POST',
-        headers: { 'content-type': 'application/json' },
-        body: JSON.stringify({ one }),
-      }),
-    [address, send],
+    async (one: T): Promise<string | null> => {
+      const sentence = await keepIn(address, one);
+      if (sentence === null) reread();
+      return sentence;
+    },
+    [address, reread],
   );
-  const forget = useCallback((id: string) => send(`${address}/${id}`, { method: 'DELETE' }), [address, send]);
-  return { ...part, keep, forget };
+  const forget = useCallback(
+    async (id: string): Promise<string | null> => {
+      const sentence = await sendTo(`${address}/${id}`, { method: 'DELETE' });
+      if (sentence === null) reread();
+      return sentence;
+    },
+    [address, reread],
+  );
+  return { ...part, keep, forget, reread };
 }
+
+/** Keeps one in a library; null when it was taken, else why not, in a sentence. */
+export const keepIn = <T>(address: string, one: T): Promise<string | null> =>
+  sendTo(address, {
+    method: 'POST',
+    headers: { 'content-type': 'application/json' },
+    body: JSON.stringify({ one }),
+  });
 
 /** Sends something; null when it was taken, else why not, in a sentence. */
 export async function sendTo(path: string, init: RequestInit): Promise<string | null> {

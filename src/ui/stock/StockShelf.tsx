@@ -19,13 +19,14 @@ import { useLastSettings } from '@/ui/bag/useLastSettings';
 import { downloadText } from '@/ui/browser/download';
 import { FieldFrame } from '@/ui/fields/FieldFrame';
 import { SetAside } from '@/ui/library/SetAside';
-import { useLibrary } from '@/ui/library/library';
+import { keepIn, useLibrary } from '@/ui/library/library';
 import { DrawerHead } from '@/ui/shelf/DrawerHead';
 import { StockEditor } from './StockEditor';
 import { StockTable } from './StockTable';
 import { rowsOf, type StockRow } from './stockRows';
 
 const KINDS = Object.keys(USUAL_STOCK) as StockKind[];
+const keepOne = (item: StockItem): Promise<string | null> => keepIn('/api/stock', item);
 /** A table of stores is read up to so many bytes. */
 const MOST_BYTES = 4_000_000;
 
@@ -39,6 +40,9 @@ export function StockShelf() {
   const [said, setSaid] = useState<string | null>(null);
   const [gone, setGone] = useState<StockItem | null>(null);
   const file = useRef<HTMLInputElement>(null);
+  /** How far a table is brought in; null while none is. */
+  const [done, setDone] = useState<{ at: number; of: number } | null>(null);
+  const isStopped = useRef(false);
   const rows = useMemo(
     () => rowsOf(stock.kept, notions.kept, lengthUnit).filter((row) => kind === 'all' || row.kind === kind),
     [stock.kept, notions.kept, lengthUnit, kind],
@@ -76,12 +80,17 @@ export function StockShelf() {
     const read = readStockCsv(await chosen.text(), () => nanoid(12));
     if (!read.ok) return setSaid(read.sentence);
     let taken = 0;
+    isStopped.current = false;
     const refused: string[] = read.faults.map(({ row, sentence }) => `Row ${row}: ${sentence}`);
-    for (const item of read.items) {
-      const sentence = await stock.keep(item);
+    for (const [index, item] of read.items.entries()) {
+      if (isStopped.current) break;
+      setDone({ at: index, of: read.items.length });
+      const sentence = await keepOne(item);
       if (sentence === null) taken += 1;
       else refused.push(`“${item.name}”: ${sentence}`);
     }
+    setDone(null);
+    stock.reread();
     const more = refused.length > 3 ? ` And ${refused.length - 3} more.` : '';
     setSaid(`${taken} brought in. ${refused.slice(0, 3).join(' ')}${more}`);
   };
@@ -102,6 +111,14 @@ export function StockShelf() {
               Put it back
             </Button>
           )}
+        </Flex>
+      )}
+      {done && (
+        <Flex role="status" bg="brassPale" px="6" py="2" gap="3" align="center">
+          {done.at} of {done.of} brought in…
+          <Button size="xs" variant="outline" bg="paper" onClick={() => (isStopped.current = true)}>
+            Stop here
+          </Button>
         </Flex>
       )}
       <Box as="main" p="6">
