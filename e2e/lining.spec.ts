@@ -139,6 +139,10 @@ test('pieces are moved and turned by keys and by hand, clash where they lie on e
   await page.keyboard.press('Shift+ArrowUp');
   await expect(gusset).not.toHaveAttribute('aria-label', before);
   await expect(layout).toContainText('as you have laid them');
+  // A thumb scrolls where it pulls: it has buttons.
+  const moved = (await gusset.getAttribute('aria-label')) ?? '';
+  await page.getByRole('button', { name: 'gusset up' }).click();
+  await expect(gusset).not.toHaveAttribute('aria-label', moved);
   // Onto the first front, wherever that is.
   const front = page.getByRole('button', { name: /^front, .* across/ }).first();
   const [from, to] = [await gusset.boundingBox(), await front.boundingBox()];

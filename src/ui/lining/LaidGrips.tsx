@@ -16,13 +16,16 @@ export function LaidGrips({
   places,
   pxPerMm,
   move,
+  onHold,
 }: {
   laid: LaidOut;
   places: LayoutDrawing['places'];
   pxPerMm: number;
   move: ReturnType<typeof useClothLayout>['move'];
+  /** Told which piece she has taken hold of, or tapped. */
+  onHold: (id: string) => void;
 }) {
-  return places.map((place, index) => <LaidGrip key={index} {...{ laid, index, place, pxPerMm, move }} />);
+  return places.map((place, index) => <LaidGrip key={index} {...{ laid, index, place, pxPerMm, move, onHold }} />);
 }
 
 function LaidGrip({
@@ -31,12 +34,14 @@ function LaidGrip({
   place: { x, y, widthMm, heightMm },
   pxPerMm,
   move,
+  onHold,
 }: {
   laid: LaidOut;
   index: number;
   place: LayoutDrawing['places'][number];
   pxPerMm: number;
   move: ReturnType<typeof useClothLayout>['move'];
+  onHold: (id: string) => void;
 }) {
   const unit = useBag((state) => state.design.settings.lengthUnit);
   const store = useBagStore();
@@ -45,6 +50,7 @@ function LaidGrip({
   const end = () => store.getState().endMerge();
   const bindDrag = useDrag(
     ({ tap, last, movement: [rightPx, downPx], memo, event }) => {
+      if (tap && piece) onHold(piece.id);
       if (tap || isThumb({ event, tap })) return memo as unknown;
       const from = (memo as LaidOut | undefined) ?? laid;
       move(from, index, { xMm: rightPx / pxPerMm, yMm: -downPx / pxPerMm });
@@ -69,6 +75,7 @@ function LaidGrip({
       tabIndex={0}
       aria-label={`${piece.name}, ${where}. Arrow keys move it, R turns it.`}
       data-laid={piece.id}
+      onFocus={() => onHold(piece.id)}
       onKeyDown={onKeyDown}
       onKeyUp={end}
       style={{ cursor: 'move', touchAction: 'pan-y' }}

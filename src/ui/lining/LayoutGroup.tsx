@@ -10,6 +10,7 @@ import { Group, Row } from '@/ui/bag/PlaceLayout';
 import { ChoiceField, LengthField } from '@/ui/fields';
 import { TicketRow } from '@/ui/fittings/FittingGroup';
 import { RunButton, RunProgress } from '@/ui/workers/RunProgress';
+import { MoveButtons } from './MoveButtons';
 import type { useClothLayout } from './useClothLayout';
 
 interface LengthOfCloth {
@@ -33,13 +34,14 @@ const LENGTHS: readonly LengthOfCloth[] = [
 
 /** The cloth, and its pieces laid on the least of it: looked for away from the screen, and stopped at any time. */
 export function LayoutGroup({
-  search: { pieces, laid, isByHand, state, layOut, stop },
+  search,
   onLaid,
 }: {
   search: ReturnType<typeof useClothLayout>;
   /** Told when a search begins. */
   onLaid: () => void;
 }) {
+  const { pieces, laid, isByHand, state, layOut, stop } = search;
   const cloth = useBag((bag) => bag.design.cloth);
   const unit = useBag((bag) => bag.design.settings.lengthUnit);
   const store = useBagStore();
@@ -116,6 +118,7 @@ export function LayoutGroup({
               ` ${laid.tooWide.length} of ${pieces.length} are wider than the cloth and not laid.`}
             {short > 0 && ` That is ${formatQuantity(short, 'mm', unit)} more than you have.`}
           </Box>
+          <MoveButtons search={search} />
         </Box>
       )}
     </Group>

@@ -194,8 +194,6 @@ function StiffenerPlan({ stiffener }: { stiffener: Stiffener | null }) {
 const isUneven = (join: JoinMap | null): boolean =>
   new Set(join?.spans.filter(({ name }) => name !== 'side').map(({ lining }) => lining)).size > 1;
 
-const MARKED = ' Dotted: a pocket is sewn on there; a disc: what closes the bag lies behind.';
-
 function LiningPlan({ lining }: { lining: Lining }) {
   const stage = useBag((state) => state.plan.lining);
   if (!stage) return <FittingGroup choice={lining} at={AT} />;
@@ -213,7 +211,9 @@ function LiningPlan({ lining }: { lining: Lining }) {
     );
   const isDropIn = lining.kind === 'drop-in';
   const marks = stage.patterns.flatMap((pattern) => pattern.marks);
-  const hasPlaces = marks.some((mark) => mark.kind === 'spot' || (mark.kind === 'outline' && mark.of === 'pocket'));
+  const hasSpots = marks.some((mark) => mark.kind === 'spot');
+  const hasPockets = marks.some((mark) => mark.kind === 'outline' && mark.of === 'pocket');
+  const hasPlaces = hasSpots || hasPockets;
   const isSharedFront = isDropIn && stage.patterns.some(({ id, copies }) => id === 'front' && copies === 2);
   return (
     <>
@@ -226,7 +226,8 @@ function LiningPlan({ lining }: { lining: Lining }) {
           {!isDropIn &&
             lining.stuff !== 'cloth' &&
             ' The coloured line is the crochet’s edge: nothing is pressed under.'}
-          {hasPlaces && MARKED}
+          {hasPockets && ' Dotted: a pocket is sewn on there.'}
+          {hasSpots && ' A disc: what closes the bag lies behind.'}
           {stage.interfacing.length > 0 && ' Interfacing has no allowance.'}
           {isSharedFront &&
             isUneven(stage.join) &&

@@ -16,7 +16,7 @@ const REACH_PX = 14;
 /** What can be taken hold of on the cloth: its pieces, and the corners of what was left over of it. */
 export function OnClothGrips({
   drawing,
-  search: { laid, move },
+  search: { laid, move, setHeld },
   pxPerMm,
 }: {
   drawing: LayoutDrawing;
@@ -26,7 +26,7 @@ export function OnClothGrips({
   const remnants = useBag((state) => state.design.cloth.remnants);
   return (
     <>
-      {laid && <LaidGrips laid={laid} places={drawing.places} pxPerMm={pxPerMm} move={move} />}
+      {laid && <LaidGrips laid={laid} places={drawing.places} pxPerMm={pxPerMm} move={move} onHold={setHeld} />}
       {remnants.map((remnant, at) =>
         remnant.outline.map((_, corner) => (
           <CornerGrip

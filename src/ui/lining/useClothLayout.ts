@@ -62,5 +62,6 @@ export function useClothLayout(besides: readonly LayoutPiece[]) {
     },
     [store],
   );
-  return { pieces, laid, isByHand, state, layOut, stop, move };
+  const [held, setHeld] = useState<string | null>(null);
+  return { pieces, laid, isByHand, state, layOut, stop, move, held, setHeld };
 }
