@@ -1,5 +1,6 @@
 import { designSchema, ownStitchSchema, saveSchema, thingSchema } from '../../src/core/design';
 import { notionSchema } from '../../src/core/notions';
+import { stockItemSchema } from '../../src/core/stock';
 import {
   archiveSchema,
   keepSchema,
@@ -40,10 +41,14 @@ export const ROUTES: readonly Route[] = [
   { method: 'GET', path: '/api/notions', query: partSchema },
   { method: 'POST', path: '/api/notions', body: keepSchema(notionSchema) },
   { method: 'DELETE', path: '/api/notions/[id]' },
+  { method: 'GET', path: '/api/stock', query: partSchema },
+  { method: 'POST', path: '/api/stock', body: keepSchema(stockItemSchema) },
+  { method: 'DELETE', path: '/api/stock/[id]' },
   { method: 'GET', path: '/api/stitches', query: partSchema },
   { method: 'POST', path: '/api/stitches', body: keepSchema(ownStitchSchema) },
   { method: 'DELETE', path: '/api/stitches/[id]' },
   { method: 'GET', path: '/' },
   { method: 'GET', path: '/swatches' },
+  { method: 'GET', path: '/stores' },
   { method: 'GET', path: '/bags/[id]/[place]' },
 ];
