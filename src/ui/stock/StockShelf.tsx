@@ -81,6 +81,8 @@ export function StockShelf() {
     if (!read.ok) return setSaid(read.sentence);
     let taken = 0;
     isStopped.current = false;
+    setSaid(null);
+    setGone(null);
     const refused: string[] = read.faults.map(({ row, sentence }) => `Row ${row}: ${sentence}`);
     for (const [index, item] of read.items.entries()) {
       if (isStopped.current) break;
