@@ -132,6 +132,8 @@ const MOVES = ['pockets'] as const;
 function LiningKinds({ lining }: { lining: Lining | null }) {
   const colour = useBag((state) => state.design.swatch.yarn.colour);
   const opening = useBag((state) => state.plan.opening.figures);
+  const falls = useBag((state) => state.plan.opening.problems.length > 0);
+  const carries = useBag((state) => state.design.contents.items.length > 0);
   const store = useBagStore();
   const put = (kind: Lining['kind']) => {
     const { design, edit } = store.getState();
@@ -149,7 +151,16 @@ function LiningKinds({ lining }: { lining: Lining | null }) {
           The crochet shows inside. A lining keeps small things from slipping through and hides the back of a snap.
         </Box>
       )}
-      {!lining && <TicketRow tickets={[{ figure: opening.across }, { figure: opening.up }]} />}
+      {!lining && (
+        <>
+          <TicketRow tickets={[{ figure: opening.across }, { figure: opening.up }]} />
+          {carries && !falls && (
+            <Box fontSize="14px" mb="2">
+              Nothing that you carry is small enough to go through.
+            </Box>
+          )}
+        </>
+      )}
       <DrawnActions actions={actions} cloth={colour} scale={1.6} onAct={put} />
     </Group>
   );

@@ -2,9 +2,10 @@
 
 import { Box, Button, Flex, NativeSelect } from '@chakra-ui/react';
 import { useRef } from 'react';
+import { ringBounds } from '@/core/cutting';
 import { LINING_STUFFS } from '@/core/design';
 import type { Notion } from '@/core/notions';
-import { stockItemSchema, type StockItem } from '@/core/stock';
+import { stockItemSchema, type StockItem, type StockRemnant } from '@/core/stock';
 import { formatLength, parseLength, type LengthUnit } from '@/core/units';
 import { faultSentence } from '@/core/wording';
 import { FieldFrame } from '@/ui/fields/FieldFrame';
@@ -213,6 +214,7 @@ function ItemFields({
           {length('lengthMm', 'Long', item.lengthMm)}
         </>
       )}
+      {item.kind === 'remnant' && <Outline outline={item.outline} />}
       {item.kind === 'remnant' && (
         <TypedField
           label="Its corners"
@@ -234,6 +236,29 @@ function ItemFields({
       {item.kind === 'other' && number('count', 'How many', item.count)}
       {item.kind !== 'remnant' && number('price', PRICED[item.kind], item.price, 'not said')}
     </>
+  );
+}
+
+/** A remnant as it lies, its grain upwards. */
+function Outline({ outline }: { outline: StockRemnant['outline'] }) {
+  const { leftMm, lowMm, widthMm, heightMm } = ringBounds(outline);
+  const points = outline.map(([x, y]) => `${x - leftMm},${heightMm - (y - lowMm)}`).join(' ');
+  return (
+    <svg
+      width="96"
+      height="80"
+      viewBox={`0 0 ${Math.max(1, widthMm)} ${Math.max(1, heightMm)}`}
+      role="img"
+      aria-label="Its outline"
+      style={{ overflow: 'visible' }}
+    >
+      <polygon
+        points={points}
+        fill="var(--chakra-colors-brass-pale)"
+        stroke="var(--chakra-colors-ink)"
+        vectorEffect="non-scaling-stroke"
+      />
+    </svg>
   );
 }
 

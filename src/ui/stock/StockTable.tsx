@@ -65,6 +65,7 @@ export function StockTable({
             '& tbody tr': { display: 'block', padding: '6px 0' },
             '& td': { display: 'block', padding: '2px 10px' },
             '& td:empty': { display: 'none' },
+            '& td[data-label]::before': { content: 'attr(data-label) ": "', color: '{colors.inkSoft}' },
           },
         }}
       >
@@ -112,7 +113,12 @@ export function StockTable({
               borderColor="counterEdge"
             >
               {row.getVisibleCells().map((cell) => (
-                <td key={cell.id}>{flexRender(cell.column.columnDef.cell, cell.getContext())}</td>
+                <td
+                  key={cell.id}
+                  data-label={cell.column.id === 'name' ? undefined : String(cell.column.columnDef.header)}
+                >
+                  {flexRender(cell.column.columnDef.cell, cell.getContext())}
+                </td>
               ))}
               <td>
                 <Flex gap="2" justify="end">
