@@ -133,7 +133,7 @@ export {
   type StrapFeet,
   type StrapGiven,
 } from './fittings/strapParts';
-export { idSchema, shortText } from './fields';
+export { count, idSchema, lengthMm, massG, shortText } from './fields';
 export { applyEdits } from './applyEdits';
 export { isEmptyChange, makeChange, reverseChange, squashChanges, type Change } from './change';
 export { MOST_HISTORY_CHARACTERS, emptyHistory, readHistory, trimmedHistory, type History } from './history';

@@ -11,9 +11,6 @@ export interface ThroughFabricStage {
   problems: Problem[];
 }
 
-/** A fabric is about two strands thick, and a stitch's post two strands wide: so much of the fabric's thickness is not open. */
-const POST_SHARE = 1;
-
 /**
  * How far the fabric of a bag opens between its stitches, and whether anything that it carries is smaller than that. Behind a lining nothing goes through.
  *
@@ -21,7 +18,8 @@ const POST_SHARE = 1;
  */
 export function throughFabricStage(design: Design, gauge: GaugeStage): ThroughFabricStage {
   const { stitches, rows } = widestOpening(patternOf(design));
-  const postMm = POST_SHARE * gauge.fabricThickness.value;
+  // A fabric is about two strands thick, and a stitch's post two strands wide.
+  const postMm = gauge.fabricThickness.value;
   const opening = (name: string, label: string, mm: number, per: Figure, times: number) =>
     makeFigure(`fabric.opening${name}`, label, Math.max(0, mm - postMm), 'mm', {
       rule: 'From the middle of one post to that of the next, or from row to row, less as much as the yarn between takes: the fabric’s thickness. Roughly.',
@@ -43,8 +41,8 @@ export function throughFabricStage(design: Design, gauge: GaugeStage): ThroughFa
   const figures = { across, up };
   if (linesWalls(design)) return { figures, problems: [] };
   const sides = [across.value, up.value];
-  const smallest = design.contents.items.find(({ thing }) => goesThrough(thing, sides))?.thing;
-  if (!smallest) return { figures, problems: [] };
+  const falls = design.contents.items.find(({ thing }) => goesThrough(thing, sides))?.thing;
+  if (!falls) return { figures, problems: [] };
   return {
     figures,
     problems: [
@@ -53,7 +51,7 @@ export function throughFabricStage(design: Design, gauge: GaugeStage): ThroughFa
         severity: 'decide',
         place: 'carry',
         path: ['contents', 'items'],
-        names: { thing: smallest.name },
+        names: { thing: falls.name },
         values: { acrossMm: across.value, upMm: up.value },
         asks: [across.id, up.id],
         repairs: [{ code: 'add-lining', values: {}, edits: [{ path: ['lining'], value: usualLining() }] }],

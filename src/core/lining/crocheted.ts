@@ -14,7 +14,8 @@ import type { PieceSet } from '@/core/pieces';
 import { ownCodes } from '@/core/problems';
 import { dropInSizes, type DropInSizes } from './dropInSizes';
 import type { InterfacingPiece } from './interfacing';
-import { shareOut, type JoinMap, type SpanName } from './joinMap';
+import { SPAN_LABELS, shareOut, type JoinMap } from './joinMap';
+import { mouthSpans } from './mouthSpans';
 import type { LiningPattern } from './liningPattern';
 import { cameOutAs } from './measured';
 
@@ -172,39 +173,28 @@ const crochetedSteps = ({ set }: BareBag): StepRule[] => [
   },
 ];
 
-/** The stitches at the mouth of a bag, from anchor to anchor: front, a side where it has a depth of its own, back, the other side. */
-function mouthOf({ pouch, set }: Pick<BareBag, 'pouch' | 'set'>): { name: SpanName; stitches: number }[] {
-  const strip = set.pieces.find(({ id }) => id === 'gusset' || id === 'band');
-  const side = strip ? Math.max(1, Math.round(pouch.depthMm / pouch.stitchMm)) : 0;
-  const between = side > 0 ? [{ name: 'side' as const, stitches: side }] : [];
-  const face = { stitches: pouch.topStitches };
-  return [{ name: 'front', ...face }, ...between, { name: 'back', ...face }, ...between];
-}
-
 /** How both edges meet; nothing of a round purse, whose mouth is between two discs. */
 function edgesMeet({ counted }: CrochetedLining, bag: FittingInput, bare: BareBag): JoinMap | null {
-  if (bag.pouch.kind === 'round-purse') return null;
-  const [spans, own] = [mouthOf(bag), mouthOf(bare)];
-  const planned = own.map(({ stitches }) => stitches);
+  const spans = mouthSpans(bag);
+  if (spans.length === 0) return null;
+  const planned = mouthSpans(bare).map((span) => span.bag);
   const ownCount = planned.reduce((sum, one) => sum + one, 0);
   const lining =
     counted === null
       ? planned
       : shareOut(
           Math.max(spans.length, counted),
-          spans.map(({ stitches }) => stitches),
+          spans.map((span) => span.bag),
         );
   const sum = lining.reduce((all, one) => all + one, 0);
-  const bagCount = spans.reduce((all, { stitches }) => all + stitches, 0);
+  const bagCount = spans.reduce((all, span) => all + span.bag, 0);
   return {
     of: 'stitch',
-    spans: spans.map(({ name, stitches }, index) => ({ name, bag: stitches, lining: lining[index] ?? 1 })),
+    spans: spans.map((span, index) => ({ ...span, lining: lining[index] ?? 1 })),
     figures: {
       bag: makeFigure('lining.bagEdge', 'Stitches of the bag’s edge, all round', bagCount, 'stitch', {
         rule: 'Stitches along the mouth, and row ends, one for each row.',
-        inputs: spans.map(({ name, stitches }) =>
-          input(name === 'side' ? 'Each side' : name === 'front' ? 'Front' : 'Back', stitches, 'stitch'),
-        ),
+        inputs: spans.map((span) => input(SPAN_LABELS[span.name], span.bag, 'stitch')),
         source: GEOMETRY,
       }),
       lining: makeFigure('lining.holes', 'Stitches of the lining’s edge, all round', sum, 'stitch', {

@@ -23,7 +23,8 @@ import {
   type InterfacingProblems,
   type InterfacingRepairs,
 } from './interfacing';
-import { joinMap, type JoinMap, type SpanName } from './joinMap';
+import { joinMap, type JoinMap } from './joinMap';
+import { mouthSpans } from './mouthSpans';
 import { cameOutAs } from './measured';
 import { LINING_NAMES, type LiningPattern } from './liningPattern';
 import { OPENING_MM, openingIn } from './opening';
@@ -182,16 +183,6 @@ const dropInSteps = (lining: DropInLining): StepRule[] => [
     is: 'covered',
   },
 ];
-
-/** The mouth of the bag from anchor to anchor: front, and where there is a depth of its own a side, back, and the other side. */
-function mouthSpans({ pouch, set }: FittingInput): { name: SpanName; bag: number }[] {
-  if (pouch.kind === 'round-purse') return [];
-  const strip = set.pieces.find(({ id }) => id === 'gusset' || id === 'band');
-  const side = strip ? Math.max(1, Math.round(pouch.depthMm / pouch.stitchMm)) : 0;
-  const faces = pouch.topStitches;
-  const between = side > 0 ? [{ name: 'side' as const, bag: side }] : [];
-  return [{ name: 'front', bag: faces }, ...between, { name: 'back', bag: faces }, ...between];
-}
 
 /** All round the lining's edge, mm. */
 function mouthMm({ width, depth }: DropInSizes, { pouch }: FittingInput): number {

@@ -1,5 +1,5 @@
 import { offsetRing, type PatternPiece } from '@/core/cutting';
-import { isNoSew, type CutLining } from '@/core/design';
+import type { CutLining } from '@/core/design';
 import { pathOf, type FittingInput, type StepRule } from '@/core/fittings';
 import { ownCodes, type Problem } from '@/core/problems';
 import type { LiningPattern, LiningPieceName } from './liningPattern';
@@ -29,7 +29,7 @@ const FROM_HOLES_MM = 2;
  */
 export function interfacingFor(lining: CutLining, patterns: readonly LiningPattern[]): InterfacingPiece[] {
   if (lining.interfacingMm === null) return [];
-  const insideMm = lining.joined === 'through-holes' || isNoSew(lining) ? lining.holesInMm + FROM_HOLES_MM : 0;
+  const insideMm = lining.joined === 'through-holes' ? lining.holesInMm + FROM_HOLES_MM : 0;
   return patterns.flatMap(({ id, copies, seam, grain }) => {
     const cut = offsetRing(seam, -insideMm, 'mitred');
     return cut ? [{ id, copies, seam: cut, cut, marks: [], grain }] : [];

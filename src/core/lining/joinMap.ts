@@ -72,7 +72,8 @@ export function joinMap(
   };
 }
 
-const SPAN_LABELS: Readonly<Record<SpanName, string>> = {
+/** What a stretch is called where a count rests on it. */
+export const SPAN_LABELS: Readonly<Record<SpanName, string>> = {
   front: 'Front',
   back: 'Back',
   side: 'Each side',

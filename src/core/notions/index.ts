@@ -5,6 +5,7 @@ export {
   isOfSizes,
   notionIdSchema,
   notionSchema,
+  priceSchema,
   sizesEdits,
   sizesOf,
   type Notion,

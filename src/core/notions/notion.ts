@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { idSchema, shortText } from '@/core/design';
+import { count, idSchema, shortText } from '@/core/design';
 import type { DesignEdit } from '@/core/problems';
 import { isSamePiece, sizeFieldsOf, SIZE_FIELDS } from './sizeFields';
 import type { PieceSizes } from './genericSizes';
@@ -7,6 +7,13 @@ import type { PieceSizes } from './genericSizes';
 /** A piece's name for the program. Branded, so that it never passes for a closure's. */
 export const notionIdSchema = idSchema.brand<'NotionId'>();
 export type NotionId = z.infer<typeof notionIdSchema>;
+
+/** What one of something costs, in the maker's own money; null where she did not write it down. */
+export const priceSchema = z
+  .number({ error: 'Write a price here.' })
+  .min(0, { error: 'A price is nought or more.' })
+  .max(100_000, { error: 'This can be 100 000 at most.' })
+  .nullable();
 
 const KINDS = Object.keys(SIZE_FIELDS) as [keyof typeof SIZE_FIELDS, ...(keyof typeof SIZE_FIELDS)[]];
 
@@ -17,18 +24,8 @@ export const notionSchema = z
     name: shortText(60),
     kind: z.enum(KINDS, { error: 'Choose what it is.' }),
     /** How many of it she has, and what one costs in her own money; null where she did not write that down. */
-    count: z
-      .number({ error: 'Write a whole number here.' })
-      .int({ error: 'Write a whole number here.' })
-      .min(0, { error: 'This is nought or more.' })
-      .max(99_999, { error: 'This can be 99 999 at most.' })
-      .default(0),
-    price: z
-      .number({ error: 'Write a price here.' })
-      .min(0, { error: 'A price is nought or more.' })
-      .max(100_000, { error: 'This can be 100 000 at most.' })
-      .nullable()
-      .default(null),
+    count: count(0, 99_999).default(0),
+    price: priceSchema.default(null),
     sizes: z.record(
       z.string().max(20),
       z

@@ -3,7 +3,6 @@ export { bagCost, type BagCost, type CostLine } from './bagCost';
 export {
   USUAL_STOCK,
   isSameName,
-  priceSchema,
   stockIdSchema,
   stockItemSchema,
   yarnInStoreG,

@@ -1,39 +1,16 @@
 import { z } from 'zod';
-import { LINING_STUFFS, idSchema, remnantSchema, shortText } from '@/core/design';
+import { LINING_STUFFS, count, idSchema, lengthMm, massG, remnantSchema, shortText } from '@/core/design';
+import { priceSchema } from '@/core/notions';
 
 /** An item's name for the program. Branded, so that it never passes for a bag's. */
 export const stockIdSchema = idSchema.brand<'StockId'>();
 export type StockId = z.infer<typeof stockIdSchema>;
-
-/** What one of it costs, in the maker's own money; null where she did not write it down. */
-export const priceSchema = z
-  .number({ error: 'Write a price here.' })
-  .min(0, { error: 'A price is nought or more.' })
-  .max(100_000, { error: 'This can be 100 000 at most.' })
-  .nullable();
 
 const words = (most: number) =>
   z
     .string()
     .trim()
     .max(most, { error: `Keep it to ${most} characters.` });
-const gram = (most: number) =>
-  z
-    .number({ error: 'Write a weight here.' })
-    .min(0, { error: 'A weight is nought or more.' })
-    .max(most, { error: `This can be ${most} g at most.` });
-const whole = (most: number) =>
-  z
-    .number({ error: 'Write a whole number here.' })
-    .int({ error: 'Write a whole number here.' })
-    .min(0, { error: 'This is nought or more.' })
-    .max(most, { error: `This can be ${most} at most.` });
-const mm = (least: number, most: number) =>
-  z
-    .number({ error: 'Write a length here.' })
-    .min(least, { error: `This must be at least {mm:${least}}.` })
-    .max(most, { error: `This can be {mm:${most}} at most.` });
-
 const common = { id: stockIdSchema, name: shortText(80), price: priceSchema };
 
 /** Yarn: whole balls, and opened ones by the scale. Its price is that of a ball. */
@@ -42,14 +19,14 @@ const yarnSchema = z.strictObject({
   ...common,
   colour: words(40),
   weightClass: z.number().int().min(0).max(7).nullable(),
-  ballMassG: gram(5000),
+  ballMassG: massG(0, 5000),
   ballLengthM: z
     .number({ error: 'Write the length of one ball, in metres.' })
     .min(0, { error: 'A length is nought or more.' })
     .max(20_000, { error: 'A ball has 20 000 m at most.' }),
   dyeLot: words(40),
-  balls: whole(9999),
-  openedG: z.array(gram(5000)).max(40, { error: 'Forty opened balls are enough.' }),
+  balls: count(0, 9999),
+  openedG: z.array(massG(0, 5000)).max(40, { error: 'Forty opened balls are enough.' }),
 });
 export type StockYarn = z.infer<typeof yarnSchema>;
 
@@ -58,8 +35,8 @@ const clothSchema = z.strictObject({
   kind: z.literal('cloth'),
   ...common,
   stuff: z.enum(LINING_STUFFS),
-  widthMm: mm(50, 4000),
-  lengthMm: mm(0, 100_000),
+  widthMm: lengthMm(50, 4000),
+  lengthMm: lengthMm(0, 100_000),
 });
 export type StockCloth = z.infer<typeof clothSchema>;
 
@@ -73,7 +50,7 @@ const remnantItemSchema = z.strictObject({
 export type StockRemnant = z.infer<typeof remnantItemSchema>;
 
 /** Zippers, buttons, thread, snaps in a box: counted. */
-const otherSchema = z.strictObject({ kind: z.literal('other'), ...common, count: whole(99_999) });
+const otherSchema = z.strictObject({ kind: z.literal('other'), ...common, count: count(0, 99_999) });
 export type StockOther = z.infer<typeof otherSchema>;
 
 export const stockItemSchema = z.discriminatedUnion('kind', [yarnSchema, clothSchema, remnantItemSchema, otherSchema]);

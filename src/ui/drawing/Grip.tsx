@@ -10,6 +10,23 @@ const REACH_PX = 14;
 /** By less than so much to the other side a pull goes one way. */
 const STRAY_PX = 5;
 
+/** What a grip looks like, px, about its middle: with room round it for a finger. */
+export const GripShape = () => (
+  <>
+    <circle r={REACH_PX} fill="transparent" />
+    <rect
+      x={-GRIP_PX}
+      y={-GRIP_PX}
+      width={2 * GRIP_PX}
+      height={2 * GRIP_PX}
+      transform="rotate(45)"
+      fill="var(--chakra-colors-paper)"
+      stroke="var(--chakra-colors-ink)"
+      strokeWidth="1.5"
+    />
+  </>
+);
+
 interface GripProps {
   /** What it is called, and the field that tells it from others. */
   name: string;
@@ -78,17 +95,7 @@ export const Grip = memo(function Grip(props: GripProps) {
       style={{ cursor: across ? 'move' : pulled === 'right' ? 'ew-resize' : 'ns-resize', touchAction: 'none' }}
     >
       <title>{name}</title>
-      <circle r={REACH_PX} fill="transparent" />
-      <rect
-        x={-GRIP_PX}
-        y={-GRIP_PX}
-        width={2 * GRIP_PX}
-        height={2 * GRIP_PX}
-        transform="rotate(45)"
-        fill="var(--chakra-colors-paper)"
-        stroke="var(--chakra-colors-ink)"
-        strokeWidth="1.5"
-      />
+      <GripShape />
     </g>
   );
 });

@@ -6,12 +6,10 @@ import type { Remnant } from '@/core/design';
 import type { LayoutDrawing, Point } from '@/drawing';
 import { formatLength } from '@/core/units';
 import { useBag, useBagStore } from '@/ui/bag/BagProvider';
+import { GripShape } from '@/ui/drawing/Grip';
 import { LaidGrips } from './LaidGrips';
 import { KEY_STEPS, keyStep } from './keyStep';
 import type { useClothLayout } from './useClothLayout';
-
-const CORNER_PX = 6;
-const REACH_PX = 14;
 
 /** What can be taken hold of on the cloth: its pieces, and the corners of what was left over of it. */
 export function OnClothGrips({
@@ -94,17 +92,7 @@ function CornerGrip({
       transform={`translate(${origin.x + x} ${origin.y - y}) scale(${1 / pxPerMm})`}
       style={{ cursor: 'move', touchAction: 'none' }}
     >
-      <circle r={REACH_PX} fill="transparent" />
-      <rect
-        x={-CORNER_PX}
-        y={-CORNER_PX}
-        width={2 * CORNER_PX}
-        height={2 * CORNER_PX}
-        transform="rotate(45)"
-        fill="var(--chakra-colors-paper)"
-        stroke="var(--chakra-colors-ink)"
-        strokeWidth="1.5"
-      />
+      <GripShape />
     </g>
   );
 }
