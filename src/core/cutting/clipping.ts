@@ -10,11 +10,14 @@ const toRing = (path: Path64): Ring => path.map(({ x, y }) => [Number(x) / PER_M
 
 /** The largest of what came out, counter-clockwise; nothing where nothing is left. */
 function largest(paths: readonly Path64[]): Ring | null {
-  const rings = paths.map(toRing).filter((ring) => ring.length > 2);
-  rings.sort((a, b) => Math.abs(ringArea(b)) - Math.abs(ringArea(a)));
-  const [first] = rings;
-  if (!first) return null;
-  return ringArea(first) < 0 ? [...first].reverse() : first;
+  let [best, bestArea]: [Path64 | null, number] = [null, 0];
+  for (const path of paths) {
+    const area = path.length > 2 ? Clipper.area(path) : 0;
+    if (Math.abs(area) > Math.abs(bestArea)) [best, bestArea] = [path, area];
+  }
+  if (!best) return null;
+  const ring = toRing(best);
+  return bestArea < 0 ? [...ring].reverse() : ring;
 }
 
 /** How far an arc may lie from its chords, in the library's numbers. */

@@ -1,7 +1,7 @@
 export { commonArea, commonRing, commonRings, offsetRing, ringsLess, unionRing } from './clipping';
+export { isSimple } from './isSimple';
 export { cutLine, notch, type Allowances, type PatternPiece, type PieceMark } from './patternPiece';
 export {
-  isSimple,
   mirroredUp,
   movedRing,
   rectangle,

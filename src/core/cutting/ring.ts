@@ -108,33 +108,3 @@ export const movedRing = (ring: Ring, xMm: number, yMm: number): Ring => ring.ma
 /** A ring mirrored across a level line, counter-clockwise again. */
 export const mirroredUp = (ring: Ring, yMm: number): Ring =>
   ring.map(([x, y]): RingPoint => [x, 2 * yMm - y]).reverse();
-
-/**
- * Whether a ring encloses something and none of its sides crosses or touches another, but for the ends of neighbours.
- *
- * @example
- * isSimple([[0, 0], [10, 10], [10, 0], [0, 10]]) // => false
- */
-export function isSimple(ring: Ring): boolean {
-  const side = (at: number) => [ring[at], ring[(at + 1) % ring.length]] as [RingPoint, RingPoint];
-  const turn = ([ax, ay]: RingPoint, [bx, by]: RingPoint, [cx, cy]: RingPoint) =>
-    Math.sign((bx - ax) * (cy - ay) - (by - ay) * (cx - ax));
-  const isOn = ([ax, ay]: RingPoint, [bx, by]: RingPoint, [cx, cy]: RingPoint) =>
-    Math.min(ax, bx) <= cx && cx <= Math.max(ax, bx) && Math.min(ay, by) <= cy && cy <= Math.max(ay, by);
-  for (let one = 0; one < ring.length; one++)
-    for (let other = one + 1; other < ring.length; other++) {
-      const [[a, b], [c, d]] = [side(one), side(other)];
-      const isNext = other === one + 1 || (one === 0 && other === ring.length - 1);
-      const [t1, t2, t3, t4] = [turn(a, b, c), turn(a, b, d), turn(c, d, a), turn(c, d, b)];
-      if (isNext) {
-        // Neighbours share a corner; one that runs back along the other encloses nothing there.
-        const [from, corner, to] = other === one + 1 ? [a, b, d] : [c, a, b];
-        if (turn(from, corner, to) === 0 && (isOn(from, corner, to) || isOn(corner, to, from))) return false;
-        continue;
-      }
-      if (t1 !== t2 && t3 !== t4) return false;
-      if ((t1 === 0 && isOn(a, b, c)) || (t2 === 0 && isOn(a, b, d))) return false;
-      if ((t3 === 0 && isOn(c, d, a)) || (t4 === 0 && isOn(c, d, b))) return false;
-    }
-  return ringArea(ring) !== 0;
-}
