@@ -53,13 +53,24 @@ export function markCorners(form: Exclude<MarkForm, { kind: 'disc' | 'ring' }>):
   }
 }
 
+/** A mark as it was drawn last, and where. */
+const drawnLast = new WeakMap<FabricMark, { x: number; y: number; across: 1 | -1; shapes: Shape[] }>();
+
 /**
- * A mark as it is drawn on paper.
+ * A mark as it is drawn on paper. One that is the same object at the same place as last time is given as it was drawn then: a step of a drag changes few.
  *
  * @param at where its own place lies
  * @param across 1 where further across is to the right, −1 where it is to the left
  */
 export function markShapes(mark: FabricMark, at: Point, across: 1 | -1): Shape[] {
+  const last = drawnLast.get(mark);
+  if (last && last.x === at.x && last.y === at.y && last.across === across) return last.shapes;
+  const shapes = shapesOf(mark, at, across);
+  drawnLast.set(mark, { x: at.x, y: at.y, across, shapes });
+  return shapes;
+}
+
+function shapesOf(mark: FabricMark, at: Point, across: 1 | -1): Shape[] {
   const { form } = mark;
   const base = { role: roleOf(mark), layer: LAYERS[mark.of.group], mark: mark.mark } as const;
   switch (form.kind) {
@@ -107,10 +118,12 @@ export function beyondPiece(piece: Piece, marks: readonly FabricMark[]): Beyond 
   const beyond: Beyond = { sidesMm: 0, beginMm: 0, endMm: 0 };
   for (const { piece: on, presence, acrossMm, alongMm, form } of marks) {
     if (on !== piece.id || presence !== 'set') continue;
-    for (const [across, along] of spotsOf(form)) {
-      beyond.sidesMm = Math.max(beyond.sidesMm, Math.abs(acrossMm + across) - widthMm / 2);
-      beyond.beginMm = Math.max(beyond.beginMm, -(alongMm + along));
-      beyond.endMm = Math.max(beyond.endMm, alongMm + along - lengthMm);
+    const spots = form.kind === 'outline' ? form.points : spotsOf(form);
+    for (const spot of spots) {
+      const [across, along] = [acrossMm + spot[0], alongMm + spot[1]];
+      beyond.sidesMm = Math.max(beyond.sidesMm, Math.abs(across) - widthMm / 2);
+      beyond.beginMm = Math.max(beyond.beginMm, -along);
+      beyond.endMm = Math.max(beyond.endMm, along - lengthMm);
     }
   }
   return beyond;

@@ -109,6 +109,13 @@ function planOf(design: Design): Plan {
   return result.plan;
 }
 
+/** A plan made after another: its problems and what is put on are the very same objects where nothing of them has changed, so that what shows them holds still. */
+const follows = (before: Plan, plan: Plan): Plan => ({
+  ...plan,
+  problems: shareUnchanged(before.problems, plan.problems),
+  marks: shareUnchanged(before.marks, plan.marks),
+});
+
 /**
  * The bag that is open, with its plan.
  *
@@ -142,7 +149,7 @@ export function createBagStore(
         faults: [],
         state: {
           design: next,
-          plan: { ...result.plan, problems: shareUnchanged(plan.problems, result.plan.problems) },
+          plan: follows(plan, result.plan),
           edition: edition + 1,
           saveState: unsavedAfter(get().saveState),
         },
@@ -230,7 +237,7 @@ export function createBagStore(
       planAnew() {
         const { design, plan } = get();
         const result = planBag(design, knownPackings(looseItems(design)));
-        if (result.ok) set({ plan: { ...result.plan, problems: shareUnchanged(plan.problems, result.plan.problems) } });
+        if (result.ok) set({ plan: follows(plan, result.plan) });
       },
       replace(design, revision, history) {
         const result = planBag(design, knownPackings(looseItems(design)));

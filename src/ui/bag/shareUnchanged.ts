@@ -14,14 +14,31 @@ function share(before: unknown, next: unknown, done: Map<object, unknown>): unkn
   if (typeof before !== 'object' || typeof next !== 'object' || before === null || next === null) return next;
   const met = done.get(next);
   if (met !== undefined) return met;
-  const isList = Array.isArray(next);
-  const shared = isList === Array.isArray(before) ? shareParts(before, next, isList, done) : next;
+  const [isList, wasList] = [Array.isArray(next), Array.isArray(before)];
+  const shared =
+    isList && wasList
+      ? shareList(before as unknown[], next as unknown[], done)
+      : isList || wasList
+        ? next
+        : shareParts(before, next, done);
   done.set(next, shared);
   return shared;
 }
 
 /** A copy of `next` is made at the first part that is not its own; a drag re-plans much that needs none. */
-function shareParts(before: object, next: object, isList: boolean, done: Map<object, unknown>): object {
+function shareList(before: readonly unknown[], next: readonly unknown[], done: Map<object, unknown>): unknown {
+  let copy: unknown[] | undefined;
+  let same = before.length === next.length;
+  for (let at = 0; at < next.length; at += 1) {
+    const part = share(before[at], next[at], done);
+    if (part !== before[at]) same = false;
+    if (part !== next[at]) (copy ??= [...next])[at] = part;
+  }
+  return same ? before : (copy ?? next);
+}
+
+/** As of a list, name by name. */
+function shareParts(before: object, next: object, done: Map<object, unknown>): unknown {
   const old = before as Record<string, unknown>;
   const now = next as Record<string, unknown>;
   const keys = Object.keys(now);
@@ -30,10 +47,7 @@ function shareParts(before: object, next: object, isList: boolean, done: Map<obj
   for (const key of keys) {
     const part = share(old[key], now[key], done);
     if (part !== old[key] || (part === undefined && !(key in old))) same = false;
-    if (part !== now[key]) {
-      copy ??= isList ? ([...(next as unknown[])] as unknown as Record<string, unknown>) : { ...now };
-      copy[key] = part;
-    }
+    if (part !== now[key]) (copy ??= { ...now })[key] = part;
   }
   return same ? before : (copy ?? next);
 }

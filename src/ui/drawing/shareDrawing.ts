@@ -24,6 +24,8 @@ export function shareDrawing(before: Drawing | undefined, now: Drawing): Drawing
 function isSame(one: unknown, other: unknown): boolean {
   if (Object.is(one, other)) return true;
   if (typeof one !== 'object' || typeof other !== 'object' || one === null || other === null) return false;
+  if (Array.isArray(one))
+    return Array.isArray(other) && one.length === other.length && one.every((part, at) => isSame(part, other[at]));
   const keys = Object.keys(one);
   if (keys.length !== Object.keys(other).length) return false;
   for (const key of keys)
