@@ -57,7 +57,9 @@ test('a bag costs what its yarn costs in the stores, and is cut from what is lef
   await page.goto('/stores');
   await page.getByRole('button', { name: 'Add a remnant' }).click();
   await fill(page, 'Name', 'End of the curtain');
-  await fill(page, 'Its corners', '0 0; 700 0; 700 600; 0 600');
+  await fill(page, 'Its corners', '0 0; 70 0; 0 60; 70 60');
+  await expect(page.getByText('Its sides cross each other.')).toBeVisible();
+  await fill(page, 'Its corners', '0 0; 70 0; 70 60; 0 60');
   await page.getByRole('button', { name: 'Done' }).click();
   await page.goto(bag);
   await page.getByRole('button', { name: 'From your stores: End of the curtain' }).click();

@@ -1,4 +1,5 @@
 export { MOST_STOCK_ROWS, readStockCsv, stockAsCsv } from './stockCsv';
+export { cornersText, readCorners } from './corners';
 export { bagCost, type BagCost, type CostLine } from './bagCost';
 export {
   USUAL_STOCK,

@@ -4,7 +4,7 @@ import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { describe, expect, it } from 'vitest';
 import { ringBounds } from '@/core/cutting';
-import { usualDropIn, type Design } from '@/core/design';
+import { usualDropIn, usualEdging, usualLining, usualMesh, type Design } from '@/core/design';
 import { bagOf } from '@/core/testing/bodies';
 import { planOf } from '@/core/testing/designs';
 import { pageWords, piecesToCut } from '@/core/wording';
@@ -81,5 +81,45 @@ describe('pieces on paper', () => {
       isDark(x, y),
     );
     expect(Math.abs(((dark.at(-1) ?? NaN) - (dark[0] ?? NaN)) * mmPerPixel - widthMm)).toBeLessThan(1);
+  });
+});
+
+describe('what lies between, on paper', () => {
+  const strip = bagOf('fold-over-strip');
+  /** How far apart the outermost lines are that run up through the middle of the first page with pieces on it, mm; and how far they are to be. */
+  const widthOn = async (of: Design, name: string) => {
+    const piece = piecesToCut(of, planOf(of)).find((one) => one.name.includes(name));
+    if (!piece) throw new Error(`no ${name}`);
+    const path = join(scratch, 'between.pdf');
+    writeFileSync(path, await pdfOf(paperSheet([piece], 760), 'a3', [font], pageWords(of)));
+    execFileSync('pdftoppm', ['-r', '100', '-gray', path, join(scratch, 'between')]);
+    const text = execFileSync('pdftotext', ['-layout', path, '-'], { encoding: 'utf8' });
+    const { wide, high, isDark } = pgm(readFileSync(join(scratch, 'between-2.pgm')));
+    // Dark in most of the rows through the middle of the page.
+    const rows = Array.from({ length: 60 }, (_, row) => Math.round(high / 2) + row);
+    const upright = Array.from({ length: wide }, (_, x) => x).filter(
+      (x) => rows.filter((y) => isDark(x, y)).length > 50,
+    );
+    const widthMm = ((upright.at(-1) ?? NaN) - (upright[0] ?? NaN)) * MM_A_PIXEL;
+    return { widthMm, cutMm: ringBounds(piece.cut).widthMm, text };
+  };
+  const MM_A_PIXEL = 25.4 / 100;
+
+  it('interfacing is printed at its own size, smaller than the lining, and says what it is', async () => {
+    const lined: Design = { ...strip, lining: { ...usualLining(), interfacingMm: 2 } };
+    const { widthMm, cutMm, text } = await widthOn(lined, 'nterfacing');
+    expect(Math.abs(widthMm - cutMm)).toBeLessThan(0.6);
+    expect(text.toLowerCase()).toContain('interfacing');
+    const lining = piecesToCut(lined, planOf(lined)).find(({ name }) => !name.includes('nterfacing'));
+    expect(ringBounds(lining?.cut ?? []).widthMm).toBeGreaterThan(cutMm);
+  });
+
+  it('a mesh is printed as wide as it is cut', async () => {
+    const { widthMm, cutMm, text } = await widthOn(
+      { ...strip, edgings: [{ ...usualEdging('single', 'strip'), rounds: 2 }], stiffener: usualMesh() },
+      'esh',
+    );
+    expect(Math.abs(widthMm - cutMm)).toBeLessThan(0.6);
+    expect(text.toLowerCase()).toContain('mesh');
   });
 });

@@ -2,14 +2,14 @@
 
 import { Box, Button, Flex, NativeSelect } from '@chakra-ui/react';
 import { useRef } from 'react';
-import { ringBounds } from '@/core/cutting';
 import { LINING_STUFFS } from '@/core/design';
 import type { Notion } from '@/core/notions';
-import { stockItemSchema, type StockItem, type StockRemnant } from '@/core/stock';
+import { stockItemSchema, type StockItem } from '@/core/stock';
 import { formatLength, parseLength, type LengthUnit } from '@/core/units';
 import { faultSentence } from '@/core/wording';
 import { FieldFrame } from '@/ui/fields/FieldFrame';
 import { TypedField } from '@/ui/fields/TypedField';
+import { RemnantCorners } from './RemnantCorners';
 
 type Keep<T> = (one: T) => Promise<string | null>;
 
@@ -214,51 +214,10 @@ function ItemFields({
           {length('lengthMm', 'Long', item.lengthMm)}
         </>
       )}
-      {item.kind === 'remnant' && <Outline outline={item.outline} />}
-      {item.kind === 'remnant' && (
-        <TypedField
-          label="Its corners"
-          width="24em"
-          suffix="mm"
-          help="Across and up, one after the other, all round: 0 0; 550 0; 550 500; 0 500."
-          shown={item.outline.map(([x, y]) => `${x} ${y}`).join('; ')}
-          commit={(typed) =>
-            put({
-              outline: typed
-                .split(';')
-                .map((corner) => corner.trim())
-                .filter(Boolean)
-                .map((corner) => corner.split(/\s+/).map((one) => Number(one.replace(',', '.')))),
-            })
-          }
-        />
-      )}
+      {item.kind === 'remnant' && <RemnantCorners outline={item.outline} unit={unit} put={put} />}
       {item.kind === 'other' && number('count', 'How many', item.count)}
       {item.kind !== 'remnant' && number('price', PRICED[item.kind], item.price, 'not said')}
     </>
-  );
-}
-
-/** A remnant as it lies, its grain upwards. */
-function Outline({ outline }: { outline: StockRemnant['outline'] }) {
-  const { leftMm, lowMm, widthMm, heightMm } = ringBounds(outline);
-  const points = outline.map(([x, y]) => `${x - leftMm},${heightMm - (y - lowMm)}`).join(' ');
-  return (
-    <svg
-      width="96"
-      height="80"
-      viewBox={`0 0 ${Math.max(1, widthMm)} ${Math.max(1, heightMm)}`}
-      role="img"
-      aria-label="Its outline"
-      style={{ overflow: 'visible' }}
-    >
-      <polygon
-        points={points}
-        fill="var(--chakra-colors-brass-pale)"
-        stroke="var(--chakra-colors-ink)"
-        vectorEffect="non-scaling-stroke"
-      />
-    </svg>
   );
 }
 
