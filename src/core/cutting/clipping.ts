@@ -1,4 +1,5 @@
 import { Clipper, EndType, FillRule, JoinType, type Path64 } from 'clipper2-ts';
+import { movedCorners } from './movedCorners';
 import { ringArea, type Ring } from './ring';
 
 /** The clipping library reckons in whole numbers: a thousandth of a millimetre each. */
@@ -39,6 +40,8 @@ const MITRE_LIMIT = 3;
  */
 export function offsetRing(ring: Ring, mm: number, corners: 'mitred' | 'round'): Ring | null {
   if (mm === 0) return ring;
+  const moved = corners === 'mitred' ? movedCorners(ring, mm, MITRE_LIMIT) : null;
+  if (moved) return largest(Clipper.union([toPath(moved)], FillRule.Positive));
   const join = corners === 'round' ? JoinType.Round : JoinType.Miter;
   return largest(Clipper.inflatePaths([toPath(ring)], mm * PER_MM, join, EndType.Polygon, MITRE_LIMIT, ARC_TOLERANCE));
 }

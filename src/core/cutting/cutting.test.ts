@@ -1,4 +1,5 @@
 import { Polygon, BooleanOperations, Relations } from '@flatten-js/core';
+import { Clipper, EndType, JoinType, type Path64 } from 'clipper2-ts';
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import {
@@ -62,6 +63,45 @@ describe('an outline that is moved out', () => {
       }),
       { numRuns: 40 },
     );
+  });
+});
+
+/** Outlines with hollows: scallops, stars and notches, some so narrow that they close when moved. */
+const hollow = fc
+  .array(fc.tuple(fc.double({ min: 20, max: 160, noNaN: true }), fc.double({ min: 0.2, max: 1, noNaN: true })), {
+    minLength: 5,
+    maxLength: 60,
+  })
+  .map((corners): Ring => {
+    const whole = corners.reduce((sum, [, share]) => sum + share, 0);
+    let turned = 0;
+    return corners.map(([reach, share]) => {
+      turned += (2 * Math.PI * share) / whole;
+      return [reach * Math.cos(turned), reach * Math.sin(turned)] as const;
+    });
+  });
+
+describe('an outline with hollows', () => {
+  it('is moved as the library’s own offset moves it, out and in', () => {
+    const per = 1000;
+    const pathOf = (ring: Ring) => ring.map(([x, y]) => ({ x: Math.round(x * per), y: Math.round(y * per) })) as Path64;
+    let compared = 0;
+    fc.assert(
+      fc.property(hollow, fc.double({ min: -12, max: 30, noNaN: true }), (ring, mm) => {
+        fc.pre(Math.abs(mm) > 0.5 && ringArea(ring) > 0);
+        const paths = Clipper.inflatePaths([pathOf(ring)], mm * per, JoinType.Miter, EndType.Polygon, 3, 20);
+        const areas = paths.map((path) => Math.abs(Clipper.area(path)) / per ** 2);
+        const most = Math.max(0, ...areas);
+        // Where two islands are as large as each other, either may be given.
+        fc.pre(areas.filter((area) => area > 0.98 * most).length <= 1);
+        const moved = offsetRing(ring, mm, 'mitred');
+        const area = moved ? ringArea(moved) : 0;
+        expect(Math.abs(area - most)).toBeLessThan(1 + 0.0005 * most);
+        compared += 1;
+      }),
+      { numRuns: 400 },
+    );
+    expect(compared).toBeGreaterThan(200);
   });
 });
 
