@@ -2,7 +2,7 @@ import type { Design } from '@/core/design';
 import type { Piece } from '@/core/pieces';
 import type { Plan } from '@/core/plan';
 import { isWorkedStage } from '@/core/strap';
-import { writePattern, type Pattern } from '@/core/wording';
+import { wordsOfEachRow, writePattern, type Pattern } from '@/core/wording';
 import { makePiece, type MadePiece } from './literalReader';
 
 /**
@@ -22,6 +22,36 @@ export function replayComplaints(design: Design, plan: Plan): string[] {
     return [...made.complaints, ...differences(piece, made, plan)].map((one) => `${piece.id}: ${one}`);
   });
   return [...ofPieces, ...strapComplaints(sections, design, plan)];
+}
+
+/** A line of a pattern that tells one row or several. */
+const ROWS = /^(Row|Round)s? (\d+)(?: to (\d+))?(?: \([RW]S\))?:/;
+
+/**
+ * Makes every piece from its rows told one by one, as they are at the counter, and holds it against the plan. Scallops are left as the pattern has them.
+ *
+ * @returns what could not be worked, or came out otherwise than planned; nothing where all is well
+ */
+export function eachRowComplaints(design: Design, plan: Plan): string[] {
+  const { sections } = writePattern(design, plan);
+  let rim: number | null = null;
+  return plan.pieces.flatMap((piece) => {
+    const section = sections.find(({ id }) => id === piece.id);
+    if (!section) return [`${piece.id} is not written`];
+    const words = wordsOfEachRow(design, plan, piece);
+    let inScallops = false;
+    const lines = section.lines.flatMap((line) => {
+      inScallops ||= line.startsWith('Scallop ');
+      const [, name, from, to = from] = ROWS.exec(line) ?? [];
+      if (inScallops || from === undefined) return [line];
+      return words.slice(Number(from) - 1, Number(to)).map((one, index) => `${name} ${Number(from) + index}: ${one}`);
+    });
+    const made = makePiece(section.heading, lines, design.settings.terms, rim);
+    if (piece.kind === 'oval') rim = made.counts.get(piece.counts.length) ?? null;
+    const planned = piece.kind === 'rows' ? piece.rows.length : piece.counts.length;
+    const missing = words.length === planned ? [] : [`${words.length} rows are told of ${planned}`];
+    return [...missing, ...made.complaints, ...differences(piece, made, plan)].map((one) => `${piece.id}: ${one}`);
+  });
 }
 
 /** The strap is as many rows of as many stitches, whatever it is worked in; one in double thickness or in a spiral is not told row by row. */

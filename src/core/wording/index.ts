@@ -1,5 +1,6 @@
 export { figuresNamed, sectionFigures, stepFigures } from './asks';
 export { BASIS_SENTENCES, BASIS_SIGN, BASIS_WORDS } from './basisText';
+export { wordsOfEachRow } from './eachRow';
 export { faultSentence } from './faultSentence';
 export { patternAsMarkdown, patternAsText, writePattern, type Pattern, type PatternSectionId } from './patternText';
 export { problemSentence, repairLabel } from './problemText';

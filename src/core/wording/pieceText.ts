@@ -125,7 +125,7 @@ function notesOf(plan: Plan, piece: RowsPiece, words: typeof FITTING_WORDS): Not
 type FlapScallops = NonNullable<Plan['flap']['scallops']>;
 
 /** The rows of a piece up to where its scallops begin, each of which is worked on its own. */
-function beforeScallops(
+export function beforeScallops(
   { flap }: Plan,
   piece: RowsPiece,
 ): { rows: readonly ShapedRow[]; end: number; scallops: FlapScallops | null } {
@@ -168,19 +168,7 @@ function roundsThenRows(design: Design, plan: Plan, piece: RowsPiece, notes: Not
   const facing = patternRowCount(pattern) > 1 && sideOf(pattern, piece.roundCount + 1) === 'WS' ? 'wrong' : 'right';
   const length = lengthWriterFor(design);
   const { rows, end, scallops } = beforeScallops(plan, piece);
-  const [first, ...others] = rows.slice(piece.roundCount);
-  // The first row is worked over the stitches that are named: whatever is left at its sides is left by where the yarn is joined.
-  const tail =
-    first === undefined
-      ? []
-      : [
-          {
-            ...first,
-            by: shapingFor((first.stitches - startStitches) / 2),
-            changeEachSide: (first.stitches - startStitches) / 2,
-          },
-          ...others,
-        ];
+  const tail = flapTail(rows.slice(piece.roundCount), startStitches);
   return [
     ...lines,
     `Fasten off, leaving a tail of ${length(TAIL_MM)} to weave in.`,
@@ -196,6 +184,14 @@ function roundsThenRows(design: Design, plan: Plan, piece: RowsPiece, notes: Not
         })),
     ...(scallops ? scallopLines(design, plan, scallops, end) : []),
   ];
+}
+
+/** The rows of a flap over the back of rounds. The first is worked over the stitches that are named: whatever is left at its sides is left by where the yarn is joined. */
+export function flapTail(rows: readonly ShapedRow[], startStitches: number): ShapedRow[] {
+  const [first, ...others] = rows;
+  if (first === undefined) return [];
+  const changeEachSide = (first.stitches - startStitches) / 2;
+  return [{ ...first, by: shapingFor(changeEachSide), changeEachSide }, ...others];
 }
 
 /** Where the back begins, once the walk of the rounds was measured. */

@@ -30,9 +30,11 @@ const SAID: Record<RoundWay, string> = { spiral: SPIRAL[0], joined: JOINED, turn
 const inOneDirection = (body: Design['body'], pattern: StitchPattern): RoundWay =>
   !('rounds' in body) || areJoined(body, pattern) ? 'joined' : 'spiral';
 
-/** One round, named: its chain and its closing where rounds are joined, its words, and what it comes to. */
-function roundLine(
-  name: string,
+/** One round, named. */
+const roundLine = (name: string, ...round: Parameters<typeof roundWords>): string => `${name}: ${roundWords(...round)}`;
+
+/** One round: its chain and its closing where rounds are joined, its words, and what it comes to. */
+function roundWords(
   words: string,
   count: string,
   first: string,
@@ -43,7 +45,7 @@ function roundLine(
   const { chains } = turningChainOf(kind)['does-not-count'];
   const begin = way !== 'spiral' && !isFirst ? `ch ${chains} (does not count as a st), ` : '';
   const join = way !== 'spiral' ? `, join with a sl st in first ${first}` : '';
-  return `${name}: ${begin}${words}${join}${way === 'turned' ? ', turn' : ''}. (${count})`;
+  return `${begin}${words}${join}${way === 'turned' ? ', turn' : ''}. (${count})`;
 }
 
 /** The sides of a bag in rounds, from the chain, the ring or the base up to the mouth. */
@@ -84,9 +86,51 @@ export function sidesLines(design: Design, plan: Plan, piece: RowsPiece): string
   return lines;
 }
 
+/** The sides round by round, each in words of its own. */
+export function sidesRoundWords(design: Design, plan: Plan, piece: RowsPiece): string[] {
+  const { settings, body } = design;
+  const pattern = patternOf(design);
+  const way = 'rounds' in body ? roundWayOf(body, pattern) : 'spiral';
+  const kind = pattern.base;
+  const short = abbreviation({ work: kind, into: 'stitch', over: 1 }, settings.terms);
+  const all = 2 * piece.startStitches;
+  const top = 2 * plan.pouch.topStitches;
+  const straight = top !== all ? piece.roundCount - 1 : piece.roundCount;
+  const counted = way === 'turned' ? `${all} sts` : `${all} ${short}`;
+  const begin = beginning(design, piece, short);
+  const turned = way === 'turned' ? roundsAsWorked(pattern, all, straight) : null;
+  const words = Array.from({ length: straight }, (_, index) => {
+    if (index === 0) return roundWords(begin.first, counted, short, kind, way, begin.onFoundation);
+    const round = turned?.[index];
+    return round
+      ? patternRoundWords(design, round, all, kind, way)
+      : roundWords(`${short} in each st around`, counted, short, kind, way);
+  });
+  if (top !== all && 'narrowing' in body && body.narrowing !== null) {
+    const narrow = narrowWords(design, piece.startStitches, plan.pouch.topStitches, body.narrowing, kind);
+    words.push(roundWords(narrow, `${top} ${short}`, short, kind, way, straight === 0 && begin.onFoundation));
+  }
+  return words;
+}
+
+/** A round of a pattern. */
+function patternRoundWords(
+  { settings: { terms } }: Design,
+  round: PatternRow,
+  all: number,
+  kind: StitchKind,
+  way: RoundWay,
+): string {
+  const [first] = round.repeat;
+  const begins = first && 'work' in first ? abbreviation(first, terms) : '';
+  const chains = first && 'work' in first ? first.work : kind;
+  const count = [`${all} sts`, ...raisedWords(wholeRound(round, all), terms)].join(', ');
+  return roundWords(bareRowText(round, terms).replace(/across$/, 'around'), count, begins, chains, way);
+}
+
 /** Rounds of a pattern, from the second on. */
 function patternRounds(
-  { settings: { terms } }: Design,
+  design: Design,
   rounds: readonly PatternRow[],
   repeatRows: number,
   all: number,
@@ -105,14 +149,7 @@ function patternRounds(
     );
   // Until whole repeats go on, each round is written.
   while (at < rounds.length && goesOnAfter(at) === undefined) {
-    const round = rounds[at] as PatternRow;
-    const [first] = round.repeat;
-    const begins = first && 'work' in first ? abbreviation(first, terms) : '';
-    const chains = first && 'work' in first ? first.work : kind;
-    const count = [`${all} sts`, ...raisedWords(wholeRound(round, all), terms)].join(', ');
-    lines.push(
-      roundLine(`Round ${at + 1}`, bareRowText(round, terms).replace(/across$/, 'around'), count, begins, chains, way),
-    );
+    lines.push(`Round ${at + 1}: ${patternRoundWords(design, rounds[at] as PatternRow, all, kind, way)}`);
     at += 1;
   }
   const period = goesOnAfter(at);
@@ -184,56 +221,73 @@ function beginning(
 
 /** A disc, from its middle out. */
 export function discLines(design: Design, piece: DiscPiece): string[] {
-  const { terms } = design.settings;
   const pattern = patternOf(design);
-  const kind = pattern.base;
-  const { body } = design;
-  const way = inOneDirection(body, plainStitchOf(pattern));
-  const short = abbreviation({ work: kind, into: 'stitch', over: 1 }, terms);
-  const { skippedInFoundation: passed } = turningChainOf(kind)['does-not-count'];
-  const [first = 0] = piece.counts;
+  const way = inOneDirection(design.body, plainStitchOf(pattern));
+  const { skippedInFoundation: passed } = turningChainOf(pattern.base)['does-not-count'];
   return [
     `Ch ${1 + passed}.`,
     SAID[way],
-    roundLine(
-      'Round 1',
-      `${first} ${short} in ${ordinal(passed + 1)} ch from hook`,
-      `${first} ${short}`,
-      short,
-      kind,
-      way,
-      true,
-    ),
-    ...growingRounds(design, piece, kind, way),
+    ...namedRounds(discRoundWords(design, piece)),
     ...(way === 'spiral' ? [SPIRAL[1]] : []),
   ];
 }
 
+const namedRounds = (rounds: readonly string[]): string[] =>
+  rounds.map((words, index) => `Round ${index + 1}: ${words}`);
+
+/** A disc round by round, each in words of its own. */
+export function discRoundWords(design: Design, piece: DiscPiece): string[] {
+  const { terms } = design.settings;
+  const pattern = patternOf(design);
+  const kind = pattern.base;
+  const way = inOneDirection(design.body, plainStitchOf(pattern));
+  const short = abbreviation({ work: kind, into: 'stitch', over: 1 }, terms);
+  const { skippedInFoundation: passed } = turningChainOf(kind)['does-not-count'];
+  const [first = 0] = piece.counts;
+  const middle = `${first} ${short} in ${ordinal(passed + 1)} ch from hook`;
+  return [roundWords(middle, `${first} ${short}`, short, kind, way, true), ...growingRounds(design, piece, kind, way)];
+}
+
 /** Half a disc, from the middle of its straight side out, in turned rows. */
 export function halfDiscLines(design: Design, piece: DiscPiece): string[] {
+  const { skippedInFoundation: passed } = turningChainOf(patternOf(design).base)['does-not-count'];
+  return [`Ch ${1 + passed}.`, ...halfDiscRowWords(design, piece).map((words, index) => `Row ${index + 1}: ${words}`)];
+}
+
+/** Half a disc row by row, each in words of its own. */
+export function halfDiscRowWords(design: Design, piece: DiscPiece): string[] {
   const { terms } = design.settings;
   const kind = patternOf(design).base;
   const short = abbreviation({ work: kind, into: 'stitch', over: 1 }, terms);
   const { chains, skippedInFoundation: passed } = turningChainOf(kind)['does-not-count'];
   return [
-    `Ch ${1 + passed}.`,
-    `Row 1: ${piece.counts[0]} ${short} in ${ordinal(passed + 1)} ch from hook, turn. (${piece.counts[0]} ${short})`,
+    `${piece.counts[0]} ${short} in ${ordinal(passed + 1)} ch from hook, turn. (${piece.counts[0]} ${short})`,
     ...piece.counts
       .slice(1)
       .map(
         (count, index) =>
-          `Row ${index + 2}: ch ${chains} (does not count as a st), ${growingWords(design, piece, index + 2, kind, 'across')}, turn. (${count} ${short})`,
+          `ch ${chains} (does not count as a st), ${growingWords(design, piece, index + 2, kind, 'across')}, turn. (${count} ${short})`,
       ),
   ];
 }
 
 /** An oval about a chain. */
 export function ovalLines(design: Design, piece: OvalPiece): string[] {
+  const pattern = patternOf(design);
+  const { skippedInFoundation: passed } = turningChainOf(pattern.base)['does-not-count'];
+  return [
+    `Ch ${piece.straightStitches + 2 + passed}.`,
+    SAID[inOneDirection(design.body, pattern)],
+    ...namedRounds(ovalRoundWords(design, piece)),
+  ];
+}
+
+/** An oval round by round, each in words of its own. */
+export function ovalRoundWords(design: Design, piece: OvalPiece): string[] {
   const { terms } = design.settings;
   const pattern = patternOf(design);
   const kind = pattern.base;
-  const { body } = design;
-  const way = inOneDirection(body, pattern);
+  const way = inOneDirection(design.body, pattern);
   const short = abbreviation({ work: kind, into: 'stitch', over: 1 }, terms);
   const { skippedInFoundation: passed } = turningChainOf(kind)['does-not-count'];
   const { straightStitches: straight, counts } = piece;
@@ -242,12 +296,7 @@ export function ovalLines(design: Design, piece: OvalPiece): string[] {
   const along = straight > 0 ? `${short} in ${eachOf(straight, 'ch')}, ` : '';
   // Half of what an end has is worked before the first side, half of it after the second, so that the round closes in its middle.
   const words = `${end} ${short} in ${ordinal(passed + 1)} ch from hook, ${along}${end} ${short} in last ch${straight > 0 ? `, along the other side of the chain ${short} in ${eachOf(straight, 'ch')}` : ''}`;
-  return [
-    `Ch ${straight + 2 + passed}.`,
-    SAID[way],
-    roundLine('Round 1', words, `${first} ${short}`, short, kind, way, true),
-    ...growingRounds(design, piece, kind, way),
-  ];
+  return [roundWords(words, `${first} ${short}`, short, kind, way, true), ...growingRounds(design, piece, kind, way)];
 }
 
 function growingRounds(design: Design, piece: DiscPiece | OvalPiece, kind: StitchKind, way: RoundWay): string[] {
@@ -255,14 +304,7 @@ function growingRounds(design: Design, piece: DiscPiece | OvalPiece, kind: Stitc
   return piece.counts
     .slice(1)
     .map((count, index) =>
-      roundLine(
-        `Round ${index + 2}`,
-        growingWords(design, piece, index + 2, kind, 'around'),
-        `${count} ${short}`,
-        short,
-        kind,
-        way,
-      ),
+      roundWords(growingWords(design, piece, index + 2, kind, 'around'), `${count} ${short}`, short, kind, way),
     );
 }
 

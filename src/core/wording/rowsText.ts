@@ -27,6 +27,67 @@ export function turnedRowsLines(design: Design, turned: TurnedRows): string[] {
   return isOneStitch(pattern) ? plainLines(design, turned) : patternLines(design, pattern, turned);
 }
 
+/** The same rows, each in words of its own and without its number: what is worked in it, at one sitting. */
+export function turnedRowWords(
+  design: Design,
+  { from, rows, startStitches, over }: Omit<TurnedRows, 'after'>,
+): string[] {
+  const pattern = patternOf(design);
+  const begins = over === 'beginning';
+  if (!isOneStitch(pattern)) {
+    const worked = rowsAsWorked({ pattern, firstRow: from, startStitches, rows, afterOther: !begins });
+    return worked.map((row, index) =>
+      rowWordsOf(
+        design,
+        pattern,
+        from + index,
+        row,
+        rowCounts(design, pattern, { from, startStitches }, worked, index - 1),
+      ),
+    );
+  }
+  const first = begins && rows.length > 0 ? [firstPlainRow(design, startStitches)] : [];
+  return [
+    ...first,
+    ...plainRowLines(design, {
+      from: from + first.length,
+      rows: rows.slice(first.length),
+      belowCounts: begins && startStitches > 1 && firstRowCounts(design.settings, pattern),
+    }),
+  ].map(withoutNumber);
+}
+
+/** Rows of one plain stitch, each on a line of its own. */
+export function plainRowLines(
+  design: Design,
+  { from, rows, belowCounts }: Pick<TurnedRows, 'from' | 'rows'> & { belowCounts: boolean },
+): string[] {
+  let below = belowCounts;
+  return rows.map(({ stitches, changeEachSide, by }, index) => {
+    const row = from + index;
+    const line = plainRunText(design, { from: row, to: row, shape: { changeEachSide, by }, counts: [stitches] }, below);
+    below = by === 'nothing' && design.settings.turningChain === 'counts';
+    return line;
+  });
+}
+
+/** What is worked in a row, of a line that says which row it is. */
+export const withoutNumber = (line: string): string => line.replace(/^[^:]*: /, '');
+
+/** Whether a row that was worked begins with a chain that counts, into which the last stitch of the next one goes. */
+function rowCounts(
+  design: Design,
+  pattern: StitchPattern,
+  { from, startStitches }: Pick<TurnedRows, 'from' | 'startStitches'>,
+  worked: readonly RowAsWorked[],
+  index: number,
+): boolean {
+  const row = worked[index];
+  if (row === undefined) return false;
+  if (from + index === 1) return startStitches > 1 && firstRowCounts(design.settings, pattern);
+  return row.pattern !== null && design.settings.turningChain === 'counts';
+}
+
 /** A fabric of one stitch: every row is like the one before, but for its sides. */
 const isOneStitch = (pattern: StitchPattern): boolean =>
   patternRowCount(pattern) === 1 && singleStitch(rowOf(pattern, 1)) !== null;
@@ -157,12 +218,7 @@ function patternLines(
   const worked = rowsAsWorked({ pattern, firstRow: from, startStitches, rows, afterOther: !begins });
   const period = pattern.rows.length;
   const lines: string[] = [];
-  const counts = (index: number): boolean => {
-    const row = worked[index];
-    if (row === undefined) return false;
-    if (from + index === 1) return startStitches > 1 && firstRowCounts(design.settings, pattern);
-    return row.pattern !== null && design.settings.turningChain === 'counts';
-  };
+  const counts = (index: number): boolean => rowCounts(design, pattern, { from, startStitches }, worked, index);
   const known: string[] = [];
   const words = (index: number): string =>
     (known[index] ??= rowWordsOf(design, pattern, from + index, worked[index] as RowAsWorked, counts(index - 1)));
