@@ -4,10 +4,12 @@ import { stockItemSchema } from '../../src/core/stock';
 import {
   archiveSchema,
   keepSchema,
+  makingPartSchema,
   newBagSchema,
   newSwatchSchema,
   partSchema,
   shelfPartSchema,
+  tellSchema,
 } from '../../src/server/requests';
 import type { z } from 'zod';
 
@@ -19,6 +21,8 @@ export interface Route {
   body?: z.ZodType;
   /** What may stand behind the question mark of its address. */
   query?: z.ZodType;
+  /** Its answer goes on as long as somebody listens: it is not waited for. */
+  goesOn?: true;
 }
 
 /** Every route, and what it takes. */
@@ -32,6 +36,9 @@ export const ROUTES: readonly Route[] = [
   { method: 'PUT', path: '/api/bags/[id]/archive', body: archiveSchema },
   { method: 'POST', path: '/api/bags/[id]/copy' },
   { method: 'DELETE', path: '/api/bags/[id]/refused/[refusedId]' },
+  { method: 'GET', path: '/api/bags/[id]/making', query: makingPartSchema },
+  { method: 'POST', path: '/api/bags/[id]/making', body: tellSchema },
+  { method: 'GET', path: '/api/bags/[id]/making/live', query: makingPartSchema, goesOn: true },
   { method: 'GET', path: '/api/swatches', query: partSchema },
   { method: 'POST', path: '/api/swatches', body: newSwatchSchema },
   { method: 'DELETE', path: '/api/swatches/[id]' },

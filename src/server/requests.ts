@@ -1,4 +1,5 @@
 import { z } from 'zod';
+import { makingEventSchema } from '@/core/bench';
 import { STARTERS, settingsSchema, swatchIdSchema, swatchSchema, type StarterId } from '@/core/design';
 
 /** What the routes take: the shape of each body, and of what stands behind the question mark of an address. */
@@ -37,3 +38,9 @@ export const partSchema = z.object({
 
 /** A part of the shelf. */
 export const shelfPartSchema = partSchema.extend({ archived: z.enum(['yes', 'no']).default('no') });
+
+/** What is told of a making, as many things at once as may have waited. */
+export const tellSchema = z.strictObject({ events: z.array(makingEventSchema).min(1).max(500) });
+
+/** From where on a making is asked for. */
+export const makingPartSchema = z.object({ after: z.coerce.number().int().min(0).default(0) });

@@ -8,6 +8,7 @@ export {
   type StoredBag,
 } from './bagRepository';
 export { freeName, type KeepResult, type Listed } from './library';
+export type { Told } from './makingRepository';
 export { holdFile } from './holdFile';
 export type { KeptCard } from './reckonedRepository';
 export type { Part } from './search';

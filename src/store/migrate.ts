@@ -7,6 +7,7 @@ import * as saveIds from './migrations/0004-save-ids';
 import * as cards from './migrations/0005-cards';
 import * as notions from './migrations/0006-notions';
 import * as stock from './migrations/0007-stock';
+import * as makings from './migrations/0008-makings';
 
 /** Every migration in order. A new one is a new file and a line here. */
 const MIGRATIONS = [
@@ -17,6 +18,7 @@ const MIGRATIONS = [
   { name: '0005-cards', ...cards },
   { name: '0006-notions', ...notions },
   { name: '0007-stock', ...stock },
+  { name: '0008-makings', ...makings },
 ];
 
 /**

@@ -69,6 +69,15 @@ interface PackingsRow extends Model<InferAttributes<PackingsRow>, InferCreationA
   document: string;
 }
 
+/** Something that was told of the making of a bag, as JSON; its place is the order in which it came. */
+interface MakingEventRow extends Model<InferAttributes<MakingEventRow>, InferCreationAttributes<MakingEventRow>> {
+  place: CreationOptional<number>;
+  id: string;
+  bagId: ForeignKey<string>;
+  document: string;
+  createdAt: CreationOptional<Date>;
+}
+
 export interface Models {
   Swatch: ModelStatic<LibraryRow>;
   Thing: ModelStatic<LibraryRow>;
@@ -80,6 +89,7 @@ export interface Models {
   RefusedSave: ModelStatic<RefusedSaveRow>;
   Card: ModelStatic<CardRow>;
   Packings: ModelStatic<PackingsRow>;
+  MakingEvent: ModelStatic<MakingEventRow>;
 }
 
 // Made anew for each column: Sequelize writes the column's name into the description it is given.
@@ -145,6 +155,17 @@ export function defineModels(sequelize: Sequelize): Models {
     { things: { type: DataTypes.STRING(64), primaryKey: true }, madeBy: madeBy(), document: json() },
     { tableName: 'packings', timestamps: false },
   );
+  const MakingEvent = sequelize.define<MakingEventRow>(
+    'MakingEvent',
+    {
+      place: { type: DataTypes.INTEGER, primaryKey: true, autoIncrement: true },
+      id: { type: DataTypes.STRING(40), allowNull: false },
+      bagId: { type: DataTypes.STRING(40), allowNull: false },
+      document: json(),
+      createdAt: time(),
+    },
+    { tableName: 'making_events', updatedAt: false },
+  );
   return {
     Swatch: library('Swatch', 'swatches'),
     Thing: library('Thing', 'things'),
@@ -156,5 +177,6 @@ export function defineModels(sequelize: Sequelize): Models {
     RefusedSave,
     Card,
     Packings,
+    MakingEvent,
   };
 }

@@ -7,6 +7,7 @@ import { stockItemSchema, type StockItem } from '@/core/stock';
 import { BagRepository } from './bagRepository';
 import { connect } from './connection';
 import { Library } from './library';
+import { MakingRepository } from './makingRepository';
 import { migrate, strangerIn } from './migrate';
 import { defineModels } from './models';
 import { SwatchRepository } from './swatchRepository';
@@ -22,6 +23,7 @@ export interface Store {
   ownStitches: Library<OwnStitch>;
   notions: Library<Notion>;
   stock: Library<StockItem>;
+  makings: MakingRepository;
   reckoned: ReckonedRepository;
   /** Makes one whole file of everything as it is at this moment, at a path where there is none yet. */
   copyTo(path: string): Promise<void>;
@@ -51,6 +53,7 @@ export async function openStore(path: string, madeBy = 'unbuilt'): Promise<Store
     ownStitches: new Library(access, 'OwnStitch', ownStitchSchema),
     notions: new Library(access, 'Notion', notionSchema),
     stock: new Library(access, 'Stock', stockItemSchema),
+    makings: new MakingRepository(access),
     reckoned: new ReckonedRepository(access, madeBy),
     copyTo: async (copyPath) => void (await reading.query('VACUUM INTO ?', { replacements: [copyPath] })),
     close: async () => {

@@ -14,6 +14,7 @@ export { areaMm2, flatSize, isStraight, radiusMm, rowCountOf, stitchesInAll, wid
 export {
   isInRounds,
   isInRows,
+  PIECE_IDS,
   standsUpright,
   trackAlongMm,
   trackRow,

@@ -1,7 +1,8 @@
 import type { IncreaseSchool, ShapedRow } from '@/core/shaping';
 
 /** The pieces that bags are made of. A bag has at most one of each, though it may be worked twice. */
-export type PieceId = 'panel' | 'front' | 'back' | 'gusset' | 'disc' | 'band' | 'base' | 'sides' | 'half-disc';
+export const PIECE_IDS = ['panel', 'front', 'back', 'gusset', 'disc', 'band', 'base', 'sides', 'half-disc'] as const;
+export type PieceId = (typeof PIECE_IDS)[number];
 
 /** Which part of the bag a stretch of rows is. */
 export type ZoneId = 'front' | 'back' | 'bridge' | 'flap' | 'hem' | 'sides' | 'gusset' | 'band';

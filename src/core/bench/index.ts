@@ -1,0 +1,14 @@
+export { MOST_AT_WORK_MS, benchState, toTakeBack, type BenchState } from './benchState';
+export { countCheck, type CountCause, type CountCheck } from './countCheck';
+export {
+  MOST_ROWS,
+  makingEventSchema,
+  partKey,
+  type MakingEvent,
+  type MakingEventKind,
+  type MakingEventOf,
+  type NewMakingEvent,
+  type PartAt,
+} from './makingEvent';
+export { partToGoOn, partsToWork, piecesDone, rowToWork, rowsDone, type PartToWork, type RowToWork } from './parts';
+export { stepStandings, stepsByRows, wouldShut, type StepStanding } from './stepStates';

@@ -1,0 +1,79 @@
+import { z } from 'zod';
+import { PIECE_IDS } from '@/core/pieces';
+
+/** The most rows that a piece can have got to: more than any plan has. */
+export const MOST_ROWS = 100_000;
+/** The most stitches that can be counted in a row. */
+const MOST_STITCHES = 5000;
+const MOST_MM = 100_000;
+
+/** Which piece is worked at, and which of those that are worked alike, from 1. */
+const part = { piece: z.enum(PIECE_IDS), copy: z.number().int().min(1).max(9) };
+const rowNumber = z.number().int().min(1).max(MOST_ROWS);
+
+/** What every event has: a name that its window gave it, its number among those it knew of, and the clock of its device, ms. */
+const event = {
+  id: z.string().regex(/^[\w-]{8,40}$/),
+  n: z.number().int().min(1).max(1_000_000_000),
+  atMs: z.number().int().min(0).max(8_640_000_000_000_000),
+};
+
+/** What a making is told by, each one once and for good: nothing of it is ever changed, only taken back by another. */
+export const makingEventSchema = z.discriminatedUnion('kind', [
+  /** A row, or a round, is worked to its end. */
+  z.strictObject({ ...event, kind: z.literal('row'), ...part, row: rowNumber }),
+  /** Some of what was told before is taken back. */
+  z.strictObject({ ...event, kind: z.literal('back'), takes: z.array(event.id).min(1).max(1000) }),
+  z.strictObject({
+    ...event,
+    kind: z.literal('step'),
+    step: z.string().min(1).max(120),
+    as: z.enum(['done', 'skipped', 'open']),
+  }),
+  /** What she counted in a row. */
+  z.strictObject({
+    ...event,
+    kind: z.literal('count'),
+    ...part,
+    row: rowNumber,
+    stitches: z.number().int().min(0).max(MOST_STITCHES),
+  }),
+  /** What the tape and the scale say once so many rows are worked. */
+  z.strictObject({
+    ...event,
+    kind: z.literal('measured'),
+    ...part,
+    rows: rowNumber,
+    lengthMm: z.number().positive().max(MOST_MM),
+    widthMm: z.number().positive().max(MOST_MM).nullable(),
+    leftG: z.number().min(0).max(MOST_MM).nullable(),
+  }),
+  z.strictObject({
+    ...event,
+    kind: z.literal('note'),
+    text: z.string().trim().min(1).max(2000),
+    step: z.string().min(1).max(120).nullable(),
+    at: z.strictObject({ ...part, row: z.number().int().min(0).max(MOST_ROWS) }).nullable(),
+  }),
+  /** She lays the work down: what passes until the next event is none of its time. */
+  z.strictObject({ ...event, kind: z.literal('pause') }),
+]);
+
+export type MakingEvent = z.infer<typeof makingEventSchema>;
+export type MakingEventKind = MakingEvent['kind'];
+export type MakingEventOf<K extends MakingEventKind> = Extract<MakingEvent, { kind: K }>;
+
+/** An event before it has its name, its number and its time. */
+export type NewMakingEvent = { [K in MakingEventKind]: Omit<MakingEventOf<K>, 'id' | 'n' | 'atMs'> }[MakingEventKind];
+
+/** Which part of the work: a piece, and which of those that are worked alike. */
+export interface PartAt {
+  piece: MakingEventOf<'row'>['piece'];
+  copy: number;
+}
+
+/**
+ * @example
+ * partKey({ piece: 'disc', copy: 2 }) // => 'disc.2'
+ */
+export const partKey = ({ piece, copy }: PartAt): string => `${piece}.${copy}`;

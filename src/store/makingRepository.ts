@@ -1,0 +1,68 @@
+import { Op, QueryTypes } from 'sequelize';
+import { makingEventSchema, type MakingEvent } from '@/core/bench';
+import type { Access } from './access';
+import type { BagId } from './bagRepository';
+import { bySchema, readDocument } from './documents';
+
+/** What was told of a making, from a place on. */
+export interface Told {
+  events: MakingEvent[];
+  /** The place of the last one, to go on from. */
+  last: number;
+  /** Whether there is more than was asked for. */
+  more: boolean;
+}
+
+/** Told events, as they come; those that a newer Ruelle wrote are passed over, and stay. */
+const MOST_AT_ONCE = 5000;
+
+/** What is told of the making of bags: only ever added to. */
+export class MakingRepository {
+  constructor(private readonly access: Access) {}
+
+  /**
+   * Keeps what was told, once it is on the disk. What is known by its name already is not kept again, so that it can be sent as often as it takes.
+   *
+   * @returns false where there is no such bag
+   */
+  tell(bagId: BagId, events: readonly MakingEvent[]): Promise<boolean> {
+    const { writer, connection } = this.access;
+    return writer.write(async () => {
+      const [bag] = await connection.query(KNOWN, { type: QueryTypes.SELECT, bind: { bagId } });
+      if (!bag) return false;
+      for (const event of events)
+        await connection.query(ADD, {
+          type: QueryTypes.INSERT,
+          bind: { id: event.id, bagId, document: JSON.stringify(event) },
+        });
+      return true;
+    });
+  }
+
+  /** Whether there is such a bag. */
+  async knows(bagId: BagId): Promise<boolean> {
+    return (await this.access.read.Bag.count({ where: { id: bagId } })) > 0;
+  }
+
+  /** What was told after a place, in the order in which it came. */
+  async since(bagId: BagId, after = 0, most = MOST_AT_ONCE): Promise<Told> {
+    const rows = await this.access.read.MakingEvent.findAll({
+      attributes: ['place', 'document'],
+      where: { bagId, place: { [Op.gt]: after } },
+      order: [['place', 'ASC']],
+      limit: most + 1,
+    });
+    const taken = rows.slice(0, most);
+    return {
+      events: taken.flatMap(({ document }) => readDocument(document, bySchema(makingEventSchema)) ?? []),
+      last: taken.at(-1)?.place ?? after,
+      more: rows.length > most,
+    };
+  }
+}
+
+const KNOWN = 'SELECT 1 AS found FROM bags WHERE id = $bagId';
+
+const ADD = `
+  INSERT OR IGNORE INTO making_events (id, bagId, document, createdAt)
+  VALUES ($id, $bagId, $document, strftime('%Y-%m-%d %H:%M:%f +00:00', 'now'))`;

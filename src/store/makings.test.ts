@@ -1,0 +1,56 @@
+import { describe, expect, it } from 'vitest';
+import type { MakingEvent } from '@/core/bench';
+import { fullDesign } from '@/core/testing/designs';
+import { openStore, type BagId } from '.';
+import { storeOnDisk } from './testing/onDisk';
+
+const at = storeOnDisk();
+const row = (number: number): MakingEvent => ({
+  kind: 'row',
+  id: `event-of-row-${number}`,
+  n: number,
+  atMs: number * 1000,
+  piece: 'panel',
+  copy: 1,
+  row: number,
+});
+const newBag = async (): Promise<BagId> => at.store.bags.create(fullDesign());
+
+describe('what is told of a making', () => {
+  it('is kept in the order in which it came, once, however often it is sent', async () => {
+    const bag = await newBag();
+    expect(await at.store.makings.tell(bag, [row(1), row(2)])).toBe(true);
+    expect(await at.store.makings.tell(bag, [row(2), row(3), row(1)])).toBe(true);
+    const told = await at.store.makings.since(bag);
+    expect(told.events).toEqual([row(1), row(2), row(3)]);
+    expect(told.more).toBe(false);
+    expect((await at.store.makings.since(bag, told.last)).events).toEqual([]);
+  });
+
+  it('is given part by part, and of one bag nothing to another', async () => {
+    const [one, other] = [await newBag(), await newBag()];
+    await at.store.makings.tell(one, [row(1), row(2), row(3)]);
+    await at.store.makings.tell(other, [row(9)]);
+    const first = await at.store.makings.since(one, 0, 2);
+    expect(first.events).toEqual([row(1), row(2)]);
+    expect(first.more).toBe(true);
+    const rest = await at.store.makings.since(one, first.last, 2);
+    expect(rest.events).toEqual([row(3)]);
+    expect(rest.more).toBe(false);
+    expect((await at.store.makings.since(other)).events).toEqual([row(9)]);
+  });
+
+  it('of a bag that there is not is refused, and nothing of it kept', async () => {
+    expect(await at.store.makings.tell('nowhere' as BagId, [row(1)])).toBe(false);
+    expect((await at.store.makings.since('nowhere' as BagId)).events).toEqual([]);
+  });
+
+  it('is there again after the server was closed, a hundred tellings at once as well', async () => {
+    const bag = await newBag();
+    await Promise.all(Array.from({ length: 100 }, (_, index) => at.store.makings.tell(bag, [row(index + 1)])));
+    await at.store.close();
+    at.store = await openStore(at.path);
+    const { events } = await at.store.makings.since(bag);
+    expect(new Set(events.map(({ id }) => id)).size).toBe(100);
+  });
+});
