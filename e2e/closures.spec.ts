@@ -124,7 +124,7 @@ test('a gusset can be joined as it is worked, and yarn at hand says whether it l
   await newBag(page, 'Satchel with a gusset');
   await goTo(page, 'Body');
   await page.getByLabel('Gusset joined').selectOption('as-worked');
-  await goTo(page, 'Order of making');
+  await goTo(page, 'Bench');
   await expect(page.getByText('Work the gusset, joining it as you go')).toBeVisible();
   await goTo(page, 'Stores');
   await fill(page, 'Yarn you have', '20');

@@ -34,7 +34,7 @@ test('every construction is chosen by its drawing, drawn in its pieces, written 
     await expect.poll(() => pieces(page)).toEqual(drawn);
     await goTo(page, 'Write-up');
     await expect(page.getByTestId('pattern')).toContainText(written);
-    await goTo(page, 'Order of making');
+    await goTo(page, 'Bench');
     await expect(page.locator('[data-step="inspect"]')).toBeVisible();
     await goTo(page, 'Body');
   }
@@ -108,7 +108,7 @@ test('a strip is begun at its flap, with increases, and a hem is turned back ove
   const hem = page.getByRole('textbox', { name: 'Hem turned back', exact: true });
   await hem.fill('20');
   await hem.press('Enter');
-  await goTo(page, 'Order of making');
+  await goTo(page, 'Bench');
   await expect(page.locator('[data-step="turn-hem"]')).toBeVisible();
 });
 

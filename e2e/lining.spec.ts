@@ -64,7 +64,7 @@ test('canvas stiffens the base: cut to whole bars, put in before the lining, tak
   await page.keyboard.press('Control+z');
   await expect(figure(page, 'stiffener.width')).toBeVisible();
   expect((await axeFinds(page)).map(({ id, nodes }) => `${id}: ${nodes[0]?.html}`)).toEqual([]);
-  await goTo(page, 'Order of making');
+  await goTo(page, 'Bench');
   await expect(page.getByText('Put the stiffener in').first()).toBeVisible();
   await saved(page);
 });
@@ -92,7 +92,7 @@ test('a pocket is put in by its drawing, moved by keys where it lies, closed by 
   expect((await axeFinds(page)).map(({ id, nodes }) => `${id}: ${nodes[0]?.html}`)).toEqual([]);
   const svg = await fileOf(page, 'Drawing in mm (SVG)');
   expect(svg.bytes.toString()).toContain('Zipped pocket (2)');
-  await goTo(page, 'Order of making');
+  await goTo(page, 'Bench');
   await expect(page.getByText('Sew the slip pocket on').first()).toBeVisible();
   await saved(page);
 });
@@ -238,7 +238,7 @@ test('felt in two layers is crocheted together through holes, and seen where the
   await page.getByLabel('Perforated').selectOption('together');
   await page.getByRole('button', { name: 'Show it cut open' }).click();
   await expect(page.getByRole('img', { name: /^The folded bag cut open/ })).toBeVisible();
-  await goTo(page, 'Order of making');
+  await goTo(page, 'Bench');
   await expect(page.getByText('Crochet the lining’s seams').first()).toBeVisible();
   await saved(page);
 });
@@ -251,7 +251,7 @@ test('a mesh asks for a border of two rounds, and goes in before that is worked'
   await slip.getByRole('button', { name: 'Work a border of two rounds' }).click();
   await expect(slip).toBeHidden();
   await expect(figure(page, 'stiffener.width')).toBeVisible();
-  await goTo(page, 'Order of making');
+  await goTo(page, 'Bench');
   await expect(page.getByText('Lay the mesh on').first()).toBeVisible();
   await saved(page);
 });

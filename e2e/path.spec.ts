@@ -67,7 +67,7 @@ test('from a swatch and wanted sizes to a written pattern', async ({ page }) => 
   await expect(figure(page, 'yarn.mass')).toContainText(/\d+ g/);
   await expect(figure(page, 'yarn.balls')).toContainText(/\d+ balls?/);
 
-  await goTo(page, 'Order of making');
+  await goTo(page, 'Bench');
   const steps = await page
     .locator('[data-step]')
     .evaluateAll((items) => items.map((item) => item.getAttribute('data-step')));

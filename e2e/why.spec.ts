@@ -24,7 +24,7 @@ test('a line, a difference, a slip and a step can all be asked why', async ({ pa
   await expect(why).toContainText('Planned size less the wanted one');
   await page.keyboard.press('Escape');
 
-  await goTo(page, 'Order of making');
+  await goTo(page, 'Bench');
   const step = page.locator('[data-step="mark-top"]');
   await step.getByRole('button', { name: 'Why these numbers?' }).click();
   await step.locator('[data-figure="fold.top"]').click();

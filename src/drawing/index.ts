@@ -37,3 +37,5 @@ export { USUAL_VIEW, middleOf, seen, type View } from './axonometry';
 export { foldedMesh, type FoldedMesh, type Solid, type SolidLine, type Stuff } from './foldedMesh';
 export { foldedPicture } from './foldedPicture';
 export { bumpsOf, rowLines } from './foldedTexture';
+
+export { workedShapes } from './workedRows';

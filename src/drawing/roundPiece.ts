@@ -58,7 +58,7 @@ export function roundPieceDrawing(piece: DiscPiece | OvalPiece): Drawing {
 }
 
 /** A round at a distance from the middle, or from the chain, as a path. */
-function outlineSegments(piece: DiscPiece | OvalPiece, radius: number, straight: number, r: number): Segment[] {
+export function outlineSegments(piece: DiscPiece | OvalPiece, radius: number, straight: number, r: number): Segment[] {
   const arc = (x: number, y: number): Segment => ({ to: 'arc', radiusMm: r, sweep: true, large: false, x, y });
   if (piece.kind === 'half-disc')
     return [{ to: 'move', x: radius - r, y: radius }, arc(radius, radius - r), arc(radius + r, radius)];

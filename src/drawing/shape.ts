@@ -46,7 +46,11 @@ export type Role =
   | 'bump'
   | 'bolt'
   | 'clash'
-  | 'clashEdge';
+  | 'clashEdge'
+  | 'unworked'
+  | 'unworkedRounds'
+  | 'rowNow'
+  | 'roundNow';
 
 export type Layer = 'cloth' | 'rows' | 'lining' | 'folds' | 'seams' | 'feet' | 'hardware' | 'load';
 

@@ -1,4 +1,5 @@
 export { figuresNamed, sectionFigures, stepFigures } from './asks';
+export { countSentences, dueIn, duesOf, phaseOf, shapingText, sideFacing, spokenRow, type Due } from './benchText';
 export { BASIS_SENTENCES, BASIS_SIGN, BASIS_WORDS } from './basisText';
 export { wordsOfEachRow } from './eachRow';
 export { faultSentence } from './faultSentence';

@@ -34,6 +34,9 @@ const FOLD_NAMES: Record<string, string> = {
 /** Pieces whose last tail has nothing to sew. */
 const WOVEN_IN: ReadonlySet<PieceId> = new Set(['panel', 'sides']);
 
+/** What a fold is called where a marker is set for it; null of a line that needs none. */
+export const foldWords = (mark: string): string | null => FOLD_NAMES[mark] ?? null;
+
 /** A piece as it is worked, line by line, in the design's terms, units and school. */
 export function pieceLines(design: Design, plan: Plan, piece: Piece, fittingWords = FITTING_WORDS): string[] {
   const notes = piece.kind === 'rows' ? notesOf(plan, piece, fittingWords) : NO_NOTES;

@@ -13,6 +13,8 @@ interface PlaceLayoutProps {
   columns?: string;
   /** The drawing has a height of its own, and is not made to fill its place. */
   ownHeight?: boolean;
+  /** On a phone what is worked with comes first, and the drawing after it. */
+  drawingLast?: boolean;
 }
 
 /** A place: its drawing on the counter to the left, its choices and tickets to the right. One below the other on a phone. */
@@ -22,13 +24,18 @@ export function PlaceLayout({
   children,
   columns = 'minmax(0, 23fr) minmax(0, 27fr)',
   ownHeight = false,
+  drawingLast = false,
 }: PlaceLayoutProps) {
   return (
     <Grid templateColumns={{ base: 'minmax(0, 1fr)', lg: columns }} gap="4" flex="1">
       <Heading as="h1" srOnly>
         {title}
       </Heading>
-      <Box position="relative" minH={{ base: ownHeight ? '0' : '460px', lg: 'calc(100vh - 150px)' }}>
+      <Box
+        order={{ base: drawingLast ? 1 : 0, lg: 0 }}
+        position="relative"
+        minH={{ base: ownHeight ? '0' : '460px', lg: 'calc(100vh - 150px)' }}
+      >
         <Box
           position={{ lg: 'sticky' }}
           top="12px"

@@ -7,7 +7,7 @@ import { Sheet, type SheetProps } from './Sheet';
 const SHORTCUTS: readonly { keys: string; does: string }[] = [
   {
     keys: 'Alt + 1 … 9',
-    does: 'Go to a place: Carry, Swatch, Stitch, Body, Strap, Lining, Stores, Order of making, Write-up',
+    does: 'Go to a place: Carry, Swatch, Stitch, Body, Strap, Lining, Stores, Bench, Write-up',
   },
   { keys: 'Ctrl + Z', does: 'Undo' },
   { keys: 'Ctrl + Y, or Ctrl + Shift + Z', does: 'Redo' },

@@ -8,7 +8,7 @@ export const PLACES = [
   { slug: 'closures', name: 'Closures' },
   { slug: 'lining', name: 'Lining' },
   { slug: 'stores', name: 'Stores' },
-  { slug: 'order', name: 'Order of making' },
+  { slug: 'bench', name: 'Bench' },
   { slug: 'write-up', name: 'Write-up' },
 ] as const;
 

@@ -9,7 +9,7 @@ import { orderLayout, type OrderLayout } from '@/drawing/orderLayout';
 import { useBagBehind, useBagStore } from '@/ui/bag/BagProvider';
 import type { BagState } from '@/ui/bag/bagStore';
 import { Group } from '@/ui/bag/PlaceLayout';
-import { WaysOut } from '@/ui/order/WaysOut';
+import { WaysOut } from '@/ui/bench/WaysOut';
 
 const BOX = { widthPx: 148, heightPx: 44 };
 /** Two lines of a title fit into a box. */

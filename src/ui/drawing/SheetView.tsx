@@ -52,13 +52,15 @@ interface SheetViewProps {
   movable?: boolean;
   /** Whose marks can be moved here though the lines can't. */
   moves?: readonly FittingGroup[];
+  /** What is drawn over the pieces, where they are on the screen. */
+  over?: (places: ReadonlyMap<PieceId, PieceOnScreen>) => ReactNode;
 }
 
 /**
  * All flat pieces to one scale, brass rules along the one in hand: counts to the left and below, lengths to the right and above. The
  * one component for it, wherever it is shown.
  */
-export function SheetView({ hide = [], movable = false, moves }: SheetViewProps) {
+export function SheetView({ hide = [], movable = false, moves, over }: SheetViewProps) {
   const [ref, size, measured] = useSize<HTMLDivElement>({ width: 560, height: 600 });
   const [zoom, setZoom] = useState(1);
   const [chosen, setChosen] = useState<PieceId | null>(null);
@@ -176,6 +178,7 @@ export function SheetView({ hide = [], movable = false, moves }: SheetViewProps)
               </g>
             );
           })}
+          {over?.(places)}
           {sheet.marks.map((mark, index) => (
             <MatchingMark
               key={index}

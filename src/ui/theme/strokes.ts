@@ -49,6 +49,10 @@ export const STROKES: Record<Role, Stroke> = {
   bolt: { fill: 'var(--chakra-colors-paper)', fillOpacity: '0.5', stroke: INK, strokeWidth: '0.8px' },
   clash: { fill: 'var(--chakra-colors-decide)', fillOpacity: '0.8', stroke: INK, strokeWidth: '1px' },
   clashEdge: { stroke: 'var(--chakra-colors-decide)', strokeWidth: '3px', strokeDasharray: '6 3' },
+  unworked: { fill: 'var(--chakra-colors-counter)', fillOpacity: '0.74' },
+  unworkedRounds: { stroke: '#cfd6d1bd' },
+  rowNow: { fill: 'var(--chakra-colors-brass)', stroke: INK, strokeWidth: '1.2px' },
+  roundNow: { stroke: 'var(--chakra-colors-brass)' },
   bump: { fill: 'var(--thread)', stroke: INK, strokeWidth: '0.5px' },
 };
 

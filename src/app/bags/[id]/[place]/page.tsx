@@ -1,10 +1,10 @@
-import { notFound } from 'next/navigation';
+import { notFound, redirect } from 'next/navigation';
+import { BenchPlace } from '@/ui/bench/BenchPlace';
 import { BodyPlace } from '@/ui/body/BodyPlace';
 import type { PlaceSlug } from '@/ui/bag/places';
 import { CarryPlace } from '@/ui/carry/CarryPlace';
 import { ClosuresPlace } from '@/ui/closures/ClosuresPlace';
 import { LiningPlace } from '@/ui/lining/LiningPlace';
-import { OrderPlace } from '@/ui/order/OrderPlace';
 import { StitchPlace } from '@/ui/stitch/StitchPlace';
 import { StoresPlace } from '@/ui/stores/StoresPlace';
 import { StrapPlace } from '@/ui/strap/StrapPlace';
@@ -20,12 +20,14 @@ const SCREENS: Record<PlaceSlug, () => React.ReactNode> = {
   closures: ClosuresPlace,
   lining: LiningPlace,
   stores: StoresPlace,
-  order: OrderPlace,
+  bench: BenchPlace,
   'write-up': WriteUpPlace,
 };
 
-export default async function PlacePage({ params }: { params: Promise<{ place: string }> }) {
-  const { place } = await params;
+export default async function PlacePage({ params }: { params: Promise<{ id: string; place: string }> }) {
+  const { id, place } = await params;
+  // What the bench was called before it had a row counter.
+  if (place === 'order') redirect(`/bags/${encodeURIComponent(id)}/bench`);
   const Screen = SCREENS[place as PlaceSlug];
   if (!Object.hasOwn(SCREENS, place) || !Screen) notFound();
   return <Screen />;

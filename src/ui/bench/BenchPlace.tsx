@@ -1,0 +1,74 @@
+'use client';
+
+import { Box } from '@chakra-ui/react';
+import { useCallback, useMemo, useState } from 'react';
+import { partKey, partToGoOn, partsToWork, rowsDone, type PartToWork } from '@/core/bench';
+import type { PieceId } from '@/core/pieces';
+import { useBag } from '@/ui/bag/BagProvider';
+import { Group, PlaceLayout } from '@/ui/bag/PlaceLayout';
+import type { PieceOnScreen } from '@/ui/drawing/pieceOnScreen';
+import { SheetView } from '@/ui/drawing/SheetView';
+import { KeepingMark } from './KeepingMark';
+import { PartChoice } from './PartChoice';
+import { RowCounter } from './RowCounter';
+import { StepList } from './StepList';
+import { useInBrowser, useMaking, useMakingLog } from './useMakingLog';
+import { WorkedRows } from './WorkedRows';
+
+/** The bench: the row in hand, to be counted with one key; the steps, to be ticked; and the pieces as far as they are worked. */
+export function BenchPlace() {
+  const isInBrowser = useInBrowser();
+  if (!isInBrowser)
+    return (
+      <PlaceLayout title="Bench" drawing={<SheetView />}>
+        <Box role="status">Laying the work out…</Box>
+      </PlaceLayout>
+    );
+  return <Bench />;
+}
+
+function Bench() {
+  const log = useMakingLog();
+  const making = useMaking(log);
+  const { bench } = making;
+  const pieces = useBag((state) => state.plan.pieces);
+  const parts = useMemo(() => partsToWork(pieces), [pieces]);
+  const [chosen, setChosen] = useState<string | null>(null);
+  const part = parts.find((one) => partKey(one) === chosen) ?? partToGoOn(parts, bench) ?? parts.at(-1) ?? null;
+  const rowsOf = useRowsByPiece(parts, part, bench);
+  const over = useCallback(
+    (places: ReadonlyMap<PieceId, PieceOnScreen>) => <WorkedRows places={places} rowsOf={rowsOf} />,
+    [rowsOf],
+  );
+  return (
+    <PlaceLayout title="Bench" columns="minmax(0, 9fr) minmax(0, 11fr)" drawing={<SheetView over={over} />} drawingLast>
+      <Group title="Row by row" action={<KeepingMark making={making} />}>
+        <PartChoice parts={parts} bench={bench} chosen={part} onChoose={(one) => setChosen(partKey(one))} />
+        {part && <RowCounter key={partKey(part)} log={log} bench={bench} part={part} />}
+      </Group>
+      <StepList log={log} bench={bench} />
+    </PlaceLayout>
+  );
+}
+
+/** How many rows of each piece are shown as worked: of those that are worked alike, the one in hand. */
+function useRowsByPiece(
+  parts: readonly PartToWork[],
+  inHand: PartToWork | null,
+  { rows }: Parameters<typeof rowsDone>[0],
+): ReadonlyMap<PieceId, number> {
+  return useMemo(
+    () =>
+      new Map(
+        parts.map(({ piece }): [PieceId, number] => {
+          const copies = parts.filter((part) => part.piece === piece);
+          const shown =
+            (inHand?.piece === piece ? inHand : null) ??
+            copies.find((part) => rowsDone({ rows }, part) < part.rowCount) ??
+            (copies.at(-1) as PartToWork);
+          return [piece, rowsDone({ rows }, shown)];
+        }),
+      ),
+    [parts, inHand, rows],
+  );
+}

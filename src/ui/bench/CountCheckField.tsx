@@ -1,0 +1,60 @@
+'use client';
+
+import { Box } from '@chakra-ui/react';
+import { useState } from 'react';
+import { countCheck, rowToWork, type PartToWork } from '@/core/bench';
+import { patternOf, type Design } from '@/core/design';
+import type { Piece } from '@/core/pieces';
+import { countSentences } from '@/core/wording';
+import { TypedField } from '@/ui/fields/TypedField';
+import type { MakingLog } from './makingLog';
+
+/** What she counts in the row just worked, and where a slip probably is. */
+export function CountCheckField({
+  log,
+  part,
+  piece,
+  design,
+  row,
+}: {
+  log: MakingLog;
+  part: PartToWork;
+  piece: Piece;
+  design: Design;
+  /** The last row that is worked; 0 before the first. */
+  row: number;
+}) {
+  const [said, setSaid] = useState<{ count: string; sentences: string[] } | null>(null);
+  const work = rowToWork(piece, row);
+  if (!work) return null;
+  return (
+    <Box>
+      <TypedField
+        label={`Stitches in ${work.counted} ${row}`}
+        placeholder={String(work.stitches)}
+        shown={said?.count ?? ''}
+        commit={(typed) => {
+          const count = typed.trim();
+          if (!/^\d{1,4}$/.test(count)) return 'Write how many stitches you count.';
+          log.tell({ kind: 'count', piece: part.piece, copy: part.copy, row, stitches: Number(count) });
+          const check = countCheck({
+            counted: Number(count),
+            row: work,
+            after: rowToWork(piece, row + 1)?.stitches ?? null,
+            repeatStitches: piece.plain ? 1 : patternOf(design).repeatStitches,
+            turningChainCounts: design.settings.turningChain === 'counts',
+          });
+          setSaid({ count, sentences: countSentences(check, work.counted) });
+          return null;
+        }}
+      />
+      {said && (
+        <Box role="status" fontSize="15px" mt="1" maxW="34em" data-testid="count-check">
+          {said.sentences.map((sentence) => (
+            <Box key={sentence}>{sentence}</Box>
+          ))}
+        </Box>
+      )}
+    </Box>
+  );
+}

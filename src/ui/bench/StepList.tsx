@@ -1,0 +1,175 @@
+'use client';
+
+import { Box, Button, Flex, List } from '@chakra-ui/react';
+import { Check, Circle, CircleDashed, Hourglass, OctagonX, SkipForward } from 'lucide-react';
+import { useMemo, useState, type ReactNode } from 'react';
+import { stepStandings, stepsByRows, wouldShut, type BenchState, type StepStanding } from '@/core/bench';
+import type { Step, StepId } from '@/core/making';
+import { stepFigures, stepTexts, type StepText } from '@/core/wording';
+import { useBag, useBagStore } from '@/ui/bag/BagProvider';
+import { Group } from '@/ui/bag/PlaceLayout';
+import { WhyThese } from '@/ui/figures/WhyThese';
+import type { MakingLog } from './makingLog';
+import { StepNotes } from './StepNotes';
+import { WaysOut } from './WaysOut';
+
+/** The mark on the drawing that a step of the body is about; what is put on says its own. */
+const MARKS: Partial<Record<StepId, string>> = {
+  start: 'edge.front',
+  'mark-base': 'fold.base',
+  'mark-top': 'fold.top',
+  'work-flap': 'edge.flap',
+  fold: 'fold.base',
+  'seam-sides': 'seam.sides',
+};
+
+/** How a step stands, by sign and word. */
+const STANDING: Record<StepStanding['is'], { icon: ReactNode; words: string }> = {
+  done: { icon: <Check size={18} />, words: 'Done' },
+  skipped: { icon: <SkipForward size={18} />, words: 'Passed over' },
+  ready: { icon: <Circle size={18} />, words: 'Can be done now' },
+  waits: { icon: <CircleDashed size={18} />, words: 'Waits' },
+  'too-late': { icon: <OctagonX size={18} />, words: 'Too late' },
+};
+
+/** The steps in an order in which nothing is set too late: what can be done now, what waits, and what a step shuts off before it is ticked. */
+export function StepList({ log, bench }: { log: MakingLog; bench: BenchState }) {
+  const design = useBag((state) => state.design);
+  const plan = useBag((state) => state.plan);
+  const steps = useMemo(() => stepTexts(design, plan), [design, plan]);
+  const standings = useMemo(
+    () => stepStandings(plan.steps, bench.steps, stepsByRows(plan.pieces, bench)),
+    [plan, bench],
+  );
+  const titles = useMemo(() => new Map(steps.map(({ id, title }) => [id, title])), [steps]);
+  const done = [...standings.values()].filter(({ is }) => is === 'done').length;
+  return (
+    <Group title={`Steps, ${done} of ${steps.length} done`}>
+      <List.Root as="ol" listStyleType="none" ps="0" gap="2">
+        {steps.map((text, index) => (
+          <StepItem
+            key={text.id}
+            {...{ log, bench, text, titles, standings }}
+            step={plan.steps[index] as Step}
+            number={index + 1}
+            figures={stepFigures(plan, text.id)}
+          />
+        ))}
+      </List.Root>
+    </Group>
+  );
+}
+
+function StepItem({
+  log,
+  bench,
+  text,
+  step,
+  number,
+  titles,
+  standings,
+  figures,
+}: {
+  log: MakingLog;
+  bench: BenchState;
+  text: StepText;
+  step: Step;
+  number: number;
+  titles: ReadonlyMap<StepId, string>;
+  standings: ReadonlyMap<StepId, StepStanding>;
+  figures: ReturnType<typeof stepFigures>;
+}) {
+  const store = useBagStore();
+  const [warned, setWarned] = useState<'done' | 'skipped' | null>(null);
+  const standing = standings.get(text.id) ?? { is: 'ready' };
+  const isOver = standing.is === 'done' || standing.is === 'skipped';
+  const shuts = wouldShut(step, standings);
+  const say = (as: 'done' | 'skipped' | 'open') => {
+    setWarned(null);
+    log.tell({ kind: 'step', step: text.id, as });
+  };
+  const named = (ids: readonly StepId[]) => ids.map((id) => `“${titles.get(id) ?? id}”`).join(', ');
+  return (
+    <List.Item
+      data-step={text.id}
+      data-standing={standing.is}
+      bg="paper"
+      border="1px solid"
+      borderColor={standing.is === 'too-late' ? 'decide' : 'paperEdge'}
+      px="3"
+      py="2"
+      onPointerEnter={() => store.getState().select(step.of?.mark ?? MARKS[text.id] ?? null)}
+    >
+      <Flex gap="3">
+        <Box fontFamily="heading" fontSize="18px" color="brassDeep" minW="1.6em" textAlign="right">
+          {number}
+        </Box>
+        <Box flex="1">
+          <Box fontWeight={700}>{text.title}</Box>
+          <Flex gap="1.5" align="center" fontSize="14px" color="inkSoft">
+            <Box aria-hidden>{STANDING[standing.is].icon}</Box>
+            {STANDING[standing.is].words}
+            {standing.is === 'waits' && ` for ${named(standing.for)}`}
+            {standing.is === 'too-late' && `: ${named(standing.after)} is done`}
+          </Flex>
+          {!isOver && <Box>{text.what}</Box>}
+          {!isOver && <WhyThese figures={figures} />}
+          {!isOver && text.check && <Remark icon={<Check size={15} />}>Check: {text.check}</Remark>}
+          {!isOver && text.notLater && <Remark icon={<Hourglass size={15} />}>Not later: {text.notLater}</Remark>}
+          {standing.is !== 'done' && <WaysOut ways={text.ways} />}
+          {warned && (
+            <Box role="alert" bg="brassPale" px="3" py="2" mt="2">
+              {warned === 'skipped'
+                ? `Passed over: ${text.notLater ?? 'it may be missed later.'}`
+                : `After this it is too late for ${named(shuts)}.`}
+              <Flex gap="2" mt="2" wrap="wrap">
+                <Button size="sm" minH="44px" onClick={() => say(warned)}>
+                  {warned === 'skipped' ? 'Pass it over' : 'It is done all the same'}
+                </Button>
+                <Button size="sm" minH="44px" variant="outline" bg="paper" onClick={() => setWarned(null)}>
+                  Not yet
+                </Button>
+              </Flex>
+            </Box>
+          )}
+          {!warned && (
+            <Flex gap="2" mt="2" wrap="wrap">
+              {isOver ? (
+                <Button size="sm" minH="44px" variant="outline" bg="paper" onClick={() => say('open')}>
+                  Not done after all
+                </Button>
+              ) : (
+                <>
+                  <Button size="sm" minH="44px" onClick={() => (shuts.length > 0 ? setWarned('done') : say('done'))}>
+                    Done
+                    <Box as="span" srOnly>
+                      : {text.title}
+                    </Box>
+                  </Button>
+                  <Button size="sm" minH="44px" variant="outline" bg="paper" onClick={() => setWarned('skipped')}>
+                    Pass over
+                    <Box as="span" srOnly>
+                      : {text.title}
+                    </Box>
+                  </Button>
+                </>
+              )}
+              <StepNotes log={log} step={text.id} title={text.title} notes={bench.notes} />
+            </Flex>
+          )}
+        </Box>
+      </Flex>
+    </List.Item>
+  );
+}
+
+function Remark({ icon, children }: { icon: ReactNode; children: ReactNode }) {
+  return (
+    <Flex gap="1.5" fontSize="14px" color="inkSoft" align="baseline">
+      <Box aria-hidden flexShrink={0} alignSelf="center">
+        {icon}
+      </Box>
+      <Box>{children}</Box>
+    </Flex>
+  );
+}

@@ -1,0 +1,25 @@
+import { useEffect, useState, useSyncExternalStore } from 'react';
+import { useBagStore } from '@/ui/bag/BagProvider';
+import { createMakingLog, type MakingLog, type MakingLogState } from './makingLog';
+
+const never = () => () => {};
+
+/** Whether the browser's own memory can be looked into: not while the page is first drawn. */
+export const useInBrowser = (): boolean =>
+  useSyncExternalStore(
+    never,
+    () => true,
+    () => false,
+  );
+
+/** The log of the open bag's making, kept and followed as long as the bench is shown. */
+export function useMakingLog(): MakingLog {
+  const store = useBagStore();
+  const [log] = useState((): MakingLog => createMakingLog(store.getState().id));
+  useEffect(() => log.start(), [log]);
+  return log;
+}
+
+/** Follows how far the making is. */
+export const useMaking = ({ subscribe, getState }: MakingLog): MakingLogState =>
+  useSyncExternalStore(subscribe, getState, getState);
