@@ -3,6 +3,9 @@ import { partKey, type MakingEvent, type MakingEventOf, type PartAt } from './ma
 /** What passes between two events counts as work up to so many ms; longer, and she was away. From memory: few rows of a bag take longer. */
 export const MOST_AT_WORK_MS = 20 * 60_000;
 
+/** A row that was told sooner after the one before wasn't worked in that time: she was catching up, ms. From memory: no row of a bag takes less. */
+export const LEAST_ROW_MS = 10_000;
+
 /** How far a making is: all that follows from its events, however they came. */
 export interface BenchState {
   /** Rows worked of each part, by its key; one that isn't begun is not in it. */
@@ -85,7 +88,7 @@ function timesOf(
     const ms = event.atMs - last.atMs;
     if (ms <= 0 || ms > MOST_AT_WORK_MS) continue;
     workedMs += ms;
-    if (event.kind !== 'row' || last.kind !== 'row' || taken.has(event.id)) continue;
+    if (event.kind !== 'row' || last.kind !== 'row' || taken.has(event.id) || ms < LEAST_ROW_MS) continue;
     if (partKey(last) === partKey(event) && event.row === last.row + 1)
       rowMs.push({ part: partKey(event), row: event.row, ms });
   }

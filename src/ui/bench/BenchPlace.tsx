@@ -3,7 +3,7 @@
 import { Box } from '@chakra-ui/react';
 import { useCallback, useMemo, useState } from 'react';
 import { partKey, partToGoOn, partsToWork, rowsDone, type PartToWork } from '@/core/bench';
-import type { PieceId } from '@/core/pieces';
+import type { Piece, PieceId } from '@/core/pieces';
 import { useBag } from '@/ui/bag/BagProvider';
 import { Group, PlaceLayout } from '@/ui/bag/PlaceLayout';
 import type { PieceOnScreen } from '@/ui/drawing/pieceOnScreen';
@@ -37,7 +37,7 @@ function Bench() {
   const part = parts.find((one) => partKey(one) === chosen) ?? partToGoOn(parts, bench) ?? parts.at(-1) ?? null;
   const rowsOf = useRowsByPiece(parts, part, bench);
   const over = useCallback(
-    (places: ReadonlyMap<PieceId, PieceOnScreen>) => <WorkedRows places={places} rowsOf={rowsOf} />,
+    (piece: Piece, place: PieceOnScreen) => <WorkedRows piece={piece} place={place} rows={rowsOf.get(piece.id) ?? 0} />,
     [rowsOf],
   );
   return (

@@ -92,6 +92,8 @@ export function RowCounter({ log, bench, part }: { log: MakingLog; bench: BenchS
           flex="1 1 60%"
           minH={{ base: '112px', md: '96px' }}
           fontSize="24px"
+          bg="drawer"
+          color="drawerText"
           onClick={finish}
           disabled={isWorked}
           data-testid="row-done"
@@ -131,9 +133,10 @@ export function RowCounter({ log, bench, part }: { log: MakingLog; bench: BenchS
   );
 }
 
-/** What a press means itself keeps its keys. */
+/** What these keys mean something to keeps them: a field, a button, a line that can be moved. A link has no use for them. */
 const isOperated = (target: EventTarget | null): boolean =>
-  target instanceof Element && target.closest('input, textarea, select, button, a, summary, [tabindex="0"]') !== null;
+  target instanceof Element &&
+  target.closest('input, textarea, select, button, summary, [role], [tabindex="0"]') !== null;
 
 function Facts({ facts }: { facts: readonly (string | null)[] }) {
   const told = facts.filter((fact) => fact !== null);

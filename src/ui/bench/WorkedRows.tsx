@@ -1,34 +1,27 @@
 'use client';
 
-import { useMemo } from 'react';
-import type { PieceId } from '@/core/pieces';
+import { memo, useMemo } from 'react';
+import type { Piece } from '@/core/pieces';
 import { workedShapes } from '@/drawing';
-import { useBag } from '@/ui/bag/BagProvider';
 import type { PieceOnScreen } from '@/ui/drawing/pieceOnScreen';
 import { ShapeView } from '@/ui/drawing/ShapeView';
 
-/** What isn't worked yet lies under a veil, and the row in hand is lit, on every piece of the sheet. */
-export function WorkedRows({
-  places,
-  rowsOf,
+/** What isn't worked yet of a piece lies under a veil, and the row in hand is lit. */
+export const WorkedRows = memo(function WorkedRows({
+  piece,
+  place,
+  rows,
 }: {
-  places: ReadonlyMap<PieceId, PieceOnScreen>;
-  rowsOf: ReadonlyMap<PieceId, number>;
+  piece: Piece;
+  place: PieceOnScreen;
+  rows: number;
 }) {
-  const pieces = useBag((state) => state.plan.pieces);
-  const shapes = useMemo(
-    () => pieces.map((piece) => ({ id: piece.id, shapes: workedShapes(piece, rowsOf.get(piece.id) ?? 0) })),
-    [pieces, rowsOf],
-  );
+  const shapes = useMemo(() => workedShapes(piece, rows), [piece, rows]);
   return (
-    <g aria-hidden style={{ pointerEvents: 'none' }} data-testid="worked">
-      {shapes.map(({ id, shapes: own }) => (
-        <g key={id} transform={places.get(id)?.transform} data-worked={rowsOf.get(id) ?? 0}>
-          {own.map((shape) => (
-            <ShapeView key={shape.role} shape={shape} />
-          ))}
-        </g>
+    <g aria-hidden style={{ pointerEvents: 'none' }} transform={place.transform} data-worked={rows}>
+      {shapes.map((shape) => (
+        <ShapeView key={shape.role} shape={shape} />
       ))}
     </g>
   );
-}
+});

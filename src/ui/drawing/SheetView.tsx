@@ -5,7 +5,7 @@ import { moveLineEdits, type PanelLineId } from '@/core/body';
 import { patternOf } from '@/core/design';
 import { figureId, type FigureId } from '@/core/figures';
 import type { FittingGroup } from '@/core/fittings';
-import type { PieceId } from '@/core/pieces';
+import type { Piece, PieceId } from '@/core/pieces';
 import { formatLength } from '@/core/units';
 import type { Plan } from '@/core/plan';
 import { PIECE_NAMES } from '@/core/wording';
@@ -52,8 +52,8 @@ interface SheetViewProps {
   movable?: boolean;
   /** Whose marks can be moved here though the lines can't. */
   moves?: readonly FittingGroup[];
-  /** What is drawn over the pieces, where they are on the screen. */
-  over?: (places: ReadonlyMap<PieceId, PieceOnScreen>) => ReactNode;
+  /** What is drawn over a piece and under its names, where that is on the screen. */
+  over?: (piece: Piece, place: PieceOnScreen) => ReactNode;
 }
 
 /**
@@ -174,11 +174,11 @@ export function SheetView({ hide = [], movable = false, moves, over }: SheetView
             return (
               <g key={one.id} data-piece={one.id} onPointerDown={alone ? undefined : () => setChosen(one.id)}>
                 <PieceShapes drawing={drawing} transform={on.transform} hide={hide} selection={selection} />
+                {over?.(one, on)}
                 <PieceNames piece={one} place={on} tracks={hasUp && !one.plain ? tracks : null} />
               </g>
             );
           })}
-          {over?.(places)}
           {sheet.marks.map((mark, index) => (
             <MatchingMark
               key={index}

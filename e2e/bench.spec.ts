@@ -1,0 +1,155 @@
+import AxeBuilder from '@axe-core/playwright';
+import { expect, test, type Page } from '@playwright/test';
+import { goTo, newBag, saved } from './bag';
+
+const counter = (page: Page) => page.getByTestId('row-counter');
+const rowNow = (page: Page, row: number) => expect(counter(page)).toHaveAttribute('data-row', String(row));
+const step = (page: Page, id: string) => page.locator(`[data-step="${id}"]`);
+const kept = (page: Page) => expect(page.locator('[data-keeping]')).toHaveAttribute('data-keeping', 'kept');
+
+/** Opens the bench of a new bag, as she sets it down beside her. */
+async function atTheBench(page: Page, starter = 'Letter pouch'): Promise<string> {
+  const bag = await newBag(page, starter);
+  await saved(page);
+  await goTo(page, 'Bench');
+  await rowNow(page, 1);
+  return `${bag}/bench`;
+}
+
+test.describe('on a phone', () => {
+  test.use({ viewport: { width: 390, height: 844 } });
+
+  test('a whole bag is made: every row counted, every step ticked', async ({ page }) => {
+    await atTheBench(page);
+    const rows = Number(/of (\d+) rows/.exec((await counter(page).textContent()) ?? '')?.[1]);
+    expect(rows).toBeGreaterThan(20);
+    // The press is under the thumb without scrolling, and nothing is cut off at the side.
+    const press = page.getByTestId('row-done');
+    const box = await press.boundingBox();
+    expect(box && box.y + box.height).toBeLessThan(844);
+    expect(box?.height).toBeGreaterThan(44);
+    expect(await page.evaluate(() => document.documentElement.scrollWidth)).toBe(390);
+    for (let row = 1; row <= rows; row += 1) {
+      await rowNow(page, row);
+      await press.click();
+    }
+    await expect(counter(page)).toContainText(`All ${rows} rows are worked.`);
+    await kept(page);
+    await page.reload();
+    await expect(counter(page)).toContainText(`All ${rows} rows are worked.`);
+    // What the rows have done is ticked by itself; all else in the order it stands, without a warning.
+    const ids = await page
+      .locator('[data-step]')
+      .evaluateAll((all) => all.map((one) => one.getAttribute('data-step') ?? ''));
+    await expect(step(page, 'work-front')).toHaveAttribute('data-standing', 'done');
+    for (const id of ids) {
+      if ((await step(page, id).getAttribute('data-standing')) === 'done') continue;
+      await expect(step(page, id)).toHaveAttribute('data-standing', 'ready');
+      await step(page, id).getByRole('button', { name: /^Done/ }).click();
+      await expect(step(page, id)).toHaveAttribute('data-standing', 'done');
+    }
+    await expect(page.getByRole('heading', { name: `Steps, ${ids.length} of ${ids.length} done` })).toBeVisible();
+    const { violations } = await new AxeBuilder({ page }).analyze();
+    expect(violations.map(({ id }) => id)).toEqual([]);
+  });
+});
+
+test('a key counts a row and another takes it back; what is to be minded is told before and when it comes', async ({
+  page,
+}) => {
+  await atTheBench(page);
+  const ahead = page.getByTestId('due-ahead');
+  const told = (await ahead.textContent()) ?? '';
+  const fold = Number(/in (\d+) rows, row (\d+): marker at both ends: base fold/.exec(told)?.[2]);
+  expect(fold).toBeGreaterThan(5);
+  for (let row = 1; row < fold; row += 1) await page.keyboard.press('Space');
+  await rowNow(page, fold);
+  await expect(ahead).toContainText('in this row: marker at both ends: base fold');
+  await page.keyboard.press('Space');
+  await expect(page.getByTestId('due-now')).toContainText('before you go on: marker at both ends: base fold');
+  await expect(page.getByTestId('due-now')).toContainText('the back begins');
+  await expect(page.locator('[data-worked]')).toHaveAttribute('data-worked', String(fold));
+  await page.keyboard.press('Backspace');
+  await rowNow(page, fold);
+  await expect(page.getByTestId('due-now')).toBeHidden();
+});
+
+test('a count that is off is told, with where to look; rows worked elsewhere are set', async ({ page }) => {
+  await atTheBench(page);
+  await page.getByLabel('Rows worked').fill('12');
+  await page.keyboard.press('Enter');
+  await rowNow(page, 13);
+  const field = page.getByLabel('Stitches in row 12');
+  const planned = Number(await field.getAttribute('placeholder'));
+  await field.fill(String(planned - 1));
+  await page.keyboard.press('Enter');
+  await expect(page.getByTestId('count-check')).toContainText('1 stitch too few.');
+  await expect(page.getByTestId('count-check')).toContainText('ends');
+  await field.fill(String(planned));
+  await page.keyboard.press('Enter');
+  await expect(page.getByTestId('count-check')).toContainText('That is as planned for this row.');
+  await page.getByLabel('Rows worked').fill('9000');
+  await page.keyboard.press('Enter');
+  await expect(page.getByText(/This piece has \d+ rows\./)).toBeVisible();
+  await rowNow(page, 13);
+});
+
+test('a step that shuts others off warns; done all the same, they are too late and the ways out are told', async ({
+  page,
+}) => {
+  await atTheBench(page);
+  const seam = step(page, 'seam-sides');
+  await seam.getByRole('button', { name: /^Done/ }).click();
+  await expect(seam.getByRole('alert')).toContainText('After this it is too late for');
+  await seam.getByRole('button', { name: 'Not yet' }).click();
+  await expect(seam).toHaveAttribute('data-standing', 'waits');
+  await seam.getByRole('button', { name: /^Done/ }).click();
+  await seam.getByRole('button', { name: 'It is done all the same' }).click();
+  await expect(seam).toHaveAttribute('data-standing', 'done');
+  await expect(step(page, 'weave-ends')).toHaveAttribute('data-standing', 'too-late');
+  await seam.getByRole('button', { name: 'Note: ' }).click();
+  await seam.getByRole('textbox').fill('The left one is a stitch short.');
+  await seam.getByRole('button', { name: 'Keep the note' }).click();
+  await kept(page);
+  await page.reload();
+  await expect(seam).toContainText('The left one is a stitch short.');
+  await seam.getByRole('button', { name: 'Not done after all' }).click();
+  await expect(step(page, 'weave-ends')).not.toHaveAttribute('data-standing', 'too-late');
+});
+
+test('two windows show the same row within a second; what is counted while the server can’t be reached is kept, once', async ({
+  page,
+  context,
+}) => {
+  const address = await atTheBench(page);
+  const other = await context.newPage();
+  await other.goto(address);
+  await rowNow(other, 1);
+  await kept(other);
+  await page.keyboard.press('Space');
+  await expect(counter(other)).toHaveAttribute('data-row', '2', { timeout: 1000 });
+  await other.getByTestId('row-done').click();
+  await expect(counter(page)).toHaveAttribute('data-row', '3', { timeout: 1000 });
+  await page.route('**/making', (route) => route.abort());
+  await page.keyboard.press('Space');
+  await page.keyboard.press('Space');
+  await rowNow(page, 5);
+  await expect(page.getByText(/kept in this window until it can/)).toBeVisible();
+  await rowNow(other, 3);
+  // The other has gone on meanwhile: the same row counts once.
+  await other.getByTestId('row-done').click();
+  await rowNow(other, 4);
+  await page.unroute('**/making');
+  await kept(page);
+  await rowNow(page, 5);
+  await rowNow(other, 5);
+  await page.reload();
+  await rowNow(page, 5);
+});
+
+test('the address that the bench had before leads to it', async ({ page }) => {
+  const address = await atTheBench(page);
+  await page.goto(address.replace(/bench$/, 'order'));
+  await rowNow(page, 1);
+  expect(page.url()).toMatch(/\/bench$/);
+});
