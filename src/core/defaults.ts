@@ -58,6 +58,15 @@ export const STANDARD_GRAVITY = 9.80665;
 export const OTHER_STITCH_SHARE = 0.12;
 export const OTHER_PIECE_SHARE = 0.1;
 
+/**
+ * How far a piece may be from the swatch that stands for it, the 95 % limit as a share of the gauge: hands settle, tire and change over days of work, by as much as from one
+ * kind of piece to another. It is what the first measure of a piece is weighed against. From memory.
+ */
+export const PIECE_FROM_SWATCH_SHARE = 0.1;
+
+/** A piece that differs from its swatch by more than this share of it was probably miscounted. From memory. */
+export const PIECE_FAR_FROM_SWATCH = 0.5;
+
 /** What two swatches of a yarn leave open of a third on another hook, as a share of its gauge (95 %). From memory. */
 export const GAUGE_FROM_HOOK_SHARE = 0.05;
 

@@ -12,3 +12,12 @@ export {
 } from './makingEvent';
 export { partToGoOn, partsToWork, piecesDone, rowToWork, rowsDone, type PartToWork, type RowToWork } from './parts';
 export { stepStandings, stepsByRows, wouldShut, type StepStanding } from './stepStates';
+export {
+  replan,
+  yarnLasts,
+  type MeasuredOnTheWay,
+  type ReplanWay,
+  type Replanned,
+  type ReplannedZone,
+  type YarnLasts,
+} from './replan';

@@ -40,12 +40,12 @@ import { cameOutSchema, clothSchema } from './cutting';
 import { isOwnStitchId, ownStitchIdSchema, ownStitchSchema } from './ownStitchSchema';
 
 /**
- * The design document, version 14: only what a maker chose or measured. Lengths in mm, masses in g.
+ * The design document, version 15: only what a maker chose or measured. Lengths in mm, masses in g.
  * Its sentences are shown at the field, so each says what would fit.
  */
 
 export const DESIGN_FORMAT = 'ruelle-design';
-export const DESIGN_VERSION = 14;
+export const DESIGN_VERSION = 15;
 
 /** A stitch pattern: one of the catalogue, or one of her own. */
 const stitchSchema = z.union([z.enum(PANEL_STITCH_IDS), ownStitchIdSchema], { error: 'Choose a stitch.' });
@@ -64,6 +64,14 @@ const readingSchema = z.strictObject({
     .min(2, { error: 'Count at least 2.' })
     .max(1000, { error: 'Count 1000 at most.' }),
   lengthMm: lengthMm(5, 2000),
+});
+
+/** A piece on the way: so many rows over a length, and, where she measured it, so many stitches over a width; true of the stitch and the hook it is worked in. */
+const workedSchema = z.strictObject({
+  rows: readingSchema,
+  stitches: readingSchema.nullable(),
+  stitch: stitchSchema,
+  hookMm: lengthMm(0.5, 30),
 });
 
 /** None before the swatch is measured. */
@@ -322,6 +330,8 @@ export const designSchema = z
     cloth: clothSchema,
     /** What she measured of what is finished, each once. */
     cameOut: z.array(cameOutSchema).max(11, { error: 'Each piece is measured once.' }),
+    /** What the piece itself measures while it is worked, by which the swatch's gauge is corrected; null before she takes that. */
+    worked: workedSchema.nullable(),
     /** What of each yarn is at hand, weighed, in the order they are held; null where that is not said. */
     yarnAtHandG: z.array(massG(0, 50000).nullable()).max(5, { error: 'Five yarns are the most.' }),
   })

@@ -189,6 +189,7 @@ export function starterDesign(
     hardware: [],
     yarnAtHandG: [],
     cloth: USUAL_CLOTH,
+    worked: null,
     cameOut: [],
   };
 }

@@ -225,6 +225,7 @@ export const UPGRADES: Readonly<Record<number, Upgrade>> = {
     cloth: clothOfVersion14(cloth),
     lining: liningOfVersion14(lining),
   }),
+  14: (document) => ({ ...document, version: 15, worked: null }),
 };
 
 /** Where an older version's edit is made in the next one, by the version it reads; none where it can't be made there. */
@@ -280,4 +281,5 @@ export const EDIT_UPGRADES: Readonly<Record<number, (edit: DesignEdit) => Design
             ? liningOfVersion14(value)
             : value,
   }),
+  14: (edit) => edit,
 };

@@ -1,4 +1,11 @@
-import { ASSUMED_SPREAD, COUNT_ERROR, ROUGH_SHARE, TAPE_ERROR_MM } from '@/core/defaults';
+import {
+  ASSUMED_SPREAD,
+  COUNT_ERROR,
+  PIECE_FAR_FROM_SWATCH,
+  PIECE_FROM_SWATCH_SHARE,
+  ROUGH_SHARE,
+  TAPE_ERROR_MM,
+} from '@/core/defaults';
 import { isMeasured, patternOf, swatchPatternOf } from '@/core/design';
 import {
   MEMORY,
@@ -17,6 +24,7 @@ import type { GaugeEstimate, Reading } from './estimateGauge';
 import { gaugeProblems } from './gaugeProblems';
 import { pieceOfBody } from './pieceOfBody';
 import { swatchGauge, type SwatchGauge, type SwatchMeasure } from './swatchGauge';
+import { updatedBy } from './updatedBy';
 import { timesLonger } from './widerSwatch';
 import type { WorkedIn } from './workedIn';
 
@@ -84,7 +92,17 @@ export function gaugeStage(design: WorkedIn): GaugeStage {
           design,
         ),
       };
-  return { onSwatch, basis: basisOf(design), problems: gaugeProblems(design, told, from), ...bags, ...half };
+  const { worked } = design;
+  const isOfThis = worked !== null && worked.stitch === design.stitch && worked.hookMm === swatch.hookMm;
+  const corrected = isOfThis
+    ? {
+        stitchWidth: worked.stitches ? correctedFigure(bags.stitchWidth, worked.stitches) : bags.stitchWidth,
+        rowHeight: correctedFigure(bags.rowHeight, worked.rows),
+      }
+    : {};
+  const isAllWorked = isOfThis && worked.stitches !== null;
+  const problems = [...gaugeProblems(design, told, from), ...(isOfThis ? farFromSwatch(bags, worked) : [])];
+  return { onSwatch, basis: isAllWorked ? null : basisOf(design), problems, ...bags, ...corrected, ...half };
 }
 
 /** What the gauge of the bag rests on: rough figures, a swatch for something else, or its own swatch. */
@@ -150,6 +168,60 @@ function foretold(shown: Figure, measured: Figure, ratio: number, { swatch, stit
     },
     over.plusMinusMm,
   );
+}
+
+/** A measure of the bag, corrected by what the piece itself measures while it is worked. */
+function correctedFigure(before: Figure, piece: Reading): Figure {
+  const counted = before.unit === 'mm/stitch' ? ('stitch' as const) : ('row' as const);
+  const { mm, plusMinusMm } = updatedBy({ mm: before.value, plusMinusMm: before.plusMinus ?? 0 }, piece);
+  return makeFigure(
+    before.id,
+    before.label,
+    mm,
+    before.unit,
+    {
+      rule: `What the swatch says and what the piece itself measures, each weighed by how sure it is: precisions add. A piece may differ from its swatch by ${100 * PIECE_FROM_SWATCH_SHARE} % (95 %); a long piece says more than that.`,
+      inputs: [
+        input(`${before.label}, by the swatch`, before.value, before.unit),
+        input(
+          '± of that, for a piece',
+          Math.hypot(before.plusMinus ?? 0, PIECE_FROM_SWATCH_SHARE * before.value),
+          before.unit,
+        ),
+        input('On the piece: counted', piece.count, counted),
+        input('On the piece: over', piece.lengthMm, 'mm'),
+      ],
+      source: {
+        kind: 'published',
+        reference: 'conjugate normal update: Gelman and others, Bayesian Data Analysis, § 2.5',
+      },
+    },
+    plusMinusMm,
+  );
+}
+
+/** A piece that has nothing to do with its swatch. */
+function farFromSwatch(
+  bags: Pick<GaugeStage, 'stitchWidth' | 'rowHeight'>,
+  worked: NonNullable<WorkedIn['worked']>,
+): Problem[] {
+  const far = (figure: Figure, reading: Reading | null, field: 'rows' | 'stitches'): Problem[] => {
+    if (reading === null) return [];
+    const share = reading.lengthMm / reading.count / figure.value - 1;
+    if (Math.abs(share) <= PIECE_FAR_FROM_SWATCH) return [];
+    return [
+      {
+        code: 'piece-unlike-swatch',
+        severity: 'decide',
+        place: 'bench',
+        path: ['worked', field, 'lengthMm'],
+        asks: [figure.id],
+        values: { share, isRows: field === 'rows' },
+        repairs: [{ code: 'forget-worked', values: {}, edits: [{ path: ['worked'], value: null }] }],
+      },
+    ];
+  };
+  return [...far(bags.rowHeight, worked.rows, 'rows'), ...far(bags.stitchWidth, worked.stitches, 'stitches')];
 }
 
 /** The length that readings must have for half the ±, as many of them as there are. */

@@ -2,7 +2,7 @@ import type { FigureName } from '@/core/figures';
 
 /** A place in the app, so that a problem can be shown where it can be mended. */
 export type Place =
-  'carry' | 'swatch' | 'stitch' | 'body' | 'closures' | 'strap' | 'lining' | 'stores' | 'order' | 'write-up';
+  'carry' | 'swatch' | 'stitch' | 'body' | 'closures' | 'strap' | 'lining' | 'stores' | 'bench' | 'write-up';
 
 /**
  * How much a problem matters. `stop`: no plan can be made. `decide`: the plan can be worked but will
@@ -23,6 +23,7 @@ type Nothing = Readonly<Record<string, never>>;
 export interface ProblemValues {
   'not-measured': { share: number; onlyRows: boolean };
   'one-reading': Nothing;
+  'piece-unlike-swatch': { share: number; isRows: boolean };
   'thickness-not-measured': { thicknessMm: number };
   'reading-beyond-swatch': { longestMm: number; outlineMm: number; isUp: boolean };
   'rows-unlike-stitch': { seenMm: number; seenRows: number; usualMm: number; usualRows: number };
@@ -143,6 +144,7 @@ export interface RepairValues {
   'cloth-unfolded': Nothing;
   'remnant-hull': { name: string };
   'remnant-out': { name: string };
+  'forget-worked': Nothing;
 }
 declare const ownBrand: unique symbol;
 /** A code that one kind of what is put on a bag has for itself; its words are beside that kind's. Made by `ownCodes` alone. */

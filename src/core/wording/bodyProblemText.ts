@@ -45,6 +45,7 @@ type BodyRepair =
   | 'cloth-unfolded'
   | 'remnant-hull'
   | 'remnant-out'
+  | 'forget-worked'
   | 'work-from-other-end';
 
 /** What is to be said of how a body is made: gussets, rounds, discs, corners. */
@@ -111,6 +112,7 @@ export const BODY_REPAIRS: Sentences<Pick<RepairValues, BodyRepair>> = {
   'cloth-no-print': () => 'Let the print fall as it may',
   'cloth-unfolded': () => 'Cut it from one layer, unfolded',
   'remnant-hull': ({ name }) => `Take its outermost corners, all round “${name}”`,
+  'forget-worked': () => 'Forget what the piece measured',
   'remnant-out': ({ name }) => `Leave “${name}” out`,
   'load-to': (v, length) => `Make the load ${length(v.loadMm)} thick`,
   'work-from-other-end': (v) => (v.fromFlap ? 'Work from the front’s edge' : 'Work from the flap’s edge'),

@@ -50,6 +50,8 @@ const PROBLEMS: Sentences<ProblemValues> = {
     v.onlyRows
       ? `The rows of the swatch are not counted yet: every height is rough, to ± ${percent(v.share)}. Count them and lay the tape on.`
       : `Nothing is measured yet: every size is rough, to ± ${percent(v.share)}, from the yarn’s class and the hook. Work a swatch and measure it.`,
+  'piece-unlike-swatch': ({ share, isRows }) =>
+    `On the piece a ${isRows ? 'row is' : 'stitch is'} ${percent(Math.abs(share))} ${share < 0 ? 'smaller' : 'larger'} than on the swatch. Was something miscounted, or is it another yarn or hook?`,
   'one-reading': () =>
     'One reading can’t show how uneven the stitches are. Take two more, at other places on the swatch.',
   'thickness-not-measured': (v, length) =>
