@@ -153,3 +153,41 @@ test('the address that the bench had before leads to it', async ({ page }) => {
   await rowNow(page, 1);
   expect(page.url()).toMatch(/\/bench$/);
 });
+
+test('what the tape says on the way makes the plan anew; what is worked stays, and it can be taken back', async ({
+  page,
+}) => {
+  await atTheBench(page);
+  const put = async (label: string, text: string) => {
+    await page.getByLabel(label, { exact: true }).fill(text);
+    await page.keyboard.press('Enter');
+  };
+  await put('Rows worked', '20');
+
+  await put('It is long', 'a hand');
+  await expect(page.getByText('Write a length, such as 12.4 or 124 mm.')).toBeVisible();
+  await put('It is long', '8');
+  await put('Left of the yarn', '60');
+  await page.getByRole('button', { name: 'Write it down', exact: true }).click();
+  const anew = page.getByTestId('plan-anew');
+  await expect(anew).toContainText(/Rows come out \d+ % (lower|higher) than on the swatch\./);
+  const front = anew.getByRole('row', { name: /^Front, rows/ });
+  const before = (await front.textContent()) ?? '';
+  await anew.getByRole('button', { name: 'Keep the rows, know the sizes' }).click();
+  const kept = anew.getByRole('row', { name: /^Front, rows/ }).getByRole('cell');
+  await expect(kept.nth(2)).toContainText((await kept.nth(1).textContent()) ?? 'nothing');
+  await anew.getByRole('button', { name: 'Keep the sizes, count the rows anew' }).click();
+  await expect(front).toHaveText(before);
+  await anew.getByRole('button', { name: 'Take the new plan' }).click();
+  await expect(anew).toContainText('The plan goes by this measure.');
+  await rowNow(page, 21);
+  await saved(page);
+  await put('Rows worked', '30');
+  await put('It is long', '12');
+  await put('Left of the yarn', '50');
+  await page.getByRole('button', { name: 'Write it down', exact: true }).click();
+  await expect(page.getByTestId('yarn-lasts')).toContainText('A row takes 1.00 g');
+  await page.keyboard.press('Control+z');
+  await expect(anew.getByRole('button', { name: 'Take the new plan' })).toBeVisible();
+  await rowNow(page, 31);
+});

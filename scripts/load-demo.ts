@@ -4,6 +4,7 @@
  */
 import type { Design } from '../src/core/design';
 import { demoBags } from '../src/demo/demoBags';
+import { HALF_MADE, demoMaking } from '../src/demo/demoMaking';
 import { demoNotions } from '../src/demo/demoNotions';
 import { demoStock } from '../src/demo/demoStock';
 import { demoSwatches } from '../src/demo/demoSwatches';
@@ -18,7 +19,10 @@ async function main(path: string | undefined, countText: string | undefined): Pr
   for (const notion of demoNotions()) await store.notions.keep(notion);
   for (const item of demoStock()) await store.stock.keep(item);
   for (const thing of demoThings()) await store.things.keep(thing);
-  for (const design of countText ? shelfOf(bags, Number(countText)) : bags) await store.bags.create(design);
+  for (const design of countText ? shelfOf(bags, Number(countText)) : bags) {
+    const id = await store.bags.create(design);
+    if (design.name === HALF_MADE) await store.makings.tell(id, demoMaking(design));
+  }
   await store.close();
 }
 

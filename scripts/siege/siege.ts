@@ -15,6 +15,7 @@ import { killStore } from './killStore';
 import { Machine } from './machine';
 import { malformedRequests } from './malformedRequests';
 import { soak } from './soak';
+import { tapsThroughKills } from './tapsThroughKills';
 import { Tally } from './tally';
 
 const MOST_MINUTES = 60;
@@ -31,7 +32,8 @@ const design = fullDesign();
 /** The sides, and the share of the time that each of them takes where it goes by time. */
 const SIDES: { name: string; attack: (seed: number, minutes: number) => Promise<Tally> }[] = [
   { name: 'the store killed', attack: (seed, minutes) => killStore(seed, inMinutes(0.48 * minutes)) },
-  { name: 'the server killed', attack: (seed, minutes) => killServer(design, seed, inMinutes(0.22 * minutes)) },
+  { name: 'the server killed', attack: (seed, minutes) => killServer(design, seed, inMinutes(0.16 * minutes)) },
+  { name: 'rows counted', attack: (seed, minutes) => tapsThroughKills(design, seed, inMinutes(0.06 * minutes)) },
   { name: 'malformed requests', attack: (seed, minutes) => malformedRequests(design, seed, inMinutes(0.08 * minutes)) },
   { name: 'fifty clients', attack: (seed, minutes) => flood(design, seed, inMinutes(0.06 * minutes)) },
   {

@@ -31,6 +31,8 @@ import type { WorkedIn } from './workedIn';
 export interface GaugeStage {
   /** As measured on the swatch; where the bag is in another stitch, its own are foretold from these. */
   onSwatch: { stitchWidth: Figure; rowHeight: Figure };
+  /** As planned from the swatch, before the piece itself is measured. */
+  bySwatch: { stitchWidth: Figure; rowHeight: Figure };
   stitchWidth: Figure;
   rowHeight: Figure;
   fabricThickness: Figure;
@@ -102,7 +104,8 @@ export function gaugeStage(design: WorkedIn): GaugeStage {
     : {};
   const isAllWorked = isOfThis && worked.stitches !== null;
   const problems = [...gaugeProblems(design, told, from), ...(isOfThis ? farFromSwatch(bags, worked) : [])];
-  return { onSwatch, basis: isAllWorked ? null : basisOf(design), problems, ...bags, ...corrected, ...half };
+  const bySwatch = { stitchWidth: bags.stitchWidth, rowHeight: bags.rowHeight };
+  return { onSwatch, bySwatch, basis: isAllWorked ? null : basisOf(design), problems, ...bags, ...corrected, ...half };
 }
 
 /** What the gauge of the bag rests on: rough figures, a swatch for something else, or its own swatch. */

@@ -12,6 +12,7 @@ export { abbreviation, stitchLegend, stitchName } from './stitchText';
 export { grownStrapText } from './grownStrapText';
 export { influenceText } from './makingsText';
 export { CRITERION_NAMES, WISH_NAMES, conflictText, differenceText, proofText } from './solutionText';
+export { offText, pieceAgainstSwatch, replanLines, yarnLastsText, type ReplanLine } from './replanText';
 export { LAYING_NAMES, layoutText } from './layoutText';
 export { STOCK_NAMES, stockAmount, stockDetail } from './stockText';
 export { placeText } from './placeText';

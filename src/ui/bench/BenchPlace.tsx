@@ -9,6 +9,7 @@ import { Group, PlaceLayout } from '@/ui/bag/PlaceLayout';
 import type { PieceOnScreen } from '@/ui/drawing/pieceOnScreen';
 import { SheetView } from '@/ui/drawing/SheetView';
 import { KeepingMark } from './KeepingMark';
+import { MeasureGroup } from './MeasureGroup';
 import { PartChoice } from './PartChoice';
 import { RowCounter } from './RowCounter';
 import { StepList } from './StepList';
@@ -46,6 +47,7 @@ function Bench() {
         <PartChoice parts={parts} bench={bench} chosen={part} onChoose={(one) => setChosen(partKey(one))} />
         {part && <RowCounter key={partKey(part)} log={log} bench={bench} part={part} />}
       </Group>
+      {part && <MeasureGroup log={log} bench={bench} part={part} />}
       <StepList log={log} bench={bench} />
     </PlaceLayout>
   );

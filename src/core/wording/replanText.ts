@@ -1,0 +1,71 @@
+import type { Replanned, YarnLasts } from '@/core/bench';
+import type { ZoneId } from '@/core/pieces';
+import type { Plan } from '@/core/plan';
+import type { LengthUnit } from '@/core/units';
+import { formatDifference, formatPlusMinus, formatQuantity } from './quantity';
+
+const ZONES: Record<ZoneId, string> = {
+  front: 'Front',
+  back: 'Back',
+  bridge: 'Over the top',
+  flap: 'Flap',
+  hem: 'Hem',
+  sides: 'Sides',
+  gusset: 'Gusset',
+  band: 'Band',
+};
+
+/** A line of what a new plan changes: what, as it was, as it will be. */
+export interface ReplanLine {
+  what: string;
+  before: string;
+  after: string;
+  /** Worked already, so nothing of it changes. */
+  isWorked: boolean;
+}
+
+/** What a new plan changes: the rows of each part, then the sizes that come of it. */
+export function replanLines(before: Plan, { plan, zones }: Replanned, unit: LengthUnit): ReplanLine[] {
+  const rows = zones.map(({ zone, rowsBefore, rowsAfter, worked }): ReplanLine => ({
+    what: `${ZONES[zone]}, rows`,
+    before: String(rowsBefore),
+    after: worked > 0 && worked < rowsAfter ? `${rowsAfter}, of which ${rowsAfter - worked} to go` : String(rowsAfter),
+    isWorked: worked >= rowsBefore,
+  }));
+  const sizes = (['height', 'width'] as const).map((size): ReplanLine => {
+    const [was, is] = [before.pouch.figures[size], plan.pouch.figures[size]];
+    const said = (figure: typeof was) => `${formatQuantity(figure.value, 'mm', unit)} ${formatPlusMinus(figure, unit)}`;
+    return { what: is.label, before: said(was), after: said(is), isWorked: false };
+  });
+  return [...rows, ...sizes];
+}
+
+/**
+ * How the piece differs from its swatch, in words.
+ *
+ * @example
+ * pieceAgainstSwatch(0.04, 'row') // => 'Rows come out 4 % higher than on the swatch.'
+ * pieceAgainstSwatch(-0.002, 'row') // => 'Rows come out as on the swatch.'
+ */
+export function pieceAgainstSwatch(share: number, of: 'row' | 'stitch'): string {
+  const named = of === 'row' ? 'Rows' : 'Stitches';
+  const percent = Math.round(Math.abs(share) * 100);
+  if (percent === 0) return `${named} come out as on the swatch.`;
+  const [more, less] = of === 'row' ? ['higher', 'lower'] : ['wider', 'narrower'];
+  return `${named} come out ${percent} % ${share > 0 ? more : less} than on the swatch.`;
+}
+
+/** Whether the ball is enough, and if not, to which row it lasts. */
+export function yarnLastsText(
+  { gPerRow, rowsPossible, neededG, leftG }: YarnLasts,
+  rowsWorked: number,
+  rowsLeft: number,
+): string {
+  const needs = `A row takes ${gPerRow.toFixed(2)} g; the ${rowsLeft} that are left of this piece take ${Math.ceil(neededG)} g`;
+  return rowsPossible >= rowsLeft
+    ? `${needs}, and ${Math.floor(leftG)} g are there: it is enough.`
+    : `${needs}, and only ${Math.floor(leftG)} g are there: it lasts to row ${rowsWorked + rowsPossible}.`;
+}
+
+/** Signed, for a table of measured against planned. */
+export const offText = (mm: number, unit: LengthUnit): string => formatDifference(mm, 'mm', unit);

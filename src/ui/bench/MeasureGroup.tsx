@@ -1,0 +1,187 @@
+'use client';
+
+import { Box, Button, Flex, Table } from '@chakra-ui/react';
+import dynamic from 'next/dynamic';
+import { useMemo, useState } from 'react';
+import {
+  partKey,
+  replan,
+  rowToWork,
+  rowsDone,
+  yarnLasts,
+  type BenchState,
+  type PartToWork,
+  type ReplanWay,
+} from '@/core/bench';
+import type { Piece } from '@/core/pieces';
+import { formatLength } from '@/core/units';
+import { offText, pieceAgainstSwatch, replanLines, yarnLastsText } from '@/core/wording';
+import { useBag, useBagStore } from '@/ui/bag/BagProvider';
+import { Group } from '@/ui/bag/PlaceLayout';
+import { Scrolled } from '@/ui/figures/Scrolled';
+import type { MakingLog } from './makingLog';
+import { MeasureFields } from './MeasureFields';
+
+const MeasuredChart = dynamic(() => import('./MeasuredChart').then((chart) => chart.MeasuredChart), { ssr: false });
+
+/** The tape laid on the work: what it says against the plan, and the plan anew from it. */
+export function MeasureGroup({ log, bench, part }: { log: MakingLog; bench: BenchState; part: PartToWork }) {
+  const design = useBag((state) => state.design);
+  const plan = useBag((state) => state.plan);
+  const unit = design.settings.lengthUnit;
+  const piece = plan.pieces.find(({ id }) => id === part.piece);
+  const own = bench.measured.filter((one) => partKey(one) === partKey(part));
+  if (!piece || !canBeMeasured(piece)) return null;
+  const done = rowsDone(bench, part);
+  const latest = [...own].sort((one, other) => other.rows - one.rows)[0];
+  const lasts = yarnLasts(own, part.rowCount - done);
+  return (
+    <Group title="Measure it on the way">
+      <MeasureFields
+        key={`${partKey(part)} ${own.length} ${done}`}
+        {...{ log, part, unit }}
+        done={done}
+        stitches={rowToWork(piece, done)?.stitches ?? null}
+      />
+      {latest && (
+        <>
+          <Scrolled label="What was measured">
+            <Table.Root size="sm" mt="3">
+              <Table.Header>
+                <Table.Row>
+                  {['Rows', 'Long', 'Planned', 'Off by', 'Left of the yarn', ''].map((head) => (
+                    <Table.ColumnHeader key={head}>{head}</Table.ColumnHeader>
+                  ))}
+                </Table.Row>
+              </Table.Header>
+              <Table.Body>
+                {own.map((one) => (
+                  <Table.Row key={one.id}>
+                    <Table.Cell>{one.rows}</Table.Cell>
+                    <Table.Cell>{formatLength(one.lengthMm, unit)}</Table.Cell>
+                    <Table.Cell>{formatLength(one.rows * piece.rowMm, unit)}</Table.Cell>
+                    <Table.Cell>{offText(one.lengthMm - one.rows * piece.rowMm, unit)}</Table.Cell>
+                    <Table.Cell>{one.leftG === null ? '–' : `${one.leftG} g`}</Table.Cell>
+                    <Table.Cell>
+                      <Button size="xs" minH="44px" variant="ghost" onClick={() => log.takeBack([one.id])}>
+                        Take back
+                      </Button>
+                    </Table.Cell>
+                  </Table.Row>
+                ))}
+              </Table.Body>
+            </Table.Root>
+          </Scrolled>
+          <MeasuredChart piece={piece} rowCount={part.rowCount} measured={own} plan={plan} unit={unit} />
+          {lasts && (
+            <Box mt="2" data-testid="yarn-lasts">
+              {yarnLastsText(lasts, done, part.rowCount - done)}
+            </Box>
+          )}
+          <PlanAnew bench={bench} latest={latest} />
+        </>
+      )}
+    </Group>
+  );
+}
+
+/** Pieces in the bag's own stitch, whose gauge is that of the bag. A strip between them works up otherwise. */
+const canBeMeasured = (piece: Piece): boolean =>
+  piece.kind === 'rows' && !piece.plain && piece.id !== 'gusset' && piece.id !== 'band';
+
+/** The plan anew, each change of it shown before it is taken; what is worked stays. */
+function PlanAnew({ bench, latest }: { bench: BenchState; latest: BenchState['measured'][number] }) {
+  const design = useBag((state) => state.design);
+  const plan = useBag((state) => state.plan);
+  const store = useBagStore();
+  const [way, setWay] = useState<ReplanWay>('sizes');
+  const piece = plan.pieces.find(({ id }) => id === latest.piece);
+  const stitches = (piece && rowToWork(piece, latest.rows)?.stitches) ?? null;
+  const around = piece?.kind === 'rows' && latest.rows <= piece.roundCount ? 2 : 1;
+  const anew = useMemo(
+    () =>
+      replan(
+        design,
+        plan,
+        bench,
+        {
+          rows: latest.rows,
+          lengthMm: latest.lengthMm,
+          width:
+            latest.widthMm !== null && stitches !== null ? { stitches: stitches / around, mm: latest.widthMm } : null,
+        },
+        way,
+      ),
+    [design, plan, bench, latest, stitches, around, way],
+  );
+  const { worked } = design;
+  const isTaken = worked !== null && worked.rows.count === latest.rows && worked.rows.lengthMm === latest.lengthMm;
+  const swatchMm = plan.gauge.bySwatch.rowHeight.value;
+  return (
+    <Box mt="3" data-testid="plan-anew">
+      <Box>{pieceAgainstSwatch(latest.lengthMm / latest.rows / swatchMm - 1, 'row')}</Box>
+      {isTaken ? (
+        <Flex gap="3" align="center" mt="2" wrap="wrap">
+          <Box>The plan goes by this measure. Undo takes it back.</Box>
+          <Button
+            size="sm"
+            minH="44px"
+            variant="outline"
+            bg="paper"
+            onClick={() => store.getState().edit('By the swatch again', [{ path: ['worked'], value: null }])}
+          >
+            Plan by the swatch again
+          </Button>
+        </Flex>
+      ) : anew === null ? (
+        <Box mt="2">No plan can be made by this measure. Look at the numbers again.</Box>
+      ) : (
+        <>
+          <Flex gap="2" mt="2" wrap="wrap" role="group" aria-label="What is kept">
+            {(['sizes', 'rows'] as const).map((one) => (
+              <Button
+                key={one}
+                size="sm"
+                minH="44px"
+                variant="outline"
+                bg={way === one ? 'brassPale' : 'paper'}
+                aria-pressed={way === one}
+                onClick={() => setWay(one)}
+              >
+                {WAYS[one]}
+              </Button>
+            ))}
+          </Flex>
+          <Table.Root size="sm" mt="2">
+            <Table.Header>
+              <Table.Row>
+                {['', 'Planned', 'Then'].map((head) => (
+                  <Table.ColumnHeader key={head}>{head}</Table.ColumnHeader>
+                ))}
+              </Table.Row>
+            </Table.Header>
+            <Table.Body>
+              {replanLines(plan, anew, design.settings.lengthUnit).map(({ what, before, after, isWorked }) => (
+                <Table.Row key={what}>
+                  <Table.Cell>{what}</Table.Cell>
+                  <Table.Cell>{before}</Table.Cell>
+                  <Table.Cell fontWeight={before === after ? 400 : 700}>
+                    {isWorked ? `${after}, worked` : after}
+                  </Table.Cell>
+                </Table.Row>
+              ))}
+            </Table.Body>
+          </Table.Root>
+          <Button mt="2" minH="44px" onClick={() => store.getState().edit('The plan by what is measured', anew.edits)}>
+            Take the new plan
+          </Button>
+        </>
+      )}
+    </Box>
+  );
+}
+
+const WAYS: Record<ReplanWay, string> = {
+  sizes: 'Keep the sizes, count the rows anew',
+  rows: 'Keep the rows, know the sizes',
+};
