@@ -1,6 +1,7 @@
 /** Times what the core computes, in Node: prints the milliseconds of each run as JSON, by what was run. */
 import fc from 'fast-check';
 import { alternatives } from '../src/core/alternatives';
+import { benchState, replan, type MakingEvent } from '../src/core/bench';
 import { BODY_KINDS, usualBody } from '../src/core/body';
 import { pieceOfBody } from '../src/core/gauge';
 import { KNOWN_THINGS, packQuickly, packStepwise, carriedThings, type Box } from '../src/core/contents';
@@ -27,6 +28,8 @@ import { search } from '../src/core/solutions/search';
 import { FITTING_KINDS } from '../src/core/fittingKinds';
 import { planFittings } from '../src/core/fittings';
 import { planBag, type Plan } from '../src/core/plan';
+import { bagOf } from '../src/core/testing/bodies';
+import { planOf } from '../src/core/testing/designs';
 import { shareAt, stretchDoubt } from '../src/core/strap/stretch';
 import { anyDesign } from '../src/core/testing/anyDesign';
 import { demoBags } from '../src/demo/demoBags';
@@ -237,6 +240,24 @@ const stretchFits = timesOf(
   (trial) => stretchDoubt(trial)((curve) => shareAt(curve, 7)),
 );
 
+/** A making of ten thousand rows, as a window that is opened reads it. */
+const told = Array.from({ length: 10_000 }, (_, index): MakingEvent => ({
+  kind: 'row',
+  ...{ id: `event-${String(index).padStart(6, '0')}`, n: index + 1, atMs: index * 60_000 },
+  ...{ piece: 'panel', copy: 1, row: index + 1 },
+}));
+
+const halfMade = bagOf('fold-over-strip');
+const halfMadePlan = planOf(halfMade);
+/** The plan anew from a tape laid on after some rows. */
+const planAnew = (rows: number) =>
+  replan(
+    halfMade,
+    halfMadePlan,
+    { rows: new Map([['panel.1', rows]]) },
+    { rows, lengthMm: rows * halfMadePlan.pouch.rowMm * 1.05, width: null },
+  );
+
 /** All that a fold is read by: the sheets, and every point that they are told at. */
 const foldable = designs.slice(0, 900).flatMap((design) => {
   const result = planBag(design);
@@ -306,6 +327,14 @@ process.stdout.write(
     strapPlans,
     closurePlans,
     orderGraphs,
+    benchStates: timesOf(
+      Array.from({ length: 200 }, () => told),
+      benchState,
+    ),
+    replans: timesOf(
+      Array.from({ length: 300 }, (_, index) => 10 + (index % 30)),
+      planAnew,
+    ),
     stretchFits,
     planAndPack: timesOf(designs.slice(0, 6000), (design) => planBag(design)),
     cards: timesOf(fc.sample(anyDesign, { numRuns: 400, seed: 7 }), (design) => shelfWork.card(design, null)),

@@ -4,7 +4,7 @@ import { mkdtempSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { basename, join } from 'node:path';
 import { buildSync } from 'esbuild';
-import { coldShelf, saveTimes } from './lib/benchServer.mjs';
+import { coldShelf, saveTimes, tapTimes } from './lib/benchServer.mjs';
 import { launchBrowser } from './lib/browser.mjs';
 import { ROOT, buildApp, installPackages, run } from './lib/ready.mjs';
 import { freePort } from './lib/ports.mjs';
@@ -19,6 +19,7 @@ const DEMO_BAGS = 9;
 const FIRST_FRAMES = 8;
 const LARGE_SHELF = 5000;
 const COLD_STARTS = 8;
+const ROW_TAPS = 60;
 /** A strap's foot on a face, by its grip. */
 const FOOT = { held: '[data-handle="straps.0.feet.inStitches"]', way: 'x', farPx: 30 };
 const rows = [];
@@ -37,6 +38,8 @@ report('The same, the first runs with an edging', core.planEdged.first, 'ms', 2)
 report('Three straps with six weights each, planned on a bag', core.strapPlans, 'ms', 1);
 report('Ten closures, hardware and trims, planned on a bag', core.closurePlans, 'ms', 1);
 report('What is set before what of them, laid out', core.orderGraphs, 'ms', 30);
+report('A making of 10,000 events read', core.benchStates, 'ms', 16);
+report('The plan anew from what a piece measures', core.replans, 'ms', 50);
 report('A stretch curve fitted to six weights, and how far it may be off', core.stretchFits, 'ms', 5);
 const lining = JSON.parse(execFileSync(process.execPath, [bundled('scripts/bench-lining.ts')], { maxBuffer: 64e6 }));
 report('A lining, a stiffener and four pockets, planned on a bag', lining.liningPlans, 'ms', 3);
@@ -60,12 +63,19 @@ await onShelf(DEMO_BAGS, async (address) => {
   const { bursts, clients } = await saveTimes(address);
   report('200 saves at once, all answered', bursts, 'ms', 2000);
   report('A save, with eight clients at work', clients, 'ms', 60);
+  report('A row counted and kept, 10,000 events before it', (await tapTimes(address)).times, 'ms', 100);
 });
 let browser = await launchBrowser({ flat: true });
 await onShelf(DEMO_BAGS, async (address) => {
   const { times, scriptBytes } = await firstViews(address);
   report(`First view of the shelf, ${DEMO_BAGS} bags`, times, 'ms', 1000);
   report('JavaScript of the first view, compressed', [scriptBytes / 1000], 'kB', 350);
+  report(
+    'A row counted, key to painted, 10,000 events before it',
+    await tapsPainted((await tapTimes(address)).bench),
+    'ms',
+    16,
+  );
   const drag = await dragSteps(address, { line: 'fold.base' });
   report('Drag step, change to painted drawing', drag.later, 'ms', 16);
   report('The same, the first steps after opening', drag.first, 'ms', 16);
@@ -157,6 +167,44 @@ async function firstViews(address) {
     await context.close();
   }
   return { times, scriptBytes };
+}
+
+/** Presses the key that counts a row, from the key to when the row is painted. */
+async function tapsPainted(bench) {
+  const page = await browser.newPage({ viewport: { width: 1280, height: 800 } });
+  await page.goto(bench);
+  await page.locator('[data-keeping=kept]').waitFor();
+  await page.waitForTimeout(2000);
+  const times = await page.evaluate(async (taps) => {
+    const painted = () =>
+      new Promise((resolve) => {
+        const { port1, port2 } = new MessageChannel();
+        port1.onmessage = () => resolve(performance.now());
+        port2.postMessage(null);
+      });
+    const press = (kind) =>
+      document.body.dispatchEvent(new window.KeyboardEvent(kind, { key: ' ', code: 'Space', bubbles: true }));
+    const counter = document.querySelector('[data-testid=row-counter]');
+    const measured = [];
+    for (let tap = 0; tap < taps; tap += 1) {
+      const before = counter.getAttribute('data-row');
+      const start = await new Promise((resolve) => {
+        requestAnimationFrame(() => {
+          const now = performance.now();
+          press('keydown');
+          press('keyup');
+          resolve(now);
+        });
+      });
+      const end = await painted();
+      if (counter.getAttribute('data-row') !== before) measured.push(end - start);
+      await new Promise((resolve) => setTimeout(resolve, 60));
+    }
+    return measured;
+  }, ROW_TAPS);
+  await page.close();
+  if (times.length < ROW_TAPS / 2) throw new Error(`only ${times.length} of ${ROW_TAPS} rows were counted`);
+  return times.slice(ROW_TAPS / 4);
 }
 
 /**

@@ -10,6 +10,35 @@ const SAVES_A_CLIENT = 60;
 const BAGS = 40;
 /** The first of them warm the server up. */
 const WARM_UP_SHARE = 0.3;
+const EVENTS = 10_000;
+const TOLD_AT_ONCE = 500;
+const TAPS = 300;
+
+/**
+ * Counts rows of a bag whose making has ten thousand events already, one after the other.
+ *
+ * @returns how long each took until it was kept, ms; and the address of the bag's bench
+ */
+export async function tapTimes(address) {
+  const agent = new Agent({ keepAlive: true });
+  const ask = (method, path, body) => sent(agent, address, method, path, body);
+  const { id } = await ask('POST', '/api/bags', { starter: 'thirds', yarn: { weightClass: 3, hookMm: 4 } });
+  const row = (number) => ({
+    kind: 'count',
+    ...{ id: `bench-${id}-${number}`, n: number + 1, atMs: number * 1000 },
+    ...{ piece: 'panel', copy: 1, row: 1, stitches: 40 },
+  });
+  const tell = (events) => ask('POST', `/api/bags/${id}/making`, { events });
+  for (let from = 0; from < EVENTS; from += TOLD_AT_ONCE)
+    await tell(Array.from({ length: TOLD_AT_ONCE }, (_, index) => row(from + index)));
+  const times = [];
+  for (let tap = 0; tap < TAPS; tap += 1) {
+    const start = performance.now();
+    await tell([row(EVENTS + tap)]);
+    times.push(performance.now() - start);
+  }
+  return { times: times.slice(TAPS * WARM_UP_SHARE), bench: `${address}/bags/${id}/bench` };
+}
 
 /**
  * Saves bags, 200 at once and then by eight clients, each of which waits for its answer.

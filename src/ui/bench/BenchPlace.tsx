@@ -13,7 +13,7 @@ import { MeasureGroup } from './MeasureGroup';
 import { PartChoice } from './PartChoice';
 import { RowCounter } from './RowCounter';
 import { StepList } from './StepList';
-import { useInBrowser, useMaking, useMakingLog } from './useMakingLog';
+import { useBench, useInBrowser, useMakingLog } from './useMakingLog';
 import { WorkedRows } from './WorkedRows';
 
 /** The bench: the row in hand, to be counted with one key; the steps, to be ticked; and the pieces as far as they are worked. */
@@ -30,8 +30,7 @@ export function BenchPlace() {
 
 function Bench() {
   const log = useMakingLog();
-  const making = useMaking(log);
-  const { bench } = making;
+  const bench = useBench(log);
   const pieces = useBag((state) => state.plan.pieces);
   const parts = useMemo(() => partsToWork(pieces), [pieces]);
   const [chosen, setChosen] = useState<string | null>(null);
@@ -43,7 +42,7 @@ function Bench() {
   );
   return (
     <PlaceLayout title="Bench" columns="minmax(0, 9fr) minmax(0, 11fr)" drawing={<SheetView over={over} />} drawingLast>
-      <Group title="Row by row" action={<KeepingMark making={making} />}>
+      <Group title="Row by row" action={<KeepingMark log={log} />}>
         <PartChoice parts={parts} bench={bench} chosen={part} onChoose={(one) => setChosen(partKey(one))} />
         {part && <RowCounter key={partKey(part)} log={log} bench={bench} part={part} />}
       </Group>

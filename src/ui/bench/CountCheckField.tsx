@@ -24,15 +24,16 @@ export function CountCheckField({
   /** The last row that is worked; 0 before the first. */
   row: number;
 }) {
-  const [said, setSaid] = useState<{ count: string; sentences: string[] } | null>(null);
+  const [said, setSaid] = useState<{ row: number; count: string; sentences: string[] } | null>(null);
   const work = rowToWork(piece, row);
   if (!work) return null;
+  const answer = said?.row === row ? said : null;
   return (
     <Box>
       <TypedField
         label={`Stitches in ${work.counted} ${row}`}
         placeholder={String(work.stitches)}
-        shown={said?.count ?? ''}
+        shown={answer?.count ?? ''}
         commit={(typed) => {
           const count = typed.trim();
           if (!/^\d{1,4}$/.test(count)) return 'Write how many stitches you count.';
@@ -44,13 +45,13 @@ export function CountCheckField({
             repeatStitches: piece.plain ? 1 : patternOf(design).repeatStitches,
             turningChainCounts: design.settings.turningChain === 'counts',
           });
-          setSaid({ count, sentences: countSentences(check, work.counted) });
+          setSaid({ row, count, sentences: countSentences(check, work.counted) });
           return null;
         }}
       />
-      {said && (
+      {answer && (
         <Box role="status" fontSize="15px" mt="1" maxW="34em" data-testid="count-check">
-          {said.sentences.map((sentence) => (
+          {answer.sentences.map((sentence) => (
             <Box key={sentence}>{sentence}</Box>
           ))}
         </Box>

@@ -2,10 +2,12 @@
 
 import { Box, Flex } from '@chakra-ui/react';
 import { Check, CloudOff, Hourglass } from 'lucide-react';
-import type { MakingLogState } from './makingLog';
+import type { MakingLog } from './makingLog';
+import { useMaking } from './useMakingLog';
 
 /** Whether all that was counted is kept. */
-export function KeepingMark({ making: { keeping, waiting, trouble } }: { making: MakingLogState }) {
+export function KeepingMark({ log }: { log: MakingLog }) {
+  const { keeping, waiting, trouble } = useMaking(log);
   const many = waiting === 1 ? '1 thing' : `${waiting} things`;
   const [icon, words] = {
     kept: [<Check key="kept" size={16} />, 'All kept'] as const,

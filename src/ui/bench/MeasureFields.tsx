@@ -9,12 +9,14 @@ import type { MakingLog } from './makingLog';
 
 /** What is typed before it is written down. */
 interface Typed {
-  rows: number;
+  /** Null as long as it is the last row that is worked. */
+  rows: number | null;
   lengthMm: number | null;
   widthMm: number | null;
   leftG: number | null;
 }
 
+const NOTHING: Typed = { rows: null, lengthMm: null, widthMm: null, leftG: null };
 const MOST_MM = 2000;
 const MOST_G = 100_000;
 
@@ -34,7 +36,7 @@ export function MeasureFields({
   /** Stitches of the last of them. */
   stitches: number | null;
 }) {
-  const [typed, setTyped] = useState<Typed>({ rows: done, lengthMm: null, widthMm: null, leftG: null });
+  const [typed, setTyped] = useState<Typed>(NOTHING);
   const put = (some: Partial<Typed>): null => {
     setTyped({ ...typed, ...some });
     return null;
@@ -55,7 +57,8 @@ export function MeasureFields({
       }}
     />
   );
-  const { rows, lengthMm, widthMm, leftG } = typed;
+  const { lengthMm, widthMm, leftG } = typed;
+  const rows = typed.rows ?? done;
   const canKeep = rows >= 2 && lengthMm !== null;
   return (
     <Flex gap="3" wrap="wrap" align="start">
@@ -90,6 +93,7 @@ export function MeasureFields({
         onClick={() => {
           if (lengthMm === null) return;
           log.tell({ kind: 'measured', piece: part.piece, copy: part.copy, rows, lengthMm, widthMm, leftG });
+          setTyped(NOTHING);
         }}
       >
         Write it down

@@ -18,6 +18,7 @@ import { formatLength } from '@/core/units';
 import { offText, pieceAgainstSwatch, replanLines, yarnLastsText } from '@/core/wording';
 import { useBag, useBagStore } from '@/ui/bag/BagProvider';
 import { Group } from '@/ui/bag/PlaceLayout';
+import { useShared } from '@/ui/drawing/useShared';
 import { Scrolled } from '@/ui/figures/Scrolled';
 import type { MakingLog } from './makingLog';
 import { MeasureFields } from './MeasureFields';
@@ -30,7 +31,7 @@ export function MeasureGroup({ log, bench, part }: { log: MakingLog; bench: Benc
   const plan = useBag((state) => state.plan);
   const unit = design.settings.lengthUnit;
   const piece = plan.pieces.find(({ id }) => id === part.piece);
-  const own = bench.measured.filter((one) => partKey(one) === partKey(part));
+  const own = useShared(bench.measured.filter((one) => partKey(one) === partKey(part)));
   if (!piece || !canBeMeasured(piece)) return null;
   const done = rowsDone(bench, part);
   const latest = [...own].sort((one, other) => other.rows - one.rows)[0];
@@ -38,7 +39,7 @@ export function MeasureGroup({ log, bench, part }: { log: MakingLog; bench: Benc
   return (
     <Group title="Measure it on the way">
       <MeasureFields
-        key={`${partKey(part)} ${own.length} ${done}`}
+        key={partKey(part)}
         {...{ log, part, unit }}
         done={done}
         stitches={rowToWork(piece, done)?.stitches ?? null}

@@ -113,7 +113,7 @@ export function RowCounter({ log, bench, part }: { log: MakingLog; bench: BenchS
         </Button>
       </Flex>
       <Flex gap="2" mt="3" wrap="wrap" align="end">
-        <CountCheckField key={done} {...{ log, part, piece, design }} row={done} />
+        <CountCheckField {...{ log, part, piece, design }} row={done} />
         <RowField log={log} part={part} done={done} />
         <Button
           minH="44px"

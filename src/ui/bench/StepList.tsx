@@ -2,12 +2,14 @@
 
 import { Box, Button, Flex, List } from '@chakra-ui/react';
 import { Check, Circle, CircleDashed, Hourglass, OctagonX, SkipForward } from 'lucide-react';
-import { useMemo, useState, type ReactNode } from 'react';
+import { memo, useMemo, useState, type ReactNode } from 'react';
 import { stepStandings, stepsByRows, wouldShut, type BenchState, type StepStanding } from '@/core/bench';
+import type { Figure } from '@/core/figures';
 import type { Step, StepId } from '@/core/making';
 import { stepFigures, stepTexts, type StepText } from '@/core/wording';
 import { useBag, useBagStore } from '@/ui/bag/BagProvider';
 import { Group } from '@/ui/bag/PlaceLayout';
+import { useShared } from '@/ui/drawing/useShared';
 import { WhyThese } from '@/ui/figures/WhyThese';
 import type { MakingLog } from './makingLog';
 import { StepNotes } from './StepNotes';
@@ -41,7 +43,10 @@ export function StepList({ log, bench }: { log: MakingLog; bench: BenchState }) 
     () => stepStandings(plan.steps, bench.steps, stepsByRows(plan.pieces, bench)),
     [plan, bench],
   );
-  const titles = useMemo(() => new Map(steps.map(({ id, title }) => [id, title])), [steps]);
+  const figures = useMemo(() => plan.steps.map(({ id }) => stepFigures(plan, id)), [plan]);
+  const notes = useShared(bench.notes);
+  const named = (ids: readonly StepId[]) =>
+    ids.map((id) => `“${steps.find((step) => step.id === id)?.title ?? id}”`).join(', ');
   const done = [...standings.values()].filter(({ is }) => is === 'done').length;
   return (
     <Group title={`Steps, ${done} of ${steps.length} done`}>
@@ -49,10 +54,12 @@ export function StepList({ log, bench }: { log: MakingLog; bench: BenchState }) 
         {steps.map((text, index) => (
           <StepItem
             key={text.id}
-            {...{ log, bench, text, titles, standings }}
-            step={plan.steps[index] as Step}
+            {...{ log, notes, text }}
+            mark={plan.steps[index]?.of?.mark ?? MARKS[text.id] ?? null}
             number={index + 1}
-            figures={stepFigures(plan, text.id)}
+            figures={figures[index] as Figure[]}
+            {...toldStanding(standings.get(text.id), named)}
+            shuts={named(wouldShut(plan.steps[index] as Step, standings))}
           />
         ))}
       </List.Root>
@@ -60,45 +67,55 @@ export function StepList({ log, bench }: { log: MakingLog; bench: BenchState }) 
   );
 }
 
-function StepItem({
+/** How a step stands, and the names of the steps that it waits for, or that are done already. */
+const toldStanding = (
+  standing: StepStanding = { is: 'ready' },
+  named: (ids: readonly StepId[]) => string,
+): { is: StepStanding['is']; others: string } => ({
+  is: standing.is,
+  others: standing.is === 'waits' ? named(standing.for) : standing.is === 'too-late' ? named(standing.after) : '',
+});
+
+/** A step. What it is shown by is plain, so that a row that is counted leaves it as it is. */
+const StepItem = memo(function StepItem({
   log,
-  bench,
+  notes,
   text,
-  step,
+  mark,
   number,
-  titles,
-  standings,
+  is,
+  others,
+  shuts,
   figures,
 }: {
   log: MakingLog;
-  bench: BenchState;
+  notes: BenchState['notes'];
   text: StepText;
-  step: Step;
+  mark: string | null;
   number: number;
-  titles: ReadonlyMap<StepId, string>;
-  standings: ReadonlyMap<StepId, StepStanding>;
-  figures: ReturnType<typeof stepFigures>;
+  is: StepStanding['is'];
+  others: string;
+  /** The names of the steps that are too late once this one is done; empty where none is. */
+  shuts: string;
+  figures: Figure[];
 }) {
   const store = useBagStore();
   const [warned, setWarned] = useState<'done' | 'skipped' | null>(null);
-  const standing = standings.get(text.id) ?? { is: 'ready' };
-  const isOver = standing.is === 'done' || standing.is === 'skipped';
-  const shuts = wouldShut(step, standings);
+  const isOver = is === 'done' || is === 'skipped';
   const say = (as: 'done' | 'skipped' | 'open') => {
     setWarned(null);
     log.tell({ kind: 'step', step: text.id, as });
   };
-  const named = (ids: readonly StepId[]) => ids.map((id) => `“${titles.get(id) ?? id}”`).join(', ');
   return (
     <List.Item
       data-step={text.id}
-      data-standing={standing.is}
+      data-standing={is}
       bg="paper"
       border="1px solid"
-      borderColor={standing.is === 'too-late' ? 'decide' : 'paperEdge'}
+      borderColor={is === 'too-late' ? 'decide' : 'paperEdge'}
       px="3"
       py="2"
-      onPointerEnter={() => store.getState().select(step.of?.mark ?? MARKS[text.id] ?? null)}
+      onPointerEnter={() => store.getState().select(mark)}
     >
       <Flex gap="3">
         <Box fontFamily="heading" fontSize="18px" color="brassDeep" minW="1.6em" textAlign="right">
@@ -107,21 +124,21 @@ function StepItem({
         <Box flex="1">
           <Box fontWeight={700}>{text.title}</Box>
           <Flex gap="1.5" align="center" fontSize="14px" color="inkSoft">
-            <Box aria-hidden>{STANDING[standing.is].icon}</Box>
-            {STANDING[standing.is].words}
-            {standing.is === 'waits' && ` for ${named(standing.for)}`}
-            {standing.is === 'too-late' && `: ${named(standing.after)} is done`}
+            <Box aria-hidden>{STANDING[is].icon}</Box>
+            {STANDING[is].words}
+            {is === 'waits' && ` for ${others}`}
+            {is === 'too-late' && `: ${others} is done`}
           </Flex>
           {!isOver && <Box>{text.what}</Box>}
           {!isOver && <WhyThese figures={figures} />}
           {!isOver && text.check && <Remark icon={<Check size={15} />}>Check: {text.check}</Remark>}
           {!isOver && text.notLater && <Remark icon={<Hourglass size={15} />}>Not later: {text.notLater}</Remark>}
-          {standing.is !== 'done' && <WaysOut ways={text.ways} />}
+          {is !== 'done' && <WaysOut ways={text.ways} />}
           {warned && (
             <Box role="alert" bg="brassPale" px="3" py="2" mt="2">
               {warned === 'skipped'
                 ? `Passed over: ${text.notLater ?? 'it may be missed later.'}`
-                : `After this it is too late for ${named(shuts)}.`}
+                : `After this it is too late for ${shuts}.`}
               <Flex gap="2" mt="2" wrap="wrap">
                 <Button size="sm" minH="44px" onClick={() => say(warned)}>
                   {warned === 'skipped' ? 'Pass it over' : 'It is done all the same'}
@@ -140,7 +157,7 @@ function StepItem({
                 </Button>
               ) : (
                 <>
-                  <Button size="sm" minH="44px" onClick={() => (shuts.length > 0 ? setWarned('done') : say('done'))}>
+                  <Button size="sm" minH="44px" onClick={() => (shuts ? setWarned('done') : say('done'))}>
                     Done
                     <Box as="span" srOnly>
                       : {text.title}
@@ -154,14 +171,14 @@ function StepItem({
                   </Button>
                 </>
               )}
-              <StepNotes log={log} step={text.id} title={text.title} notes={bench.notes} />
+              <StepNotes log={log} step={text.id} title={text.title} notes={notes} />
             </Flex>
           )}
         </Box>
       </Flex>
     </List.Item>
   );
-}
+});
 
 function Remark({ icon, children }: { icon: ReactNode; children: ReactNode }) {
   return (

@@ -1,4 +1,5 @@
 import { useEffect, useState, useSyncExternalStore } from 'react';
+import type { BenchState } from '@/core/bench';
 import { useBagStore } from '@/ui/bag/BagProvider';
 import { createMakingLog, type MakingLog, type MakingLogState } from './makingLog';
 
@@ -20,6 +21,12 @@ export function useMakingLog(): MakingLog {
   return log;
 }
 
-/** Follows how far the making is. */
+/** Follows how all that was told is kept, and how far the making is. */
 export const useMaking = ({ subscribe, getState }: MakingLog): MakingLogState =>
   useSyncExternalStore(subscribe, getState, getState);
+
+/** Follows how far the making is, and nothing else of it. */
+export function useBench({ subscribe, getState }: MakingLog): BenchState {
+  const get = () => getState().bench;
+  return useSyncExternalStore(subscribe, get, get);
+}
