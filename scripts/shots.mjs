@@ -15,7 +15,7 @@ async function openBag(page, name) {
   await page.waitForTimeout(700);
 }
 
-const VIEWS = ['carry', 'swatch', 'stitch', 'body', 'strap', 'lining', 'stores', 'order', 'write-up'];
+const VIEWS = ['carry', 'swatch', 'stitch', 'body', 'strap', 'lining', 'stores', 'write-up'];
 
 installPackages();
 buildApp();
@@ -91,6 +91,12 @@ try {
   await page.locator('[data-save=saved]').waitFor();
   await page.waitForTimeout(1200);
   await page.screenshot({ path: join(folder, 'closures.png') });
+  await openBag(page, /march cards/);
+  await page.goto(page.url().replace(/body$/, 'bench'));
+  await page.locator('[data-keeping=kept]').waitFor();
+  await page.getByTestId('due-ahead').waitFor();
+  await page.waitForTimeout(900);
+  await page.screenshot({ path: join(folder, 'bench.png') });
   for (const [name, view] of [['satchel', 'gusset']]) {
     await page.goto(address);
     await page

@@ -22,6 +22,7 @@ const SHORTCUTS: readonly { keys: string; does: string }[] = [
   { keys: '1 … 6 in a list of plans', does: 'Take that plan' },
   { keys: 'Enter on a number or a line', does: 'Ask why' },
   { keys: 'Esc', does: 'Turn the ticket back; take back what was typed' },
+  { keys: 'Space, Backspace', does: 'At the bench: a row is done; take one back' },
   { keys: 'Alt + U', does: 'Change between centimetres and inches' },
   { keys: 'Alt + T', does: 'Change between US and UK words' },
   { keys: 'Alt + W', does: 'To the write-up' },
