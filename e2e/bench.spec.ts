@@ -191,3 +191,21 @@ test('what the tape says on the way makes the plan anew; what is worked stays, a
   await expect(anew.getByRole('button', { name: 'Take the new plan' })).toBeVisible();
   await rowNow(page, 31);
 });
+
+test('the whole making is gone through before it is begun; nothing of it is counted', async ({ page }) => {
+  await atTheBench(page);
+  await page.getByRole('button', { name: 'Go through the whole making first' }).click();
+  const slider = page.getByRole('slider', { name: 'How far the making is rehearsed' });
+  const most = Number(await slider.getAttribute('max'));
+  await slider.fill('10');
+  await expect(page.getByTestId('rehearsed')).toContainText(/^Panel, row \d+:/);
+  await expect(page.locator('[data-worked]')).not.toHaveAttribute('data-worked', '0');
+  await page.getByRole('button', { name: '16 a second' }).click();
+  await expect(slider).not.toHaveValue('10');
+  await page.getByRole('button', { name: 'Stop' }).click();
+  await slider.fill(String(most));
+  await expect(page.getByTestId('rehearsed')).toHaveText('The bag is made.');
+  await page.getByRole('button', { name: 'Back to your own rows' }).click();
+  await expect(page.locator('[data-worked]')).toHaveAttribute('data-worked', '0');
+  await rowNow(page, 1);
+});

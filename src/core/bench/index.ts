@@ -21,3 +21,4 @@ export {
   type ReplannedZone,
   type YarnLasts,
 } from './replan';
+export { rehearsal, rehearsedUpTo, type Moment } from './rehearsal';

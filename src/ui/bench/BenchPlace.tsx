@@ -2,7 +2,7 @@
 
 import { Box } from '@chakra-ui/react';
 import { useCallback, useMemo, useState } from 'react';
-import { partKey, partToGoOn, partsToWork, rowsDone, type PartToWork } from '@/core/bench';
+import { partKey, partToGoOn, partsToWork, rehearsal, rehearsedUpTo, rowsDone, type PartToWork } from '@/core/bench';
 import type { Piece, PieceId } from '@/core/pieces';
 import { useBag } from '@/ui/bag/BagProvider';
 import { Group, PlaceLayout } from '@/ui/bag/PlaceLayout';
@@ -11,6 +11,7 @@ import { SheetView } from '@/ui/drawing/SheetView';
 import { KeepingMark } from './KeepingMark';
 import { MeasureGroup } from './MeasureGroup';
 import { PartChoice } from './PartChoice';
+import { RehearseGroup } from './RehearseGroup';
 import { RowCounter } from './RowCounter';
 import { StepList } from './StepList';
 import { useBench, useInBrowser, useMakingLog } from './useMakingLog';
@@ -35,7 +36,14 @@ function Bench() {
   const parts = useMemo(() => partsToWork(pieces), [pieces]);
   const [chosen, setChosen] = useState<string | null>(null);
   const part = parts.find((one) => partKey(one) === chosen) ?? partToGoOn(parts, bench) ?? parts.at(-1) ?? null;
-  const rowsOf = useRowsByPiece(parts, part, bench);
+  const steps = useBag((state) => state.plan.steps);
+  const moments = useMemo(() => rehearsal(steps, pieces), [steps, pieces]);
+  const [rehearsed, setRehearsed] = useState<number | null>(null);
+  const onPaper = useMemo(() => (rehearsed === null ? null : rehearsedUpTo(moments, rehearsed)), [moments, rehearsed]);
+  const next = rehearsed === null ? undefined : moments[rehearsed];
+  const worked = useRowsByPiece(parts, part, bench);
+  const shown = useRowsByPiece(parts, next?.kind === 'row' ? { ...next.part, rowCount: 0 } : null, onPaper ?? bench);
+  const rowsOf = onPaper ? shown : worked;
   const over = useCallback(
     (piece: Piece, place: PieceOnScreen) => <WorkedRows piece={piece} place={place} rows={rowsOf.get(piece.id) ?? 0} />,
     [rowsOf],
@@ -47,6 +55,7 @@ function Bench() {
         {part && <RowCounter key={partKey(part)} log={log} bench={bench} part={part} />}
       </Group>
       {part && <MeasureGroup log={log} bench={bench} part={part} />}
+      <RehearseGroup moments={moments} at={rehearsed} onMove={setRehearsed} />
       <StepList log={log} bench={bench} />
     </PlaceLayout>
   );

@@ -1,0 +1,50 @@
+import type { Step, StepId } from '@/core/making';
+import type { Piece } from '@/core/pieces';
+import { partKey, type PartAt } from './makingEvent';
+import { partsToWork, rowsDone } from './parts';
+import { stepsByRows } from './stepStates';
+
+/** A moment of a making: a row is worked, or a step is done. */
+export type Moment = { kind: 'row'; part: PartAt; row: number } | { kind: 'step'; step: StepId };
+
+/**
+ * The whole making, moment by moment, in the order of its steps: each row where the step comes that it belongs to, then the step itself.
+ *
+ * @returns every row of every part once, and every step once
+ */
+export function rehearsal(steps: readonly Step[], pieces: readonly Piece[]): Moment[] {
+  const parts = partsToWork(pieces);
+  const rows = new Map<string, number>();
+  const moments: Moment[] = [];
+  const workOn = (part: PartAt) => {
+    const row = rowsDone({ rows }, part) + 1;
+    rows.set(partKey(part), row);
+    moments.push({ kind: 'row', part: { piece: part.piece, copy: part.copy }, row });
+  };
+  const isByRows = new Set(stepsByRows(pieces, { rows: new Map(parts.map((part) => [partKey(part), part.rowCount])) }));
+  for (const { id } of steps) {
+    // What rows do is done by the first rows that do it, in the order in which the pieces are worked.
+    while (isByRows.has(id) && !stepsByRows(pieces, { rows }).has(id)) {
+      const next = parts.find((part) => rowsDone({ rows }, part) < part.rowCount);
+      if (!next) break;
+      workOn(next);
+    }
+    moments.push({ kind: 'step', step: id });
+  }
+  for (const part of parts) while (rowsDone({ rows }, part) < part.rowCount) workOn(part);
+  return moments;
+}
+
+/** How far a making is after so many of its moments. */
+export function rehearsedUpTo(
+  moments: readonly Moment[],
+  count: number,
+): { rows: Map<string, number>; steps: Set<StepId> } {
+  const rows = new Map<string, number>();
+  const steps = new Set<StepId>();
+  for (const moment of moments.slice(0, count)) {
+    if (moment.kind === 'row') rows.set(partKey(moment.part), moment.row);
+    else steps.add(moment.step);
+  }
+  return { rows, steps };
+}

@@ -1,0 +1,121 @@
+'use client';
+
+import { Box, Button, Flex } from '@chakra-ui/react';
+import { Pause, Play } from 'lucide-react';
+import { useEffect, useMemo, useState } from 'react';
+import type { Moment } from '@/core/bench';
+import { PIECE_NAMES, duesOf, stepTexts, wordsOfEachRow } from '@/core/wording';
+import { useBag } from '@/ui/bag/BagProvider';
+import { Group } from '@/ui/bag/PlaceLayout';
+
+/** So many moments a second. */
+const SPEEDS = [1, 4, 16] as const;
+
+/** The whole making on paper before it is begun: moved through by hand, or left to run. Nothing of it is counted. */
+export function RehearseGroup({
+  moments,
+  at,
+  onMove,
+}: {
+  moments: readonly Moment[];
+  /** How many moments are shown as done; null where nothing is rehearsed. */
+  at: number | null;
+  onMove: (at: number | null) => void;
+}) {
+  const [speed, setSpeed] = useState<(typeof SPEEDS)[number] | null>(null);
+  const isOver = at !== null && at >= moments.length;
+  useEffect(() => {
+    if (speed === null || at === null || isOver) return;
+    const timer = setTimeout(() => onMove(at + 1), 1000 / speed);
+    return () => clearTimeout(timer);
+  }, [speed, at, isOver, onMove]);
+  if (at === null)
+    return (
+      <Group title="Rehearse">
+        <Button minH="44px" variant="outline" bg="paper" onClick={() => onMove(0)}>
+          Go through the whole making first
+        </Button>
+      </Group>
+    );
+  const isRunning = speed !== null && !isOver;
+  return (
+    <Group
+      title="Rehearse"
+      action={
+        <Button size="sm" minH="44px" variant="outline" bg="paper" onClick={() => onMove(null)}>
+          Back to your own rows
+        </Button>
+      }
+    >
+      <input
+        type="range"
+        min={0}
+        max={moments.length}
+        value={at}
+        aria-label="How far the making is rehearsed"
+        aria-valuetext={`${at} of ${moments.length}`}
+        style={{ width: '100%', minHeight: 44 }}
+        onChange={({ target }) => onMove(Number(target.value))}
+      />
+      <MomentText moment={moments[at] ?? null} />
+      <Flex gap="2" mt="2" wrap="wrap">
+        <Button minH="44px" onClick={() => setSpeed(isRunning ? null : (speed ?? SPEEDS[1]))} disabled={isOver}>
+          {isRunning ? <Pause aria-hidden size={18} /> : <Play aria-hidden size={18} />}{' '}
+          {isRunning ? 'Stop' : 'Let it run'}
+        </Button>
+        {SPEEDS.map((one) => (
+          <Button
+            key={one}
+            minH="44px"
+            variant="outline"
+            bg={speed === one ? 'brassPale' : 'paper'}
+            aria-pressed={speed === one}
+            onClick={() => setSpeed(one)}
+          >
+            {one} a second
+          </Button>
+        ))}
+      </Flex>
+    </Group>
+  );
+}
+
+/** What comes next, in words. */
+function MomentText({ moment }: { moment: Moment | null }) {
+  const design = useBag((state) => state.design);
+  const plan = useBag((state) => state.plan);
+  const words = useMemo(
+    () => new Map(plan.pieces.map((piece) => [piece.id, wordsOfEachRow(design, plan, piece)])),
+    [design, plan],
+  );
+  const dues = useMemo(
+    () => new Map(plan.pieces.map((piece) => [piece.id, duesOf(design, plan, piece)])),
+    [design, plan],
+  );
+  const steps = useMemo(() => stepTexts(design, plan), [design, plan]);
+  if (moment === null)
+    return (
+      <Box fontSize="18px" data-testid="rehearsed">
+        The bag is made.
+      </Box>
+    );
+  if (moment.kind === 'step') {
+    const step = steps.find(({ id }) => id === moment.step);
+    return (
+      <Box fontSize="18px" minH="5.5em" data-testid="rehearsed">
+        <b>{step?.title}.</b> {step?.what} {step?.notLater && `Not later: ${step.notLater}`}
+      </Box>
+    );
+  }
+  const { part, row } = moment;
+  const due = (dues.get(part.piece) ?? []).filter((one) => one.row === row && one.when !== 'lies');
+  return (
+    <Box fontSize="18px" minH="5.5em" data-testid="rehearsed">
+      <b>
+        {PIECE_NAMES[part.piece]}
+        {part.copy > 1 ? ` ${part.copy}` : ''}, row {row}:
+      </b>{' '}
+      {words.get(part.piece)?.[row - 1]} {due.map(({ says }) => `Then ${says}.`).join(' ')}
+    </Box>
+  );
+}
