@@ -209,3 +209,26 @@ test('the whole making is gone through before it is begun; nothing of it is coun
   await expect(page.locator('[data-worked]')).toHaveAttribute('data-worked', '0');
   await rowNow(page, 1);
 });
+
+test('the finished bag is looked over: sizes against the plan, and what isn’t as it should be says what to do', async ({
+  page,
+}) => {
+  await atTheBench(page);
+  const width = page.locator('[data-size=widthMm]');
+  const planned = Number(/[\d.]+/.exec((await width.locator('[data-figure]').textContent()) ?? '')?.[0]);
+  await width.getByLabel('Came out').fill(String(planned));
+  await page.keyboard.press('Enter');
+  await expect(width).toContainText('as planned, within its ±');
+  await width.getByLabel('Came out').fill(String(planned - 4));
+  await page.keyboard.press('Enter');
+  await expect(width).toContainText('−4.0 cm: more than its ±. Block it wider');
+  const look = page.locator('[data-look=tails-secure]');
+  await look.getByRole('button', { name: /^Not so/ }).click();
+  await expect(look).toContainText('Weave it in again');
+  await look.getByRole('button', { name: /^Found/ }).click();
+  await expect(page.getByRole('heading', { name: /^Look it over, 1 of \d+ found$/ })).toBeVisible();
+  await saved(page);
+  await page.reload();
+  await expect(width.getByLabel('Came out')).toHaveValue(String((planned - 4).toFixed(1)));
+  await expect(look).toContainText('Found');
+});

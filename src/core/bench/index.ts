@@ -22,3 +22,4 @@ export {
   type YarnLasts,
 } from './replan';
 export { rehearsal, rehearsedUpTo, type Moment } from './rehearsal';
+export { lookStep, looksFor, sizesToInspect, type InspectedSize, type LookId, type SizeToInspect } from './inspection';

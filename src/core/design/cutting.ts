@@ -78,3 +78,22 @@ export const cameOutSchema = z.strictObject({
   depthMm: lengthMm(2, 1000).nullable(),
 });
 export type CameOut = z.infer<typeof cameOutSchema>;
+
+/**
+ * All that came out with one more size of it; a part of which no size is left is left out.
+ *
+ * @example
+ * cameOutWith([], 'bag', 'widthMm', 205) // => [{ of: 'bag', widthMm: 205, heightMm: null, depthMm: null }]
+ */
+export function cameOutWith(
+  all: readonly CameOut[],
+  of: CameOut['of'],
+  size: 'widthMm' | 'heightMm' | 'depthMm',
+  mm: number | null,
+): CameOut[] {
+  const before = all.find((one) => one.of === of);
+  const now: CameOut = { of, widthMm: null, heightMm: null, depthMm: null, ...before, [size]: mm };
+  const others = all.filter((one) => one.of !== of);
+  const isEmpty = now.widthMm === null && now.heightMm === null && now.depthMm === null;
+  return isEmpty ? others : [...others, now];
+}

@@ -189,6 +189,7 @@ export {
   remnantSchema,
   USUAL_CLOTH,
   type BagBeside,
+  cameOutWith,
   type CameOut,
   type ClothOnBolt,
   type LaidByHand,

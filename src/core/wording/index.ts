@@ -13,6 +13,7 @@ export { grownStrapText } from './grownStrapText';
 export { influenceText } from './makingsText';
 export { CRITERION_NAMES, WISH_NAMES, conflictText, differenceText, proofText } from './solutionText';
 export { offText, pieceAgainstSwatch, replanLines, yarnLastsText, type ReplanLine } from './replanText';
+export { LOOK_TEXTS, sizeVerdict } from './inspectionText';
 export { LAYING_NAMES, layoutText } from './layoutText';
 export { STOCK_NAMES, stockAmount, stockDetail } from './stockText';
 export { placeText } from './placeText';

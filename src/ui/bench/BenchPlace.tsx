@@ -8,6 +8,7 @@ import { useBag } from '@/ui/bag/BagProvider';
 import { Group, PlaceLayout } from '@/ui/bag/PlaceLayout';
 import type { PieceOnScreen } from '@/ui/drawing/pieceOnScreen';
 import { SheetView } from '@/ui/drawing/SheetView';
+import { InspectGroup } from './InspectGroup';
 import { KeepingMark } from './KeepingMark';
 import { MeasureGroup } from './MeasureGroup';
 import { PartChoice } from './PartChoice';
@@ -57,6 +58,7 @@ function Bench() {
       {part && <MeasureGroup log={log} bench={bench} part={part} />}
       <RehearseGroup moments={moments} at={rehearsed} onMove={setRehearsed} />
       <StepList log={log} bench={bench} />
+      <InspectGroup log={log} bench={bench} />
     </PlaceLayout>
   );
 }

@@ -1,7 +1,7 @@
 'use client';
 
 import { Box } from '@chakra-ui/react';
-import { isBagForItself, type CameOut } from '@/core/design';
+import { cameOutWith, isBagForItself, type CameOut } from '@/core/design';
 import { LINING_NAMES } from '@/core/lining';
 import { useBag, useBagStore } from '@/ui/bag/BagProvider';
 import { Group, Row } from '@/ui/bag/PlaceLayout';
@@ -39,11 +39,7 @@ export function CameOutGroup() {
       }));
   const set = (of: CameOut['of'], size: Size, mm: number | null) => {
     const { design, edit } = store.getState();
-    const before = design.cameOut.find((one) => one.of === of);
-    const now: CameOut = { of, widthMm: null, heightMm: null, depthMm: null, ...before, [size]: mm };
-    const others = design.cameOut.filter((one) => one.of !== of);
-    const isEmpty = now.widthMm === null && now.heightMm === null && now.depthMm === null;
-    return edit('Mine came out at', [{ path: ['cameOut'], value: isEmpty ? others : [...others, now] }]);
+    return edit('Mine came out at', [{ path: ['cameOut'], value: cameOutWith(design.cameOut, of, size, mm) }]);
   };
   return (
     <Group title="Mine came out at">
