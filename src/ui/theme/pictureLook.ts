@@ -14,6 +14,7 @@ const NAMED: Readonly<Record<string, string>> = {
   '--chakra-colors-brass-deep': COLOURS.brassDeep.value,
   '--chakra-colors-brass-pale': COLOURS.brassPale.value,
   '--chakra-colors-decide': COLOURS.decide.value,
+  '--chakra-colors-counter': COLOURS.counter.value,
 };
 
 /** The drawing conventions as a picture needs them that leaves the program: every colour and every line by itself, in the colours of a yarn. */
