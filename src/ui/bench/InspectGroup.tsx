@@ -33,6 +33,7 @@ export function InspectGroup({ log, bench }: { log: MakingLog; bench: BenchState
           <FigureTicket figure={one.figure} />
           <LengthField
             label="Came out"
+            width="8.5em"
             empty="not measured"
             valueMm={one.cameOutMm}
             onChange={(mm) => set(one.size, mm)}
@@ -79,6 +80,8 @@ function Look({ look, said, log }: { look: LookId; said: 'done' | 'skipped' | nu
         <Button
           size="sm"
           minH="44px"
+          variant="outline"
+          bg={said === 'done' ? 'brassPale' : 'paper'}
           aria-pressed={said === 'done'}
           onClick={() => say(said === 'done' ? 'open' : 'done')}
         >
@@ -91,7 +94,7 @@ function Look({ look, said, log }: { look: LookId; said: 'done' | 'skipped' | nu
           size="sm"
           minH="44px"
           variant="outline"
-          bg="paper"
+          bg={said === 'skipped' ? 'brassPale' : 'paper'}
           aria-pressed={said === 'skipped'}
           onClick={() => say(said === 'skipped' ? 'open' : 'skipped')}
         >

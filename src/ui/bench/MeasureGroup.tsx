@@ -173,7 +173,13 @@ function PlanAnew({ bench, latest }: { bench: BenchState; latest: BenchState['me
               ))}
             </Table.Body>
           </Table.Root>
-          <Button mt="2" minH="44px" onClick={() => store.getState().edit('The plan by what is measured', anew.edits)}>
+          <Button
+            mt="2"
+            minH="44px"
+            bg="drawer"
+            color="drawerText"
+            onClick={() => store.getState().edit('The plan by what is measured', anew.edits)}
+          >
             Take the new plan
           </Button>
         </>

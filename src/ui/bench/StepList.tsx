@@ -25,6 +25,13 @@ const MARKS: Partial<Record<StepId, string>> = {
   'seam-sides': 'seam.sides',
 };
 
+/** What can be done now is pressed for; the rest can be told as well. */
+const READY = { bg: 'drawer', color: 'drawerText' } as const;
+const LATER = { variant: 'outline', bg: 'paper' } as const;
+
+/** So many steps are named where others wait for them. */
+const MOST_NAMED = 3;
+
 /** How a step stands, by sign and word. */
 const STANDING: Record<StepStanding['is'], { icon: ReactNode; words: string }> = {
   done: { icon: <Check size={18} />, words: 'Done' },
@@ -45,8 +52,10 @@ export function StepList({ log, bench }: { log: MakingLog; bench: BenchState }) 
   );
   const figures = useMemo(() => plan.steps.map(({ id }) => stepFigures(plan, id)), [plan]);
   const notes = useShared(bench.notes);
-  const named = (ids: readonly StepId[]) =>
-    ids.map((id) => `“${steps.find((step) => step.id === id)?.title ?? id}”`).join(', ');
+  const named = (ids: readonly StepId[]) => {
+    const titles = ids.slice(0, MOST_NAMED).map((id) => `“${steps.find((step) => step.id === id)?.title ?? id}”`);
+    return ids.length > MOST_NAMED ? `${titles.join(', ')} and ${ids.length - MOST_NAMED} more` : titles.join(', ');
+  };
   const done = [...standings.values()].filter(({ is }) => is === 'done').length;
   return (
     <Group title={`Steps, ${done} of ${steps.length} done`}>
@@ -157,7 +166,12 @@ const StepItem = memo(function StepItem({
                 </Button>
               ) : (
                 <>
-                  <Button size="sm" minH="44px" onClick={() => (shuts ? setWarned('done') : say('done'))}>
+                  <Button
+                    size="sm"
+                    minH="44px"
+                    {...(is === 'ready' ? READY : LATER)}
+                    onClick={() => (shuts ? setWarned('done') : say('done'))}
+                  >
                     Done
                     <Box as="span" srOnly>
                       : {text.title}

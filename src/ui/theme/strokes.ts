@@ -5,6 +5,7 @@ interface Stroke {
   fillOpacity?: string;
   stroke?: string;
   strokeWidth?: string;
+  strokeOpacity?: string;
   strokeDasharray?: string;
   strokeLinecap?: 'round';
 }
@@ -50,7 +51,7 @@ export const STROKES: Record<Role, Stroke> = {
   clash: { fill: 'var(--chakra-colors-decide)', fillOpacity: '0.8', stroke: INK, strokeWidth: '1px' },
   clashEdge: { stroke: 'var(--chakra-colors-decide)', strokeWidth: '3px', strokeDasharray: '6 3' },
   unworked: { fill: 'var(--chakra-colors-counter)', fillOpacity: '0.74' },
-  unworkedRounds: { stroke: '#cfd6d1bd' },
+  unworkedRounds: { stroke: 'var(--chakra-colors-counter)', strokeOpacity: '0.74' },
   rowNow: { fill: 'var(--chakra-colors-brass)', stroke: INK, strokeWidth: '1.2px' },
   roundNow: { stroke: 'var(--chakra-colors-brass)' },
   bump: { fill: 'var(--thread)', stroke: INK, strokeWidth: '0.5px' },
