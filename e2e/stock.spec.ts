@@ -69,3 +69,25 @@ test('a bag costs what its yarn costs in the stores, and is cut from what is lef
   await expect(page.getByRole('heading', { name: 'What it costs' })).toBeVisible();
   await saved(page);
 });
+
+test('one list is made for several bags, out of one store', async ({ page }) => {
+  const names: string[] = [];
+  for (const starter of ['Letter pouch', 'Satchel with a gusset']) {
+    const bag = await newBag(page, starter);
+    await page.goto(`${bag}/body`);
+    const name = `${starter} ${Date.now()}`;
+    await fill(page, 'Name of the bag', name);
+    await saved(page);
+    names.push(name);
+  }
+  await page.goto('/stores');
+  await page.getByRole('button', { name: 'A shopping list for several bags' }).click();
+  for (const name of names) await page.getByRole('button', { name }).click();
+  const list = page.getByTestId('shopping');
+  await expect(list).toContainText(names[0] as string);
+  await expect(list).toContainText(names[1] as string);
+  await expect(page.getByText(/^Together \d+\.\d\d, in your own money/)).toBeVisible();
+  const download = page.waitForEvent('download');
+  await page.getByRole('button', { name: 'Save the list' }).click();
+  expect((await download).suggestedFilename()).toBe('shopping-list.txt');
+});

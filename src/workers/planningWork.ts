@@ -7,7 +7,8 @@ import { clothPieces, layOnCloth, type ClothToCut, type Layout, type LayoutPiece
 import { planBag, type Plan } from '@/core/plan';
 import { findRepeat, type FoundRepeat, type StitchPattern } from '@/core/stitches';
 import { seededRandom } from '@/core/random';
-import { LAYING_NAMES } from '@/core/wording';
+import { bagNeeds, type BagNeeds } from '@/core/stock';
+import { LAYING_NAMES, wordsOf } from '@/core/wording';
 
 /** How long a piece of work goes on before it lets others have a turn, ms: a call to stop is heard after it. */
 const TURN_MS = 40;
@@ -67,6 +68,13 @@ export const planningWork = {
         id: `${id}:${piece.id}`,
         name: `${piece.name} (${design.name})`,
       }));
+    }),
+
+  /** What bags take out of the stores; one that can't be planned takes nothing yet. */
+  needsOf: (bags: Design[]): BagNeeds[] =>
+    bags.flatMap((design) => {
+      const result = planBag(design);
+      return result.ok ? [bagNeeds(design.name, result.plan, (stage) => wordsOf(stage).title)] : [];
     }),
 
   /** A planned bag made many times over on paper; the same seed gives the same makings. */

@@ -1,7 +1,8 @@
 import { GEOMETRY, input, inputFrom, makeFigure, type Figure } from '@/core/figures';
 import type { FittingStage } from '@/core/fittings';
-import { isOfSizes, isSamePiece, sizesOf, type Notion } from '@/core/notions';
+import { isOfSizes, isSamePiece, type Notion } from '@/core/notions';
 import type { YarnStage } from '@/core/yarn';
+import { boughtBySize } from './bagNeeds';
 import { isSameName, yarnInStoreG, type StockItem, type StockYarn } from './stockItem';
 
 /** What a bag takes of something: how many, what one of it costs, and together. */
@@ -102,6 +103,4 @@ function lineOf(
 
 /** Pieces that are bought: of each stage as many as lie on the bag, halves of one together. */
 const boughtOf = (fittings: readonly FittingStage[], wordsFor: (stage: FittingStage) => string): Bought[] =>
-  fittings.flatMap((stage) =>
-    stage.bought > 0 && sizesOf(stage.choice) !== null ? [{ stage, count: stage.bought, name: wordsFor(stage) }] : [],
-  );
+  boughtBySize(fittings).map((stage) => ({ stage, count: stage.bought, name: wordsFor(stage) }));

@@ -1,5 +1,7 @@
 export { MOST_STOCK_ROWS, readStockCsv, stockAsCsv } from './stockCsv';
 export { cornersText, readCorners } from './corners';
+export { bagNeeds, type BagNeeds } from './bagNeeds';
+export { shoppingList, shoppingTotal, type ShoppingLine } from './shoppingList';
 export { bagCost, type BagCost, type CostLine } from './bagCost';
 export {
   USUAL_STOCK,

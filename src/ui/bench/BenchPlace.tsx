@@ -9,6 +9,7 @@ import { Group, PlaceLayout } from '@/ui/bag/PlaceLayout';
 import type { PieceOnScreen } from '@/ui/drawing/pieceOnScreen';
 import { SheetView } from '@/ui/drawing/SheetView';
 import { InspectGroup } from './InspectGroup';
+import { ProblemSlips } from '@/ui/problems/ProblemSlips';
 import { KeepingMark } from './KeepingMark';
 import { MeasureGroup } from './MeasureGroup';
 import { PartChoice } from './PartChoice';
@@ -51,6 +52,7 @@ function Bench() {
   );
   return (
     <PlaceLayout title="Bench" columns="minmax(0, 9fr) minmax(0, 11fr)" drawing={<SheetView over={over} />} drawingLast>
+      <ProblemSlips place="bench" />
       <Group title="Row by row" action={<KeepingMark log={log} />}>
         <PartChoice parts={parts} bench={bench} chosen={part} onChoose={(one) => setChosen(partKey(one))} />
         {part && <RowCounter key={partKey(part)} log={log} bench={bench} part={part} />}

@@ -2,6 +2,7 @@ import { useEffect, useMemo, useState } from 'react';
 import type { Design } from '@/core/design';
 import type { LayoutPiece } from '@/core/layout';
 import { useBag } from '@/ui/bag/BagProvider';
+import { designOf } from '@/ui/shelf/bagOnShelf';
 import type { Work } from '@/ui/workers/planningWorker';
 import { useAnswer } from '@/ui/workers/useAnswer';
 
@@ -47,12 +48,4 @@ export function useBagsBeside(): { pieces: readonly LayoutPiece[]; missing: read
     pieces: question && last ? last : NONE,
     missing: beside.filter(({ id }) => known.get(id) === null).map(({ name }) => name),
   };
-}
-
-/** A bag of the shelf as it was saved last; null where it is not there, or can't be reached. */
-async function designOf(id: string): Promise<Design | null> {
-  const response = await fetch(`/api/bags/${id}`, { cache: 'no-store' }).catch(() => null);
-  if (!response?.ok) return null;
-  const bag = (await response.json().catch(() => null)) as { design?: Design } | null;
-  return bag?.design ?? null;
 }

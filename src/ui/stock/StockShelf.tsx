@@ -22,6 +22,7 @@ import { SetAside } from '@/ui/library/SetAside';
 import { keepIn, useLibrary } from '@/ui/library/library';
 import { DrawerHead } from '@/ui/shelf/DrawerHead';
 import { StockEditor } from './StockEditor';
+import { ShoppingList } from './ShoppingList';
 import { StockTable } from './StockTable';
 import { rowsOf, type StockRow } from './stockRows';
 
@@ -189,6 +190,7 @@ export function StockShelf() {
             }}
           />
         </Flex>
+        <ShoppingList stock={stock.kept} notions={notions.kept} />
         <SetAside names={[...stock.unreadable, ...notions.unreadable]} />
         {(chosen ?? piece) && (
           <StockEditor

@@ -1,0 +1,155 @@
+'use client';
+
+import { Box, Button, Flex, Table } from '@chakra-ui/react';
+import { useEffect, useMemo, useState } from 'react';
+import type { Design } from '@/core/design';
+import type { Notion } from '@/core/notions';
+import { shoppingList, shoppingTotal, type BagNeeds, type ShoppingLine, type StockItem } from '@/core/stock';
+import { formatQuantity } from '@/core/wording';
+import { downloadText } from '@/ui/browser/download';
+import { Scrolled } from '@/ui/figures/Scrolled';
+import { designOf } from '@/ui/shelf/bagOnShelf';
+import type { Work } from '@/ui/workers/planningWorker';
+import { useAnswer } from '@/ui/workers/useAnswer';
+
+const askNeeds =
+  (bags: Design[]): Work<BagNeeds[]> =>
+  (worker) =>
+    worker.needsOf(bags);
+
+/** A bag of the shelf, by its card. */
+interface OnShelf {
+  id: string;
+  name: string;
+}
+
+/** What is to be bought for several bags together, out of one store. */
+export function ShoppingList({ stock, notions }: { stock: readonly StockItem[]; notions: readonly Notion[] }) {
+  const [bags, setBags] = useState<OnShelf[] | null>(null);
+  const [chosen, setChosen] = useState<readonly string[]>([]);
+  const [designs, setDesigns] = useState<ReadonlyMap<string, Design>>(new Map());
+  const open = () => {
+    setBags([]);
+    void bagsOnShelf().then(setBags);
+  };
+  useEffect(() => {
+    let isOver = false;
+    for (const id of chosen)
+      if (!designs.has(id))
+        void designOf(id).then((design) => {
+          if (design && !isOver) setDesigns((before) => new Map(before).set(id, design));
+        });
+    return () => {
+      isOver = true;
+    };
+  }, [chosen, designs]);
+  const question = useMemo(() => {
+    const known = chosen.flatMap((id) => designs.get(id) ?? []);
+    return known.length > 0 ? known : null;
+  }, [chosen, designs]);
+  const { last } = useAnswer(question, askNeeds);
+  const lines = useMemo(
+    () => (question && last ? shoppingList(last, stock, notions) : []),
+    [question, last, stock, notions],
+  );
+  if (bags === null)
+    return (
+      <Button size="sm" minH="44px" variant="outline" bg="paper" mb="4" onClick={open}>
+        A shopping list for several bags
+      </Button>
+    );
+  const take = (id: string) => setChosen(chosen.includes(id) ? chosen.filter((one) => one !== id) : [...chosen, id]);
+  return (
+    <Box as="section" aria-label="Shopping list" bg="paper" border="1px solid" borderColor="counterEdge" p="4" mb="4">
+      <Flex gap="2" wrap="wrap" mb="3" role="group" aria-label="Bags to buy for">
+        {bags.map(({ id, name }) => (
+          <Button
+            key={id}
+            size="sm"
+            minH="44px"
+            variant="outline"
+            bg={chosen.includes(id) ? 'brassPale' : 'paper'}
+            aria-pressed={chosen.includes(id)}
+            onClick={() => take(id)}
+          >
+            {name}
+          </Button>
+        ))}
+      </Flex>
+      {lines.length === 0 ? (
+        <Box role="status">{chosen.length === 0 ? 'Choose the bags that you buy for.' : 'Adding up…'}</Box>
+      ) : (
+        <Lines lines={lines} />
+      )}
+    </Box>
+  );
+}
+
+function Lines({ lines }: { lines: readonly ShoppingLine[] }) {
+  const { costs, unpriced } = shoppingTotal(lines);
+  return (
+    <>
+      <Scrolled label="What is to be bought">
+        <Table.Root size="sm" data-testid="shopping">
+          <Table.Header>
+            <Table.Row>
+              {['', 'Needed', 'In store', 'To buy', 'Costs'].map((head) => (
+                <Table.ColumnHeader key={head}>{head}</Table.ColumnHeader>
+              ))}
+            </Table.Row>
+          </Table.Header>
+          <Table.Body>
+            {lines.map((line) => (
+              <Table.Row key={line.name}>
+                <Table.Cell>
+                  {line.name}
+                  <Box fontSize="13px" color="inkSoft">
+                    {line.of.map(({ bag, amount }) => `${bag} ${amountText(amount, line.unit)}`).join('; ')}
+                  </Box>
+                </Table.Cell>
+                <Table.Cell>{amountText(line.needed, line.unit)}</Table.Cell>
+                <Table.Cell>{amountText(line.inStore, line.unit)}</Table.Cell>
+                <Table.Cell fontWeight={700}>
+                  {line.toBuy === 0 ? 'nothing' : amountText(line.toBuy, line.buyUnit)}
+                </Table.Cell>
+                <Table.Cell>{line.costs === null ? 'no price' : line.costs.toFixed(2)}</Table.Cell>
+              </Table.Row>
+            ))}
+          </Table.Body>
+        </Table.Root>
+      </Scrolled>
+      <Flex mt="3" gap="3" align="center" wrap="wrap">
+        <Box>
+          Together {costs.toFixed(2)}, in your own money
+          {unpriced.length > 0 ? `; without a price, and not counted: ${unpriced.join(', ')}.` : '.'} Yarn is needed
+          with its reserve; whole balls are counted once, for all bags together.
+        </Box>
+        <Button
+          size="sm"
+          minH="44px"
+          variant="outline"
+          bg="paper"
+          onClick={() => downloadText('shopping-list.txt', listText(lines), 'text/plain')}
+        >
+          Save the list
+        </Button>
+      </Flex>
+    </>
+  );
+}
+
+/** Yarn is rounded up, so that nothing runs short. */
+const amountText = (amount: number, unit: ShoppingLine['unit'] | ShoppingLine['buyUnit']): string =>
+  unit === 'g' ? `${Math.ceil(amount - 1e-9)} g` : formatQuantity(amount, unit, 'cm');
+
+const listText = (lines: readonly ShoppingLine[]): string =>
+  lines
+    .filter(({ toBuy }) => toBuy > 0)
+    .map((line) => `[ ] ${line.name}: ${amountText(line.toBuy, line.buyUnit)}`)
+    .join('\n') + '\n';
+
+async function bagsOnShelf(): Promise<OnShelf[]> {
+  const response = await fetch('/api/bags?limit=100', { cache: 'no-store' }).catch(() => null);
+  const answer = (await response?.json().catch(() => null)) as { cards?: OnShelf[] } | null | undefined;
+  return (answer?.cards ?? []).map(({ id, name }) => ({ id, name }));
+}
