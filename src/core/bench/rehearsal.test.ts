@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import { BODY_KINDS } from '@/core/body';
-import { bagOf } from '@/core/testing/bodies';
+import { bagOf, withBody } from '@/core/testing/bodies';
 import { planOf } from '@/core/testing/designs';
 import { partsToWork, rehearsal, rehearsedUpTo, stepStandings, stepsByRows } from '.';
 
@@ -30,4 +30,13 @@ describe.each(BODY_KINDS)('%s, rehearsed', (kind) => {
       expect(['ready', 'done'], moment.step).toContain(standing?.is);
     });
   });
+});
+
+it('a gusset that is joined as it is worked is worked when it is joined, before what comes after', () => {
+  const { steps, pieces } = planOf(withBody(bagOf('gusset'), { bandJoined: 'as-worked' }));
+  const moments = rehearsal(steps, pieces);
+  const lastRow = moments.findLastIndex((moment) => moment.kind === 'row' && moment.part.piece === 'gusset');
+  const joined = moments.findIndex((moment) => moment.kind === 'step' && moment.step === 'join-gusset-front');
+  expect(lastRow).toBeGreaterThan(0);
+  expect(joined).toBe(lastRow + 1);
 });

@@ -7,6 +7,10 @@ import { stepsByRows } from './stepStates';
 /** A moment of a making: a row is worked, or a step is done. */
 export type Moment = { kind: 'row'; part: PartAt; row: number } | { kind: 'step'; step: StepId };
 
+/** Steps that join a strip between two others, and the strips. */
+const JOINING: ReadonlySet<StepId> = new Set(['join-gusset-front', 'join-side-bands', 'join-band']);
+const JOINED_AS_WORKED: ReadonlySet<PartAt['piece']> = new Set(['gusset', 'band']);
+
 /**
  * The whole making, moment by moment, in the order of its steps: each row where the step comes that it belongs to, then the step itself.
  *
@@ -23,6 +27,10 @@ export function rehearsal(steps: readonly Step[], pieces: readonly Piece[]): Mom
   };
   const isByRows = new Set(stepsByRows(pieces, { rows: new Map(parts.map((part) => [partKey(part), part.rowCount])) }));
   for (const { id } of steps) {
+    // A strip that is joined as it is worked is worked when it is joined.
+    if (JOINING.has(id))
+      for (const part of parts)
+        while (JOINED_AS_WORKED.has(part.piece) && rowsDone({ rows }, part) < part.rowCount) workOn(part);
     // What rows do is done by the first rows that do it, in the order in which the pieces are worked.
     while (isByRows.has(id) && !stepsByRows(pieces, { rows }).has(id)) {
       const next = parts.find((part) => rowsDone({ rows }, part) < part.rowCount);
