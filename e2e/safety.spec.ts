@@ -254,7 +254,7 @@ test('the keys go everywhere', async ({ page }) => {
   await newBag(page);
   for (const [key, place] of [
     ['Alt+4', 'body'],
-    ['Alt+9', 'order'],
+    ['Alt+9', 'bench'],
     ['Alt+w', 'write-up'],
   ] as const) {
     await page.keyboard.press(key);
