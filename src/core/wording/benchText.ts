@@ -93,6 +93,17 @@ export function phaseOf(design: Design, piece: Piece, row: number): { row: numbe
   return like < 1 ? null : { row: ((like - 1) % of) + 1, of };
 }
 
+/**
+ * How often the repeat of a row comes, to be counted off; null where a row has none, or where its sides cut one.
+ */
+export function repeatsIn(design: Design, piece: Piece, row: number): number | null {
+  const { repeatStitches, edgeStitches } = patternOf(design);
+  const work = rowToWork(piece, row);
+  if (!work || piece.kind !== 'rows' || piece.plain || repeatStitches < 2 || work.by !== 'nothing') return null;
+  const inRepeats = work.counted === 'round' ? work.stitches : work.stitches - edgeStitches;
+  return inRepeats > 0 && inRepeats % repeatStitches === 0 ? inRepeats / repeatStitches : null;
+}
+
 /** What a row does to the count, in words; null where nothing. */
 export function shapingText(piece: Piece, row: number): string | null {
   const work = rowToWork(piece, row);
@@ -164,6 +175,8 @@ const COMMON_WORDS: readonly (readonly [string, string])[] = [
   ['st', 'stitch'],
   ['sts', 'stitches'],
   ['ch', 'chain'],
+  ['ch-sp', 'chain space'],
+  ['ch-sps', 'chain spaces'],
   ['chs', 'chains'],
   ['rep', 'repeat'],
 ];

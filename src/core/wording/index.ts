@@ -1,5 +1,15 @@
 export { figuresNamed, sectionFigures, stepFigures } from './asks';
-export { countSentences, dueIn, duesOf, phaseOf, shapingText, sideFacing, spokenRow, type Due } from './benchText';
+export {
+  countSentences,
+  dueIn,
+  duesOf,
+  phaseOf,
+  repeatsIn,
+  shapingText,
+  sideFacing,
+  spokenRow,
+  type Due,
+} from './benchText';
 export { BASIS_SENTENCES, BASIS_SIGN, BASIS_WORDS } from './basisText';
 export { wordsOfEachRow } from './eachRow';
 export { faultSentence } from './faultSentence';

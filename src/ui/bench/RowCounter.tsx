@@ -5,7 +5,17 @@ import { Pause, Undo2, Volume2, VolumeX } from 'lucide-react';
 import { useEffect, useMemo, useState, type ReactNode } from 'react';
 import { useHotkeys } from 'react-hotkeys-hook';
 import { partKey, rowToWork, rowsDone, type BenchState, type PartToWork } from '@/core/bench';
-import { dueIn, duesOf, phaseOf, shapingText, sideFacing, spokenRow, wordsOfEachRow, type Due } from '@/core/wording';
+import {
+  dueIn,
+  duesOf,
+  phaseOf,
+  repeatsIn,
+  shapingText,
+  sideFacing,
+  spokenRow,
+  wordsOfEachRow,
+  type Due,
+} from '@/core/wording';
 import { useBag } from '@/ui/bag/BagProvider';
 import { CountCheckField } from './CountCheckField';
 import type { MakingLog } from './makingLog';
@@ -48,6 +58,7 @@ export function RowCounter({ log, bench, part }: { log: MakingLog; bench: BenchS
   const counted = work?.counted ?? rowToWork(piece, part.rowCount)?.counted ?? 'row';
   const side = sideFacing(design, piece, row);
   const phase = phaseOf(design, piece, row);
+  const repeats = repeatsIn(design, piece, row);
   const now = dues.filter((due) => (due.when === 'after' ? due.row === done : due.row === row && due.when === 'in'));
   const ahead = dues.filter((due) => !now.includes(due) && due.row >= row).slice(0, SHOWN_AHEAD);
   return (
@@ -81,6 +92,7 @@ export function RowCounter({ log, bench, part }: { log: MakingLog; bench: BenchS
             facts={[
               shapingText(piece, row),
               phase && `Row ${phase.row} of the pattern’s ${phase.of}`,
+              repeats === null ? null : `The repeat comes ${repeats === 1 ? 'once' : `${repeats} times`}`,
               bench.isPaused ? 'You laid the work down here.' : null,
             ]}
           />

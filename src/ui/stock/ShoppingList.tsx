@@ -92,7 +92,7 @@ function Lines({ lines }: { lines: readonly ShoppingLine[] }) {
       <Scrolled label="What is to be bought">
         <Table.Root size="sm" data-testid="shopping">
           <Table.Header>
-            <Table.Row>
+            <Table.Row bg="transparent">
               {['', 'Needed', 'In store', 'To buy', 'Costs'].map((head) => (
                 <Table.ColumnHeader key={head}>{head}</Table.ColumnHeader>
               ))}
@@ -100,7 +100,7 @@ function Lines({ lines }: { lines: readonly ShoppingLine[] }) {
           </Table.Header>
           <Table.Body>
             {lines.map((line) => (
-              <Table.Row key={line.name}>
+              <Table.Row key={line.name} bg="transparent">
                 <Table.Cell>
                   {line.name}
                   <Box fontSize="13px" color="inkSoft">
