@@ -2,6 +2,7 @@
 
 import { Box, Button, Flex, List } from '@chakra-ui/react';
 import { Check, Circle, Wrench } from 'lucide-react';
+import { memo } from 'react';
 import { lookStep, looksFor, sizesToInspect, type BenchState, type LookId } from '@/core/bench';
 import { cameOutWith } from '@/core/design';
 import { LOOK_TEXTS, sizeVerdict } from '@/core/wording';
@@ -62,7 +63,16 @@ const SIGNS = {
   open: { icon: <Circle size={18} />, words: 'Not looked at yet' },
 };
 
-function Look({ look, said, log }: { look: LookId; said: 'done' | 'skipped' | null; log: MakingLog }) {
+/** One thing to be found. A row that is counted leaves it as it is. */
+const Look = memo(function Look({
+  look,
+  said,
+  log,
+}: {
+  look: LookId;
+  said: 'done' | 'skipped' | null;
+  log: MakingLog;
+}) {
   const { find, else: otherwise } = LOOK_TEXTS[look];
   const say = (as: 'done' | 'skipped' | 'open') => log.tell({ kind: 'step', step: lookStep(look), as });
   const sign = SIGNS[said ?? 'open'];
@@ -106,4 +116,4 @@ function Look({ look, said, log }: { look: LookId; said: 'done' | 'skipped' | nu
       </Flex>
     </List.Item>
   );
-}
+});
