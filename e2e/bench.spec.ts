@@ -71,6 +71,11 @@ test('a key counts a row and another takes it back; what is to be minded is told
   await expect(page.locator('[data-worked]')).toHaveAttribute('data-worked', String(fold));
   await page.keyboard.press('Backspace');
   await rowNow(page, fold);
+  // The hand that pressed for it takes it back by the same key.
+  await page.getByTestId('row-done').click();
+  await rowNow(page, fold + 1);
+  await page.keyboard.press('Backspace');
+  await rowNow(page, fold);
   await expect(page.getByTestId('due-now')).toBeHidden();
 });
 
@@ -186,7 +191,14 @@ test('what the tape says on the way makes the plan anew; what is worked stays, a
   await put('It is long', '12');
   await put('Left of the yarn', '50');
   await page.getByRole('button', { name: 'Write it down', exact: true }).click();
-  await expect(page.getByTestId('yarn-lasts')).toContainText('A row takes 1.00 g');
+  const lasts = page.getByTestId('yarn-lasts');
+  await expect(lasts).toContainText('A row takes 1.00 g. After row 30');
+  const told = await lasts.textContent();
+  // What was weighed then says the same when more is worked.
+  await page.keyboard.press('Escape');
+  await put('Rows worked', '31');
+  await expect(lasts).toHaveText(told ?? '');
+  await put('Rows worked', '30');
   await page.keyboard.press('Control+z');
   await expect(anew.getByRole('button', { name: 'Take the new plan' })).toBeVisible();
   await rowNow(page, 31);

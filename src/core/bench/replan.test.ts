@@ -171,9 +171,11 @@ describe('how long the yarn lasts', () => {
       ),
     ).toEqual({
       gPerRow: 0.5,
-      rowsPossible: 80,
-      neededG: 50,
+      weighedAtRow: 30,
       leftG: 40,
+      lastsToRow: 110,
+      rowsLeft: 70,
+      neededG: 35,
     });
   });
 });

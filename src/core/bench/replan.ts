@@ -123,24 +123,29 @@ function zonesOf({ pieces }: Pick<Plan, 'pieces'>, bench: Pick<BenchState, 'rows
 /** How long the yarn lasts, by what was weighed while a part was worked. */
 export interface YarnLasts {
   gPerRow: number;
-  /** Rows that what is left is enough for. */
-  rowsPossible: number;
-  /** What all rows left of it need, g. */
-  neededG: number;
+  /** The row after which the ball was weighed last: what follows is counted from there. */
+  weighedAtRow: number;
+  /** What was left then, g. */
   leftG: number;
+  /** The last row that it is enough for. */
+  lastsToRow: number;
+  /** Rows of the part after the last weighing, and what they need, g. */
+  rowsLeft: number;
+  neededG: number;
 }
 
 /**
  * What the ball still gives, by what it lost over the rows between its first and its last weighing.
  *
+ * @param rowCount rows of the whole part
  * @returns null with fewer than two weighings that differ
  *
  * @example
- * yarnLasts([{ rows: 10, leftG: 80 }, { rows: 30, leftG: 60 }], 50) // => { gPerRow: 1, rowsPossible: 60, neededG: 50, leftG: 60 }
+ * yarnLasts([{ rows: 10, leftG: 80 }, { rows: 30, leftG: 60 }], 80) // => { gPerRow: 1, weighedAtRow: 30, leftG: 60, lastsToRow: 90, rowsLeft: 50, neededG: 50 }
  */
 export function yarnLasts(
   weighed: readonly { rows: number; leftG: number | null }[],
-  rowsLeft: number,
+  rowCount: number,
 ): YarnLasts | null {
   const all = weighed
     .flatMap(({ rows, leftG }) => (leftG === null ? [] : [{ rows, leftG }]))
@@ -148,10 +153,13 @@ export function yarnLasts(
   const [first, last] = [all[0], all.at(-1)];
   if (!first || !last || last.rows === first.rows || first.leftG <= last.leftG) return null;
   const gPerRow = (first.leftG - last.leftG) / (last.rows - first.rows);
+  const rowsLeft = Math.max(0, rowCount - last.rows);
   return {
     gPerRow,
-    rowsPossible: Math.floor(last.leftG / gPerRow + 1e-9),
-    neededG: rowsLeft * gPerRow,
+    weighedAtRow: last.rows,
     leftG: last.leftG,
+    lastsToRow: last.rows + Math.floor(last.leftG / gPerRow + 1e-9),
+    rowsLeft,
+    neededG: rowsLeft * gPerRow,
   };
 }

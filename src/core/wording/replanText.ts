@@ -55,16 +55,17 @@ export function pieceAgainstSwatch(share: number, of: 'row' | 'stitch'): string 
   return `${named} come out ${percent} % ${share > 0 ? more : less} than on the swatch.`;
 }
 
-/** Whether the ball is enough, and if not, to which row it lasts. */
-export function yarnLastsText(
-  { gPerRow, rowsPossible, neededG, leftG }: YarnLasts,
-  rowsWorked: number,
-  rowsLeft: number,
-): string {
-  const needs = `A row takes ${gPerRow.toFixed(2)} g; the ${rowsLeft} that are left of this piece take ${Math.ceil(neededG)} g`;
-  return rowsPossible >= rowsLeft
-    ? `${needs}, and ${Math.floor(leftG)} g are there: it is enough.`
-    : `${needs}, and only ${Math.floor(leftG)} g are there: it lasts to row ${rowsWorked + rowsPossible}.`;
+/**
+ * Whether the ball is enough, and if not, to which row it lasts; all of it from when it was weighed last.
+ *
+ * @example
+ * yarnLastsText({ gPerRow: 1, weighedAtRow: 30, leftG: 20, lastsToRow: 50, rowsLeft: 30, neededG: 30 }) // => 'A row takes 1.00 g. After row 30 this piece still took 30 g, and only 20 g were left: it lasts to row 50.'
+ */
+export function yarnLastsText({ gPerRow, weighedAtRow, neededG, leftG, lastsToRow, rowsLeft }: YarnLasts): string {
+  const needs = `A row takes ${gPerRow.toFixed(2)} g. After row ${weighedAtRow} this piece still took ${Math.ceil(neededG - 1e-9)} g`;
+  return lastsToRow >= weighedAtRow + rowsLeft
+    ? `${needs}, and ${Math.floor(leftG)} g were left: it is enough.`
+    : `${needs}, and only ${Math.floor(leftG)} g were left: it lasts to row ${lastsToRow}.`;
 }
 
 /** Signed, for a table of measured against planned. */

@@ -35,7 +35,7 @@ export function MeasureGroup({ log, bench, part }: { log: MakingLog; bench: Benc
   if (!piece || !canBeMeasured(piece)) return null;
   const done = rowsDone(bench, part);
   const latest = [...own].sort((one, other) => other.rows - one.rows)[0];
-  const lasts = yarnLasts(own, part.rowCount - done);
+  const lasts = yarnLasts(own, part.rowCount);
   return (
     <Group title="Measure it on the way">
       <MeasureFields
@@ -76,7 +76,7 @@ export function MeasureGroup({ log, bench, part }: { log: MakingLog; bench: Benc
           <MeasuredChart piece={piece} rowCount={part.rowCount} measured={own} plan={plan} unit={unit} />
           {lasts && (
             <Box mt="2" data-testid="yarn-lasts">
-              {yarnLastsText(lasts, done, part.rowCount - done)}
+              {yarnLastsText(lasts)}
             </Box>
           )}
           <PlanAnew bench={bench} latest={latest} />

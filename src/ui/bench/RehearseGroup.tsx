@@ -3,7 +3,7 @@
 import { Box, Button, Flex } from '@chakra-ui/react';
 import { Pause, Play } from 'lucide-react';
 import { useEffect, useMemo, useState } from 'react';
-import type { Moment } from '@/core/bench';
+import { rowToWork, type Moment } from '@/core/bench';
 import { PIECE_NAMES, duesOf, stepTexts, wordsOfEachRow } from '@/core/wording';
 import { useBag } from '@/ui/bag/BagProvider';
 import { Group } from '@/ui/bag/PlaceLayout';
@@ -108,12 +108,14 @@ function MomentText({ moment }: { moment: Moment | null }) {
     );
   }
   const { part, row } = moment;
+  const piece = plan.pieces.find(({ id }) => id === part.piece);
+  const counted = (piece && rowToWork(piece, row)?.counted) ?? 'row';
   const due = (dues.get(part.piece) ?? []).filter((one) => one.row === row && one.when !== 'lies');
   return (
     <Box fontSize="18px" minH="5.5em" data-testid="rehearsed">
       <b>
         {PIECE_NAMES[part.piece]}
-        {part.copy > 1 ? ` ${part.copy}` : ''}, row {row}:
+        {part.copy > 1 ? ` ${part.copy}` : ''}, {counted} {row}:
       </b>{' '}
       {words.get(part.piece)?.[row - 1]} {due.map(({ says }) => `Then ${says}.`).join(' ')}
     </Box>

@@ -23,6 +23,8 @@ import { RowField } from './RowField';
 import { timeText } from './timeText';
 import { useAwake } from './useAwake';
 
+const COUNTED = { row: 'Row', round: 'Round' } as const;
+
 /** So many of what comes is shown ahead. */
 const SHOWN_AHEAD = 3;
 
@@ -38,6 +40,8 @@ export function RowCounter({ log, bench, part }: { log: MakingLog; bench: BenchS
   const isWorked = done >= part.rowCount;
   const row = done + 1;
   const at = { piece: part.piece, copy: part.copy };
+  const work = piece ? rowToWork(piece, row) : null;
+  const counted = work?.counted ?? (piece && rowToWork(piece, part.rowCount)?.counted) ?? 'row';
 
   const finish = () => {
     if (!isWorked) log.tell({ kind: 'row', ...at, row });
@@ -45,17 +49,19 @@ export function RowCounter({ log, bench, part }: { log: MakingLog; bench: BenchS
   const takeBack = () => {
     if (done > 0) log.takeBackTo(at, done - 1);
   };
-  useHotkeys('space,pagedown', finish, { preventDefault: true, ignoreEventWhen: ({ target }) => isOperated(target) });
+  useHotkeys('space', finish, { preventDefault: true, ignoreEventWhen: ({ target }) => isOperated(target) });
+  // What a pedal sends; a button has no use for it.
+  useHotkeys('pagedown', finish, { preventDefault: true, ignoreEventWhen: ({ target }) => isMovedByKeys(target) });
   useHotkeys('backspace,pageup', takeBack, {
     preventDefault: true,
-    ignoreEventWhen: ({ target }) => isOperated(target),
+    ignoreEventWhen: ({ target }) => isMovedByKeys(target),
   });
   useAwake(!isWorked && !bench.isPaused);
-  useSpoken(isAloud && !isWorked ? `Row ${row}. ${spokenRow(words[done] ?? '', design.settings.terms)}` : null);
+  useSpoken(
+    isAloud && !isWorked ? `${COUNTED[counted]} ${row}. ${spokenRow(words[done] ?? '', design.settings.terms)}` : null,
+  );
 
   if (!piece) return null;
-  const work = rowToWork(piece, row);
-  const counted = work?.counted ?? rowToWork(piece, part.rowCount)?.counted ?? 'row';
   const side = sideFacing(design, piece, row);
   const phase = phaseOf(design, piece, row);
   const repeats = repeatsIn(design, piece, row);
@@ -72,7 +78,7 @@ export function RowCounter({ log, bench, part }: { log: MakingLog; bench: BenchS
           <Flex align="baseline" gap="4" wrap="wrap">
             <Box fontFamily="heading" fontSize={{ base: '64px', md: '84px' }} lineHeight="1" aria-live="polite">
               <Box as="span" srOnly>
-                {counted === 'row' ? 'Row' : 'Round'}{' '}
+                {COUNTED[counted]}{' '}
               </Box>
               {row}
             </Box>
@@ -110,7 +116,7 @@ export function RowCounter({ log, bench, part }: { log: MakingLog; bench: BenchS
           disabled={isWorked}
           data-testid="row-done"
         >
-          {counted === 'row' ? 'Row' : 'Round'} done
+          {COUNTED[counted]} done
         </Button>
         <Button
           flex="1 1 25%"
@@ -145,10 +151,14 @@ export function RowCounter({ log, bench, part }: { log: MakingLog; bench: BenchS
   );
 }
 
-/** What these keys mean something to keeps them: a field, a button, a line that can be moved. A link has no use for them. */
+/** What is typed into, or moved by keys: it keeps them. */
+const MOVED_BY_KEYS = 'input, textarea, select, [tabindex="0"]';
+const isMovedByKeys = (target: EventTarget | null): boolean =>
+  target instanceof Element && target.closest(MOVED_BY_KEYS) !== null;
+
+/** What a space presses keeps it as well; a link has no use for it. */
 const isOperated = (target: EventTarget | null): boolean =>
-  target instanceof Element &&
-  target.closest('input, textarea, select, button, summary, [role], [tabindex="0"]') !== null;
+  target instanceof Element && target.closest(`${MOVED_BY_KEYS}, button, summary`) !== null;
 
 function Facts({ facts }: { facts: readonly (string | null)[] }) {
   const told = facts.filter((fact) => fact !== null);

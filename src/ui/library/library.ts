@@ -165,3 +165,22 @@ export async function readWholeLibrary<T>(address: string, schema: z.ZodType<T>)
     if (kept.length + unreadable.length === 0 || offset >= total) return whole;
   }
 }
+
+/**
+ * All of a library, every part of it, for what is added up: nothing until it has come.
+ *
+ * @param changed another one when it is to be read anew
+ */
+export function useWholeLibrary<T>(address: string, schema: z.ZodType<T>, changed: unknown = null): readonly T[] {
+  const [whole, setWhole] = useState<readonly T[]>([]);
+  useEffect(() => {
+    let isOver = false;
+    void readWholeLibrary(address, schema).then((read) => {
+      if (!isOver) setWhole(read);
+    });
+    return () => {
+      isOver = true;
+    };
+  }, [address, schema, changed]);
+  return whole;
+}

@@ -6,7 +6,7 @@ import { isSameName, stockItemSchema, type StockRemnant } from '@/core/stock';
 import { useBag, useBagStore } from '@/ui/bag/BagProvider';
 import { Group, Row } from '@/ui/bag/PlaceLayout';
 import { LengthField, TextField } from '@/ui/fields';
-import { useLibrary } from '@/ui/library/library';
+import { useWholeLibrary } from '@/ui/library/library';
 
 /** As large as a remnant is first taken to be, mm: a fat quarter, half a metre by half a width. From memory. */
 const FIRST_MM = { wide: 550, high: 500 };
@@ -52,7 +52,7 @@ export function RemnantsGroup({ onAdded }: { onAdded: () => void }) {
 
 /** Remnants that lie in her stores, of what the lining is of, and not on the list yet. */
 function FromStores({ onAdded }: { onAdded: () => void }) {
-  const { kept } = useLibrary('/api/stock', stockItemSchema);
+  const kept = useWholeLibrary('/api/stock', stockItemSchema);
   const remnants = useBag((state) => state.design.cloth.remnants);
   const stuff = useBag(({ design: { lining } }) => (lining && 'stuff' in lining ? lining.stuff : 'cloth'));
   const store = useBagStore();

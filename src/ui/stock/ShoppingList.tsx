@@ -3,11 +3,12 @@
 import { Box, Button, Flex, Table } from '@chakra-ui/react';
 import { useEffect, useMemo, useState } from 'react';
 import type { Design } from '@/core/design';
-import type { Notion } from '@/core/notions';
-import { shoppingList, shoppingTotal, type BagNeeds, type ShoppingLine, type StockItem } from '@/core/stock';
+import { notionSchema } from '@/core/notions';
+import { shoppingList, shoppingTotal, stockItemSchema, type BagNeeds, type ShoppingLine } from '@/core/stock';
 import { formatQuantity } from '@/core/wording';
 import { downloadText } from '@/ui/browser/download';
 import { Scrolled } from '@/ui/figures/Scrolled';
+import { useWholeLibrary } from '@/ui/library/library';
 import { designOf } from '@/ui/shelf/bagOnShelf';
 import type { Work } from '@/ui/workers/planningWorker';
 import { useAnswer } from '@/ui/workers/useAnswer';
@@ -24,14 +25,27 @@ interface OnShelf {
 }
 
 /** What is to be bought for several bags together, out of one store. */
-export function ShoppingList({ stock, notions }: { stock: readonly StockItem[]; notions: readonly Notion[] }) {
-  const [bags, setBags] = useState<OnShelf[] | null>(null);
+export function ShoppingList() {
+  const [isOpen, setOpen] = useState(false);
+  return isOpen ? (
+    <OpenList onClose={() => setOpen(false)} />
+  ) : (
+    <Button size="sm" minH="44px" variant="outline" bg="paper" mb="4" onClick={() => setOpen(true)}>
+      A shopping list for several bags
+    </Button>
+  );
+}
+
+/** The list, by the stores as they were when it was opened or a bag was chosen last. */
+function OpenList({ onClose }: { onClose: () => void }) {
+  const [bags, setBags] = useState<readonly OnShelf[]>([]);
   const [chosen, setChosen] = useState<readonly string[]>([]);
   const [designs, setDesigns] = useState<ReadonlyMap<string, Design>>(new Map());
-  const open = () => {
-    setBags([]);
+  const stock = useWholeLibrary('/api/stock', stockItemSchema, chosen);
+  const notions = useWholeLibrary('/api/notions', notionSchema, chosen);
+  useEffect(() => {
     void bagsOnShelf().then(setBags);
-  };
+  }, []);
   useEffect(() => {
     let isOver = false;
     for (const id of chosen)
@@ -52,12 +66,6 @@ export function ShoppingList({ stock, notions }: { stock: readonly StockItem[]; 
     () => (question && last ? shoppingList(last, stock, notions) : []),
     [question, last, stock, notions],
   );
-  if (bags === null)
-    return (
-      <Button size="sm" minH="44px" variant="outline" bg="paper" mb="4" onClick={open}>
-        A shopping list for several bags
-      </Button>
-    );
   const take = (id: string) => setChosen(chosen.includes(id) ? chosen.filter((one) => one !== id) : [...chosen, id]);
   return (
     <Box as="section" aria-label="Shopping list" bg="paper" border="1px solid" borderColor="counterEdge" p="4" mb="4">
@@ -81,6 +89,9 @@ export function ShoppingList({ stock, notions }: { stock: readonly StockItem[]; 
       ) : (
         <Lines lines={lines} />
       )}
+      <Button size="sm" minH="44px" mt="3" variant="outline" bg="paper" onClick={onClose}>
+        Close the list
+      </Button>
     </Box>
   );
 }
@@ -120,7 +131,9 @@ function Lines({ lines }: { lines: readonly ShoppingLine[] }) {
       </Scrolled>
       <Flex mt="3" gap="3" align="center" wrap="wrap">
         <Box>
-          Together {costs.toFixed(2)}, in your own money
+          {costs > 0 || unpriced.length === 0
+            ? `Together ${costs.toFixed(2)}, in your own money`
+            : 'Nothing of it has a price in your stores yet'}
           {unpriced.length > 0 ? `; without a price, and not counted: ${unpriced.join(', ')}.` : '.'} Yarn is needed
           with its reserve; whole balls are counted once, for all bags together.
         </Box>
@@ -148,8 +161,19 @@ const listText = (lines: readonly ShoppingLine[]): string =>
     .map((line) => `[ ] ${line.name}: ${amountText(line.toBuy, line.buyUnit)}`)
     .join('\n') + '\n';
 
+/** All bags of the shelf, part after part. */
 async function bagsOnShelf(): Promise<OnShelf[]> {
-  const response = await fetch('/api/bags?limit=100', { cache: 'no-store' }).catch(() => null);
-  const answer = (await response?.json().catch(() => null)) as { cards?: OnShelf[] } | null | undefined;
-  return (answer?.cards ?? []).map(({ id, name }) => ({ id, name }));
+  const all: OnShelf[] = [];
+  for (;;) {
+    const response = await fetch(`/api/bags?limit=${PART}&offset=${all.length}`, { cache: 'no-store' }).catch(
+      () => null,
+    );
+    const answer = (await response?.json().catch(() => null)) as { cards?: OnShelf[] } | null | undefined;
+    const cards = answer?.cards ?? [];
+    all.push(...cards.map(({ id, name }) => ({ id, name })));
+    if (cards.length < PART) return all;
+  }
 }
+
+/** So many bags come at once. */
+const PART = 100;

@@ -19,7 +19,7 @@ import { useLastSettings } from '@/ui/bag/useLastSettings';
 import { downloadText } from '@/ui/browser/download';
 import { FieldFrame } from '@/ui/fields/FieldFrame';
 import { SetAside } from '@/ui/library/SetAside';
-import { keepIn, useLibrary } from '@/ui/library/library';
+import { keepIn, readWholeLibrary, useLibrary } from '@/ui/library/library';
 import { DrawerHead } from '@/ui/shelf/DrawerHead';
 import { StockEditor } from './StockEditor';
 import { ShoppingList } from './ShoppingList';
@@ -97,6 +97,12 @@ export function StockShelf() {
     const more = refused.length > 3 ? ` And ${refused.length - 3} more.` : '';
     setSaid(`${taken} brought in. ${refused.slice(0, 3).join(' ')}${more}`);
   };
+  /** All of it, whatever is searched for or shown just now. */
+  const saveTable = async () => {
+    const whole = await readWholeLibrary('/api/stock', stockItemSchema);
+    if (whole.length < stock.kept.length) return setSaid('The stores can’t be read just now. Try again.');
+    downloadText('stores.csv', stockAsCsv(whole), 'text/csv');
+  };
   const chosen = stock.kept.find(({ id }) => id === open) ?? null;
   const piece = notions.kept.find(({ id }) => id === open) ?? null;
   return (
@@ -166,12 +172,7 @@ export function StockShelf() {
               {ADD[one]}
             </Button>
           ))}
-          <Button
-            size="sm"
-            variant="outline"
-            bg="paper"
-            onClick={() => downloadText('stores.csv', stockAsCsv(stock.kept), 'text/csv')}
-          >
+          <Button size="sm" variant="outline" bg="paper" onClick={() => void saveTable()}>
             Save as a table (CSV)
           </Button>
           <Button size="sm" variant="outline" bg="paper" onClick={() => file.current?.click()}>
@@ -190,7 +191,7 @@ export function StockShelf() {
             }}
           />
         </Flex>
-        <ShoppingList stock={stock.kept} notions={notions.kept} />
+        <ShoppingList />
         <SetAside names={[...stock.unreadable, ...notions.unreadable]} />
         {(chosen ?? piece) && (
           <StockEditor

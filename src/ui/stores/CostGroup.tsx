@@ -8,15 +8,15 @@ import { formatQuantity, wordsOf } from '@/core/wording';
 import { useBag, useBagStore } from '@/ui/bag/BagProvider';
 import { Group, Row } from '@/ui/bag/PlaceLayout';
 import { FigureTicket } from '@/ui/figures/FigureTicket';
-import { useLibrary } from '@/ui/library/library';
+import { useWholeLibrary } from '@/ui/library/library';
 
 /** What the bag costs by the prices in her stores, and what of it lies there already. */
 export function CostGroup() {
   const yarn = useBag((state) => state.plan.yarn);
   const fittings = useBag((state) => state.plan.fittings);
   const store = useBagStore();
-  const { kept: stock } = useLibrary('/api/stock', stockItemSchema);
-  const { kept: notions } = useLibrary('/api/notions', notionSchema);
+  const stock = useWholeLibrary('/api/stock', stockItemSchema);
+  const notions = useWholeLibrary('/api/notions', notionSchema);
   const cost = useMemo(
     () => bagCost({ yarn, fittings }, stock, notions, (stage) => wordsOf(stage).title),
     [yarn, fittings, stock, notions],
