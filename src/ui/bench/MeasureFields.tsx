@@ -87,6 +87,8 @@ export function MeasureFields({
         }}
       />
       <Button
+        bg="drawer"
+        color="drawerText"
         minH="44px"
         alignSelf="end"
         disabled={!canKeep}

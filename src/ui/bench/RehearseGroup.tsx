@@ -54,12 +54,18 @@ export function RehearseGroup({
         value={at}
         aria-label="How far the making is rehearsed"
         aria-valuetext={`${at} of ${moments.length}`}
-        style={{ width: '100%', minHeight: 44 }}
+        style={{ width: '100%', minHeight: 44, accentColor: 'var(--chakra-colors-brass-deep)' }}
         onChange={({ target }) => onMove(Number(target.value))}
       />
       <MomentText moment={moments[at] ?? null} />
       <Flex gap="2" mt="2" wrap="wrap">
-        <Button minH="44px" onClick={() => setSpeed(isRunning ? null : (speed ?? SPEEDS[1]))} disabled={isOver}>
+        <Button
+          bg="drawer"
+          color="drawerText"
+          minH="44px"
+          onClick={() => setSpeed(isRunning ? null : (speed ?? SPEEDS[1]))}
+          disabled={isOver}
+        >
           {isRunning ? <Pause aria-hidden size={18} /> : <Play aria-hidden size={18} />}{' '}
           {isRunning ? 'Stop' : 'Let it run'}
         </Button>

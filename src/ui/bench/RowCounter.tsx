@@ -132,7 +132,7 @@ export function RowCounter({ log, bench, part }: { log: MakingLog; bench: BenchS
       </Flex>
       <Flex gap="2" mt="3" wrap="wrap" align="end">
         <CountCheckField {...{ log, part, piece, design }} row={done} />
-        <RowField log={log} part={part} done={done} />
+        <RowField log={log} part={part} done={done} counted={counted} />
         <Button
           minH="44px"
           variant="outline"
@@ -230,7 +230,7 @@ function Times({ bench, part, done }: { bench: BenchState; part: PartToWork; don
   const left = part.rowCount - done;
   return (
     <Box mt="3" fontSize="15px" color="inkSoft">
-      {timeText(bench.workedMs)} at work so far; {timeText(eachMs)} a row, from {own.length} of them
+      {timeText(bench.workedMs)} at work so far; {timeText(eachMs)} each, from {own.length} of them
       {left > 0 ? `; about ${timeText(eachMs * left)} left of this piece.` : '.'}
     </Box>
   );

@@ -5,16 +5,26 @@ import { TypedField } from '@/ui/fields/TypedField';
 import type { MakingLog } from './makingLog';
 
 /** Sets how many rows are worked, where she has gone on without counting here, or ripped some out. */
-export function RowField({ log, part, done }: { log: MakingLog; part: PartToWork; done: number }) {
+export function RowField({
+  log,
+  part,
+  done,
+  counted,
+}: {
+  log: MakingLog;
+  part: PartToWork;
+  done: number;
+  counted: 'row' | 'round';
+}) {
   const at = { piece: part.piece, copy: part.copy };
   return (
     <TypedField
-      label="Rows worked"
+      label={counted === 'row' ? 'Rows worked' : 'Rounds worked'}
       shown={String(done)}
       commit={(typed) => {
         const rows = Number(typed.trim());
-        if (!/^\d+$/.test(typed.trim())) return 'Write how many rows are worked, such as 24.';
-        if (rows > part.rowCount) return `This piece has ${part.rowCount} rows.`;
+        if (!/^\d+$/.test(typed.trim())) return `Write how many ${counted}s are worked, such as 24.`;
+        if (rows > part.rowCount) return `This piece has ${part.rowCount} ${counted}s.`;
         if (rows > done) log.tell({ kind: 'row', ...at, row: rows });
         else log.takeBackTo(at, rows);
         return null;
