@@ -132,6 +132,23 @@ describe.each(BODY_KINDS)('%s planned anew', (kind) => {
   });
 });
 
+describe('rows that she has set herself', () => {
+  it('are counted anew to the length they had, after all rows were kept once as well', () => {
+    const design = bagOf('fold-over-strip');
+    const plan = planOf(design);
+    const bench = { rows: new Map([['panel.1', 10]]) };
+    const tape = (rows: number, share: number) => ({ rows, lengthMm: rows * plan.pouch.rowMm * share, width: null });
+    const kept = replan(design, plan, bench, tape(10, 1), 'rows');
+    const read = kept && applyEdits(design, kept.edits);
+    if (!kept || !read?.ok) throw new Error('no plan');
+    const anew = replan(read.design, kept.plan, bench, tape(40, 0.8), 'sizes');
+    if (!anew) throw new Error('no plan');
+    const lower = kept.plan.gauge.rowHeight.value / anew.plan.gauge.rowHeight.value;
+    expect(lower).toBeGreaterThan(1.1);
+    for (const { rowsBefore, rowsAfter } of anew.zones) expect(rowsAfter).toBe(Math.round(rowsBefore * lower));
+  });
+});
+
 describe('a piece that has nothing to do with its swatch', () => {
   it('is told, and what was measured can be forgotten', () => {
     const design = bagOf('fold-over-strip');

@@ -42,7 +42,7 @@ const ROWS_OF: Partial<Record<ZoneId, 'front' | 'back' | 'bridge' | 'flap'>> = {
 
 /**
  * The plan anew, from what a piece measures on the way. What is worked stays: a part that is whole keeps its rows, one that is begun has at least those; whatever is left
- * is counted by the corrected gauge.
+ * is counted by the corrected gauge, so that it comes to the length it had.
  *
  * @returns null where no plan can be made so
  */
@@ -66,13 +66,18 @@ export function replan(
   const isKept = ({ rows, worked: done }: ZoneNow) => way === 'rows' || done >= rows;
   const first = taken(design, [worked, ...zones.filter(isKept).map(({ part, rows }) => pin(part, rows))]);
   if (first === null) return null;
-  // A part that is begun can't have fewer rows than are worked of it.
+  // Rows that she has set herself keep the length they had; and a part that is begun can't have fewer rows than are worked of it.
   const after = zonesOf(first.plan, bench);
-  const short = zones.filter(
-    ({ part, worked: done }) => done > (after.find((zone) => zone.part === part)?.rows ?? done),
-  );
-  const edits = [...first.edits, ...short.map(({ part, worked: done }) => pin(part, done))];
-  const last = short.length > 0 ? taken(design, edits) : first;
+  const lower = plan.gauge.rowHeight.value / first.plan.gauge.rowHeight.value;
+  const mended = zones
+    .filter((zone) => !isKept(zone))
+    .flatMap(({ part, rows, worked: done }) => {
+      const planned = after.find((zone) => zone.part === part)?.rows ?? rows;
+      const wanted = design.body.chosenRows[part] === null ? planned : Math.round(rows * lower);
+      return Math.max(done, wanted) === planned ? [] : [pin(part, Math.max(done, wanted))];
+    });
+  const edits = [...first.edits, ...mended];
+  const last = mended.length > 0 ? taken(design, edits) : first;
   if (last === null) return null;
   const lastZones = zonesOf(last.plan, bench);
   return {
