@@ -82,14 +82,21 @@ test.describe('on a phone', () => {
     page,
   }) => {
     const id = await begin(page);
-    const places = ['carry', 'swatch', 'stitch', 'body', 'strap', 'closures', 'lining', 'stores', 'order', 'write-up'];
-    for (const path of ['/', '/swatches', ...places.map((place) => `/bags/${id}/${place}`)]) {
+    // A swatch whose words can't be broken between words, beside whatever the other tests keep.
+    const { design } = await (await page.request.get(`/api/bags/${id}`)).json();
+    const longest = 'Donaudampfschifffahrtsbaumwollgarn';
+    const swatch = { ...design.swatch, id: 'long-words', name: longest };
+    await page.request.post('/api/swatches', {
+      data: { swatch: { ...swatch, yarn: { ...swatch.yarn, name: longest } } },
+    });
+    const places = ['carry', 'swatch', 'stitch', 'body', 'strap', 'closures', 'lining', 'stores', 'bench', 'write-up'];
+    for (const path of ['/', '/swatches', '/stores', ...places.map((place) => `/bags/${id}/${place}`)]) {
       await page.goto(path);
       await expect(page.getByRole('heading', { level: 1 }).first()).toBeAttached();
       const links = await page.getByRole('navigation', { name: 'Places' }).getByRole('link').all();
       expect(links).toHaveLength(path.startsWith('/bags') ? places.length : 0);
       // A phone, a page enlarged twice, and a tablet.
-      for (const width of [390, 640, 768]) {
+      for (const width of [360, 390, 640, 768]) {
         await page.setViewportSize({ width, height: 844 });
         await expect(async () => {
           for (const link of links) {

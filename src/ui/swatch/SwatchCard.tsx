@@ -92,7 +92,9 @@ function LyingSwatch({ swatch, stitchMm, rowMm }: { swatch: Swatch; stitchMm: nu
       width={width}
       height={height}
       viewBox={`0 0 ${width / PX_PER_MM} ${height / PX_PER_MM}`}
-      style={{ flex: 'none', ...clothStyle(swatch.yarn.colour) }}
+      // On a phone less of it lies there, to the same scale, and its ticket stays wide enough to read.
+      preserveAspectRatio="xMinYMin slice"
+      style={{ flex: 'none', maxWidth: '34vw', ...clothStyle(swatch.yarn.colour) }}
       aria-hidden
     >
       {shapes.map((shape, index) => (
