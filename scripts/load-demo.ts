@@ -4,7 +4,7 @@
  */
 import type { Design } from '../src/core/design';
 import { demoBags } from '../src/demo/demoBags';
-import { HALF_MADE, demoMaking } from '../src/demo/demoMaking';
+import { FINISHED, HALF_MADE, demoFinished, demoMaking } from '../src/demo/demoMaking';
 import { demoNotions } from '../src/demo/demoNotions';
 import { demoStock } from '../src/demo/demoStock';
 import { demoSwatches } from '../src/demo/demoSwatches';
@@ -20,8 +20,12 @@ async function main(path: string | undefined, countText: string | undefined): Pr
   for (const item of demoStock()) await store.stock.keep(item);
   for (const thing of demoThings()) await store.things.keep(thing);
   for (const design of countText ? shelfOf(bags, Number(countText)) : bags) {
-    const id = await store.bags.create(design);
-    if (design.name === HALF_MADE) await store.makings.tell(id, demoMaking(design));
+    const { design: made, events } =
+      design.name === FINISHED
+        ? demoFinished(design)
+        : { design, events: design.name === HALF_MADE ? demoMaking(design) : [] };
+    const id = await store.bags.create(made);
+    if (events.length > 0) await store.makings.tell(id, events);
   }
   await store.close();
 }

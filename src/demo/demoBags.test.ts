@@ -2,7 +2,10 @@ import { describe, expect, it } from 'vitest';
 import { readDesign } from '@/core/design';
 import { isOfSizes, notionSchema } from '@/core/notions';
 import { planBag } from '@/core/plan';
+import { makingEventSchema } from '@/core/bench';
+import { LESSON_KINDS, madeBag } from '@/core/logbook';
 import { demoBags } from './demoBags';
+import { FINISHED, HALF_MADE, demoFinished, demoMaking } from './demoMaking';
 import { demoNotions } from './demoNotions';
 
 describe('the demo', () => {
@@ -38,6 +41,20 @@ describe('the demo', () => {
     if (!result?.ok) throw new Error('no bag with pockets');
     expect(result.plan.contents.pocketed).toHaveLength(inUse?.pockets.length ?? 0);
     expect(result.plan.problems.filter(({ code }) => code.startsWith('pocket'))).toEqual([]);
+  });
+
+  it('has one bag half made and one finished, all that was told of them readable, and the finished one taught everything', () => {
+    const half = demoBags().find(({ name }) => name === HALF_MADE);
+    const whole = demoBags().find(({ name }) => name === FINISHED);
+    if (!half || !whole) throw new Error('no such demo bags');
+    const { design, events } = demoFinished(whole);
+    for (const event of [...demoMaking(half), ...events]) expect(makingEventSchema.parse(event)).toEqual(event);
+    const result = planBag(design);
+    if (!result.ok) throw new Error('no plan');
+    const bag = madeBag('finished', design, result.plan, events);
+    expect(bag.rows.worked).toBe(bag.rows.all);
+    expect(bag.lessons.map(({ kind }) => kind)).toEqual([...LESSON_KINDS]);
+    expect(madeBag('half', half, result.plan, demoMaking(half)).finishedMs).toBeNull();
   });
 
   it('has a drawer of pieces that were measured, one of which is on a bag', () => {

@@ -94,23 +94,40 @@ export function readText({ headers, body }: Request): Promise<string> {
  * @param announced how much it is said to be, bytes
  * @throws Refused as `readText` does
  */
-export async function textOf(parts: AsyncIterable<Uint8Array>, announced: number): Promise<string> {
-  const tooLarge = () => new Refused(413, { sentence: 'This is far larger than any bag, so it was not taken in.' });
-  if (announced > MOST_BODY_BYTES) throw tooLarge();
+export const textOf = async (parts: AsyncIterable<Uint8Array>, announced: number): Promise<string> =>
+  (
+    await bytesOf(parts, announced, {
+      most: MOST_BODY_BYTES,
+      sentence: 'This is far larger than any bag, so it was not taken in.',
+    })
+  ).toString('utf8');
+
+/**
+ * What is sent, never taking in more than a limit, whatever it is said to be.
+ *
+ * @throws Refused 413 with its sentence when it is too large, 400 when it did not come to its end
+ */
+export async function bytesOf(
+  parts: AsyncIterable<Uint8Array>,
+  announced: number,
+  { most, sentence }: { most: number; sentence: string },
+): Promise<Buffer> {
+  const tooLarge = () => new Refused(413, { sentence });
+  if (announced > most) throw tooLarge();
   const taken: Uint8Array[] = [];
   let bytes = 0;
   try {
     for await (const part of parts) {
       bytes += part.byteLength;
-      if (bytes > MOST_BODY_BYTES) break;
+      if (bytes > most) break;
       taken.push(part);
     }
   } catch {
     // Who sends it may go away in the middle.
     throw refusedFor(null);
   }
-  if (bytes > MOST_BODY_BYTES) throw tooLarge();
-  return Buffer.concat(taken).toString('utf8');
+  if (bytes > most) throw tooLarge();
+  return Buffer.concat(taken);
 }
 
 /**

@@ -44,3 +44,21 @@ export const tellSchema = z.strictObject({ events: z.array(makingEventSchema).mi
 
 /** From where on a making is asked for. */
 export const makingPartSchema = z.object({ after: z.coerce.number().int().min(0).default(0) });
+
+/** A part of what was told of all bags; each comes with all of it, so few at a time. */
+export const makingsPartSchema = z.object({
+  offset: z.coerce.number().int().min(0).max(1_000_000).default(0),
+  limit: z.coerce.number().int().min(1).max(20).default(10),
+});
+
+/** What photos are of. */
+export const photosOfSchema = z.object({ of: z.enum(['bag', 'stock']), owner: z.string().regex(/^[\w-]{1,40}$/) });
+
+/** What a photo that is sent is of. */
+export const photoToKeepSchema = photosOfSchema.extend({ step: z.string().min(1).max(120).optional() });
+
+/** How large a picture is asked for. */
+export const pictureSchema = z.object({ size: z.enum(['whole', 'small']).default('whole') });
+
+/** Whether a photo is taken out. */
+export const photoChangeSchema = z.strictObject({ removed: z.boolean() });

@@ -8,9 +8,19 @@ export {
   type StoredBag,
 } from './bagRepository';
 export { freeName, type KeepResult, type Listed } from './library';
-export type { Told } from './makingRepository';
+export type { Told, ToldBag } from './makingRepository';
+export {
+  MOST_PHOTOS,
+  PHOTO_OF,
+  photoIdSchema,
+  type Photo,
+  type PhotoId,
+  type PhotoOf,
+  type PhotoPlace,
+  type Pictures,
+} from './photoRepository';
 export { holdFile } from './holdFile';
 export type { KeptCard } from './reckonedRepository';
 export type { Part } from './search';
-export { openStore, type Store } from './openStore';
+export { besideFile, openStore, type Store } from './openStore';
 export { StoreTrouble, isStoreTrouble } from './trouble';

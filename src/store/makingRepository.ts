@@ -1,5 +1,6 @@
 import { Op, QueryTypes } from 'sequelize';
 import { makingEventSchema, type MakingEvent } from '@/core/bench';
+import { readDesignText, type Design } from '@/core/design';
 import type { Access } from './access';
 import type { BagId } from './bagRepository';
 import { bySchema, readDocument } from './documents';
@@ -11,6 +12,13 @@ export interface Told {
   last: number;
   /** Whether there is more than was asked for. */
   more: boolean;
+}
+
+/** A bag with all that was told of its making. */
+export interface ToldBag {
+  id: string;
+  design: Design;
+  events: MakingEvent[];
 }
 
 /** Told events, as they come; those that a newer Ruelle wrote are passed over, and stay. */
@@ -44,6 +52,37 @@ export class MakingRepository {
     return (await this.access.read.Bag.count({ where: { id: bagId } })) > 0;
   }
 
+  /**
+   * Bags of which something was told, the one told of last first, each with all of it. One that this version can't read is left out, and counted.
+   */
+  async told({ offset, limit }: { offset: number; limit: number }): Promise<{ makings: ToldBag[]; total: number }> {
+    const { Bag, MakingEvent } = this.access.read;
+    const found = await this.access.connection.query<{ bagId: string }>(LATEST, {
+      type: QueryTypes.SELECT,
+      bind: { offset, limit },
+    });
+    const ids = found.map(({ bagId }) => bagId);
+    const [bags, events, total] = await Promise.all([
+      Bag.findAll({ where: { id: ids } }),
+      MakingEvent.findAll({ attributes: ['bagId', 'document'], where: { bagId: ids }, order: [['place', 'ASC']] }),
+      MakingEvent.count({ distinct: true, col: 'bagId' }),
+    ]);
+    const makings = ids.flatMap((id) => {
+      const bag = bags.find((one) => one.id === id);
+      const read = bag && readDesignText(bag.design);
+      if (!read?.ok) return [];
+      const own = events.filter(({ bagId }) => bagId === id);
+      return [
+        {
+          id,
+          design: read.design,
+          events: own.flatMap(({ document }) => readDocument(document, bySchema(makingEventSchema)) ?? []),
+        },
+      ];
+    });
+    return { makings, total };
+  }
+
   /** What was told after a place, in the order in which it came. */
   async since(bagId: BagId, after = 0, most = MOST_AT_ONCE): Promise<Told> {
     const rows = await this.access.read.MakingEvent.findAll({
@@ -60,6 +99,10 @@ export class MakingRepository {
     };
   }
 }
+
+const LATEST = `
+  SELECT bagId, MAX(place) AS latest FROM making_events
+  GROUP BY bagId ORDER BY latest DESC LIMIT $limit OFFSET $offset`;
 
 const KNOWN = 'SELECT 1 AS found FROM bags WHERE id = $bagId';
 

@@ -8,6 +8,7 @@ import * as cards from './migrations/0005-cards';
 import * as notions from './migrations/0006-notions';
 import * as stock from './migrations/0007-stock';
 import * as makings from './migrations/0008-makings';
+import * as photos from './migrations/0009-photos';
 
 /** Every migration in order. A new one is a new file and a line here. */
 const MIGRATIONS = [
@@ -19,6 +20,7 @@ const MIGRATIONS = [
   { name: '0006-notions', ...notions },
   { name: '0007-stock', ...stock },
   { name: '0008-makings', ...makings },
+  { name: '0009-photos', ...photos },
 ];
 
 /**

@@ -78,6 +78,20 @@ interface MakingEventRow extends Model<InferAttributes<MakingEventRow>, InferCre
   createdAt: CreationOptional<Date>;
 }
 
+/** A photo; its pictures lie in a folder beside the database. */
+interface PhotoRow extends Model<InferAttributes<PhotoRow>, InferCreationAttributes<PhotoRow>> {
+  id: string;
+  of: 'bag' | 'stock';
+  ownerId: string;
+  step: string | null;
+  width: number;
+  height: number;
+  bytes: number;
+  sha256: string;
+  removedAt: CreationOptional<Date | null>;
+  createdAt: CreationOptional<Date>;
+}
+
 export interface Models {
   Swatch: ModelStatic<LibraryRow>;
   Thing: ModelStatic<LibraryRow>;
@@ -90,6 +104,7 @@ export interface Models {
   Card: ModelStatic<CardRow>;
   Packings: ModelStatic<PackingsRow>;
   MakingEvent: ModelStatic<MakingEventRow>;
+  Photo: ModelStatic<PhotoRow>;
 }
 
 // Made anew for each column: Sequelize writes the column's name into the description it is given.
@@ -166,6 +181,23 @@ export function defineModels(sequelize: Sequelize): Models {
     },
     { tableName: 'making_events', updatedAt: false },
   );
+  const whole = () => ({ type: DataTypes.INTEGER, allowNull: false });
+  const Photo = sequelize.define<PhotoRow>(
+    'Photo',
+    {
+      id: id(),
+      of: { type: DataTypes.STRING(10), allowNull: false },
+      ownerId: { type: DataTypes.STRING(40), allowNull: false },
+      step: { type: DataTypes.STRING(120), allowNull: true },
+      width: whole(),
+      height: whole(),
+      bytes: whole(),
+      sha256: { type: DataTypes.STRING(64), allowNull: false },
+      removedAt: { type: DataTypes.DATE, allowNull: true },
+      createdAt: time(),
+    },
+    { tableName: 'photos', updatedAt: false },
+  );
   return {
     Swatch: library('Swatch', 'swatches'),
     Thing: library('Thing', 'things'),
@@ -178,5 +210,6 @@ export function defineModels(sequelize: Sequelize): Models {
     Card,
     Packings,
     MakingEvent,
+    Photo,
   };
 }

@@ -1,5 +1,6 @@
 import { accessSync, constants, mkdirSync, statSync } from 'node:fs';
-import { dirname } from 'node:path';
+import { tmpdir } from 'node:os';
+import { basename, dirname, extname, join } from 'node:path';
 import type { Sequelize } from 'sequelize';
 import { ownStitchSchema, thingSchema, type OwnStitch, type Thing } from '@/core/design';
 import { notionSchema, type Notion } from '@/core/notions';
@@ -8,6 +9,7 @@ import { BagRepository } from './bagRepository';
 import { connect } from './connection';
 import { Library } from './library';
 import { MakingRepository } from './makingRepository';
+import { PhotoRepository } from './photoRepository';
 import { migrate, strangerIn } from './migrate';
 import { defineModels } from './models';
 import { SwatchRepository } from './swatchRepository';
@@ -24,6 +26,7 @@ export interface Store {
   notions: Library<Notion>;
   stock: Library<StockItem>;
   makings: MakingRepository;
+  photos: PhotoRepository;
   reckoned: ReckonedRepository;
   /** Makes one whole file of everything as it is at this moment, at a path where there is none yet. */
   copyTo(path: string): Promise<void>;
@@ -54,6 +57,7 @@ export async function openStore(path: string, madeBy = 'unbuilt'): Promise<Store
     notions: new Library(access, 'Notion', notionSchema),
     stock: new Library(access, 'Stock', stockItemSchema),
     makings: new MakingRepository(access),
+    photos: new PhotoRepository(access, besideFile(path, 'photos')),
     reckoned: new ReckonedRepository(access, madeBy),
     copyTo: async (copyPath) => void (await reading.query('VACUUM INTO ?', { replacements: [copyPath] })),
     close: async () => {
@@ -65,6 +69,17 @@ export async function openStore(path: string, madeBy = 'unbuilt'): Promise<Store
     },
   };
 }
+
+/**
+ * A folder beside the database, of its name. What belongs to one in memory lies with the system's passing files.
+ *
+ * @example
+ * besideFile('/home/me/ruelle.sqlite', 'photos') // => '/home/me/ruelle-photos'
+ */
+export const besideFile = (path: string, what: string): string =>
+  path === ':memory:'
+    ? join(tmpdir(), `ruelle-${process.pid}-${what}`)
+    : join(dirname(path), `${basename(path, extname(path))}-${what}`);
 
 /** Puts what lies beside the file into it, so that the file is the whole of her work. */
 const INTO_THE_FILE = 'PRAGMA wal_checkpoint(TRUNCATE)';

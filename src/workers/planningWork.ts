@@ -1,6 +1,9 @@
 import { alternatives, type Alternative } from '@/core/alternatives';
 import { packStepwise, type Box, type Packings, type SettledDesign } from '@/core/contents';
 import type { Design, Swatch } from '@/core/design';
+import type { MakingEvent } from '@/core/bench';
+import { effectOf, madeBag, type FigureChange, type MadeBag } from '@/core/logbook';
+import type { DesignEdit } from '@/core/problems';
 import { makings, type Makings } from '@/core/makings';
 import { solutions, type Solutions, type Weights, type Wishes } from '@/core/solutions';
 import { clothPieces, layOnCloth, type ClothToCut, type Layout, type LayoutPiece } from '@/core/layout';
@@ -76,6 +79,19 @@ export const planningWork = {
       const result = planBag(design);
       return result.ok ? [bagNeeds(design.name, result.plan, (stage) => wordsOf(stage).title)] : [];
     }),
+
+  /** Bags as the logbook has them; one that can't be planned is none of it. */
+  madeBags: (makings: { id: string; design: Design; events: MakingEvent[] }[]): MadeBag[] =>
+    makings.flatMap(({ id, design, events }) => {
+      const result = planBag(design);
+      return result.ok ? [madeBag(id, design, result.plan, events)] : [];
+    }),
+
+  /** What each of several changes would do to a bag's plan, by itself; null where no plan comes of it. */
+  effectsOf: (design: Design, changes: DesignEdit[][]): (FigureChange[] | null)[] => {
+    const result = planBag(design);
+    return changes.map((edits) => (result.ok ? effectOf(design, result.plan, edits) : null));
+  },
 
   /** A planned bag made many times over on paper; the same seed gives the same makings. */
   makings: (plan: Plan, runs: number, seed: number, onShare: OnShare): Promise<Makings> =>

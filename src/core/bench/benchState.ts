@@ -15,6 +15,8 @@ export interface BenchState {
   counts: readonly MakingEventOf<'count'>[];
   measured: readonly MakingEventOf<'measured'>[];
   notes: readonly MakingEventOf<'note'>[];
+  /** What she said when it was finished; of several the last one stands. */
+  finished: readonly MakingEventOf<'finished'>[];
   /** Time at work, ms. */
   workedMs: number;
   /** How long single rows took, ms, those that were told one right after the other. */
@@ -67,6 +69,7 @@ export function benchState(events: Iterable<MakingEvent>): BenchState {
     counts: of('count'),
     measured: of('measured'),
     notes: of('note'),
+    finished: of('finished'),
     ...timesOf([...known.values()].sort(inOrder), taken),
     inHand,
     lastN: [...known.values()].reduce((most, { n }) => Math.max(most, n), 0),

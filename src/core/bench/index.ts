@@ -10,7 +10,16 @@ export {
   type NewMakingEvent,
   type PartAt,
 } from './makingEvent';
-export { partToGoOn, partsToWork, piecesDone, rowToWork, rowsDone, type PartToWork, type RowToWork } from './parts';
+export {
+  canBeMeasured,
+  partToGoOn,
+  partsToWork,
+  piecesDone,
+  rowToWork,
+  rowsDone,
+  type PartToWork,
+  type RowToWork,
+} from './parts';
 export { stepStandings, stepsByRows, wouldShut, type StepStanding } from './stepStates';
 export {
   replan,

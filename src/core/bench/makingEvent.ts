@@ -55,6 +55,25 @@ export const makingEventSchema = z.discriminatedUnion('kind', [
     step: z.string().min(1).max(120).nullable(),
     at: z.strictObject({ ...part, row: z.number().int().min(0).max(MOST_ROWS) }).nullable(),
   }),
+  /** The bag is finished; told again, it is what was told last. What she doesn't know is null. */
+  z.strictObject({
+    ...event,
+    kind: z.literal('finished'),
+    /** Yarn that is in it, tails and all. */
+    usedG: z.number().positive().max(MOST_MM).nullable(),
+    /** Hours that it took, where she knows better than the counter. */
+    hours: z.number().positive().max(10_000).nullable(),
+    /** A strap: as it lay, as it hung under its bag at first, and after weeks. */
+    strap: z
+      .strictObject({
+        slackMm: z.number().positive().max(MOST_MM),
+        hungMm: z.number().positive().max(MOST_MM),
+        laterMm: z.number().positive().max(MOST_MM),
+      })
+      .refine(({ slackMm, hungMm, laterMm }) => slackMm < hungMm && hungMm <= laterMm)
+      .nullable(),
+    remark: z.string().trim().min(1).max(2000).nullable(),
+  }),
   /** She lays the work down: what passes until the next event is none of its time. */
   z.strictObject({ ...event, kind: z.literal('pause') }),
 ]);

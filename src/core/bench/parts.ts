@@ -90,3 +90,9 @@ export function piecesDone(parts: readonly PartToWork[], state: Pick<BenchState,
   const left = new Set(parts.filter((part) => rowsDone(state, part) < part.rowCount).map(({ piece }) => piece));
   return new Set(parts.map(({ piece }) => piece).filter((piece) => !left.has(piece)));
 }
+
+/**
+ * Whether the tape on a piece says something of the bag's gauge: it is in the bag's own stitch. A strip between such pieces works up otherwise.
+ */
+export const canBeMeasured = (piece: Piece): boolean =>
+  piece.kind === 'rows' && !piece.plain && piece.id !== 'gusset' && piece.id !== 'band';

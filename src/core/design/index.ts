@@ -1,3 +1,4 @@
+export { UNCORRECTED, USUAL_SELLING, type Corrected, type Correction, type Selling } from './corrected';
 export { CARRYINGS, type Carrying } from './carrying';
 export { SEAM_KINDS, type SeamKind } from './bodies/common';
 export type { BodyFacts } from './bodies/facts';

@@ -36,16 +36,17 @@ import { stiffenerSchema } from './fittings/stiffeners';
 import { MOST_STRAPS, strapSchema } from './fittings/straps';
 import { LEAST_DROP_MM, LEAST_SHAPE_MM, MOST_HEM_MM, MOST_SIZE_MM } from '@/core/defaults';
 import { PANEL_STITCH_IDS } from '@/core/stitches/catalogue';
+import { correctedSchema, sellingSchema } from './corrected';
 import { cameOutSchema, clothSchema } from './cutting';
 import { isOwnStitchId, ownStitchIdSchema, ownStitchSchema } from './ownStitchSchema';
 
 /**
- * The design document, version 15: only what a maker chose or measured. Lengths in mm, masses in g.
+ * The design document, version 16: only what a maker chose or measured. Lengths in mm, masses in g.
  * Its sentences are shown at the field, so each says what would fit.
  */
 
 export const DESIGN_FORMAT = 'ruelle-design';
-export const DESIGN_VERSION = 15;
+export const DESIGN_VERSION = 16;
 
 /** A stitch pattern: one of the catalogue, or one of her own. */
 const stitchSchema = z.union([z.enum(PANEL_STITCH_IDS), ownStitchIdSchema], { error: 'Choose a stitch.' });
@@ -332,6 +333,10 @@ export const designSchema = z
     cameOut: z.array(cameOutSchema).max(11, { error: 'Each piece is measured once.' }),
     /** What the piece itself measures while it is worked, by which the swatch's gauge is corrected; null before she takes that. */
     worked: workedSchema.nullable(),
+    /** What she has taken over from her logbook. */
+    corrected: correctedSchema,
+    /** How its price is made, if she sells it. */
+    selling: sellingSchema.nullable(),
     /** What of each yarn is at hand, weighed, in the order they are held; null where that is not said. */
     yarnAtHandG: z.array(massG(0, 50000).nullable()).max(5, { error: 'Five yarns are the most.' }),
   })

@@ -1,3 +1,4 @@
+import { UNCORRECTED } from './corrected';
 import { USUAL_CLOTH } from './cutting';
 import { EASE_MM, WHIP_TAKE_UP_STITCHES } from '@/core/defaults';
 import { DESIGN_FORMAT, DESIGN_VERSION, type Design, type Settings, type SwatchId } from './schema';
@@ -190,6 +191,8 @@ export function starterDesign(
     yarnAtHandG: [],
     cloth: USUAL_CLOTH,
     worked: null,
+    corrected: UNCORRECTED,
+    selling: null,
     cameOut: [],
   };
 }

@@ -1,5 +1,6 @@
 import { EASE_MM } from '@/core/defaults';
 import type { DesignEdit } from '@/core/problems';
+import { UNCORRECTED } from './corrected';
 import { USUAL_PRONG_MM } from './fittings/magneticSnap';
 import { LINING_THICKNESS_MM } from '@/core/defaults';
 import { USUAL_ACROSS } from './fittings/onFlap';
@@ -226,6 +227,7 @@ export const UPGRADES: Readonly<Record<number, Upgrade>> = {
     lining: liningOfVersion14(lining),
   }),
   14: (document) => ({ ...document, version: 15, worked: null }),
+  15: (document) => ({ ...document, version: 16, corrected: UNCORRECTED, selling: null }),
 };
 
 /** Where an older version's edit is made in the next one, by the version it reads; none where it can't be made there. */
@@ -282,4 +284,5 @@ export const EDIT_UPGRADES: Readonly<Record<number, (edit: DesignEdit) => Design
             : value,
   }),
   14: (edit) => edit,
+  15: (edit) => edit,
 };

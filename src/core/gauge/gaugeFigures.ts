@@ -6,7 +6,7 @@ import {
   ROUGH_SHARE,
   TAPE_ERROR_MM,
 } from '@/core/defaults';
-import { isMeasured, patternOf, swatchPatternOf } from '@/core/design';
+import { isMeasured, patternOf, swatchPatternOf, type Correction } from '@/core/design';
 import {
   MEMORY,
   figureId,
@@ -31,7 +31,7 @@ import type { WorkedIn } from './workedIn';
 export interface GaugeStage {
   /** As measured on the swatch; where the bag is in another stitch, its own are foretold from these. */
   onSwatch: { stitchWidth: Figure; rowHeight: Figure };
-  /** As planned from the swatch, before the piece itself is measured. */
+  /** As planned from the swatch, and from the logbook where she goes by it, before the piece itself is measured. */
   bySwatch: { stitchWidth: Figure; rowHeight: Figure };
   stitchWidth: Figure;
   rowHeight: Figure;
@@ -95,16 +95,23 @@ export function gaugeStage(design: WorkedIn): GaugeStage {
         ),
       };
   const { worked } = design;
+  const { stitchWidth: usualStitch, rowHeight: usualRow } = design.corrected;
+  const before = {
+    stitchWidth: usualStitch ? asHersCameOut(bags.stitchWidth, usualStitch) : bags.stitchWidth,
+    rowHeight: usualRow ? asHersCameOut(bags.rowHeight, usualRow) : bags.rowHeight,
+  };
   const isOfThis = worked !== null && worked.stitch === design.stitch && worked.hookMm === swatch.hookMm;
   const corrected = isOfThis
     ? {
-        stitchWidth: worked.stitches ? correctedFigure(bags.stitchWidth, worked.stitches) : bags.stitchWidth,
-        rowHeight: correctedFigure(bags.rowHeight, worked.rows),
+        stitchWidth: worked.stitches
+          ? correctedFigure(before.stitchWidth, worked.stitches, usualStitch !== null)
+          : before.stitchWidth,
+        rowHeight: correctedFigure(before.rowHeight, worked.rows, usualRow !== null),
       }
-    : {};
+    : before;
   const isAllWorked = isOfThis && worked.stitches !== null;
-  const problems = [...gaugeProblems(design, told, from), ...(isOfThis ? farFromSwatch(bags, worked) : [])];
-  const bySwatch = { stitchWidth: bags.stitchWidth, rowHeight: bags.rowHeight };
+  const problems = [...gaugeProblems(design, told, from), ...(isOfThis ? farFromSwatch(before, worked) : [])];
+  const bySwatch = before;
   return { onSwatch, bySwatch, basis: isAllWorked ? null : basisOf(design), problems, ...bags, ...corrected, ...half };
 }
 
@@ -173,24 +180,45 @@ function foretold(shown: Figure, measured: Figure, ratio: number, { swatch, stit
   );
 }
 
-/** A measure of the bag, corrected by what the piece itself measures while it is worked. */
-function correctedFigure(before: Figure, piece: Reading): Figure {
+/** A measure of the bag as bags of hers came out against their swatches. Its ± has in it how far one bag is from another. */
+const asHersCameOut = (before: Figure, { value, plusMinus, bags }: Correction): Figure =>
+  makeFigure(
+    before.id,
+    before.label,
+    before.value * value,
+    before.unit,
+    {
+      rule: 'As the swatch says, times what your bags came out at against their swatches. The ± joins that of the swatch with how far one of your bags is from another.',
+      inputs: [
+        { ...input(`${before.label}, by the swatch`, before.value, before.unit), ...restsOn(before) },
+        input('Your bags against their swatches', value, 'ratio'),
+        input('± of that, for the next bag', plusMinus, 'ratio'),
+        input('Bags that it rests on', bags, 'count'),
+      ],
+      source: { kind: 'measured' },
+    },
+    before.value * value * Math.hypot((before.plusMinus ?? 0) / before.value, plusMinus),
+  );
+
+/**
+ * A measure of the bag, corrected by what the piece itself measures while it is worked.
+ *
+ * @param isByLogbook whether what is known has in it already how far a piece may be from its swatch
+ */
+function correctedFigure(before: Figure, piece: Reading, isByLogbook: boolean): Figure {
   const counted = before.unit === 'mm/stitch' ? ('stitch' as const) : ('row' as const);
-  const { mm, plusMinusMm } = updatedBy({ mm: before.value, plusMinusMm: before.plusMinus ?? 0 }, piece);
+  const share = isByLogbook ? 0 : PIECE_FROM_SWATCH_SHARE;
+  const { mm, plusMinusMm } = updatedBy({ mm: before.value, plusMinusMm: before.plusMinus ?? 0 }, piece, share);
   return makeFigure(
     before.id,
     before.label,
     mm,
     before.unit,
     {
-      rule: `What the swatch says and what the piece itself measures, each weighed by how sure it is: precisions add. A piece may differ from its swatch by ${100 * PIECE_FROM_SWATCH_SHARE} % (95 %); a long piece says more than that.`,
+      rule: `What the swatch says and what the piece itself measures, each weighed by how sure it is: precisions add. ${isByLogbook ? 'How far your pieces are from their swatches is known from your logbook' : `A piece may differ from its swatch by ${100 * PIECE_FROM_SWATCH_SHARE} % (95 %)`}; a long piece says more than that.`,
       inputs: [
         input(`${before.label}, by the swatch`, before.value, before.unit),
-        input(
-          '± of that, for a piece',
-          Math.hypot(before.plusMinus ?? 0, PIECE_FROM_SWATCH_SHARE * before.value),
-          before.unit,
-        ),
+        input('± of that, for a piece', Math.hypot(before.plusMinus ?? 0, share * before.value), before.unit),
         input('On the piece: counted', piece.count, counted),
         input('On the piece: over', piece.lengthMm, 'mm'),
       ],

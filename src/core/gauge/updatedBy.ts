@@ -39,12 +39,13 @@ export function seenOn({ count, lengthMm }: Reading): Believed {
  * The gauge of the swatch, corrected by the piece itself. Before it is measured, the piece may differ from its swatch by more than the swatch's own ± says.
  *
  * @param swatch as the swatch has it, with its ± (95 %)
+ * @param share how far a piece may be from that besides, as a share (95 %)
  *
  * @example
  * updatedBy({ mm: 5, plusMinusMm: 0.1 }, { count: 40, lengthMm: 190 }).mm < 4.9 // => true
  */
-export function updatedBy(swatch: Measure, piece: Reading): Measure {
-  const priorMm = Math.hypot(swatch.plusMinusMm, PIECE_FROM_SWATCH_SHARE * swatch.mm) / LIMIT;
+export function updatedBy(swatch: Measure, piece: Reading, share = PIECE_FROM_SWATCH_SHARE): Measure {
+  const priorMm = Math.hypot(swatch.plusMinusMm, share * swatch.mm) / LIMIT;
   const { mm, sdMm } = updatedNormal({ mm: swatch.mm, sdMm: priorMm }, seenOn(piece));
   return { mm, plusMinusMm: LIMIT * sdMm };
 }

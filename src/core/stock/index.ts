@@ -1,3 +1,4 @@
+export { guarded, unguarded } from './guarded';
 export { MOST_STOCK_ROWS, readStockCsv, stockAsCsv } from './stockCsv';
 export { cornersText, readCorners } from './corners';
 export { bagNeeds, type BagNeeds } from './bagNeeds';

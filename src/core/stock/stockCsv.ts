@@ -1,4 +1,5 @@
 import Papa from 'papaparse';
+import { guarded, unguarded } from './guarded';
 import { stockItemSchema, type StockItem } from './stockItem';
 
 /** The columns of a table of stores, in this order. Lengths in mm, masses in g. */
@@ -24,12 +25,6 @@ type Row = Partial<Record<Column, string>>;
 
 /** So many rows are taken in at once, and no more. */
 export const MOST_STOCK_ROWS = 5000;
-
-/** A cell that begins so would be reckoned by a spreadsheet: it gets an apostrophe before it, which is taken off again. */
-const FORMULA = /^[=+\-@\t\r]/;
-const guarded = (text: string): string => (FORMULA.test(text) ? `'${text}` : text);
-const unguarded = (text: string): string =>
-  text.startsWith("'") && FORMULA.test(text.slice(1)) ? text.slice(1) : text;
 
 /**
  * What is in store as a table of comma-separated values (RFC 4180), one item a row.

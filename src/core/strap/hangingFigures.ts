@@ -68,7 +68,9 @@ export function pullFigure(
   });
 }
 
-function stretchFigures({ strap, sizes, gauge, slack, width, hung }: Told, pull: Figure, { at }: FittingInput) {
+function stretchFigures({ strap, sizes, gauge, slack, width, hung }: Told, pull: Figure, { at, design }: FittingInput) {
+  const { creep: hers } = design.corrected;
+  const creepShare = hers?.value ?? STRAP_CREEP_SHARE;
   const { curve, doubt } = gauge;
   const { rest, stretchingMm } = sizes;
   const named = (id: string) => nameAt(at, id);
@@ -85,7 +87,14 @@ function stretchFigures({ strap, sizes, gauge, slack, width, hung }: Told, pull:
   const { hardware, doubled, loss, path } = hung;
   const fixed = [hardware, doubled].filter((figure) => figure !== null);
   const stiffMm = path.hardwareMm - path.doubledMm;
-  const lengthAt = (id: string, label: string, share: number, rule: string, more: Reason['inputs'] = []) =>
+  const lengthAt = (
+    id: string,
+    label: string,
+    share: number,
+    rule: string,
+    more: Reason['inputs'] = [],
+    openShare = 0,
+  ) =>
     makeFigure(
       named(id),
       label,
@@ -96,7 +105,7 @@ function stretchFigures({ strap, sizes, gauge, slack, width, hung }: Told, pull:
         inputs: [...[slack, ...(loss ? [loss] : []), ...fixed, loadedShare].map(inputFrom), ...more],
         source: GEOMETRY,
       },
-      Math.hypot(stretchingMm * (1 + share) * rowShare, stretchingMm * shareDoubt),
+      Math.hypot(stretchingMm * (1 + share) * rowShare, stretchingMm * shareDoubt, stretchingMm * openShare),
     );
   const length = lengthAt(
     'strap.loadedLength',
@@ -111,9 +120,14 @@ function stretchFigures({ strap, sizes, gauge, slack, width, hung }: Told, pull:
     crept: lengthAt(
       'strap.crept',
       'After some weeks of carrying',
-      shareAfterCreep(curve, rest.pullN),
-      'As under this bag, and a tenth more of what it has stretched: yarn goes on giving. Never more than fully pulled.',
-      [input('More, of what it has stretched', STRAP_CREEP_SHARE, 'ratio')],
+      shareAfterCreep(curve, rest.pullN, creepShare),
+      `As under this bag, and ${hers ? 'as much more of what it has stretched as your straps gained' : 'a tenth more of what it has stretched'}: yarn goes on giving. Never more than fully pulled.`,
+      [
+        input('More, of what it has stretched', creepShare, 'ratio'),
+        ...(hers ? [input('Straps that it rests on', hers.bags, 'count')] : []),
+      ],
+      // What it gains in time is a share of what it has stretched at first.
+      (hers?.plusMinus ?? 0) * rest.share,
     ),
     loadedWidth: widthFigure(strap, sizes, width, loadedShare, at),
   };

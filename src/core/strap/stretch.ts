@@ -61,12 +61,17 @@ export const shareAt = ({ mostShare, pullN }: Pick<StretchCurve, 'mostShare' | '
 /**
  * By what share a strap is longer after hanging under a pull for weeks: a little more than at first, and never more than fully pulled.
  *
+ * @param creepShare what it gains in time, as a share of what it has stretched at first
+ *
  * @example
  * shareAfterCreep({ mostShare: 0.4, pullN: 5 }, 5).toFixed(3) // => '0.278'
  * shareAfterCreep({ mostShare: 0.4, pullN: 5 }, 500) // => 0.4
  */
-export const shareAfterCreep = (curve: Pick<StretchCurve, 'mostShare' | 'pullN'>, forceN: number): number =>
-  Math.min(curve.mostShare, shareAt(curve, forceN) * (1 + STRAP_CREEP_SHARE));
+export const shareAfterCreep = (
+  curve: Pick<StretchCurve, 'mostShare' | 'pullN'>,
+  forceN: number,
+  creepShare = STRAP_CREEP_SHARE,
+): number => Math.min(curve.mostShare, shareAt(curve, forceN) * (1 + creepShare));
 
 /**
  * How wide a strap is under a pull: as its length grows by a share, its area is kept.

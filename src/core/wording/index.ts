@@ -41,3 +41,4 @@ export { term, translateTerms, type TermSet } from './terms';
 export { YARN_CLASS_LABELS } from './yarnClassText';
 export { joinLine } from './fittings/liningWords';
 export { pageWords, piecesDrawn, piecesToCut, pocketPart, type PieceWords } from './paperWords';
+export { changeText, hoursText, LESSON_TITLES, lessonTitle, lessonValue, offerText, timeLeftText } from './logbookText';

@@ -23,7 +23,8 @@ export function wholeSwatch({ weighed }: Design['swatch']): WeighedSwatch | null
 export function massPerArea(design: Design, { massG, widthMm, heightMm }: WeighedSwatch): Figure {
   const yarnRatio = patternOf(design).nature.yarnToSc / swatchPatternOf(design).nature.yarnToSc;
   const isOther = design.stitch !== design.swatch.stitch;
-  const perArea = (massG / (widthMm * heightMm)) * yarnRatio * 1e6;
+  const { yarn: hers } = design.corrected;
+  const perArea = (massG / (widthMm * heightMm)) * yarnRatio * (hers?.value ?? 1) * 1e6;
   const share =
     COVERAGE_OF_LIMITS * Math.hypot(SCALE_ERROR_G / massG, TAPE_ERROR_MM / widthMm, TAPE_ERROR_MM / heightMm) +
     (isOther ? OTHER_STITCH_SHARE : 0);
@@ -33,15 +34,21 @@ export function massPerArea(design: Design, { massG, widthMm, heightMm }: Weighe
     perArea,
     'g/m2',
     {
-      rule: 'Mass of the swatch divided by its area. The ± is that of a kitchen scale (± 1 g) and a tape: a bigger swatch makes it smaller.',
+      rule: `Mass of the swatch divided by its area${hers ? ', times what your bags took against their plans' : ''}. The ± is that of a kitchen scale (± 1 g) and a tape${hers ? ', joined with how far one of your bags is from another' : ''}: a bigger swatch makes it smaller.`,
       inputs: [
         input('Swatch on the scale', massG, 'g'),
         input('Swatch width', widthMm, 'mm'),
         input('Swatch height', heightMm, 'mm'),
+        ...(hers
+          ? [
+              input('Your bags against their plans', hers.value, 'ratio'),
+              input('Bags that it rests on', hers.bags, 'count'),
+            ]
+          : []),
         ...(isOther ? [input('Bag’s stitch against the swatch’s, usually', yarnRatio, 'ratio')] : []),
       ],
       source: { kind: 'measured' },
     },
-    perArea * share,
+    perArea * Math.hypot(share, hers?.plusMinus ?? 0),
   );
 }

@@ -8,7 +8,9 @@ import { useBag } from '@/ui/bag/BagProvider';
 import { Group, PlaceLayout } from '@/ui/bag/PlaceLayout';
 import type { PieceOnScreen } from '@/ui/drawing/pieceOnScreen';
 import { SheetView } from '@/ui/drawing/SheetView';
+import { FromLogbook } from '@/ui/logbook/FromLogbook';
 import { ProblemSlips } from '@/ui/problems/ProblemSlips';
+import { FinishGroup } from './FinishGroup';
 import { InspectGroup } from './InspectGroup';
 import { KeepingMark } from './KeepingMark';
 import { MeasureGroup } from './MeasureGroup';
@@ -18,6 +20,9 @@ import { RowCounter } from './RowCounter';
 import { StepList } from './StepList';
 import { useBench, useInBrowser, useMakingLog } from './useMakingLog';
 import { WorkedRows } from './WorkedRows';
+
+/** What of the logbook is about the work itself. */
+const PACE = ['pace'] as const;
 
 /** The bench: the row in hand, to be counted with one key; the steps, to be ticked; and the pieces as far as they are worked. */
 export function BenchPlace() {
@@ -61,6 +66,8 @@ function Bench() {
       <RehearseGroup moments={moments} at={rehearsed} onMove={setRehearsed} />
       <StepList log={log} bench={bench} />
       <InspectGroup log={log} bench={bench} />
+      <FinishGroup log={log} bench={bench} />
+      <FromLogbook kinds={PACE} />
     </PlaceLayout>
   );
 }

@@ -4,6 +4,7 @@ import { Box, Button, Flex, Table } from '@chakra-ui/react';
 import dynamic from 'next/dynamic';
 import { useMemo, useState } from 'react';
 import {
+  canBeMeasured,
   partKey,
   replan,
   rowToWork,
@@ -13,7 +14,6 @@ import {
   type PartToWork,
   type ReplanWay,
 } from '@/core/bench';
-import type { Piece } from '@/core/pieces';
 import { formatLength } from '@/core/units';
 import { offText, pieceAgainstSwatch, replanLines, yarnLastsText } from '@/core/wording';
 import { useBag, useBagStore } from '@/ui/bag/BagProvider';
@@ -85,10 +85,6 @@ export function MeasureGroup({ log, bench, part }: { log: MakingLog; bench: Benc
     </Group>
   );
 }
-
-/** Pieces in the bag's own stitch, whose gauge is that of the bag. A strip between them works up otherwise. */
-const canBeMeasured = (piece: Piece): boolean =>
-  piece.kind === 'rows' && !piece.plain && piece.id !== 'gusset' && piece.id !== 'band';
 
 /** The plan anew, each change of it shown before it is taken; what is worked stays. */
 function PlanAnew({ bench, latest }: { bench: BenchState; latest: BenchState['measured'][number] }) {

@@ -17,9 +17,13 @@ import { EmptyFullGroup } from './EmptyFullGroup';
 import { FlapGroup } from './FlapGroup';
 import { Ledger } from './Ledger';
 import { MakingsGroup } from './MakingsGroup';
+import { FromLogbook } from '@/ui/logbook/FromLogbook';
 import { SeamGroup } from './SeamGroup';
 
 const PANEL_HIDES = ['lining'] as const;
+
+/** What of the logbook is about seams. */
+const SEAM = ['takeUp'] as const;
 
 /** The heart: the flat panel with lines that move, the section beside it, and the ledger of finished sizes. */
 export function BodyPlace() {
@@ -42,6 +46,7 @@ export function BodyPlace() {
       <EmptyFullGroup />
       <BendsGroup />
       <SeamGroup />
+      <FromLogbook kinds={SEAM} />
       <SolutionsGroup />
       <MakingsGroup />
     </PlaceLayout>

@@ -8,13 +8,22 @@ interface FactListProps {
 
 /** Facts that are no numbers of the plan, one below the other. */
 export const FactList = ({ facts, nameWidth }: FactListProps) => (
-  <Box as="dl" display="grid" gridTemplateColumns={`${nameWidth} minmax(0, 1fr)`} columnGap="3" rowGap="1" fontSize="14.5px">
+  <Box
+    as="dl"
+    display="grid"
+    gridTemplateColumns={`${nameWidth} minmax(0, 1fr)`}
+    columnGap="3"
+    rowGap="1"
+    fontSize="14.5px"
+  >
     {facts.map(([name, what]) => (
       <Box key={name} display="contents">
         <Box as="dt" color="inkSoft">
           {name}
         </Box>
-        <Box as="dd" overflowWrap="anywhere">{what}</Box>
+        <Box as="dd" overflowWrap="anywhere">
+          {what}
+        </Box>
       </Box>
     ))}
   </Box>

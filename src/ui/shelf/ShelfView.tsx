@@ -124,6 +124,11 @@ export function ShelfView(first: ShelfPart) {
           </Link>
         </Button>
         <Button asChild size="sm" variant="outline" color="drawerText" _hover={{ bg: 'whiteAlpha.300' }}>
+          <Link href="/logbook" prefetch={false}>
+            Logbook
+          </Link>
+        </Button>
+        <Button asChild size="sm" variant="outline" color="drawerText" _hover={{ bg: 'whiteAlpha.300' }}>
           <a href="/api/copy" download>
             <Download size={16} /> Save a copy of everything
           </a>

@@ -9,7 +9,11 @@ import { ProblemSlips } from '@/ui/problems/ProblemSlips';
 import { AtHandGroup } from './AtHandGroup';
 import { BallsView } from './BallsView';
 import { CostGroup } from './CostGroup';
+import { FromLogbook } from '@/ui/logbook/FromLogbook';
 import { FigureTicket } from '@/ui/figures/FigureTicket';
+
+/** What of the logbook is about yarn. */
+const YARN = ['yarn'] as const;
 
 /** Why the yarn can't be worked out. */
 const NOT_KNOWN: ReadonlySet<string> = new Set(['swatch-not-weighed', 'mass-without-area', 'ball-not-known']);
@@ -43,6 +47,7 @@ export function StoresPlace() {
         )}
       </Group>
       {plan.yarn.lots.length > 0 && <AtHandGroup />}
+      <FromLogbook kinds={YARN} />
       <CostGroup />
       <Group title="You need">
         <List.Root ps="5" gap="1">

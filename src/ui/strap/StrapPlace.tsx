@@ -4,6 +4,7 @@ import { Box } from '@chakra-ui/react';
 import { MOST_STRAPS } from '@/core/design';
 import { STRAPS } from '@/core/strap';
 import { useBag, useBagStore } from '@/ui/bag/BagProvider';
+import { FromLogbook } from '@/ui/logbook/FromLogbook';
 import { Group, PlaceLayout } from '@/ui/bag/PlaceLayout';
 import { SheetView } from '@/ui/drawing/SheetView';
 import { AddOrTake } from '@/ui/fields';
@@ -12,6 +13,8 @@ import { StrapParts } from './StrapParts';
 
 const HIDES = ['hardware', 'lining'] as const;
 const MOVES = ['straps'] as const;
+/** What of the logbook is about straps. */
+const CREEP = ['creep'] as const;
 
 /** The straps: how long each must be worked to be as long as it is worn, and where its feet go. */
 export function StrapPlace() {
@@ -22,6 +25,7 @@ export function StrapPlace() {
         <StrapParts key={index} strap={strap} index={index} />
       ))}
       {straps.length > 0 && <ProblemSlips place="strap" />}
+      <FromLogbook kinds={CREEP} />
       <AddStrap count={straps.length} />
     </PlaceLayout>
   );

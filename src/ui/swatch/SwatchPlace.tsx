@@ -5,6 +5,7 @@ import { swatchDrawing } from '@/drawing';
 import { useBag } from '@/ui/bag/BagProvider';
 import { Group, PlaceLayout, Row } from '@/ui/bag/PlaceLayout';
 import { StillView } from '@/ui/drawing/StillView';
+import { FromLogbook } from '@/ui/logbook/FromLogbook';
 import { FigureTicket } from '@/ui/figures/FigureTicket';
 import { ProblemSlips } from '@/ui/problems/ProblemSlips';
 import { HookCompare } from './HookCompare';
@@ -13,6 +14,9 @@ import { Readings } from './Readings';
 import { ScaleGroup } from './ScaleGroup';
 import { SwatchItself } from './SwatchItself';
 import { YarnGroup } from './YarnGroup';
+
+/** What of the logbook is about the gauge. */
+const GAUGE = ['stitchWidth', 'rowHeight'] as const;
 
 /** The swatch: its readings on a drawn tape, what gauge they give and how sure it is, and what that means for this bag. */
 export function SwatchPlace() {
@@ -98,6 +102,7 @@ export function SwatchPlace() {
           {tallerForHalf && <FigureTicket figure={tallerForHalf} label="Half the ± of the heights takes readings of" />}
         </Row>
       </Group>
+      <FromLogbook kinds={GAUGE} />
       <HookCompare />
       <SwatchItself />
       <YarnGroup />

@@ -1,0 +1,93 @@
+import { benchState, type BenchState, type MakingEvent, type MakingEventOf } from '@/core/bench';
+import type { CameOut, Design } from '@/core/design';
+import type { Plan } from '@/core/plan';
+import { measuredLessons, type Lesson } from './lessons';
+import { workCounted, type WorkedOfAll } from './workCounted';
+
+/** A size or a mass as planned, and as it came out; null where one of them is not known. */
+export interface PlannedAndMade {
+  planned: number | null;
+  plusMinus: number | null;
+  made: number | null;
+}
+
+/** A bag in the logbook: what was told while it was made, beside what its plan said. */
+export interface MadeBag {
+  id: string;
+  name: string;
+  /** The clock of the device on which it was said to be finished, ms; null as long as it isn't. */
+  finishedMs: number | null;
+  begunMs: number | null;
+  yarn: string;
+  hookMm: number;
+  stitch: Design['stitch'];
+  sizes: Record<'widthMm' | 'heightMm' | 'depthMm', PlannedAndMade>;
+  /** All yarn that is in it, without a reserve. */
+  yarnG: PlannedAndMade;
+  /** Rows and stitches counted, and in all. */
+  rows: WorkedOfAll;
+  stitches: WorkedOfAll;
+  /** Hours at work, as counted, or as she said. */
+  hours: number | null;
+  rowsPerHour: number | null;
+  notes: string[];
+  lessons: Lesson[];
+}
+
+const MS_PER_HOUR = 3_600_000;
+
+/** What she said last when the bag was finished; null before. */
+export const finishedOf = ({ finished }: Pick<BenchState, 'finished'>): MakingEventOf<'finished'> | null =>
+  finished.at(-1) ?? null;
+
+/**
+ * The yarn that is gone, by the scale: what was at hand less what was left when it was last weighed. Null where either is not known.
+ *
+ * @example
+ * goneByScale([200], []) // => null
+ */
+export function goneByScale(atHandG: Design['yarnAtHandG'], measured: BenchState['measured']): number | null {
+  const [first] = atHandG;
+  const last = measured.findLast(({ leftG }) => leftG !== null)?.leftG ?? null;
+  return atHandG.length !== 1 || first === null || first === undefined || last === null || last > first
+    ? null
+    : first - last;
+}
+
+/** A bag as the logbook has it. Hours are those she said, else those that were counted. */
+export function madeBag(id: string, design: Design, plan: Plan, events: readonly MakingEvent[]): MadeBag {
+  const bench = benchState(events);
+  const finished = finishedOf(bench);
+  const came: CameOut | undefined = design.cameOut.find(({ of }) => of === 'bag');
+  const { width, height, depth } = plan.pouch.figures;
+  const { rows, stitches } = workCounted(plan.pieces, bench);
+  const counted = bench.workedMs > 0 ? bench.workedMs / MS_PER_HOUR : null;
+  const hours = finished?.hours ?? counted;
+  const size = (figure: typeof depth, key: 'widthMm' | 'heightMm' | 'depthMm'): PlannedAndMade => ({
+    planned: figure?.value ?? null,
+    plusMinus: figure?.plusMinus ?? null,
+    made: came?.[key] ?? null,
+  });
+  const { figures } = plan.yarn;
+  return {
+    id,
+    name: design.name,
+    finishedMs: finished?.atMs ?? null,
+    begunMs: events.reduce<number | null>((first, { atMs }) => Math.min(first ?? atMs, atMs), null),
+    yarn: design.swatch.yarn.name,
+    hookMm: design.swatch.hookMm,
+    stitch: design.stitch,
+    sizes: { widthMm: size(width, 'widthMm'), heightMm: size(height, 'heightMm'), depthMm: size(depth, 'depthMm') },
+    yarnG: {
+      planned: figures ? figures.fabric.value + figures.sewing.value + (figures.trim?.value ?? 0) : null,
+      plusMinus: figures?.fabric.plusMinus ?? null,
+      made: finished?.usedG ?? null,
+    },
+    rows,
+    stitches,
+    hours,
+    rowsPerHour: rows.worked > 0 && counted !== null ? rows.worked / counted : null,
+    notes: [...bench.notes.map(({ text }) => text), ...(finished?.remark ? [finished.remark] : [])],
+    lessons: measuredLessons(design, plan, bench),
+  };
+}
