@@ -62,3 +62,9 @@ export const pictureSchema = z.object({ size: z.enum(['whole', 'small']).default
 
 /** Whether a photo is taken out. */
 export const photoChangeSchema = z.strictObject({ removed: z.boolean() });
+
+/** Which of the copies that are made every night is brought in; none: the one that is sent. */
+export const restoreSchema = z.object({ nightly: z.string().max(40).optional() });
+
+/** Whether a copy's takes the place of what is otherwise here. */
+export const restoreWaySchema = z.strictObject({ way: z.enum(['add', 'replace']) });

@@ -1,15 +1,18 @@
 import { readFileSync } from 'node:fs';
 import { join, resolve } from 'node:path';
-import { holdFile, openStore, type Store } from '@/store';
+import { besideFile, holdFile, openStore, type Store } from '@/store';
+import { copyEveryNight } from './backup/nightly';
 import { once } from './once';
 
 interface Kept {
+  /** Where its copies lie. */
+  copies: string | undefined;
   store: Promise<Store> | undefined;
   /** Closes the store and gives its file back. */
   close: (() => Promise<void>) | undefined;
 }
 
-const kept = once<Kept>('store', () => ({ store: undefined, close: undefined }));
+const kept = once<Kept>('store', () => ({ copies: undefined, store: undefined, close: undefined }));
 
 /** The maker's own database, unless told otherwise. */
 const DEFAULT_DATABASE = 'data/ruelle.sqlite';
@@ -23,6 +26,12 @@ export function getStore(): Promise<Store> {
     },
   );
   return kept.store;
+}
+
+/** Where the copies lie that are made every night. */
+export async function copiesFolder(): Promise<string> {
+  await getStore();
+  return kept.copies ?? '';
 }
 
 /** Closes the store, if it is open, once all that was asked of it is written. */
@@ -47,7 +56,11 @@ async function openHeld(path: string): Promise<Store> {
   const giveBack = await holdFile(path, process.env.RUELLE_ADDRESS ?? '');
   try {
     const store = await openStore(path, builtAs());
+    kept.copies = besideFile(path, 'copies');
+    const noMoreCopies = copyEveryNight(store, kept.copies);
+    void store.photos.sweep(Date.now()).catch(() => undefined);
     kept.close = async () => {
+      noMoreCopies();
       await store.close();
       await giveBack();
     };

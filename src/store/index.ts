@@ -19,6 +19,30 @@ export {
   type PhotoPlace,
   type Pictures,
 } from './photoRepository';
+export {
+  BACKUP_FORMAT,
+  BACKUP_VERSION,
+  IS_PATH,
+  LIBRARIES,
+  LIBRARY_NAMES,
+  PATHS,
+  besidesSchema,
+  manifestSchema,
+  photoListSchema,
+  readMaking,
+  type LibraryName,
+  type Manifest,
+} from './backup/backupShape';
+export type { BackupFile } from './backup/everything';
+export type {
+  BackupContents,
+  BagInBackup,
+  KeptInBackup,
+  RestoreChanges,
+  RestoreLine,
+  RestoreWay,
+} from './backup/restore';
+export { writeWhole } from './photoRepository';
 export { holdFile } from './holdFile';
 export type { KeptCard } from './reckonedRepository';
 export type { Part } from './search';

@@ -1,4 +1,4 @@
-import { accessSync, constants, mkdirSync, statSync } from 'node:fs';
+import { accessSync, constants, mkdirSync, mkdtempSync, rmSync, statSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { basename, dirname, extname, join } from 'node:path';
 import type { Sequelize } from 'sequelize';
@@ -15,6 +15,8 @@ import { defineModels } from './models';
 import { SwatchRepository } from './swatchRepository';
 import { ReckonedRepository } from './reckonedRepository';
 import { sameFileCheck } from './sameFile';
+import { everythingIn, type BackupFile } from './backup/everything';
+import { Restore } from './backup/restore';
 import { StoreTrouble, troubleOf } from './trouble';
 import { Writer } from './writer';
 
@@ -28,6 +30,9 @@ export interface Store {
   makings: MakingRepository;
   photos: PhotoRepository;
   reckoned: ReckonedRepository;
+  restore: Restore;
+  /** All that she has, file by file, as it is at this moment. */
+  everything(): AsyncGenerator<BackupFile>;
   /** Makes one whole file of everything as it is at this moment, at a path where there is none yet. */
   copyTo(path: string): Promise<void>;
   close(): Promise<void>;
@@ -49,6 +54,7 @@ export async function openStore(path: string, madeBy = 'unbuilt'): Promise<Store
   // It is opened by the first question: now, while the file is known to be the one.
   await reading.query('SELECT 1');
   const access = { read: defineModels(reading), written: defineModels(writing), connection: writing, writer };
+  const photos = new PhotoRepository(access, besideFile(path, 'photos'));
   return {
     bags: new BagRepository(access),
     swatches: new SwatchRepository(access),
@@ -57,7 +63,9 @@ export async function openStore(path: string, madeBy = 'unbuilt'): Promise<Store
     notions: new Library(access, 'Notion', notionSchema),
     stock: new Library(access, 'Stock', stockItemSchema),
     makings: new MakingRepository(access),
-    photos: new PhotoRepository(access, besideFile(path, 'photos')),
+    photos,
+    restore: new Restore(access, photos),
+    everything: () => everythingAtOnce(reading, photos),
     reckoned: new ReckonedRepository(access, madeBy),
     copyTo: async (copyPath) => void (await reading.query('VACUUM INTO ?', { replacements: [copyPath] })),
     close: async () => {
@@ -80,6 +88,23 @@ export const besideFile = (path: string, what: string): string =>
   path === ':memory:'
     ? join(tmpdir(), `ruelle-${process.pid}-${what}`)
     : join(dirname(path), `${basename(path, extname(path))}-${what}`);
+
+/** Everything of one moment: read from a copy that nobody writes. */
+async function* everythingAtOnce(reading: Sequelize, photos: PhotoRepository): AsyncGenerator<BackupFile> {
+  const folder = mkdtempSync(join(tmpdir(), 'ruelle-copy-'));
+  try {
+    const path = join(folder, 'copy.sqlite');
+    await reading.query('VACUUM INTO ?', { replacements: [path] });
+    const copy = connect(path, { mustExist: true });
+    try {
+      yield* everythingIn(defineModels(copy), photos);
+    } finally {
+      await copy.close();
+    }
+  } finally {
+    rmSync(folder, { recursive: true, force: true });
+  }
+}
 
 /** Puts what lies beside the file into it, so that the file is the whole of her work. */
 const INTO_THE_FILE = 'PRAGMA wal_checkpoint(TRUNCATE)';

@@ -78,6 +78,19 @@ export class PhotoRepository {
     return listed(row);
   }
 
+  /** Brings a photo in by the name it had, from a copy. */
+  async bring(
+    { id, createdAt, ...place }: PhotoPlace & { id: string; createdAt: string },
+    { whole, small, width, height }: Pictures,
+  ): Promise<void> {
+    mkdirSync(this.folder, { recursive: true });
+    await writeWhole(this.fileOf(id, 'small'), small);
+    await writeWhole(this.fileOf(id, 'whole'), whole);
+    const sha256 = createHash('sha256').update(whole).digest('hex');
+    const told = { width, height, bytes: whole.byteLength, sha256, createdAt: new Date(createdAt) };
+    await this.access.writer.write(() => this.access.written.Photo.upsert({ id, ...place, ...told }));
+  }
+
   /** Photos of something, the first taken first. */
   async list(of: PhotoOf, ownerId: string): Promise<Photo[]> {
     const rows = await this.access.read.Photo.findAll({
