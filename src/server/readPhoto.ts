@@ -24,13 +24,7 @@ export async function readPhoto(bytes: Uint8Array): Promise<Pictures> {
   const unreadable = (sentence: string) => new Refused(422, { sentence });
   const none = 'This isn’t a photo that can be read. JPEG, PNG and WebP can; save it as one of these.';
   const open = () => sharp(bytes, { limitInputPixels: MOST_PIXELS, failOn: 'error', autoOrient: true });
-  const {
-    format,
-    width = 0,
-    height = 0,
-  } = await sharp(bytes, { limitInputPixels: false })
-    .metadata()
-    .catch(() => ({ format: undefined }) as { format: undefined; width?: number; height?: number });
+  const { format, width = 0, height = 0 } = await saidOf(bytes);
   if (format === undefined || !KINDS.includes(format)) throw unreadable(none);
   if (width * height > MOST_PIXELS)
     throw unreadable(
@@ -48,5 +42,14 @@ export async function readPhoto(bytes: Uint8Array): Promise<Pictures> {
     return { whole: whole.data, small: small.data, width: whole.info.width, height: whole.info.height };
   } catch {
     throw unreadable(none);
+  }
+}
+
+/** What a file says it is, before any pixel is looked at. */
+async function saidOf(bytes: Uint8Array): Promise<{ format?: string; width?: number; height?: number }> {
+  try {
+    return await sharp(bytes, { limitInputPixels: false }).metadata();
+  } catch {
+    return {};
   }
 }

@@ -68,3 +68,6 @@ export const restoreSchema = z.object({ nightly: z.string().max(40).optional() }
 
 /** Whether a copy's takes the place of what is otherwise here. */
 export const restoreWaySchema = z.strictObject({ way: z.enum(['add', 'replace']) });
+
+/** The address of this computer on which phones are let in; null: on none. */
+export const phonesSchema = z.strictObject({ address: z.string().max(45).nullable() });

@@ -5,6 +5,7 @@ import next from 'next';
 import { contentPolicy, headersFor, whyTurnedAway } from './gate';
 import { namesAllowed } from './ownAddress';
 import { answerItself } from './ownAnswers';
+import { letPhonesBe } from './phones/phones';
 import { answerUnreadable } from './unreadable';
 
 /** How long a connection may rest before it is closed: longer than a maker thinks over a row, ms. */
@@ -22,8 +23,12 @@ async function serve(hostname: string, port: number, portTaken: number): Promise
   const isDeveloped = process.env.NODE_ENV === 'development';
   const app = next({ dev: isDeveloped, dir: process.cwd(), hostname, port });
   await app.prepare();
-  const listener = behindTheGate(app.getRequestHandler(), isDeveloped);
-  if (!isDeveloped) await drawnOnce(listener);
+  const answered = withHeaders(app.getRequestHandler(), isDeveloped);
+  const listener = behindTheGate(answered);
+  if (!isDeveloped) {
+    await drawnOnce(listener);
+    letPhonesBe(answered, port);
+  }
   const server = createServer(listener);
   server.on('error', (error: NodeJS.ErrnoException) => {
     const isTaken = error.code === 'EADDRINUSE';
@@ -48,20 +53,27 @@ async function drawnOnce(listener: RequestListener): Promise<void> {
   own.closeAllConnections();
 }
 
-function behindTheGate(handle: RequestListener, isDeveloped: boolean): RequestListener {
-  const names = namesAllowed(process.env.RUELLE_HOSTS, process.env.RUELLE_HOST);
+/** Answers whoever is let in, with the headers that every answer has. */
+function withHeaders(handle: RequestListener, isDeveloped: boolean): RequestListener {
   return (request, response) => {
     const policy = contentPolicy(randomUUID(), isDeveloped);
     for (const [name, value] of Object.entries(headersFor(request.url ?? '', policy))) response.setHeader(name, value);
+    // While it is worked on, Next alone knows what has changed.
+    if (!isDeveloped && answerItself(request, response)) return;
+    // By it the page puts the nonce on its own scripts.
+    request.headers['content-security-policy'] = policy;
+    return handle(request, response);
+  };
+}
+
+/** Lets in who comes to this computer's own address. */
+function behindTheGate(answered: RequestListener): RequestListener {
+  const names = namesAllowed(process.env.RUELLE_HOSTS, process.env.RUELLE_HOST);
+  return (request, response) => {
     const refusal = whyTurnedAway(request, names);
-    if (refusal === null) {
-      // While it is worked on, Next alone knows what has changed.
-      if (!isDeveloped && answerItself(request, response)) return;
-      // By it the page puts the nonce on its own scripts.
-      request.headers['content-security-policy'] = policy;
-      return handle(request, response);
-    }
-    response.writeHead(refusal.status, { 'content-type': 'application/json' });
+    if (refusal === null) return answered(request, response);
+    const headers = headersFor(request.url ?? '', contentPolicy(randomUUID()));
+    response.writeHead(refusal.status, { ...headers, 'content-type': 'application/json' });
     response.end(JSON.stringify({ sentence: refusal.sentence }));
   };
 }
