@@ -66,13 +66,14 @@ export function buildApp() {
 export function bundlePrograms() {
   bundle('src/server/serve.ts', SERVER_FILE, ['--format=esm', '--packages=external']);
   bundle('src/workers/shelf.worker.ts', join(BUILT, 'shelf.worker.cjs'));
+  bundle('src/workers/offline.ts', join(BUILT, 'offline.js'), ['--platform=browser', '--format=iife']);
 }
 
 /** Lays a program and what it imports of Ruelle in one file. */
 export function bundle(program, outfile, options = []) {
   run(join(ROOT, 'node_modules', '.bin', 'esbuild'), [
-    ...[program, `--outfile=${outfile}`, '--alias:@=./src', '--log-level=warning', ...options],
-    ...['--bundle', '--platform=node', '--target=node20', '--minify-syntax'],
+    ...[program, `--outfile=${outfile}`, '--alias:@=./src', '--log-level=warning'],
+    ...['--bundle', '--platform=node', '--target=node20', '--minify-syntax', ...options],
   ]);
 }
 

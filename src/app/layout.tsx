@@ -2,6 +2,7 @@ import type { Metadata } from 'next';
 import type { ReactNode } from 'react';
 import '@fontsource-variable/besley';
 import '@fontsource-variable/source-sans-3';
+import { Offline } from '@/ui/browser/Offline';
 import { Providers } from '@/ui/theme/Providers';
 
 /** Made anew for everyone who asks: each page bears a nonce of its own on its scripts. */
@@ -17,6 +18,7 @@ export default function RootLayout({ children }: { children: ReactNode }) {
     <html lang="en">
       <body>
         <Providers>{children}</Providers>
+        <Offline />
       </body>
     </html>
   );

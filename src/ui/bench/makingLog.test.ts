@@ -16,6 +16,7 @@ function fakeServer() {
   const kept = new Map<string, MakingEvent>();
   const listeners = new Set<(data: string) => void>();
   const waiting: (() => void)[] = [];
+  const remembered = new Map<string, readonly unknown[]>();
   const server = {
     kept,
     isGone: false,
@@ -28,6 +29,10 @@ function fakeServer() {
       await settle();
     },
     world: {
+      last: {
+        load: (id: string) => Promise.resolve(remembered.get(id)),
+        save: (id: string, events: readonly unknown[]) => Promise.resolve(void remembered.set(id, events)),
+      },
       nowMs: () => 1_000_000,
       ask: (async (_: string, { body }: RequestInit) => {
         server.asked += 1;
@@ -60,6 +65,38 @@ const logOf = async (server: ReturnType<typeof fakeServer>) => {
   return { log, stop: log.start() };
 };
 const rows = (log: Awaited<ReturnType<typeof logOf>>['log']) => log.getState().bench.rows.get('panel.1') ?? 0;
+
+describe('a bench that opens while the server is gone', () => {
+  it('stands where it stood, goes on from there, and sends what is new once it can', async () => {
+    const server = fakeServer();
+    const before = await logOf(server);
+    for (const row of [1, 2, 3]) before.log.tell({ kind: 'row', ...part, row });
+    await settle();
+    before.stop();
+    await settle();
+    vi.resetModules();
+    server.isGone = true;
+    const { log } = await logOf({ ...server, world: { ...server.world, listen: () => () => true } });
+    await settle();
+    expect(rows(log)).toBe(3);
+    expect(log.getState().waiting).toBe(0);
+    const told = log.tell({ kind: 'row', ...part, row: 4 });
+    expect(told.n).toBe(4);
+    await settle();
+    expect(log.getState()).toMatchObject({ waiting: 1, keeping: 'waiting' });
+    server.isGone = false;
+    await server.later();
+    expect([...server.kept.values()].map((event) => event.kind === 'row' && event.row)).toEqual([1, 2, 3, 4]);
+  });
+
+  it('goes by what is known where what was kept can’t be read', async () => {
+    const server = fakeServer();
+    await server.world.last.save('bag', [{ kind: 'row' }, 'nonsense', null]);
+    const { log } = await logOf(server);
+    await settle();
+    expect(rows(log)).toBe(0);
+  });
+});
 
 describe('a row that is tapped', () => {
   it('counts at once, and is kept once the server says so', async () => {

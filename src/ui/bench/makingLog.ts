@@ -10,6 +10,7 @@ import {
   type PartAt,
 } from '@/core/bench';
 import { localMemory } from '@/ui/browser/browserMemory';
+import { browserLastState, type LastState } from './lastState';
 
 /** How the window stands to what keeps its work: all is kept; some of it is on its way; or it can't be reached, and this window keeps it until it can. */
 export type Keeping = 'kept' | 'on-its-way' | 'waiting';
@@ -43,6 +44,7 @@ export interface LogWorld {
   /** Opens a line on which the server says what is told elsewhere. */
   listen(address: string, heard: { told: (data: string) => void; cut: () => void }): () => void;
   later(call: () => void, ms: number): () => void;
+  last: LastState;
 }
 
 /** So many go in one request. */
@@ -50,6 +52,9 @@ const AT_ONCE = 200;
 /** Before it is tried again, ms: a little longer each time. */
 const FIRST_WAIT_MS = 1000;
 const LONGEST_WAIT_MS = 15_000;
+
+/** What is known is written down this long after something came, ms. */
+const REMEMBERED_AFTER_MS = 1500;
 
 const queueKey = (bagId: string): string => `ruelle.making.${bagId}.`;
 
@@ -82,7 +87,18 @@ export function createMakingLog(bagId: string, world: LogWorld = browserWorld): 
   let isOver = false;
   let stopWaiting = () => {};
 
-  const counted = () => store.setState({ bench: benchState(events.values()), waiting: unsent.size });
+  let stopSaving: (() => void) | null = null;
+  /** Keeps what is known now, once nothing more has come for a moment. */
+  const remember = () => {
+    stopSaving ??= world.later(() => {
+      stopSaving = null;
+      void world.last.save(bagId, [...events.values()]);
+    }, REMEMBERED_AFTER_MS);
+  };
+  const counted = () => {
+    store.setState({ bench: benchState(events.values()), waiting: unsent.size });
+    remember();
+  };
 
   const sendAll = async (): Promise<void> => {
     if (isSending || isOver || unsent.size === 0) return;
@@ -127,6 +143,15 @@ export function createMakingLog(bagId: string, world: LogWorld = browserWorld): 
     if (unsent.size > 0) void sendAll();
   };
 
+  const recalled = (known: unknown) => {
+    const fresh = (Array.isArray(known) ? known : []).flatMap((one) => {
+      const read = makingEventSchema.safeParse(one);
+      return read.success && !events.has(read.data.id) ? [read.data] : [];
+    });
+    for (const event of fresh) events.set(event.id, event);
+    if (fresh.length > 0) counted();
+  };
+
   const tell = (event: NewMakingEvent): MakingEvent => {
     const whole = {
       ...event,
@@ -165,9 +190,13 @@ export function createMakingLog(bagId: string, world: LogWorld = browserWorld): 
         });
       };
       open();
+      void world.last.load(bagId).then(recalled);
       void sendAll();
       return () => {
         isOver = true;
+        if (stopSaving) void world.last.save(bagId, [...events.values()]);
+        stopSaving?.();
+        stopSaving = null;
         hangUp();
         stopRetry();
         stopWaiting();
@@ -202,6 +231,7 @@ function readTold(data: string): { events: MakingEvent[]; last: number } | null 
 }
 
 const browserWorld: LogWorld = {
+  last: browserLastState,
   nowMs: () => Date.now(),
   ask: (...request) => fetch(...request),
   listen(address, { told, cut }) {
