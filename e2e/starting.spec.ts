@@ -167,14 +167,14 @@ test('a bag that the rules of now can’t plan is opened all the same, and mende
   await expect(page.locator('[data-save=saved]')).toBeVisible();
 });
 
-test('a copy of everything is saved from the shelf, and Ruelle opens it', async ({ page }) => {
+test('a copy of the database is saved in the workroom, and Ruelle opens it', async ({ page }) => {
   const first = start();
   const address = await first.ready();
   await makeBag(address);
-  await page.goto(address);
+  await page.goto(`${address}/workroom`);
   const [copy] = await Promise.all([
     page.waitForEvent('download'),
-    page.getByRole('link', { name: 'Save a copy of everything' }).click(),
+    page.getByRole('link', { name: 'Save the database alone' }).click(),
   ]);
   expect(copy.suggestedFilename()).toMatch(/^ruelle-\d{4}-\d\d-\d\d\.sqlite$/);
   database = join(folder, 'copied.sqlite');

@@ -81,5 +81,8 @@ export const ROUTES: readonly Route[] = [
   { method: 'GET', path: '/swatches' },
   { method: 'GET', path: '/stores' },
   { method: 'GET', path: '/logbook' },
+  { method: 'GET', path: '/workroom' },
+  { method: 'GET', path: '/sw.js' },
+  { method: 'GET', path: '/manifest.webmanifest' },
   { method: 'GET', path: '/bags/[id]/[place]' },
 ];

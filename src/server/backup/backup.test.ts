@@ -5,10 +5,11 @@ import { join } from 'node:path';
 import { unzipSync, zipSync } from 'fflate';
 import sharp from 'sharp';
 import { afterAll, describe, expect, it } from 'vitest';
-import { demoBags } from '@/demo/demoBags';
-import { demoFinished, FINISHED } from '@/demo/demoMaking';
-import { demoStock } from '@/demo/demoStock';
-import { demoSwatches } from '@/demo/demoSwatches';
+import type { MakingEvent } from '@/core/bench';
+import { BODY_KINDS } from '@/core/body';
+import type { Design } from '@/core/design';
+import { USUAL_STOCK, stockItemSchema } from '@/core/stock';
+import { bagOf } from '@/core/testing/bodies';
 import { bagIdSchema, openStore, type Store } from '@/store';
 import { saveIn } from '@/store/testing/saveIn';
 import { storeOnDisk } from '@/store/testing/onDisk';
@@ -27,18 +28,29 @@ const picture = (colour: string) =>
     .jpeg()
     .toBuffer();
 
+/** A bag of every construction, and the one that was made. */
+const bags = (): Design[] => BODY_KINDS.map((kind) => ({ ...bagOf(kind), name: `A ${kind}` }));
+const MADE = 'A fold-over-strip';
+const making = (): MakingEvent[] =>
+  Array.from({ length: 120 }, (_, index) => ({
+    kind: 'row',
+    piece: 'panel',
+    copy: 1,
+    row: index + 1,
+    id: `row-${1000 + index}`,
+    n: index + 1,
+    atMs: 1000 * index,
+  }));
+
 /** A workroom with all kinds of things in it, and the bag that was made. */
 async function filled(store: Store) {
-  for (const swatch of demoSwatches()) await store.swatches.keep(swatch);
-  for (const item of demoStock()) await store.stock.keep(item);
+  await store.stock.keep(stockItemSchema.parse({ ...USUAL_STOCK.yarn, id: 'wool', name: 'Wool, red' }));
   let made = '';
-  for (const bag of demoBags()) {
-    const { design, events } = bag.name === FINISHED ? demoFinished(bag) : { design: bag, events: [] };
+  for (const design of bags()) {
     const id = await store.bags.create(design);
-    if (events.length > 0) {
-      made = id;
-      await store.makings.tell(id, events);
-    }
+    if (design.name !== MADE) continue;
+    made = id;
+    await store.makings.tell(id, making());
   }
   const id = bagIdSchema.parse(made);
   const photo = await store.photos.add(
@@ -83,8 +95,8 @@ describe('a copy of everything', () => {
           .digest('hex'),
       ).toBe(sha256);
     }
-    expect(Object.keys(files).filter((path) => path.endsWith('.ruelle.json'))).toHaveLength(demoBags().length);
-    expect(JSON.parse(text(`bags/${id}.ruelle.json`))).toMatchObject({ format: 'ruelle-design', name: FINISHED });
+    expect(Object.keys(files).filter((path) => path.endsWith('.ruelle.json'))).toHaveLength(bags().length);
+    expect(JSON.parse(text(`bags/${id}.ruelle.json`))).toMatchObject({ format: 'ruelle-design', name: MADE });
     expect(files[`photos/${photo.id}.jpg`]?.byteLength).toBe(photo.bytes);
   });
 
@@ -94,7 +106,7 @@ describe('a copy of everything', () => {
     const other = await openStore(join(folder, 'other.sqlite'));
     const open = await openBackup(path);
     const before = await other.restore.changes(open.contents);
-    expect(before.lines.find(({ kind }) => kind === 'bags')?.missing).toHaveLength(demoBags().length);
+    expect(before.lines.find(({ kind }) => kind === 'bags')?.missing).toHaveLength(bags().length);
     expect(before.photos).toBe(1);
     expect(before.told).toBeGreaterThan(100);
     expect((await other.bags.list({ archived: false })).total).toBe(0);
@@ -116,12 +128,12 @@ describe('a copy of everything', () => {
     if (!opened) throw new Error('no bag');
     const changed = { ...opened.design, notes: 'Changed since the copy.' };
     await saveIn(at.store, id, { baseRevision: opened.revision, design: changed, history: { undo: [], redo: [] } });
-    const [first] = demoBags();
-    const newer = await at.store.bags.create({ ...(first as NonNullable<typeof first>), name: 'Only here' });
+    const [first] = bags();
+    const newer = await at.store.bags.create({ ...(first as Design), name: 'Only here' });
     const changes = await at.store.restore.changes(open.contents);
     expect(changes.lines.find(({ kind }) => kind === 'bags')).toMatchObject({
       missing: [],
-      different: [FINISHED],
+      different: [MADE],
       onlyHere: 1,
     });
 
@@ -233,7 +245,7 @@ describe('a copy that is damaged or hostile', () => {
     };
     const open = await openBackup(put('altered.zip', zipSync(altered)));
     expect(open.contents.unreadable).toEqual([bag]);
-    expect(open.contents.bags).toHaveLength(demoBags().length - 1);
+    expect(open.contents.bags).toHaveLength(bags().length - 1);
     open.close();
   });
 });

@@ -1,7 +1,7 @@
 'use client';
 
 import { Box, Button, Flex, Grid } from '@chakra-ui/react';
-import { Archive, Copy, Download, FileInput, Plus } from 'lucide-react';
+import { Archive, Copy, FileInput, Plus } from 'lucide-react';
 import Link from 'next/link';
 import { useRouter } from 'next/navigation';
 import { useEffect, useRef, useState } from 'react';
@@ -129,9 +129,9 @@ export function ShelfView(first: ShelfPart) {
           </Link>
         </Button>
         <Button asChild size="sm" variant="outline" color="drawerText" _hover={{ bg: 'whiteAlpha.300' }}>
-          <a href="/api/copy" download>
-            <Download size={16} /> Save a copy of everything
-          </a>
+          <Link href="/workroom" prefetch={false}>
+            Workroom
+          </Link>
         </Button>
         <input
           ref={fileInput}
