@@ -83,7 +83,7 @@ export function offerText(offer: Offer): string {
   const { kind, told, value, bags: count, own, usual } = offer;
   const usually =
     kind === 'stitchWidth' || kind === 'rowHeight' || kind === 'yarn' ? 'no difference' : lessonValue(kind, usual);
-  return `${count === 1 ? 'One bag' : `${count} bags`}: ${lessonValue(kind, told)}. Usual: ${usually}. Between the two, ${(100 * own).toFixed(0)} % of it yours: ${lessonValue(kind, value)}; your next bag within ${nextText(offer)}.`;
+  return `${count === 1 ? 'One bag' : `${count} bags`}: ${lessonValue(kind, told)}. Usual: ${usually}. Between the two, ${(100 * own).toFixed(0)} % of it yours: ${lessonValue(kind, value)}; your next bag within ${nextText(offer)}.${kind === 'stitchWidth' || kind === 'rowHeight' ? ' The swatch’s own ± doesn’t know how far a bag strays from it; with this it does.' : ''}`;
 }
 
 /** A number of the plan as it is and as it would be. */

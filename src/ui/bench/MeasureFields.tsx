@@ -5,6 +5,7 @@ import { useState } from 'react';
 import type { PartToWork } from '@/core/bench';
 import { formatLength, parseLength, type LengthUnit } from '@/core/units';
 import { TypedField } from '@/ui/fields/TypedField';
+import { BenchDevices } from './BenchDevices';
 import type { MakingLog } from './makingLog';
 
 /** What is typed before it is written down. */
@@ -61,45 +62,53 @@ export function MeasureFields({
   const rows = typed.rows ?? done;
   const canKeep = rows >= 2 && lengthMm !== null;
   return (
-    <Flex gap="3" wrap="wrap" align="start">
-      <TypedField
-        label="After row"
-        shown={String(rows)}
-        commit={(text) => {
-          const number = Number(text.trim());
-          if (!Number.isInteger(number) || number < 2 || number > part.rowCount)
-            return `Write a row from 2 to ${part.rowCount}.`;
-          return put({ rows: number });
-        }}
+    <>
+      <Flex gap="3" wrap="wrap" align="start">
+        <TypedField
+          label="After row"
+          shown={String(rows)}
+          commit={(text) => {
+            const number = Number(text.trim());
+            if (!Number.isInteger(number) || number < 2 || number > part.rowCount)
+              return `Write a row from 2 to ${part.rowCount}.`;
+            return put({ rows: number });
+          }}
+        />
+        {length('It is long', 'lengthMm', 'From the beginning, laid flat, not pulled.')}
+        {stitches !== null && length('And wide', 'widthMm', `Over all ${stitches} stitches; may be left out.`)}
+        <TypedField
+          label="Left of the yarn"
+          suffix="g"
+          help="Weigh the ball twice, some rows apart."
+          shown={leftG === null ? '' : String(leftG)}
+          commit={(text) => {
+            const plain = text.trim().replace(',', '.');
+            if (plain === '') return put({ leftG: null });
+            const mass = Number(plain);
+            return Number.isFinite(mass) && mass >= 0 && mass <= MOST_G ? put({ leftG: mass }) : 'Write a mass in g.';
+          }}
+        />
+        <Button
+          bg="drawer"
+          color="drawerText"
+          minH="44px"
+          alignSelf="end"
+          disabled={!canKeep}
+          onClick={() => {
+            if (lengthMm === null) return;
+            log.tell({ kind: 'measured', piece: part.piece, copy: part.copy, rows, lengthMm, widthMm, leftG });
+            setTyped(NOTHING);
+          }}
+        >
+          Write it down
+        </Button>
+      </Flex>
+      <BenchDevices
+        unit={unit}
+        onLength={(mm) => put({ lengthMm: mm })}
+        onWidth={stitches === null ? null : (mm) => put({ widthMm: mm })}
+        onMass={(massG) => put({ leftG: massG })}
       />
-      {length('It is long', 'lengthMm', 'From the beginning, laid flat, not pulled.')}
-      {stitches !== null && length('And wide', 'widthMm', `Over all ${stitches} stitches; may be left out.`)}
-      <TypedField
-        label="Left of the yarn"
-        suffix="g"
-        help="Weigh the ball twice, some rows apart."
-        shown={leftG === null ? '' : String(leftG)}
-        commit={(text) => {
-          const plain = text.trim().replace(',', '.');
-          if (plain === '') return put({ leftG: null });
-          const mass = Number(plain);
-          return Number.isFinite(mass) && mass >= 0 && mass <= MOST_G ? put({ leftG: mass }) : 'Write a mass in g.';
-        }}
-      />
-      <Button
-        bg="drawer"
-        color="drawerText"
-        minH="44px"
-        alignSelf="end"
-        disabled={!canKeep}
-        onClick={() => {
-          if (lengthMm === null) return;
-          log.tell({ kind: 'measured', piece: part.piece, copy: part.copy, rows, lengthMm, widthMm, leftG });
-          setTyped(NOTHING);
-        }}
-      >
-        Write it down
-      </Button>
-    </Flex>
+    </>
   );
 }

@@ -2,26 +2,20 @@
 
 import { Box, Button, Flex } from '@chakra-ui/react';
 import { Pause, Undo2, Volume2, VolumeX } from 'lucide-react';
-import { useEffect, useMemo, useState, type ReactNode } from 'react';
+import { useMemo, useState } from 'react';
 import { useHotkeys } from 'react-hotkeys-hook';
-import { partKey, rowToWork, rowsDone, type BenchState, type PartToWork } from '@/core/bench';
-import {
-  dueIn,
-  duesOf,
-  phaseOf,
-  repeatsIn,
-  shapingText,
-  sideFacing,
-  spokenRow,
-  wordsOfEachRow,
-  type Due,
-} from '@/core/wording';
+import { rowToWork, rowsDone, type BenchState, type PartToWork } from '@/core/bench';
+import { duesOf, phaseOf, repeatsIn, shapingText, sideFacing, spokenRow, wordsOfEachRow } from '@/core/wording';
 import { useBag } from '@/ui/bag/BagProvider';
+import { ClickerBox } from './ClickerBox';
 import { CountCheckField } from './CountCheckField';
+import { Dues } from './Dues';
 import type { MakingLog } from './makingLog';
 import { RowField } from './RowField';
-import { timeText } from './timeText';
+import { RepeatTally } from './RepeatTally';
+import { Times } from './Times';
 import { useAwake } from './useAwake';
+import { useSpoken } from './useSpoken';
 
 const COUNTED = { row: 'Row', round: 'Round' } as const;
 
@@ -104,6 +98,7 @@ export function RowCounter({ log, bench, part }: { log: MakingLog; bench: BenchS
           />
         </>
       )}
+      {!isWorked && repeats !== null && repeats > 1 && <RepeatTally key={row} repeats={repeats} />}
       <Dues now={now} ahead={ahead} rowNow={row} counted={counted} />
       <Flex gap="3" mt="3" wrap="wrap">
         <Button
@@ -146,6 +141,7 @@ export function RowCounter({ log, bench, part }: { log: MakingLog; bench: BenchS
           {isAloud ? <Volume2 aria-hidden size={18} /> : <VolumeX aria-hidden size={18} />} Read rows aloud
         </Button>
       </Flex>
+      <ClickerBox onPress={finish} />
       <Times bench={bench} part={part} done={done} />
     </Box>
   );
@@ -168,80 +164,4 @@ function Facts({ facts }: { facts: readonly (string | null)[] }) {
       {told.join('. ')}
     </Box>
   );
-}
-
-const WHEN: Record<Due['when'], string> = { after: 'before you go on: ', in: '', lies: 'here lies ' };
-
-function Dues({
-  now,
-  ahead,
-  rowNow,
-  counted,
-}: {
-  now: readonly Due[];
-  ahead: readonly Due[];
-  rowNow: number;
-  counted: 'row' | 'round';
-}) {
-  return (
-    <>
-      {now.length > 0 && (
-        <Box
-          bg="brassPale"
-          border="2px solid"
-          borderColor="brassDeep"
-          px="3"
-          py="2"
-          mt="3"
-          fontSize="18px"
-          role="status"
-          data-testid="due-now"
-        >
-          {now.map((due) => (
-            <Box key={due.says}>
-              <b>Now</b>, {WHEN[due.when]}
-              {due.says}
-            </Box>
-          ))}
-        </Box>
-      )}
-      {ahead.length > 0 && (
-        <Box as="ul" listStyleType="none" mt="3" ps="0" fontSize="15px" data-testid="due-ahead">
-          {ahead.map((due) => (
-            <Ahead key={`${due.row} ${due.says}`}>
-              <b>{due.row === rowNow ? `in this ${counted}` : dueIn(due, rowNow, counted)}</b>
-              {due.row === rowNow ? '' : `, ${counted} ${due.row}`}: {due.when === 'lies' ? 'here will lie ' : ''}
-              {due.says}
-            </Ahead>
-          ))}
-        </Box>
-      )}
-    </>
-  );
-}
-
-const Ahead = ({ children }: { children: ReactNode }) => <li>{children}</li>;
-
-/** How long it took, and how long the rest will. */
-function Times({ bench, part, done }: { bench: BenchState; part: PartToWork; done: number }) {
-  const own = bench.rowMs.filter((one) => one.part === partKey(part));
-  if (own.length < 2) return null;
-  const eachMs = own.reduce((sum, { ms }) => sum + ms, 0) / own.length;
-  const left = part.rowCount - done;
-  return (
-    <Box mt="3" fontSize="15px" color="inkSoft">
-      {timeText(bench.workedMs)} at work so far; {timeText(eachMs)} each, from {own.length} of them
-      {left > 0 ? `; about ${timeText(eachMs * left)} left of this piece.` : '.'}
-    </Box>
-  );
-}
-
-/** Reads a text aloud with the browser's own voice, each time it changes. */
-function useSpoken(text: string | null): void {
-  useEffect(() => {
-    if (text === null || !('speechSynthesis' in window)) return;
-    window.speechSynthesis.cancel();
-    window.speechSynthesis.speak(new SpeechSynthesisUtterance(text));
-    return () => window.speechSynthesis.cancel();
-  }, [text]);
 }
