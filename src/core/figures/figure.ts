@@ -17,6 +17,7 @@ export type Unit =
   | 'mm/row'
   | 'g/m2'
   | 'ratio'
+  | 'h'
   /** In the maker's own money, whatever that is. */
   | 'money'
   | 'count';

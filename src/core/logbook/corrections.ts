@@ -25,6 +25,8 @@ const IS_RATIO: Record<LessonKind, boolean> = {
 
 /** Hours for 1,000 stitches before she has timed any: about seventeen stitches a minute. From memory. */
 export const USUAL_PACE_HOURS = 1;
+/** Without any, makers differ from it by as much, as a share (95 %). From memory. */
+export const USUAL_PACE_SHARE = 1;
 
 /** What is taken to be so before any bag tells. All from memory, but for what the seams take, which is common practice. */
 function usualOf(kind: LessonKind, of: LessonOf): UsualOf {

@@ -21,8 +21,7 @@ const tellingFigures = ({ pouch, flap, straps, yarn }: Plan): (Figure | null | u
   pouch.figures.height,
   pouch.figures.depth,
   ...straps.map((strap) => ('hanging' in strap ? strap.hanging?.crept : null)),
-  yarn.figures?.mass,
-  yarn.figures?.balls,
+  ...yarn.lots.flatMap(({ mass, balls }) => [mass, balls]),
 ];
 
 /**

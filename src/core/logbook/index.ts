@@ -1,4 +1,13 @@
-export { editsLeaving, editsTaking, isTaken, offersFor, offersOf, USUAL_PACE_HOURS, type Offer } from './corrections';
+export {
+  editsLeaving,
+  editsTaking,
+  isTaken,
+  offersFor,
+  offersOf,
+  USUAL_PACE_HOURS,
+  USUAL_PACE_SHARE,
+  type Offer,
+} from './corrections';
 export { effectOf, type FigureChange } from './effect';
 export { LESSON_KINDS, measuredLessons, type Lesson, type LessonKind, type LessonOf } from './lessons';
 export { logbookCsv, logbookJson } from './logbookOut';

@@ -1,8 +1,7 @@
-import type { BenchState } from '@/core/bench';
 import type { Correction } from '@/core/design';
 import type { Piece } from '@/core/pieces';
-import { rowToWork } from '@/core/bench';
-import { USUAL_PACE_HOURS } from './corrections';
+import { rowToWork, type BenchState } from '@/core/bench';
+import { USUAL_PACE_HOURS, USUAL_PACE_SHARE } from './corrections';
 import { workCounted } from './workCounted';
 
 /** What is left of the crochet of a bag, in hours, and how far that may be off (95 %). */
@@ -18,8 +17,6 @@ export interface TimeLeft {
 
 /** From so many timed rows on they say it by themselves. Ours. */
 const LEAST_TIMED = 5;
-/** Without any, makers differ by as much, as a share (95 %). From memory. */
-const USUAL_SHARE = 1;
 /** From one row to the rest of the bag: hands tire, and plain rows go faster. As a share (95 %). From memory. */
 const REST_SHARE = 0.15;
 
@@ -58,7 +55,7 @@ export function timeLeft(
   const hours = (stitches / 1000) * (pace?.value ?? USUAL_PACE_HOURS);
   return {
     hours,
-    plusMinus: hours * (pace?.plusMinus ?? USUAL_SHARE),
+    plusMinus: hours * (pace?.plusMinus ?? USUAL_PACE_SHARE),
     by: pace ? 'logbook' : 'usual',
     timed: each.length,
     stitches,

@@ -1,3 +1,4 @@
+export { swapYarn, type SwapBasis, type YarnSwap } from './swapYarn';
 export { guarded, unguarded } from './guarded';
 export { MOST_STOCK_ROWS, readStockCsv, stockAsCsv } from './stockCsv';
 export { cornersText, readCorners } from './corners';

@@ -27,6 +27,7 @@ const COUNTED: Partial<Record<Unit, [string, string]>> = {
  * formatQuantity(0.12, 'ratio', 'in') // => '12.0 %'
  * formatQuantity(100, 'm', 'in') // => '109.4 yd'
  * formatQuantity(4.5, 'money', 'cm') // => '4.50'
+ * formatQuantity(12.2, 'h', 'cm') // => '12 h'
  */
 export function formatQuantity(value: number, unit: Unit, lengthUnit: LengthUnit): string {
   const words = COUNTED[unit];
@@ -53,6 +54,8 @@ export function formatQuantity(value: number, unit: Unit, lengthUnit: LengthUnit
         : `${((value / M_PER_YARD) * G_PER_OUNCE).toFixed(0)} yd/oz`;
     case 'g/m2':
       return `${value.toFixed(0)} g/m²`;
+    case 'h':
+      return `${value.toFixed(value < 10 ? 1 : 0)} h`;
     case 'money':
       return value.toFixed(2);
     case 'ratio':

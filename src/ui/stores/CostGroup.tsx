@@ -9,6 +9,7 @@ import { useBag, useBagStore } from '@/ui/bag/BagProvider';
 import { Group, Row } from '@/ui/bag/PlaceLayout';
 import { FigureTicket } from '@/ui/figures/FigureTicket';
 import { useWholeLibrary } from '@/ui/library/library';
+import { SellingRow } from './SellingRow';
 
 /** What the bag costs by the prices in her stores, and what of it lies there already. */
 export function CostGroup() {
@@ -47,6 +48,7 @@ export function CostGroup() {
       {total && unpriced.length > 0 && (
         <Box fontSize="14px">Without a price, and not counted: {unpriced.join(', ')}.</Box>
       )}
+      <SellingRow materials={total} />
       {stored.map(({ name, count, inStore, unit }) => (
         <Box key={name} fontSize="14px">
           {name}: {formatQuantity(inStore ?? 0, unit, 'cm')} in store, {count} needed

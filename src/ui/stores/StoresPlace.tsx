@@ -9,6 +9,7 @@ import { ProblemSlips } from '@/ui/problems/ProblemSlips';
 import { AtHandGroup } from './AtHandGroup';
 import { BallsView } from './BallsView';
 import { CostGroup } from './CostGroup';
+import { SwapYarnGroup } from './SwapYarnGroup';
 import { FromLogbook } from '@/ui/logbook/FromLogbook';
 import { FigureTicket } from '@/ui/figures/FigureTicket';
 
@@ -48,6 +49,7 @@ export function StoresPlace() {
       </Group>
       {plan.yarn.lots.length > 0 && <AtHandGroup />}
       <FromLogbook kinds={YARN} />
+      <SwapYarnGroup />
       <CostGroup />
       <Group title="You need">
         <List.Root ps="5" gap="1">

@@ -1,0 +1,1 @@
+export { ROWS_SHARE_OF_WORK, sellingPrice, type SellingPrice } from './sellingPrice';
