@@ -244,3 +244,34 @@ test('the finished bag is looked over: sizes against the plan, and what isn’t 
   await expect(width.getByLabel('Came out')).toHaveValue(String((planned - 4).toFixed(1)));
   await expect(look).toContainText('Found');
 });
+
+test('without the server a bench that was opened here opens as it stood, counts on, and sends it once it can', async ({
+  page,
+  context,
+}) => {
+  const bench = await atTheBench(page);
+  for (const row of [2, 3, 4]) {
+    await page.getByTestId('row-done').click();
+    await rowNow(page, row);
+  }
+  await kept(page);
+  await page.evaluate(() => navigator.serviceWorker.ready.then(() => undefined));
+  // The page is kept when it is opened with the keeper there; what is known is written down a moment after it came.
+  await page.reload();
+  await rowNow(page, 4);
+  await page.waitForTimeout(2500);
+  await context.setOffline(true);
+  await page.goto(bench);
+  await rowNow(page, 4);
+  await page.getByTestId('row-done').click();
+  await rowNow(page, 5);
+  await expect(page.locator('[data-keeping]')).not.toHaveAttribute('data-keeping', 'kept');
+  await page.goto('/workroom');
+  await expect(page.getByRole('heading', { name: 'Ruelle can’t be reached' })).toBeVisible();
+  await page.goto(bench);
+  await rowNow(page, 5);
+  await context.setOffline(false);
+  await page.reload();
+  await rowNow(page, 5);
+  await kept(page);
+});

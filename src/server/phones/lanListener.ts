@@ -105,6 +105,8 @@ async function pairHere({ request, response }: Asked, pairing: Pairing): Promise
       ...headersFor(PAIR_PATH, contentPolicy(nonce)),
       'content-type': 'text/html; charset=utf-8',
       'cache-control': 'no-store',
+      // Without it a browser doesn't say where its form comes from.
+      'Referrer-Policy': 'same-origin',
     });
     response.end(pairPage(nonce, fault));
   };

@@ -29,11 +29,14 @@ ${fault === null ? '' : `<p role="alert">${fault}</p>`}
 </main>
 <script nonce="${nonce}">
 // A code that was read off the picture stands behind the # of the address, which no server is told.
-const code = location.hash.slice(1);
-if (code) {
+const fill = () => {
+  const code = location.hash.slice(1);
+  if (!code) return;
   document.getElementById('code').value = code;
   history.replaceState(null, '', '/pair');
-}
+};
+addEventListener('hashchange', fill);
+fill();
 </script>
 </body>
 </html>

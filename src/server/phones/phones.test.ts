@@ -140,7 +140,10 @@ describe('on an address of the network', () => {
       headers: { location: '/pair' },
     });
     const page = await asked('/pair');
-    expect(page).toMatchObject({ status: 200, headers: { 'x-frame-options': 'DENY', 'cache-control': 'no-store' } });
+    expect(page).toMatchObject({
+      status: 200,
+      headers: { 'x-frame-options': 'DENY', 'cache-control': 'no-store', 'referrer-policy': 'same-origin' },
+    });
     expect(page.text).toContain('Pair this phone');
     expect(answered).toEqual([]);
   });

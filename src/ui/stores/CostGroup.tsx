@@ -48,13 +48,13 @@ export function CostGroup() {
       {total && unpriced.length > 0 && (
         <Box fontSize="14px">Without a price, and not counted: {unpriced.join(', ')}.</Box>
       )}
-      <SellingRow materials={total} />
       {stored.map(({ name, count, inStore, unit }) => (
         <Box key={name} fontSize="14px">
           {name}: {formatQuantity(inStore ?? 0, unit, 'cm')} in store, {count} needed
           {inStore !== null && inStore < count ? `, ${count - inStore} to buy.` : '.'}
         </Box>
       ))}
+      <SellingRow materials={total} />
     </Group>
   );
 }

@@ -49,8 +49,8 @@ export function StoresPlace() {
       </Group>
       {plan.yarn.lots.length > 0 && <AtHandGroup />}
       <FromLogbook kinds={YARN} />
-      <SwapYarnGroup />
       <CostGroup />
+      <SwapYarnGroup />
       <Group title="You need">
         <List.Root ps="5" gap="1">
           {needed.map((line) => (

@@ -46,7 +46,7 @@ export const ChangesTable = ({ changes }: { changes: Changes }) => (
       <Table.Root size="sm">
         <Table.Header>
           <Table.Row bg="transparent">
-            {['', 'Missing here', 'Otherwise here', 'The same', 'Only here, stays'].map((head) => (
+            {['What', 'Missing here', 'Otherwise here', 'The same', 'Only here, stays'].map((head) => (
               <Table.ColumnHeader key={head}>{head}</Table.ColumnHeader>
             ))}
           </Table.Row>
