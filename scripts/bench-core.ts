@@ -5,7 +5,9 @@ import { benchState, replan, type MakingEvent } from '../src/core/bench';
 import { BODY_KINDS, usualBody } from '../src/core/body';
 import { pieceOfBody } from '../src/core/gauge';
 import { KNOWN_THINGS, packQuickly, packStepwise, carriedThings, type Box } from '../src/core/contents';
+import { madeBag } from '../src/core/logbook';
 import { seededRandom } from '../src/core/random';
+import { finder } from '../src/core/stock';
 import {
   USUAL_HARDWARE,
   USUAL_TRIMS,
@@ -299,6 +301,14 @@ function plansPerSecond(): number[] {
   }).slice(1);
 }
 
+/** Five thousand lines of stores, and what is typed into the field above them. */
+const SEARCHED = 'cotton 17 r';
+const stash = Array.from(
+  { length: 5000 },
+  (_, index) => `Cotton no. ${index}, rosé Yarn 50 g, ${index % 97} m, lot ${index % 13}`,
+);
+const toldPlan = planOf(clutch);
+
 process.stdout.write(
   JSON.stringify({
     plan: { first: plans.slice(0, FIRST_PLANS), later: plans.slice(FIRST_PLANS) },
@@ -330,6 +340,14 @@ process.stdout.write(
     benchStates: timesOf(
       Array.from({ length: 200 }, () => told),
       benchState,
+    ),
+    stashSearches: timesOf(
+      Array.from({ length: 400 }, (_, index) => SEARCHED.slice(0, 1 + (index % SEARCHED.length))),
+      finder(stash, (text) => text),
+    ),
+    logbooks: timesOf(
+      Array.from({ length: 200 }, (_, index) => told.slice(0, 1000 + index)),
+      (events) => madeBag('bag', clutch, toldPlan, events),
     ),
     replans: timesOf(
       Array.from({ length: 300 }, (_, index) => 10 + (index % 30)),

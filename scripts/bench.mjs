@@ -40,6 +40,8 @@ report('Ten closures, hardware and trims, planned on a bag', core.closurePlans, 
 report('What is set before what of them, laid out', core.orderGraphs, 'ms', 30);
 report('A making of 10,000 events read', core.benchStates, 'ms', 16);
 report('The plan anew from what a piece measures', core.replans, 'ms', 50);
+report('A letter typed above 5,000 items in store: those that are found', core.stashSearches, 'ms', 16);
+report('What a bag taught, out of a thousand events', core.logbooks, 'ms');
 report('A stretch curve fitted to six weights, and how far it may be off', core.stretchFits, 'ms', 5);
 const lining = JSON.parse(execFileSync(process.execPath, [bundled('scripts/bench-lining.ts')], { maxBuffer: 64e6 }));
 report('A lining, a stiffener and four pockets, planned on a bag', lining.liningPlans, 'ms', 3);

@@ -1,4 +1,5 @@
 export { swapYarn, type SwapBasis, type YarnSwap } from './swapYarn';
+export { finder } from './finder';
 export { guarded, unguarded } from './guarded';
 export { MOST_STOCK_ROWS, readStockCsv, stockAsCsv } from './stockCsv';
 export { cornersText, readCorners } from './corners';

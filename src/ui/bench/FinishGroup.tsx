@@ -1,7 +1,7 @@
 'use client';
 
 import { Box, Button, Flex, Textarea } from '@chakra-ui/react';
-import { useState } from 'react';
+import { memo, useState } from 'react';
 import type { BenchState } from '@/core/bench';
 import { finishedOf, goneByScale, timeLeft } from '@/core/logbook';
 import { formatLength, parseLength } from '@/core/units';
@@ -25,7 +25,7 @@ interface Typed {
 const MOST_MM = 5000;
 
 /** The end of a making: time left, photos, and the bag told finished, with what the logbook learns from. */
-export function FinishGroup({ log, bench }: { log: MakingLog; bench: BenchState }) {
+export const FinishGroup = memo(function FinishGroup({ log, bench }: { log: MakingLog; bench: BenchState }) {
   const design = useBag((state) => state.design);
   const id = useBag((state) => state.id);
   const pieces = useBag((state) => state.plan.pieces);
@@ -67,7 +67,7 @@ export function FinishGroup({ log, bench }: { log: MakingLog; bench: BenchState 
       )}
     </Group>
   );
-}
+});
 
 function FinishFields({ log, bench, onDone }: { log: MakingLog; bench: BenchState; onDone: () => void }) {
   const unit = useBag((state) => state.design.settings.lengthUnit);

@@ -13,7 +13,7 @@ import { FigureTicket } from '@/ui/figures/FigureTicket';
 import type { MakingLog } from './makingLog';
 
 /** The last look: sizes against the plan, and what is to be found on this bag; what isn't says what to do. */
-export function InspectGroup({ log, bench }: { log: MakingLog; bench: BenchState }) {
+export const InspectGroup = memo(function InspectGroup({ log, bench }: { log: MakingLog; bench: BenchState }) {
   const design = useBag((state) => state.design);
   const plan = useBag((state) => state.plan);
   const store = useBagStore();
@@ -55,7 +55,7 @@ export function InspectGroup({ log, bench }: { log: MakingLog; bench: BenchState
     const { design: now, edit } = store.getState();
     return edit('Mine came out at', [{ path: ['cameOut'], value: cameOutWith(now.cameOut, 'bag', size, mm) }]);
   }
-}
+});
 
 const SIGNS = {
   done: { icon: <Check size={18} />, words: 'Found' },

@@ -2,7 +2,7 @@
 
 import { Box, Button, Flex, Table } from '@chakra-ui/react';
 import dynamic from 'next/dynamic';
-import { useMemo, useState } from 'react';
+import { memo, useMemo, useState } from 'react';
 import {
   canBeMeasured,
   partKey,
@@ -26,7 +26,15 @@ import { MeasureFields } from './MeasureFields';
 const MeasuredChart = dynamic(() => import('./MeasuredChart').then((chart) => chart.MeasuredChart), { ssr: false });
 
 /** The tape laid on the work: what it says against the plan, and the plan anew from it. */
-export function MeasureGroup({ log, bench, part }: { log: MakingLog; bench: BenchState; part: PartToWork }) {
+export const MeasureGroup = memo(function MeasureGroup({
+  log,
+  bench,
+  part,
+}: {
+  log: MakingLog;
+  bench: BenchState;
+  part: PartToWork;
+}) {
   const design = useBag((state) => state.design);
   const plan = useBag((state) => state.plan);
   const unit = design.settings.lengthUnit;
@@ -84,7 +92,7 @@ export function MeasureGroup({ log, bench, part }: { log: MakingLog; bench: Benc
       )}
     </Group>
   );
-}
+});
 
 /** The plan anew, each change of it shown before it is taken; what is worked stays. */
 function PlanAnew({ bench, latest }: { bench: BenchState; latest: BenchState['measured'][number] }) {

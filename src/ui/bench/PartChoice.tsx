@@ -1,11 +1,12 @@
 'use client';
 
+import { memo } from 'react';
 import { Button, Flex } from '@chakra-ui/react';
 import { partKey, rowsDone, type BenchState, type PartToWork } from '@/core/bench';
 import { PIECE_NAMES } from '@/core/wording';
 
 /** The pieces to work, each with how far it is; nothing to choose where there is one. */
-export function PartChoice({
+export const PartChoice = memo(function PartChoice({
   parts,
   bench,
   chosen,
@@ -38,7 +39,7 @@ export function PartChoice({
       })}
     </Flex>
   );
-}
+});
 
 /** What a part is called: of those that are worked alike, the first, the second. */
 export const partName = (part: PartToWork, parts: readonly PartToWork[]): string =>

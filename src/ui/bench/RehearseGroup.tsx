@@ -2,7 +2,7 @@
 
 import { Box, Button, Flex } from '@chakra-ui/react';
 import { Pause, Play } from 'lucide-react';
-import { useEffect, useMemo, useState } from 'react';
+import { memo, useEffect, useMemo, useState } from 'react';
 import { rowToWork, type Moment } from '@/core/bench';
 import { PIECE_NAMES, duesOf, stepTexts, wordsOfEachRow } from '@/core/wording';
 import { useBag } from '@/ui/bag/BagProvider';
@@ -12,7 +12,7 @@ import { Group } from '@/ui/bag/PlaceLayout';
 const SPEEDS = [1, 4, 16] as const;
 
 /** The whole making on paper before it is begun: moved through by hand, or left to run. Nothing of it is counted. */
-export function RehearseGroup({
+export const RehearseGroup = memo(function RehearseGroup({
   moments,
   at,
   onMove,
@@ -84,7 +84,7 @@ export function RehearseGroup({
       </Flex>
     </Group>
   );
-}
+});
 
 /** What comes next, in words. */
 function MomentText({ moment }: { moment: Moment | null }) {

@@ -42,7 +42,7 @@ const STANDING: Record<StepStanding['is'], { icon: ReactNode; words: string }> =
 };
 
 /** The steps in an order in which nothing is set too late: what can be done now, what waits, and what a step shuts off before it is ticked. */
-export function StepList({ log, bench }: { log: MakingLog; bench: BenchState }) {
+export const StepList = memo(function StepList({ log, bench }: { log: MakingLog; bench: BenchState }) {
   const design = useBag((state) => state.design);
   const plan = useBag((state) => state.plan);
   const steps = useMemo(() => stepTexts(design, plan), [design, plan]);
@@ -74,7 +74,7 @@ export function StepList({ log, bench }: { log: MakingLog; bench: BenchState }) 
       </List.Root>
     </Group>
   );
-}
+});
 
 /** How a step stands, and the names of the steps that it waits for, or that are done already. */
 const toldStanding = (

@@ -1,7 +1,7 @@
 'use client';
 
 import { Box, Button, Flex } from '@chakra-ui/react';
-import { useMemo } from 'react';
+import { memo, useMemo } from 'react';
 import {
   editsLeaving,
   editsTaking,
@@ -26,7 +26,7 @@ const askEffects =
     worker.effectsOf(design, changes);
 
 /** What bags made before say of this one: each correction with what it rests on and what it would change, taken or left by her alone. */
-export function FromLogbook({ kinds }: { kinds: readonly LessonKind[] }) {
+export const FromLogbook = memo(function FromLogbook({ kinds }: { kinds: readonly LessonKind[] }) {
   const logbook = useLogbook();
   const design = useBag((state) => state.design);
   const id = useBag((state) => state.id);
@@ -51,7 +51,7 @@ export function FromLogbook({ kinds }: { kinds: readonly LessonKind[] }) {
       </Flex>
     </Group>
   );
-}
+});
 
 /** @param effect what it would change; null where no plan comes of it, undefined as long as that is worked out */
 function OneOffer({ offer, effect }: { offer: Offer; effect: FigureChange[] | null | undefined }) {

@@ -19,12 +19,13 @@ import { useLastSettings } from '@/ui/bag/useLastSettings';
 import { downloadText } from '@/ui/browser/download';
 import { FieldFrame } from '@/ui/fields/FieldFrame';
 import { SetAside } from '@/ui/library/SetAside';
-import { keepIn, readWholeLibrary, useLibrary } from '@/ui/library/library';
+import { keepIn, readWholeLibrary, useLibrary, useWholeLibrary } from '@/ui/library/library';
 import { DrawerHead } from '@/ui/shelf/DrawerHead';
 import { StockEditor } from './StockEditor';
 import { ShoppingList } from './ShoppingList';
 import { StockTable } from './StockTable';
 import { rowsOf, type StockRow } from './stockRows';
+import { useFoundRows } from './useFoundRows';
 
 const KINDS = Object.keys(USUAL_STOCK) as StockKind[];
 const keepOne = (item: StockItem): Promise<string | null> => keepIn('/api/stock', item);
@@ -44,17 +45,16 @@ export function StockShelf() {
   /** How far a table is brought in; null while none is. */
   const [done, setDone] = useState<{ at: number; of: number } | null>(null);
   const isStopped = useRef(false);
-  const rows = useMemo(
-    () => rowsOf(stock.kept, notions.kept, lengthUnit).filter((row) => kind === 'all' || row.kind === kind),
-    [stock.kept, notions.kept, lengthUnit, kind],
-  );
-  const find = (search: string) => {
-    stock.find(search);
-    notions.find(search);
-  };
+  // All of it, so that it is found as she types; what was read first stands there meanwhile.
+  const whole = useWholeLibrary('/api/stock', stockItemSchema, stock.kept);
+  const pieces = useWholeLibrary('/api/notions', notionSchema, notions.kept);
+  const items = whole.length >= stock.kept.length ? whole : stock.kept;
+  const own = pieces.length >= notions.kept.length ? pieces : notions.kept;
+  const rows = useMemo(() => rowsOf(items, own, lengthUnit), [items, own, lengthUnit]);
+  const { search, setSearch, found, room, more } = useFoundRows(rows, kind);
   const add = async (of: StockKind) => {
     const id = stockIdSchema.parse(nanoid(12));
-    const taken = new Set(stock.kept.map(({ name }) => name.toLowerCase()));
+    const taken = new Set(items.map(({ name }) => name.toLowerCase()));
     const { name } = USUAL_STOCK[of];
     let free = name;
     for (let number = 2; taken.has(free.toLowerCase()); number++) free = `${name} ${number}`;
@@ -63,7 +63,7 @@ export function StockShelf() {
     if (refused === null) setOpen(id);
   };
   const takeOut = async (row: StockRow) => {
-    const item = stock.kept.find(({ id }) => id === row.id) ?? null;
+    const item = items.find(({ id }) => id === row.id) ?? null;
     const refused = item ? await stock.forget(row.id) : await notions.forget(row.id);
     setSaid(refused ?? `“${row.name}” is out of your stores.`);
     setGone(refused === null ? item : null);
@@ -103,8 +103,8 @@ export function StockShelf() {
     if (whole.length < stock.kept.length) return setSaid('The stores can’t be read just now. Try again.');
     downloadText('stores.csv', stockAsCsv(whole), 'text/csv');
   };
-  const chosen = stock.kept.find(({ id }) => id === open) ?? null;
-  const piece = notions.kept.find(({ id }) => id === open) ?? null;
+  const chosen = items.find(({ id }) => id === open) ?? null;
+  const piece = own.find(({ id }) => id === open) ?? null;
   return (
     <Flex direction="column" minH="100vh">
       <DrawerHead title="Stores" counted={`${stock.total + notions.total} in store`}>
@@ -141,8 +141,8 @@ export function StockShelf() {
                 width="15em"
                 bg="paper"
                 maxLength={200}
-                value={stock.search}
-                onChange={(event) => find(event.target.value)}
+                value={search}
+                onChange={(event) => setSearch(event.target.value)}
               />
             )}
           </FieldFrame>
@@ -204,10 +204,10 @@ export function StockShelf() {
             onClose={() => setOpen(null)}
           />
         )}
-        <StockTable rows={rows} opened={open} onOpen={setOpen} onTakeOut={(row) => void takeOut(row)} />
-        {stock.kept.length < stock.total && (
-          <Button mt="3" size="sm" variant="outline" bg="paper" onClick={() => void stock.more()}>
-            Show more
+        <StockTable rows={found} room={room} opened={open} onOpen={setOpen} onTakeOut={(row) => void takeOut(row)} />
+        {room < found.length && (
+          <Button mt="3" size="sm" minH="44px" variant="outline" bg="paper" onClick={more}>
+            Show more, {found.length - room} are left
           </Button>
         )}
       </Box>

@@ -9,7 +9,7 @@ import {
   useReactTable,
   type SortingState,
 } from '@tanstack/react-table';
-import { useState } from 'react';
+import { useMemo, useState } from 'react';
 import type { StockRow } from './stockRows';
 
 const column = createColumnHelper<StockRow>();
@@ -29,19 +29,24 @@ const SORTED = { asc: 'ascending', desc: 'descending' } as const;
 /** The table of stores: sorted by any of its columns. */
 export function StockTable({
   rows,
+  room,
   opened,
   onOpen,
   onTakeOut,
 }: {
-  rows: StockRow[];
+  rows: readonly StockRow[];
+  /** So many of them are drawn: the first, as they are sorted. */
+  room: number;
   opened: string | null;
   onOpen: (id: string) => void;
   onTakeOut: (row: StockRow) => void;
 }) {
   const [sorting, setSorting] = useState<SortingState>([]);
+  // Sorted are all of them; as they come, those that are drawn are enough.
+  const data = useMemo(() => (sorting.length === 0 ? rows.slice(0, room) : [...rows]), [sorting, rows, room]);
   // eslint-disable-next-line react-hooks/incompatible-library -- the table is not memoised
   const table = useReactTable({
-    data: rows,
+    data,
     columns: COLUMNS,
     state: { sorting },
     onSortingChange: setSorting,
@@ -104,44 +109,47 @@ export function StockTable({
           ))}
         </thead>
         <tbody>
-          {table.getRowModel().rows.map((row) => (
-            <Box
-              as="tr"
-              key={row.id}
-              bg={opened === row.id ? 'brassPale' : 'paper'}
-              borderBottom="1px solid"
-              borderColor="counterEdge"
-            >
-              {row.getVisibleCells().map((cell) => (
-                <td
-                  key={cell.id}
-                  data-label={cell.column.id === 'name' ? undefined : String(cell.column.columnDef.header)}
-                >
-                  {flexRender(cell.column.columnDef.cell, cell.getContext())}
+          {table
+            .getRowModel()
+            .rows.slice(0, room)
+            .map((row) => (
+              <Box
+                as="tr"
+                key={row.id}
+                bg={opened === row.id ? 'brassPale' : 'paper'}
+                borderBottom="1px solid"
+                borderColor="counterEdge"
+              >
+                {row.getVisibleCells().map((cell) => (
+                  <td
+                    key={cell.id}
+                    data-label={cell.column.id === 'name' ? undefined : String(cell.column.columnDef.header)}
+                  >
+                    {flexRender(cell.column.columnDef.cell, cell.getContext())}
+                  </td>
+                ))}
+                <td>
+                  <Flex gap="2" justify="end">
+                    <Button
+                      size="xs"
+                      variant="outline"
+                      aria-label={`Change ${row.original.name}`}
+                      onClick={() => onOpen(row.original.id)}
+                    >
+                      Change
+                    </Button>
+                    <Button
+                      size="xs"
+                      variant="outline"
+                      aria-label={`Take ${row.original.name} out`}
+                      onClick={() => onTakeOut(row.original)}
+                    >
+                      Take out
+                    </Button>
+                  </Flex>
                 </td>
-              ))}
-              <td>
-                <Flex gap="2" justify="end">
-                  <Button
-                    size="xs"
-                    variant="outline"
-                    aria-label={`Change ${row.original.name}`}
-                    onClick={() => onOpen(row.original.id)}
-                  >
-                    Change
-                  </Button>
-                  <Button
-                    size="xs"
-                    variant="outline"
-                    aria-label={`Take ${row.original.name} out`}
-                    onClick={() => onTakeOut(row.original)}
-                  >
-                    Take out
-                  </Button>
-                </Flex>
-              </td>
-            </Box>
-          ))}
+              </Box>
+            ))}
         </tbody>
       </Box>
     </Box>
