@@ -95,3 +95,42 @@ test('one list is made for several bags, out of one store', async ({ page }) => 
   await page.getByRole('button', { name: 'Save the list' }).click();
   expect((await download).suggestedFilename()).toBe('shopping-list.txt');
 });
+
+test('another yarn is tried with all that it changes, made of, and undone; a price is made of hours or of materials', async ({
+  page,
+}) => {
+  const name = `Reed cotton ${Date.now()}`;
+  await page.request.post('/api/stock', {
+    data: {
+      one: {
+        ...{ id: `reed-${Date.now()}`, kind: 'yarn', name, price: 5, colour: 'moss' },
+        ...{ weightClass: 5, ballMassG: 100, ballLengthM: 90, dyeLot: '', balls: 2, openedG: [30] },
+      },
+    },
+  });
+  await newBag(page);
+  await saved(page);
+  await goTo(page, 'Stores');
+  const choice = page.getByRole('combobox', { name: 'Out of your stores' });
+  await choice.selectOption({ label: `${name}, 230 g` });
+  const swap = page.getByTestId('swap');
+  await expect(swap).toHaveAttribute('data-basis', 'unmeasured');
+  await expect(swap).toContainText(/Width, outside: .+ → .+/);
+  await expect(swap).toContainText('until its swatch is weighed');
+  await swap.getByRole('button', { name: `Make it of ${name}` }).click();
+  await expect(page.getByRole('heading', { name })).toBeVisible();
+  await page.keyboard.press('Control+z');
+  await expect(page.getByRole('heading', { name })).toBeHidden();
+
+  await page.getByRole('button', { name: 'A price, if you sell it' }).click();
+  const price = page.getByTestId('selling');
+  await fill(page, 'An hour is worth', '12');
+  await fill(page, 'Your hours', '5');
+  await expect(price).toContainText('60.00');
+  await fill(page, 'Besides', '3.5');
+  await expect(price).toContainText('63.50');
+  await fill(page, 'Your hours', '-2');
+  await expect(price).toContainText('63.50');
+  await page.getByRole('combobox', { name: 'The price is made' }).selectOption('materials');
+  await expect(price).toContainText('there is none to multiply');
+});

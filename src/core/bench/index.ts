@@ -23,6 +23,7 @@ export {
 } from './parts';
 export { stepStandings, stepsByRows, wouldShut, type StepStanding } from './stepStates';
 export {
+  newProblems,
   replan,
   yarnLasts,
   type MeasuredOnTheWay,

@@ -1,7 +1,7 @@
 import { applyEdits, type Design } from '@/core/design';
 import type { PieceId, ZoneId } from '@/core/pieces';
 import { planBag, type Plan } from '@/core/plan';
-import type { DesignEdit } from '@/core/problems';
+import type { DesignEdit, Problem } from '@/core/problems';
 import type { BenchState } from './benchState';
 import { rowsDone } from './parts';
 
@@ -167,4 +167,16 @@ export function yarnLasts(
     rowsLeft,
     neededG: rowsLeft * gPerRow,
   };
+}
+
+/**
+ * What a new plan brings up that the old one didn't: to be known before it is taken.
+ *
+ * @example
+ * newProblems([{ code: 'yarn-runs-out', path: ['a'] }], [{ code: 'yarn-runs-out', path: ['a'] }]) // => []
+ */
+export function newProblems<P extends Pick<Problem, 'code' | 'path'>>(before: readonly P[], after: readonly P[]): P[] {
+  const key = ({ code, path }: P) => `${code} ${path?.join('.') ?? ''}`;
+  const known = new Set(before.map(key));
+  return after.filter((problem) => !known.has(key(problem)));
 }

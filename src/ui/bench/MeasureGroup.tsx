@@ -5,6 +5,7 @@ import dynamic from 'next/dynamic';
 import { memo, useMemo, useState } from 'react';
 import {
   canBeMeasured,
+  newProblems,
   partKey,
   replan,
   rowToWork,
@@ -14,8 +15,9 @@ import {
   type PartToWork,
   type ReplanWay,
 } from '@/core/bench';
-import { formatLength } from '@/core/units';
-import { offText, pieceAgainstSwatch, replanLines, yarnLastsText } from '@/core/wording';
+import type { Problem } from '@/core/problems';
+import { formatLength, type LengthUnit } from '@/core/units';
+import { offText, pieceAgainstSwatch, problemSentence, replanLines, yarnLastsText } from '@/core/wording';
 import { useBag, useBagStore } from '@/ui/bag/BagProvider';
 import { Group } from '@/ui/bag/PlaceLayout';
 import { useShared } from '@/ui/drawing/useShared';
@@ -177,6 +179,7 @@ function PlanAnew({ bench, latest }: { bench: BenchState; latest: BenchState['me
               ))}
             </Table.Body>
           </Table.Root>
+          <BroughtUp before={plan.problems} after={anew.plan.problems} unit={design.settings.lengthUnit} />
           <Button
             mt="2"
             minH="44px"
@@ -188,6 +191,30 @@ function PlanAnew({ bench, latest }: { bench: BenchState; latest: BenchState['me
           </Button>
         </>
       )}
+    </Box>
+  );
+}
+
+/** What the new plan brings up that this one doesn't. */
+function BroughtUp({
+  before,
+  after,
+  unit,
+}: {
+  before: readonly Problem[];
+  after: readonly Problem[];
+  unit: LengthUnit;
+}) {
+  const problems = newProblems(before, after);
+  if (problems.length === 0) return null;
+  return (
+    <Box mt="2" data-testid="brought-up">
+      <b>It would bring up:</b>
+      <Box as="ul" ps="5" listStyleType="disc">
+        {problems.map((problem) => (
+          <li key={`${problem.code} ${problem.path?.join('.')}`}>{problemSentence(problem, unit)}</li>
+        ))}
+      </Box>
     </Box>
   );
 }

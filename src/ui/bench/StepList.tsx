@@ -13,6 +13,7 @@ import { useShared } from '@/ui/drawing/useShared';
 import { WhyThese } from '@/ui/figures/WhyThese';
 import type { MakingLog } from './makingLog';
 import { StepNotes } from './StepNotes';
+import { StepPhotos } from './StepPhotos';
 import { WaysOut } from './WaysOut';
 
 /** The mark on the drawing that a step of the body is about; what is put on says its own. */
@@ -186,6 +187,7 @@ const StepItem = memo(function StepItem({
                 </>
               )}
               <StepNotes log={log} step={text.id} title={text.title} notes={notes} />
+              <StepPhotos step={text.id} title={text.title} />
             </Flex>
           )}
         </Box>

@@ -9,6 +9,7 @@ import { formatLength, parseLength, type LengthUnit } from '@/core/units';
 import { faultSentence } from '@/core/wording';
 import { FieldFrame } from '@/ui/fields/FieldFrame';
 import { TypedField } from '@/ui/fields/TypedField';
+import { PhotoStrip } from '@/ui/photos/PhotoStrip';
 import { RemnantCorners } from './RemnantCorners';
 
 type Keep<T> = (one: T) => Promise<string | null>;
@@ -35,6 +36,7 @@ export function StockEditor({
   const name = item?.name ?? piece?.name ?? '';
   return (
     <Box role="group" aria-label={`“${name}”`} bg="paper" border="1px solid" borderColor="counterEdge" p="4" mb="4">
+      <PhotoStrip of="stock" ownerId={item?.id ?? piece?.id ?? ''} name={name} />
       <Flex gap="4" wrap="wrap" align="start">
         {item && <ItemFields key={item.id} {...{ item, unit, keep, onRefused }} />}
         {piece && <PieceFields key={piece.id} {...{ piece, keep: keepPiece, onRefused }} />}
