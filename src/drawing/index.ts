@@ -34,6 +34,7 @@ export { strapIcon } from './strapIcon';
 export { swatchDrawing } from './swatchDrawing';
 export { packedDrawing, thingMark, type Span } from './packedDrawing';
 export { USUAL_VIEW, middleOf, seen, type View } from './axonometry';
+export { workedBag } from './workedSheets';
 export { foldedMesh, type FoldedMesh, type Solid, type SolidLine, type Stuff } from './foldedMesh';
 export { foldedPicture } from './foldedPicture';
 export { bumpsOf, rowLines } from './foldedTexture';

@@ -65,7 +65,7 @@ function Bench() {
         {part && <RowCounter key={partKey(part)} log={log} bench={bench} part={part} />}
       </Group>
       {part && <MeasureGroup log={log} bench={later} part={part} />}
-      <RehearseGroup moments={moments} at={rehearsed} onMove={setRehearsed} />
+      <RehearseGroup moments={moments} at={rehearsed} rows={rowsOf} onMove={setRehearsed} />
       <StepList log={log} bench={later} />
       <InspectGroup log={log} bench={later} />
       <FinishGroup log={log} bench={later} />

@@ -2,11 +2,13 @@
 
 import { Box, Button, Flex } from '@chakra-ui/react';
 import { Pause, Play } from 'lucide-react';
-import { memo, useEffect, useMemo, useState } from 'react';
+import { memo, useDeferredValue, useEffect, useMemo, useState } from 'react';
 import { rowToWork, type Moment } from '@/core/bench';
+import type { PieceId } from '@/core/pieces';
 import { PIECE_NAMES, duesOf, stepTexts, wordsOfEachRow } from '@/core/wording';
 import { useBag } from '@/ui/bag/BagProvider';
 import { Group } from '@/ui/bag/PlaceLayout';
+import { FoldedBagView } from '@/ui/folded/FoldedBagView';
 
 /** So many moments a second. */
 const SPEEDS = [1, 4, 16] as const;
@@ -15,14 +17,19 @@ const SPEEDS = [1, 4, 16] as const;
 export const RehearseGroup = memo(function RehearseGroup({
   moments,
   at,
+  rows,
   onMove,
 }: {
   moments: readonly Moment[];
   /** How many moments are shown as done; null where nothing is rehearsed. */
   at: number | null;
+  /** How many rows of each piece are shown as worked. */
+  rows: ReadonlyMap<PieceId, number>;
   onMove: (at: number | null) => void;
 }) {
   const [speed, setSpeed] = useState<(typeof SPEEDS)[number] | null>(null);
+  // The bag follows the slider as fast as it can be drawn.
+  const upTo = useDeferredValue(rows);
   const isOver = at !== null && at >= moments.length;
   useEffect(() => {
     if (speed === null || at === null || isOver) return;
@@ -58,6 +65,7 @@ export const RehearseGroup = memo(function RehearseGroup({
         onChange={({ target }) => onMove(Number(target.value))}
       />
       <MomentText moment={moments[at] ?? null} />
+      <FoldedBagView heightPx={280} upTo={upTo} />
       <Flex gap="2" mt="2" wrap="wrap">
         <Button
           bg="drawer"

@@ -15,7 +15,7 @@ import { FoldedHandles } from './FoldedHandles';
 import { FoldedStill } from './FoldedStill';
 import { canDrawInSpace } from './canDrawInSpace';
 import { HAND_RESTS_MS, useSettled } from '@/ui/bag/useSettled';
-import { useFolded, type Folded, type Shown } from './useFolded';
+import { useFolded, type Folded, type Shown, type UpTo } from './useFolded';
 
 const FoldedScene = dynamic(() => import('./FoldedScene'), { ssr: false });
 
@@ -25,8 +25,12 @@ const RAD_PER_PX = 0.009;
 const RAD_PER_KEY = Math.PI / 18;
 const MOST_PITCH = Math.PI / 2;
 
-/** The folded bag in space, to scale: turned by hand or by keys, its flap opened, empty or loaded, from outside or with the front away. */
-export function FoldedBagView({ heightPx }: { heightPx: number }) {
+/**
+ * The folded bag in space, to scale: turned by hand or by keys, its flap opened, empty or loaded, from outside or with the front away.
+ *
+ * @param upTo so many rows of each piece are there; left out: all of them
+ */
+export function FoldedBagView({ heightPx, upTo = null }: { heightPx: number; upTo?: UpTo }) {
   const [ref, size] = useSize<HTMLDivElement>({ width: 420, height: heightPx });
   const [wished, setState] = useState<FoldState>('loaded');
   const [shown, setShown] = useState<Shown>('outside');
@@ -46,7 +50,7 @@ export function FoldedBagView({ heightPx }: { heightPx: number }) {
   const selection = useBag((bag) => bag.selection);
   const store = useBagStore();
   const select = useCallback((mark: string | null) => store.getState().select(mark), [store]);
-  const folded = useFolded({ design, plan }, { state, flap: plan.flap.hasFlap ? flap : 1 }, shown);
+  const folded = useFolded({ design, plan }, { state, flap: plan.flap.hasFlap ? flap : 1 }, shown, upTo);
   // While the flap is in hand, the bag stays as large as it is.
   const fit = heldFit ?? fitted(folded, turned, size);
   const { pxPerMm } = fit;

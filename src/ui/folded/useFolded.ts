@@ -2,11 +2,15 @@ import { useMemo } from 'react';
 import type { Design } from '@/core/design';
 import { foldBag, type FoldedBag, type FoldWay } from '@/core/fold';
 import type { Plan } from '@/core/plan';
-import { bumpsOf, foldedMesh, middleOf, type FoldedMesh } from '@/drawing';
+import type { PieceId } from '@/core/pieces';
+import { bumpsOf, foldedMesh, middleOf, workedBag, type FoldedMesh } from '@/drawing';
 import type { Vec } from '@/core/fold';
 
 /** What shows of the bag. */
 export type Shown = 'outside' | 'inside';
+
+/** How many rows of each piece are there; null: all of them. */
+export type UpTo = ReadonlyMap<PieceId, number> | null;
 
 /** The folded bag, ready to be drawn. */
 export interface Folded {
@@ -23,9 +27,11 @@ const BEFORE_INSIDE = new Set(['part.front', 'part.bridge', 'part.flap']);
 const isBehind = ({ sheet }: { sheet: { mark: string } }): boolean => !BEFORE_INSIDE.has(sheet.mark);
 
 /** Folds a plan and makes its solids. */
-export function folded(design: Design, plan: Plan, way: FoldWay, shown: Shown): Folded {
-  const whole = foldBag(plan, way);
-  const closed = way.flap === 1 ? whole : foldBag(plan, { ...way, flap: 1 });
+export function folded(design: Design, plan: Plan, way: FoldWay, shown: Shown, upTo: UpTo = null): Folded {
+  const made = foldBag(plan, way);
+  const whole = upTo ? workedBag(made, plan, upTo) : made;
+  // It stays where it will be, however little of it is there.
+  const closed = way.flap === 1 ? made : foldBag(plan, { ...way, flap: 1 });
   const bag =
     shown === 'outside'
       ? whole
@@ -40,7 +46,8 @@ export function folded(design: Design, plan: Plan, way: FoldWay, shown: Shown): 
   return {
     bag,
     mesh,
-    bumps: bumpsOf(design, plan, bag),
+    // Raised stitches lie on whole sheets.
+    bumps: whole === made ? bumpsOf(design, plan, bag) : { points: [], radiusMm: 0 },
     middle: middleOf(closed === whole && shown === 'outside' ? mesh.box : foldedMesh(closed, liningMm).box),
   };
 }
@@ -50,4 +57,6 @@ export const useFolded = (
   { design, plan }: { design: Design; plan: Plan },
   { state, flap }: FoldWay,
   shown: Shown,
-): Folded => useMemo(() => folded(design, plan, { state, flap }, shown), [design, plan, state, flap, shown]);
+  upTo: UpTo = null,
+): Folded =>
+  useMemo(() => folded(design, plan, { state, flap }, shown, upTo), [design, plan, state, flap, shown, upTo]);
