@@ -79,7 +79,7 @@ interface MakingEventRow extends Model<InferAttributes<MakingEventRow>, InferCre
 }
 
 /** A photo; its pictures lie in a folder beside the database. */
-interface PhotoRow extends Model<InferAttributes<PhotoRow>, InferCreationAttributes<PhotoRow>> {
+export interface PhotoRow extends Model<InferAttributes<PhotoRow>, InferCreationAttributes<PhotoRow>> {
   id: string;
   of: 'bag' | 'stock';
   ownerId: string;

@@ -6,6 +6,7 @@ import { nanoid } from 'nanoid';
 import { Op } from 'sequelize';
 import { z } from 'zod';
 import type { Access } from './access';
+import type { PhotoRow } from './models';
 
 /** What a photo is of: a bag, or something in store. */
 export const PHOTO_OF = ['bag', 'stock'] as const;
@@ -162,27 +163,7 @@ async function changedMs(path: string): Promise<number> {
   return changed;
 }
 
-const listed = ({
-  id,
-  of,
-  ownerId,
-  step,
-  width,
-  height,
-  bytes,
-  sha256,
-  createdAt,
-}: {
-  id: string;
-  of: PhotoOf;
-  ownerId: string;
-  step: string | null;
-  width: number;
-  height: number;
-  bytes: number;
-  sha256: string;
-  createdAt: Date;
-}): Photo => ({
+const listed = ({ id, of, ownerId, step, width, height, bytes, sha256, createdAt }: PhotoRow): Photo => ({
   id: photoIdSchema.parse(id),
   of,
   ownerId,

@@ -4,13 +4,12 @@ import { Box, Button, Flex, Textarea } from '@chakra-ui/react';
 import { memo, useState } from 'react';
 import type { BenchState } from '@/core/bench';
 import { finishedOf, goneByScale, timeLeft } from '@/core/logbook';
-import { formatLength, parseLength } from '@/core/units';
 import { hoursText, timeLeftText } from '@/core/wording';
 import { useBag } from '@/ui/bag/BagProvider';
 import { Group } from '@/ui/bag/PlaceLayout';
-import { TypedField } from '@/ui/fields/TypedField';
 import { PhotoStrip } from '@/ui/photos/PhotoStrip';
 import type { MakingLog } from './makingLog';
+import { TypedLength, TypedNumber } from './TypedMeasure';
 
 /** What is typed before it is told; null: not known. */
 interface Typed {
@@ -83,32 +82,16 @@ function FinishFields({ log, bench, onDone }: { log: MakingLog; bench: BenchStat
     remark: last?.remark ?? '',
   });
   const [fault, setFault] = useState<string | null>(null);
-  const put = (some: Partial<Typed>): null => {
+  const put = (some: Partial<Typed>) => {
     setTyped((before) => ({ ...before, ...some }));
     setFault(null);
-    return null;
-  };
-  const number = (key: 'usedG' | 'hours', most: number, what: string) => (text: string) => {
-    const plain = text.trim().replace(',', '.');
-    if (plain === '') return put({ [key]: null });
-    const read = Number(plain);
-    return Number.isFinite(read) && read > 0 && read <= most
-      ? put({ [key]: read })
-      : `Write ${what}, more than nought.`;
   };
   const length = (label: string, key: 'slackMm' | 'hungMm' | 'laterMm', help?: string) => (
-    <TypedField
-      label={label}
-      suffix={unit}
-      help={help}
-      shown={typed[key] === null ? '' : formatLength(typed[key], unit, { bare: true, plain: true })}
-      commit={(text) => {
-        if (text.trim() === '') return put({ [key]: null });
-        const read = parseLength(text, unit);
-        if (!read.ok || read.mm < 5 || read.mm > MOST_MM)
-          return `Write a length from ${formatLength(5, unit)} to ${formatLength(MOST_MM, unit)}.`;
-        return put({ [key]: read.mm });
-      }}
+    <TypedLength
+      {...{ label, unit, ...(help ? { help } : {}) }}
+      valueMm={typed[key]}
+      mostMm={MOST_MM}
+      onChange={(mm) => put({ [key]: mm })}
     />
   );
   const tell = () => {
@@ -131,19 +114,25 @@ function FinishFields({ log, bench, onDone }: { log: MakingLog; bench: BenchStat
   return (
     <Box role="group" aria-label="It is finished">
       <Flex gap="3" wrap="wrap" align="start">
-        <TypedField
+        <TypedNumber
           label="Yarn in it"
           suffix="g"
           help="Weighed before less weighed after; tails count."
-          shown={typed.usedG === null ? '' : String(typed.usedG)}
-          commit={number('usedG', 100_000, 'a mass in g')}
+          value={typed.usedG}
+          most={100_000}
+          isNoughtToo={false}
+          what="a mass in g"
+          onChange={(usedG) => put({ usedG })}
         />
-        <TypedField
+        <TypedNumber
           label="It took"
           suffix="h"
           help="Where you know better than the counter."
-          shown={typed.hours === null ? '' : String(typed.hours)}
-          commit={number('hours', 10_000, 'hours')}
+          value={typed.hours}
+          most={10_000}
+          isNoughtToo={false}
+          what="hours"
+          onChange={(hours) => put({ hours })}
         />
         {hasStrap && (
           <>

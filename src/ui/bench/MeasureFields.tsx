@@ -3,10 +3,11 @@
 import { Button, Flex } from '@chakra-ui/react';
 import { useState } from 'react';
 import type { PartToWork } from '@/core/bench';
-import { formatLength, parseLength, type LengthUnit } from '@/core/units';
+import type { LengthUnit } from '@/core/units';
 import { TypedField } from '@/ui/fields/TypedField';
 import { BenchDevices } from './BenchDevices';
 import type { MakingLog } from './makingLog';
+import { TypedLength, TypedNumber } from './TypedMeasure';
 
 /** What is typed before it is written down. */
 interface Typed {
@@ -43,19 +44,11 @@ export function MeasureFields({
     return null;
   };
   const length = (label: string, key: 'lengthMm' | 'widthMm', help: string) => (
-    <TypedField
-      label={label}
-      suffix={unit}
-      help={help}
-      shown={typed[key] === null ? '' : formatLength(typed[key], unit, { bare: true, plain: true })}
-      commit={(text) => {
-        if (text.trim() === '') return put({ [key]: null });
-        const read = parseLength(text, unit);
-        if (!read.ok) return 'Write a length, such as 12.4 or 124 mm.';
-        if (read.mm < 5 || read.mm > MOST_MM)
-          return `Write from ${formatLength(5, unit)} to ${formatLength(MOST_MM, unit)}.`;
-        return put({ [key]: read.mm });
-      }}
+    <TypedLength
+      {...{ label, help, unit }}
+      valueMm={typed[key]}
+      mostMm={MOST_MM}
+      onChange={(mm) => void put({ [key]: mm })}
     />
   );
   const { lengthMm, widthMm, leftG } = typed;
@@ -76,17 +69,15 @@ export function MeasureFields({
         />
         {length('It is long', 'lengthMm', 'From the beginning, laid flat, not pulled.')}
         {stitches !== null && length('And wide', 'widthMm', `Over all ${stitches} stitches; may be left out.`)}
-        <TypedField
+        <TypedNumber
           label="Left of the yarn"
           suffix="g"
           help="Weigh the ball twice, some rows apart."
-          shown={leftG === null ? '' : String(leftG)}
-          commit={(text) => {
-            const plain = text.trim().replace(',', '.');
-            if (plain === '') return put({ leftG: null });
-            const mass = Number(plain);
-            return Number.isFinite(mass) && mass >= 0 && mass <= MOST_G ? put({ leftG: mass }) : 'Write a mass in g.';
-          }}
+          value={leftG}
+          most={MOST_G}
+          isNoughtToo
+          what="a mass in g"
+          onChange={(massG) => void put({ leftG: massG })}
         />
         <Button
           bg="drawer"

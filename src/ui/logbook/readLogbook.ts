@@ -38,6 +38,8 @@ const askMade =
 /** The logbook as it stands: on its way, out of reach, or all bags of whose making something was told, the one told of last first. */
 export type Logbook = { is: 'coming' } | { is: 'away' } | { is: 'here'; bags: readonly MadeBag[] };
 
+const NOTHING_YET: Logbook = { is: 'here', bags: [] };
+
 /**
  * Reads the logbook; what its bags taught is worked out away from the screen.
  *
@@ -54,7 +56,8 @@ export function useLogbook(changed: unknown = null): Logbook {
       isOver = true;
     };
   }, [changed]);
-  const { last } = useAnswer(told === 'away' ? null : told, askMade);
+  const { last } = useAnswer(told === 'away' || told?.length === 0 ? null : told, askMade);
   if (told === 'away') return { is: 'away' };
+  if (told?.length === 0) return NOTHING_YET;
   return last === null ? { is: 'coming' } : { is: 'here', bags: last };
 }
