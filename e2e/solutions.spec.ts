@@ -74,9 +74,9 @@ test('a worker that dies is begun anew, and the page says so', async ({ page }) 
     const Real = window.Worker;
     let hasDied = false;
     window.Worker = class extends Real {
-      override postMessage(message: unknown, transfer: Transferable[] = []) {
-        const { path } = message as { path?: string[] };
-        if (hasDied || !path?.includes('solutions')) return super.postMessage(message, transfer);
+      override postMessage(...said: unknown[]) {
+        const { path } = said[0] as { path?: string[] };
+        if (hasDied || !path?.includes('solutions')) return super.postMessage(...(said as [unknown, Transferable[]]));
         hasDied = true;
         setTimeout(() => this.dispatchEvent(new ErrorEvent('error')), 300);
       }
