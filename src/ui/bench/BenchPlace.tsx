@@ -1,7 +1,7 @@
 'use client';
 
 import { Box } from '@chakra-ui/react';
-import { useCallback, useDeferredValue, useMemo, useState } from 'react';
+import { useCallback, useMemo, useState } from 'react';
 import { partKey, partToGoOn, partsToWork, rehearsal, rehearsedUpTo, rowsDone, type PartToWork } from '@/core/bench';
 import type { Piece, PieceId } from '@/core/pieces';
 import { useBag } from '@/ui/bag/BagProvider';
@@ -18,7 +18,7 @@ import { PartChoice } from './PartChoice';
 import { RehearseGroup } from './RehearseGroup';
 import { RowCounter } from './RowCounter';
 import { StepList } from './StepList';
-import { useBench, useInBrowser, useMakingLog } from './useMakingLog';
+import { useBenchBehind, useInBrowser, useMakingLog } from './useMakingLog';
 import { WorkedRows } from './WorkedRows';
 
 /** What of the logbook is about the work itself. */
@@ -38,9 +38,8 @@ export function BenchPlace() {
 
 function Bench() {
   const log = useMakingLog();
-  const bench = useBench(log);
-  // The row in hand is drawn at once; all else follows it by a frame.
-  const later = useDeferredValue(bench);
+  // The row in hand is drawn at once (`RowCounter`); all else follows it by a frame.
+  const bench = useBenchBehind(log);
   const pieces = useBag((state) => state.plan.pieces);
   const parts = useMemo(() => partsToWork(pieces), [pieces]);
   const [chosen, setChosen] = useState<string | null>(null);
@@ -50,8 +49,8 @@ function Bench() {
   const [rehearsed, setRehearsed] = useState<number | null>(null);
   const onPaper = useMemo(() => (rehearsed === null ? null : rehearsedUpTo(moments, rehearsed)), [moments, rehearsed]);
   const next = rehearsed === null ? undefined : moments[rehearsed];
-  const worked = useRowsByPiece(parts, part, later);
-  const shown = useRowsByPiece(parts, next?.kind === 'row' ? { ...next.part, rowCount: 0 } : null, onPaper ?? later);
+  const worked = useRowsByPiece(parts, part, bench);
+  const shown = useRowsByPiece(parts, next?.kind === 'row' ? { ...next.part, rowCount: 0 } : null, onPaper ?? bench);
   const rowsOf = onPaper ? shown : worked;
   const over = useCallback(
     (piece: Piece, place: PieceOnScreen) => <WorkedRows piece={piece} place={place} rows={rowsOf.get(piece.id) ?? 0} />,
@@ -61,14 +60,14 @@ function Bench() {
     <PlaceLayout title="Bench" columns="minmax(0, 9fr) minmax(0, 11fr)" drawing={<SheetView over={over} />} drawingLast>
       <ProblemSlips place="bench" />
       <Group title="Row by row" action={<KeepingMark log={log} />}>
-        <PartChoice parts={parts} bench={later} chosen={part} onChoose={(one) => setChosen(partKey(one))} />
-        {part && <RowCounter key={partKey(part)} log={log} bench={bench} part={part} />}
+        <PartChoice parts={parts} bench={bench} chosen={part} onChoose={(one) => setChosen(partKey(one))} />
+        {part && <RowCounter key={partKey(part)} log={log} part={part} />}
       </Group>
-      {part && <MeasureGroup log={log} bench={later} part={part} />}
+      {part && <MeasureGroup log={log} bench={bench} part={part} />}
       <RehearseGroup moments={moments} at={rehearsed} rows={rowsOf} onMove={setRehearsed} />
-      <StepList log={log} bench={later} />
-      <InspectGroup log={log} bench={later} />
-      <FinishGroup log={log} bench={later} />
+      <StepList log={log} bench={bench} />
+      <InspectGroup log={log} bench={bench} />
+      <FinishGroup log={log} bench={bench} />
       <FromLogbook kinds={PACE} />
     </PlaceLayout>
   );

@@ -2,21 +2,23 @@
 
 import { Box, Button, Flex } from '@chakra-ui/react';
 import { Volume2, VolumeX } from 'lucide-react';
-import { useCallback, useDeferredValue, useMemo, useState } from 'react';
+import { useCallback, useMemo, useState } from 'react';
 import { useHotkeys } from 'react-hotkeys-hook';
-import { rowToWork, rowsDone, type BenchState, type PartToWork } from '@/core/bench';
+import { rowToWork, rowsDone, type PartToWork } from '@/core/bench';
 import { duesOf, phaseOf, repeatsIn, shapingText, sideFacing, spokenRow, wordsOfEachRow } from '@/core/wording';
 import { useBag } from '@/ui/bag/BagProvider';
 import { BelowTheRow } from './BelowTheRow';
 import type { MakingLog } from './makingLog';
 import { RepeatTally } from './RepeatTally';
+import { useBench, useBenchBehind } from './useMakingLog';
 import { useAwake } from './useAwake';
 import { useSpoken } from './useSpoken';
 
 const COUNTED = { row: 'Row', round: 'Round' } as const;
 
 /** The row in hand: its number, what is worked in it, what is to be minded, and one large press for done. */
-export function RowCounter({ log, bench, part }: { log: MakingLog; bench: BenchState; part: PartToWork }) {
+export function RowCounter({ log, part }: { log: MakingLog; part: PartToWork }) {
+  const bench = useBench(log);
   const design = useBag((state) => state.design);
   const plan = useBag((state) => state.plan);
   const piece = plan.pieces.find(({ id }) => id === part.piece);
@@ -50,7 +52,7 @@ export function RowCounter({ log, bench, part }: { log: MakingLog; bench: BenchS
     isAloud && !isWorked ? `${COUNTED[counted]} ${row}. ${spokenRow(words[done] ?? '', design.settings.terms)}` : null,
   );
 
-  const later = useDeferredValue(bench);
+  const later = useBenchBehind(log);
   const aloud = useMemo(
     () => (
       <Button minH="44px" variant="outline" bg="paper" aria-pressed={isAloud} onClick={() => setAloud(!isAloud)}>

@@ -1,4 +1,4 @@
-import { useEffect, useState, useSyncExternalStore } from 'react';
+import { startTransition, useEffect, useState, useSyncExternalStore } from 'react';
 import type { BenchState } from '@/core/bench';
 import { useBagStore } from '@/ui/bag/BagProvider';
 import { createMakingLog, type MakingLog, type MakingLogState } from './makingLog';
@@ -29,4 +29,15 @@ export const useMaking = ({ subscribe, getState }: MakingLog): MakingLogState =>
 export function useBench({ subscribe, getState }: MakingLog): BenchState {
   const get = () => getState().bench;
   return useSyncExternalStore(subscribe, get, get);
+}
+
+/** Follows how far the making is by a frame: what is under the hand is drawn first. */
+export function useBenchBehind({ subscribe, getState }: MakingLog): BenchState {
+  const [bench, setBench] = useState(() => getState().bench);
+  useEffect(() => {
+    const follow = () => startTransition(() => setBench(getState().bench));
+    follow();
+    return subscribe(follow);
+  }, [subscribe, getState]);
+  return bench;
 }
