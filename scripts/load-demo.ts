@@ -9,7 +9,13 @@ import { demoNotions } from '../src/demo/demoNotions';
 import { demoStock } from '../src/demo/demoStock';
 import { demoSwatches } from '../src/demo/demoSwatches';
 import { demoThings } from '../src/demo/demoThings';
-import { openStore } from '../src/store';
+import { foldedDrawing } from '../src/drawing';
+import { pictureOf, pictureSvg } from '../src/drawing/picture';
+import { readPhoto } from '../src/server/readPhoto';
+import { openStore, type Pictures } from '../src/store';
+import { planBag } from '../src/core/plan';
+import { pictureLook } from '../src/ui/theme/pictureLook';
+import sharp from 'sharp';
 
 async function main(path: string | undefined, countText: string | undefined): Promise<void> {
   if (!path) throw new Error('name the database file');
@@ -26,8 +32,24 @@ async function main(path: string | undefined, countText: string | undefined): Pr
         : { design, events: design.name === HALF_MADE ? demoMaking(design) : [] };
     const id = await store.bags.create(made);
     if (events.length > 0) await store.makings.tell(id, events);
+    if (design.name === FINISHED)
+      await store.photos.add({ of: 'bag', ownerId: id, step: null }, await drawnPhoto(made));
   }
   await store.close();
+}
+
+/** What stands in for a photo of a bag that nobody made: its drawing from the front, on a table. */
+async function drawnPhoto(design: Design): Promise<Pictures> {
+  const result = planBag(design);
+  if (!result.ok) throw new Error(`no plan of ${design.name}`);
+  const drawing = foldedDrawing(result.plan);
+  const picture = pictureOf([{ name: design.name, drawing }], pictureLook(design.swatch.yarn.colour));
+  const drawn = await sharp(Buffer.from(pictureSvg(picture, design.name)), { density: 110 })
+    .flatten({ background: '#cdbfa6' })
+    .extend({ top: 90, bottom: 90, left: 160, right: 160, background: '#cdbfa6' })
+    .png()
+    .toBuffer();
+  return readPhoto(drawn);
 }
 
 const shelfOf = (bags: Design[], count: number): Design[] =>

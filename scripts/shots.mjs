@@ -39,6 +39,10 @@ try {
   await page.goto(`${address}/stores`);
   await page.getByRole('row', { name: /Harbour cotton/ }).waitFor();
   await page.screenshot({ path: join(folder, 'stock.png') });
+  await page.goto(`${address}/logbook`);
+  await page.getByRole('heading', { name: 'What your bags taught' }).waitFor();
+  await page.waitForTimeout(900);
+  await page.screenshot({ path: join(folder, 'logbook.png') });
   await page.goto(address);
   await page
     .getByRole('link', { name: /Clutch for glasses/ })
@@ -107,20 +111,6 @@ try {
     await page.waitForTimeout(700);
     await page.screenshot({ path: join(folder, `${view}.png`) });
   }
-  await page.goto(address);
-  await page
-    .getByRole('link', { name: /Basket/ })
-    .first()
-    .click();
-  await page.waitForURL(/body$/);
-  await page.goto(page.url().replace(/body$/, 'strap'));
-  await page.locator('[data-save=saved]').waitFor();
-  await page
-    .getByRole('heading', { name: 'How long it is worn' })
-    .first()
-    .evaluate((it) => it.scrollIntoView());
-  await page.waitForTimeout(700);
-  await page.screenshot({ path: join(folder, 'strap-worn.png') });
 } finally {
   await browser.close();
   child.kill();
