@@ -90,7 +90,14 @@ test.describe('on a phone', () => {
       data: { swatch: { ...swatch, yarn: { ...swatch.yarn, name: longest } } },
     });
     const places = ['carry', 'swatch', 'stitch', 'body', 'strap', 'closures', 'lining', 'stores', 'bench', 'write-up'];
-    for (const path of ['/', '/swatches', '/stores', '/logbook', '/workroom', ...places.map((place) => `/bags/${id}/${place}`)]) {
+    for (const path of [
+      '/',
+      '/swatches',
+      '/stores',
+      '/logbook',
+      '/workroom',
+      ...places.map((place) => `/bags/${id}/${place}`),
+    ]) {
       await page.goto(path);
       await expect(page.getByRole('heading', { level: 1 }).first()).toBeAttached();
       const links = await page.getByRole('navigation', { name: 'Places' }).getByRole('link').all();

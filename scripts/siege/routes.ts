@@ -48,6 +48,7 @@ export const ROUTES: readonly Route[] = [
   { method: 'POST', path: '/api/bags/[id]/making', body: tellSchema },
   { method: 'GET', path: '/api/bags/[id]/making/live', query: makingPartSchema, goesOn: true },
   { method: 'GET', path: '/api/makings', query: makingsPartSchema },
+  { method: 'GET', path: '/api/makings/[id]' },
   { method: 'GET', path: '/api/swatches', query: partSchema },
   { method: 'POST', path: '/api/swatches', body: newSwatchSchema },
   { method: 'DELETE', path: '/api/swatches/[id]' },

@@ -45,10 +45,10 @@ export const tellSchema = z.strictObject({ events: z.array(makingEventSchema).mi
 /** From where on a making is asked for. */
 export const makingPartSchema = z.object({ after: z.coerce.number().int().min(0).default(0) });
 
-/** A part of what was told of all bags; each comes with all of it, so few at a time. */
+/** A part of the bags of which something was told. */
 export const makingsPartSchema = z.object({
   offset: z.coerce.number().int().min(0).max(1_000_000).default(0),
-  limit: z.coerce.number().int().min(1).max(20).default(10),
+  limit: z.coerce.number().int().min(1).max(500).default(200),
 });
 
 /** What photos are of. */

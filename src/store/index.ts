@@ -8,7 +8,7 @@ export {
   type StoredBag,
 } from './bagRepository';
 export { freeName, type KeepResult, type Listed } from './library';
-export type { Told, ToldBag } from './makingRepository';
+export type { Told, ToldBag, ToldOf } from './makingRepository';
 export {
   MOST_PHOTOS,
   PHOTO_OF,

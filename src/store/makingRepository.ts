@@ -14,9 +14,15 @@ export interface Told {
   more: boolean;
 }
 
+/** A bag of which something was told: the place of what was told last, and the revision of its design. */
+export interface ToldOf {
+  id: string;
+  latest: number;
+  revision: number;
+}
+
 /** A bag with all that was told of its making. */
 export interface ToldBag {
-  id: string;
   design: Design;
   events: MakingEvent[];
 }
@@ -52,35 +58,29 @@ export class MakingRepository {
     return (await this.access.read.Bag.count({ where: { id: bagId } })) > 0;
   }
 
-  /**
-   * Bags of which something was told, the one told of last first, each with all of it. One that this version can't read is left out, and counted.
-   */
-  async told({ offset, limit }: { offset: number; limit: number }): Promise<{ makings: ToldBag[]; total: number }> {
-    const { Bag, MakingEvent } = this.access.read;
-    const found = await this.access.connection.query<{ bagId: string }>(LATEST, {
-      type: QueryTypes.SELECT,
-      bind: { offset, limit },
-    });
-    const ids = found.map(({ bagId }) => bagId);
-    const [bags, events, total] = await Promise.all([
-      Bag.findAll({ where: { id: ids } }),
-      MakingEvent.findAll({ attributes: ['bagId', 'document'], where: { bagId: ids }, order: [['place', 'ASC']] }),
+  /** Bags of which something was told, the one told of last first: each with how far its making and its design have come, so that what is known already need not be asked for. */
+  async told({ offset, limit }: { offset: number; limit: number }): Promise<{ makings: ToldOf[]; total: number }> {
+    const { MakingEvent } = this.access.read;
+    const reading = MakingEvent.sequelize ?? this.access.connection;
+    const [makings, total] = await Promise.all([
+      reading.query<ToldOf>(LATEST, { type: QueryTypes.SELECT, bind: { offset, limit } }),
       MakingEvent.count({ distinct: true, col: 'bagId' }),
     ]);
-    const makings = ids.flatMap((id) => {
-      const bag = bags.find((one) => one.id === id);
-      const read = bag && readDesignText(bag.design);
-      if (!read?.ok) return [];
-      const own = events.filter(({ bagId }) => bagId === id);
-      return [
-        {
-          id,
-          design: read.design,
-          events: own.flatMap(({ document }) => readDocument(document, bySchema(makingEventSchema)) ?? []),
-        },
-      ];
-    });
     return { makings, total };
+  }
+
+  /** A bag with all that was told of its making; null where there is none of that id, or this version can't read it. */
+  async whole(bagId: BagId): Promise<ToldBag | null> {
+    const bag = await this.access.read.Bag.findByPk(bagId);
+    const read = bag && readDesignText(bag.design);
+    if (!read?.ok) return null;
+    const rows = await this.access.read.MakingEvent.findAll({
+      attributes: ['document'],
+      where: { bagId },
+      order: [['place', 'ASC']],
+    });
+    const events = rows.flatMap(({ document }) => readDocument(document, bySchema(makingEventSchema)) ?? []);
+    return { design: read.design, events };
   }
 
   /** What was told after a place, in the order in which it came. */
@@ -101,8 +101,9 @@ export class MakingRepository {
 }
 
 const LATEST = `
-  SELECT bagId, MAX(place) AS latest FROM making_events
-  GROUP BY bagId ORDER BY latest DESC LIMIT $limit OFFSET $offset`;
+  SELECT bags.id AS id, MAX(place) AS latest, bags.revision AS revision
+  FROM making_events JOIN bags ON bags.id = making_events.bagId
+  GROUP BY bags.id ORDER BY latest DESC LIMIT $limit OFFSET $offset`;
 
 const KNOWN = 'SELECT 1 AS found FROM bags WHERE id = $bagId';
 

@@ -53,4 +53,21 @@ describe('what is told of a making', () => {
     const { events } = await at.store.makings.since(bag);
     expect(new Set(events.map(({ id }) => id)).size).toBe(100);
   });
+
+  it('is listed bag by bag, the one told of last first, with how far each has come; and given whole', async () => {
+    const [one, other] = [await newBag(), await newBag()];
+    await newBag();
+    await at.store.makings.tell(one, [row(1), row(2)]);
+    await at.store.makings.tell(other, [row(9)]);
+    const first = await at.store.makings.told({ offset: 0, limit: 10 });
+    expect(first.makings.map(({ id }) => id)).toEqual([other, one]);
+    expect(first.total).toBe(2);
+    await at.store.makings.tell(one, [row(3)]);
+    const [latest] = (await at.store.makings.told({ offset: 0, limit: 1 })).makings;
+    expect(latest?.id).toBe(one);
+    expect(latest?.latest).toBeGreaterThan(first.makings[1]?.latest ?? Infinity);
+    expect(latest?.revision).toBe(1);
+    expect(await at.store.makings.whole(one)).toEqual({ design: fullDesign(), events: [row(1), row(2), row(3)] });
+    expect(await at.store.makings.whole('nowhere' as BagId)).toBeNull();
+  });
 });
