@@ -121,6 +121,8 @@ test('a photo is added to a bag, looked at large, taken out and put back; what i
   await expect(small).toBeVisible();
   await file.setInputFiles({ name: 'song.jpg', mimeType: 'image/jpeg', buffer: Buffer.from('la la la') });
   await expect(photos.getByRole('status')).toContainText('isn’t a photo that can be read');
+  await file.setInputFiles({ name: 'huge.jpg', mimeType: 'image/jpeg', buffer: Buffer.alloc(31_000_000) });
+  await expect(photos.getByRole('status')).toContainText('larger than 30 MB');
   await expect(small).toBeVisible();
 });
 

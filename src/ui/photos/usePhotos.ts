@@ -19,6 +19,9 @@ export interface PhotosOf {
   step?: string;
 }
 
+/** The largest file that is taken as a photo, bytes; the server says the same. */
+const MOST_BYTES = 30_000_000;
+
 /** Where a picture is asked for. */
 export const pictureAddress = (id: string, size: 'small' | 'whole'): string => `/api/photos/${id}?size=${size}`;
 
@@ -49,12 +52,15 @@ export function usePhotos({ of, ownerId, step }: PhotosOf) {
     },
     [reread],
   );
-  const add = (file: Blob) =>
-    send(`/api/photos?${query}${step === undefined ? '' : `&step=${encodeURIComponent(step)}`}`, {
+  const add = async (file: Blob) => {
+    // It would be refused, after it had been sent all the way.
+    if (file.size > MOST_BYTES) return 'This photo is larger than 30 MB. Make it smaller, and try again.';
+    return send(`/api/photos?${query}${step === undefined ? '' : `&step=${encodeURIComponent(step)}`}`, {
       method: 'POST',
       headers: { 'content-type': 'application/octet-stream' },
       body: file,
     });
+  };
   const setRemoved = (id: string, removed: boolean) =>
     send(`/api/photos/${id}`, {
       method: 'PUT',
