@@ -1,4 +1,6 @@
 export { swapYarn, type SwapBasis, type YarnSwap } from './swapYarn';
+export { ballsForPieces, type Ball, type PieceFromBalls, type PieceOfYarn } from './ballsForPieces';
+export { ballsOf, piecesOfYarn } from './yarnInPieces';
 export { finder } from './finder';
 export { guarded, unguarded } from './guarded';
 export { MOST_STOCK_ROWS, readStockCsv, stockAsCsv } from './stockCsv';

@@ -7,6 +7,7 @@ import { useBag } from '@/ui/bag/BagProvider';
 import { Group, PlaceLayout, Row } from '@/ui/bag/PlaceLayout';
 import { ProblemSlips } from '@/ui/problems/ProblemSlips';
 import { AtHandGroup } from './AtHandGroup';
+import { BallsGroup } from './BallsGroup';
 import { BallsView } from './BallsView';
 import { CostGroup } from './CostGroup';
 import { SwapYarnGroup } from './SwapYarnGroup';
@@ -50,6 +51,7 @@ export function StoresPlace() {
       {plan.yarn.lots.length > 0 && <AtHandGroup />}
       <FromLogbook kinds={YARN} />
       <CostGroup />
+      <BallsGroup />
       <SwapYarnGroup />
       <Group title="You need">
         <List.Root ps="5" gap="1">
