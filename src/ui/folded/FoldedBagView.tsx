@@ -84,7 +84,8 @@ export function FoldedBagView({ heightPx, upTo = null }: { heightPx: number; upT
           view={view}
           pxPerMm={pxPerMm}
           size={size}
-          flap={shown === 'outside' ? flap : null}
+          // There is no flap to take hold of before it is worked.
+          flap={shown === 'outside' && !(upTo && folded.bag.lines.length === 0) ? flap : null}
           onFlap={setFlap}
           onFlapHold={(held) => setHeldFit(held ? fit : null)}
           onHold={setHeld}

@@ -27,7 +27,7 @@ export function BallsGroup() {
       <Box as="ul" listStyleType="none" data-testid="balls">
         {told.pieces.map((one, index) => (
           <Box as="li" key={index}>
-            <b>{one.piece.name}</b>: {fromText(one, told.balls)}
+            <b>{firstLarge(one.piece.name)}</b>: {fromText(one, told.balls)}
           </Box>
         ))}
       </Box>
@@ -41,6 +41,8 @@ export function BallsGroup() {
     </Group>
   );
 }
+
+const firstLarge = (text: string): string => text.charAt(0).toUpperCase() + text.slice(1);
 
 function fromText({ piece, from, lackingG }: PieceFromBalls, balls: readonly Ball[]): string {
   const parts = from.map(({ ball, massG }) =>
