@@ -256,10 +256,11 @@ test('without the server a bench that was opened here opens as it stood, counts 
   }
   await kept(page);
   await page.evaluate(() => navigator.serviceWorker.ready.then(() => undefined));
-  // The page is kept when it is opened with the keeper there; what is known is written down a moment after it came.
+  // The page is kept when it is opened with the keeper there, its files one by one; what is known is written down a moment after it came.
   await page.reload();
   await rowNow(page, 4);
-  await page.waitForTimeout(2500);
+  await expect.poll(() => page.evaluate(filesNotKept)).toBe(0);
+  await expect.poll(() => page.evaluate(eventsRemembered)).toBeGreaterThanOrEqual(3);
   await context.setOffline(true);
   await page.goto(bench);
   await rowNow(page, 4);
@@ -275,3 +276,26 @@ test('without the server a bench that was opened here opens as it stood, counts 
   await rowNow(page, 5);
   await kept(page);
 });
+
+/** How many of the page's own files the browser hasn't kept yet. */
+async function filesNotKept(): Promise<number> {
+  const own = performance.getEntriesByType('resource').filter(({ name }) => name.includes('/_next/static/'));
+  const kept = await Promise.all(own.map(({ name }) => caches.match(name)));
+  return own.length === 0 ? Infinity : kept.filter((one) => one === undefined).length;
+}
+
+/** How many events of the open bag's making the browser has written down. */
+function eventsRemembered(): Promise<number> {
+  const key = `ruelle.making.last.${location.pathname.split('/').at(-2)}`;
+  return new Promise((resolve) => {
+    const opening = indexedDB.open('keyval-store');
+    opening.onerror = () => resolve(0);
+    opening.onsuccess = () => {
+      const db = opening.result;
+      if (!db.objectStoreNames.contains('keyval')) return resolve(0);
+      const asking = db.transaction('keyval').objectStore('keyval').get(key);
+      asking.onsuccess = () => resolve(Array.isArray(asking.result) ? asking.result.length : 0);
+      asking.onerror = () => resolve(0);
+    };
+  });
+}

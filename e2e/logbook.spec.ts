@@ -5,6 +5,7 @@ import type { NewMakingEvent } from '@/core/bench';
 import { planBag } from '@/core/plan';
 import { readDesign } from '@/core/design';
 import { goTo, newBag, saved } from './bag';
+import { inItsOwnWorkroom } from './start';
 
 const kept = (page: Page) => expect(page.locator('[data-keeping]')).toHaveAttribute('data-keeping', 'kept');
 const jpeg = (width: number, height: number) =>
@@ -78,8 +79,13 @@ test('a bag is told finished at its bench, stands in the logbook, and goes out a
 });
 
 test('what bags taught is offered at the swatch with its effect, taken by hand only, undone, and left again', async ({
-  page,
+  browser,
 }) => {
+  await inItsOwnWorkroom(browser, isOffered);
+});
+
+/** In a workroom of its own: what other bags taught counts as well. */
+async function isOffered(page: Page): Promise<void> {
   await makeIt(page, 1.06);
   await makeIt(page, 1.05);
   await newBag(page);
@@ -99,7 +105,7 @@ test('what bags taught is offered at the swatch with its effect, taken by hand o
   await offer.getByRole('button', { name: /^Plan by it/ }).click();
   await offer.getByRole('button', { name: /^Leave it/ }).click();
   await expect(width.first()).toHaveText(before ?? '');
-});
+}
 
 test('a photo is added to a bag, looked at large, taken out and put back; what is no photo is refused in words', async ({
   page,

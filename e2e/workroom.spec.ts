@@ -3,6 +3,7 @@ import AxeBuilder from '@axe-core/playwright';
 import { expect, test, type Page } from '@playwright/test';
 import { unzipSync } from 'fflate';
 import { goTo, newBag, saved } from './bag';
+import { inItsOwnWorkroom } from './start';
 
 /** An address of this computer that no other reaches. */
 const ADDRESS = '127.0.0.2';
@@ -11,8 +12,13 @@ const counter = (page: Page) => page.getByTestId('row-counter');
 test.describe.configure({ mode: 'serial' });
 
 test('a copy of everything is saved, opened by another program, looked into, and brings back what was lost', async ({
-  page,
+  browser,
 }) => {
+  await inItsOwnWorkroom(browser, bringsBack);
+});
+
+/** In a workroom of its own: bringing a copy in is about everything that is there. */
+async function bringsBack(page: Page): Promise<void> {
   const bag = await newBag(page);
   await saved(page);
   const id = bag.split('/').at(-1) as string;
@@ -54,7 +60,7 @@ test('a copy of everything is saved, opened by another program, looked into, and
   };
   expect(after.design.name).toBe(design.name);
   expect(after.refused.map((one) => one.design.name)).toEqual(['Otherwise called']);
-});
+}
 
 test('what is no copy is refused in words, and changes nothing', async ({ page }) => {
   await page.goto('/workroom');
