@@ -56,7 +56,7 @@ export const BelowTheRow = memo(function BelowTheRow({
       <Presses {...{ counted, isWorked, finish, takeBack, done }} />
       <Flex gap="2" mt="3" wrap="wrap" align="end">
         <CountCheckField {...{ log, part, piece, design }} row={done} />
-        <RowField log={log} part={part} done={done} counted={counted} />
+        <RowField log={log} part={part} counted={counted} />
         <Button
           minH="44px"
           variant="outline"

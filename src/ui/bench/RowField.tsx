@@ -1,21 +1,14 @@
 'use client';
 
-import type { PartToWork } from '@/core/bench';
+import { rowsDone, type PartToWork } from '@/core/bench';
 import { TypedField } from '@/ui/fields/TypedField';
 import type { MakingLog } from './makingLog';
+import { useBench } from './useMakingLog';
 
 /** Sets how many rows are worked, where she has gone on without counting here, or ripped some out. */
-export function RowField({
-  log,
-  part,
-  done,
-  counted,
-}: {
-  log: MakingLog;
-  part: PartToWork;
-  done: number;
-  counted: 'row' | 'round';
-}) {
+export function RowField({ log, part, counted }: { log: MakingLog; part: PartToWork; counted: 'row' | 'round' }) {
+  // What was told a moment ago counts: what stands in the field is never older than that.
+  const done = rowsDone(useBench(log), part);
   const at = { piece: part.piece, copy: part.copy };
   return (
     <TypedField
