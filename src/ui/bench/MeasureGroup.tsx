@@ -25,7 +25,12 @@ import { Scrolled } from '@/ui/figures/Scrolled';
 import type { MakingLog } from './makingLog';
 import { MeasureFields } from './MeasureFields';
 
-const MeasuredChart = dynamic(() => import('./MeasuredChart').then((chart) => chart.MeasuredChart), { ssr: false });
+/** Room for the chart is left before it comes, so that nothing below it moves under a hand. */
+const CHART_PX = 220;
+const MeasuredChart = dynamic(() => import('./MeasuredChart').then((chart) => chart.MeasuredChart), {
+  ssr: false,
+  loading: () => <Box height={`${CHART_PX}px`} />,
+});
 
 /** The tape laid on the work: what it says against the plan, and the plan anew from it. */
 export const MeasureGroup = memo(function MeasureGroup({
@@ -83,7 +88,14 @@ export const MeasureGroup = memo(function MeasureGroup({
               </Table.Body>
             </Table.Root>
           </Scrolled>
-          <MeasuredChart piece={piece} rowCount={part.rowCount} measured={own} plan={plan} unit={unit} />
+          <MeasuredChart
+            piece={piece}
+            rowCount={part.rowCount}
+            measured={own}
+            plan={plan}
+            unit={unit}
+            heightPx={CHART_PX}
+          />
           {lasts && (
             <Box mt="2" data-testid="yarn-lasts">
               {yarnLastsText(lasts)}

@@ -18,12 +18,14 @@ export function MeasuredChart({
   measured,
   plan,
   unit,
+  heightPx,
 }: {
   piece: Piece;
   rowCount: number;
   measured: readonly MakingEventOf<'measured'>[];
   plan: Plan;
   unit: LengthUnit;
+  heightPx: number;
 }) {
   const { value, plusMinus } = plan.gauge.rowHeight;
   const data = useMemo((): ChartData<'scatter'> => {
@@ -52,7 +54,7 @@ export function MeasuredChart({
     };
   }, [piece.rowMm, rowCount, measured, value, plusMinus, unit]);
   return (
-    <div style={{ height: 220 }}>
+    <div style={{ height: heightPx }}>
       <Scatter
         role="img"
         aria-label="Length by rows: the plan with its band, and what was measured"
