@@ -1,3 +1,4 @@
+import { finder } from '@/core/stock';
 import type { Model, ModelStatic, Order, WhereOptions } from 'sequelize';
 
 /** Which part of a list is asked for. */
@@ -6,23 +7,6 @@ export interface Part {
   search?: string | undefined;
   offset?: number | undefined;
   limit?: number | undefined;
-}
-
-/** Letters as they are compared: whatever their case and their accents. */
-const plain = (text: string): string => text.normalize('NFKD').replace(/\p{M}/gu, '').toLowerCase();
-
-/**
- * Whether a name is one of those that are searched for: every word of the search is somewhere in it.
- *
- * @example
- * isFound('Étui for a tin whistle', 'WHIS etui') // => true
- * isFound('Tin whistle', 'tin mute') // => false
- */
-function isFound(name: string, search: string): boolean {
-  const within = plain(name);
-  return plain(search)
-    .split(/\s+/)
-    .every((word) => within.includes(word));
 }
 
 /** How many are given at a time where nothing else is asked for. */
@@ -53,7 +37,7 @@ export async function readPart<R extends Model & { id: string; name: string }>(
   }
   // SQLite knows nothing of accents, and of capitals only the plain ones: the names are looked through here.
   const named = await table.findAll({ attributes: ['id', 'name'], where, order: ORDER });
-  const found = named.filter(({ name }) => isFound(name, search)).map(({ id }) => id);
+  const found = finder(named, ({ name }) => name)(search).map(({ id }) => id);
   const here: WhereOptions = { id: found.slice(offset, offset + limit) };
   return { rows: await table.findAll({ where: here, order: ORDER }), total: found.length };
 }

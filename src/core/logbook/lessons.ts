@@ -4,6 +4,7 @@ import { gaugeStage, pieceOfBody, seenOn } from '@/core/gauge';
 import { TAPE_ERROR_MM } from '@/core/defaults';
 import type { Piece } from '@/core/pieces';
 import type { Plan } from '@/core/plan';
+import { timedRows } from './timedRows';
 import { workCounted } from './workCounted';
 
 /** What a bag that was made can teach. */
@@ -132,13 +133,9 @@ function yarnLesson(design: Design, plan: Plan, { finished }: BenchState): Lesso
 }
 
 /** Hours for 1,000 stitches: by rows that were told one right after the other; else by the hours she said, for all of the bag. */
-function paceLesson({ pieces }: Plan, { rowMs, finished }: BenchState): Lesson[] {
-  const said = finished.at(-1)?.hours ?? null;
-  const timed = rowMs.flatMap(({ part, row, ms }) => {
-    const piece = pieces.find(({ id }) => part.startsWith(`${id}.`));
-    const told = piece ? rowToWork(piece, row) : null;
-    return told ? [{ stitches: told.stitches, ms }] : [];
-  });
+function paceLesson({ pieces }: Plan, bench: BenchState): Lesson[] {
+  const said = bench.finished.at(-1)?.hours ?? null;
+  const timed = timedRows(pieces, bench);
   const stitches = timed.reduce((sum, one) => sum + one.stitches, 0);
   if (stitches >= LEAST_PACE_STITCHES) {
     const ms = timed.reduce((sum, one) => sum + one.ms, 0);

@@ -29,6 +29,7 @@ export interface MadeBag {
   stitches: WorkedOfAll;
   /** Hours at work, as counted, or as she said. */
   hours: number | null;
+  /** Of rows that were timed one right after the other; seams and the like are none of it. */
   rowsPerHour: number | null;
   notes: string[];
   lessons: Lesson[];
@@ -61,6 +62,7 @@ export function madeBag(id: string, design: Design, plan: Plan, events: readonly
   const came: CameOut | undefined = design.cameOut.find(({ of }) => of === 'bag');
   const { width, height, depth } = plan.pouch.figures;
   const { rows, stitches } = workCounted(plan.pieces, bench);
+  const timedMs = bench.rowMs.reduce((sum, { ms }) => sum + ms, 0);
   const counted = bench.workedMs > 0 ? bench.workedMs / MS_PER_HOUR : null;
   const hours = finished?.hours ?? counted;
   const size = (figure: typeof depth, key: 'widthMm' | 'heightMm' | 'depthMm'): PlannedAndMade => ({
@@ -86,7 +88,7 @@ export function madeBag(id: string, design: Design, plan: Plan, events: readonly
     rows,
     stitches,
     hours,
-    rowsPerHour: rows.worked > 0 && counted !== null ? rows.worked / counted : null,
+    rowsPerHour: timedMs > 0 ? bench.rowMs.length / (timedMs / MS_PER_HOUR) : null,
     notes: [...bench.notes.map(({ text }) => text), ...(finished?.remark ? [finished.remark] : [])],
     lessons: measuredLessons(design, plan, bench),
   };

@@ -1,7 +1,8 @@
 import type { Correction } from '@/core/design';
 import type { Piece } from '@/core/pieces';
-import { rowToWork, type BenchState } from '@/core/bench';
+import type { BenchState } from '@/core/bench';
 import { USUAL_PACE_HOURS, USUAL_PACE_SHARE } from './corrections';
+import { timedRows } from './timedRows';
 import { workCounted } from './workCounted';
 
 /** What is left of the crochet of a bag, in hours, and how far that may be off (95 %). */
@@ -32,11 +33,7 @@ export function timeLeft(
 ): TimeLeft {
   const { all, worked } = workCounted(pieces, bench).stitches;
   const stitches = all - worked;
-  const each = bench.rowMs.flatMap(({ part, row, ms }) => {
-    const piece = pieces.find(({ id }) => part.startsWith(`${id}.`));
-    const told = piece ? rowToWork(piece, row) : null;
-    return told ? [{ stitches: told.stitches, ms }] : [];
-  });
+  const each = timedRows(pieces, bench);
   if (each.length >= LEAST_TIMED) {
     // A ratio estimate: all of the time over all of the stitches, and the spread of rows about it.
     const counted = each.reduce((sum, one) => sum + one.stitches, 0);
