@@ -46,8 +46,12 @@ function freshDemo() {
   const runs = readdirSync(folder)
     .filter((name) => name.endsWith('.sqlite'))
     .sort();
-  for (const name of runs.slice(0, -KEPT_DEMOS))
+  for (const name of runs.slice(0, -KEPT_DEMOS)) {
     for (const rest of ['', '-wal', '-shm', '.lock', '.open']) rmSync(join(folder, name + rest), { force: true });
+    // What lies beside a database, in folders of its name.
+    for (const what of ['photos', 'copies'])
+      rmSync(join(folder, `${name.replace(/\.sqlite$/, '')}-${what}`), { recursive: true, force: true });
+  }
   const path = join(folder, `${new Date().toISOString().replace(/[:.]/g, '-')}-${process.pid}.sqlite`);
   run(join(ROOT, 'node_modules', '.bin', 'tsx'), ['scripts/load-demo.ts', path]);
   return path;

@@ -26,6 +26,10 @@ describe('a price', () => {
     expect(sellingPrice(selling, pieces, null, null).price?.value).toBeCloseTo(63, 9);
   });
 
+  it('is none before it is said what an hour is worth', () => {
+    expect(sellingPrice({ ...USUAL_SELLING, hours: 5 }, pieces, null, materials).price).toBeNull();
+  });
+
   it('of the materials is so many times them, and none where nothing has a price', () => {
     const selling = { ...USUAL_SELLING, by: 'materials' as const, times: 3, besides: 2 };
     expect(sellingPrice(selling, pieces, null, materials).price?.value).toBeCloseTo(53.6, 9);

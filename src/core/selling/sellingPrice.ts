@@ -9,7 +9,7 @@ export const ROWS_SHARE_OF_WORK = 2 / 3;
 /** What a bag would be sold for, and the hours in it. */
 export interface SellingPrice {
   hours: Figure;
-  /** Null where it rests on the price of the materials, and none of them has one. */
+  /** Null before she says what an hour is worth, or where it rests on the price of the materials and none of them has one. */
   price: Figure | null;
 }
 
@@ -61,6 +61,8 @@ function reckonedHours(pieces: readonly Piece[], pace: Corrected['pace']): Figur
 function priceOf({ by, perHour, times, besides }: Selling, hours: Figure, materials: Figure | null): Figure | null {
   const beside = besides > 0 ? [input('Besides', besides, 'money' as const)] : [];
   if (by === 'hours') {
+    // Before she says so, no price is one.
+    if (perHour === 0) return null;
     const value = (materials?.value ?? 0) + hours.value * perHour + besides;
     return makeFigure(
       'selling.price',

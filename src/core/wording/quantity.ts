@@ -123,6 +123,7 @@ function shownStep(unit: Unit, value: number, lengthUnit: LengthUnit): number {
     case 'm':
       return lengthUnit === 'cm' ? 0.1 : 0.1 * M_PER_YARD;
     case 'g':
+    case 'h':
       return value < 10 ? 0.1 : 1;
     case 'ratio':
       return 0.001;

@@ -22,6 +22,14 @@ export interface PairedDevice {
   usedMs: number;
 }
 
+/** A code as it was told, however it was typed: letters that no code has stand for the digits they look like. */
+const asWritten = (typed: string): string =>
+  typed
+    .toUpperCase()
+    .replace(/O/g, '0')
+    .replace(/[IL]/g, '1')
+    .replace(/[^A-Z0-9]/g, '');
+
 const hashed = (text: string): Buffer => createHash('sha256').update(text).digest();
 
 /**
@@ -51,7 +59,7 @@ export class Pairing {
     const { code } = this;
     const nowMs = this.nowMs();
     if (code === null || nowMs > code.untilMs) return null;
-    if (!timingSafeEqual(hashed(typed.toUpperCase().replace(/[^A-Z0-9]/g, '')), code.hash)) {
+    if (!timingSafeEqual(hashed(asWritten(typed)), code.hash)) {
       code.wrong += 1;
       if (code.wrong >= MOST_WRONG) this.code = null;
       return null;

@@ -76,7 +76,11 @@ export function SellingRow({ materials }: { materials: Figure | null }) {
         {told.price && <FigureTicket figure={told.price} />}
       </Row>
       {told.price === null && (
-        <Box fontSize="14px">No material has a price in your stores yet, so there is none to multiply.</Box>
+        <Box fontSize="14px">
+          {selling.by === 'hours'
+            ? 'Say what an hour is worth to you, in your own money.'
+            : 'No material has a price in your stores yet, so there is none to multiply.'}
+        </Box>
       )}
       <AddOrTake label="It isn’t sold" onClick={() => set('Not to be sold', null)} />
     </Box>
