@@ -64,7 +64,7 @@ function tapeOn(plan: Plan, part: PartToWork, row: number, leftG: number | null)
 /** What was told of the half-made bag: thirty-one rows on two evenings, a count that was off and put right, measured twice on the way. */
 export function demoMaking(design: Design): MakingEvent[] {
   const result = planBag(design);
-  const [part] = result.ok ? partsToWork(result.plan.pieces) : [];
+  const [part] = result.ok ? partsToWork(result.plan) : [];
   if (!result.ok || !part) return [];
   const { plan } = result;
   const telling = new Telling('demo-making', HALF_MADE_BEGUN_MS);
@@ -87,7 +87,7 @@ export function demoFinished(design: Design): { design: Design; events: MakingEv
   if (!result.ok) return { design, events: [] };
   const { plan } = result;
   const telling = new Telling('demo-finished', FINISHED_BEGUN_MS);
-  partsToWork(plan.pieces).forEach((part, index) =>
+  partsToWork(plan).forEach((part, index) =>
     telling.rows(part, part.rowCount, 3.2, (row) => {
       if (index === 0 && row === Math.min(40, part.rowCount)) telling.tell(tapeOn(plan, part, row, null), 2);
     }),

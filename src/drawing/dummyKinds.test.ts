@@ -96,6 +96,7 @@ function toyStage(choice: Toy, { at, pouch, set }: FittingInput): FittingStage<T
     marks: [mark],
     bands: [],
     worked: [{ name: name('strip'), width: wide, length: long, fabric }],
+    beside: [],
     workedOn: [],
     threads: [],
     cloth: [],

@@ -19,7 +19,7 @@ const ZONES: Readonly<Record<string, readonly ZoneId[]>> = {
 export function workedBag(
   bag: FoldedBag,
   { pieces, tracks }: Pick<Plan, 'pieces' | 'tracks'>,
-  rows: ReadonlyMap<PieceId, number>,
+  rows: Pick<ReadonlyMap<PieceId, number>, 'get'>,
 ): FoldedBag {
   const isWhole = pieces.every((piece) => (rows.get(piece.id) ?? 0) >= rowCount(piece));
   if (isWhole) return bag;

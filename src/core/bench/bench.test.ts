@@ -127,7 +127,7 @@ describe('how far a making is', () => {
 
 describe.each(BODY_KINDS)('the rows of %s', (kind) => {
   const plan = planOf(bagOf(kind));
-  const parts = partsToWork(plan.pieces);
+  const parts = partsToWork(plan);
 
   it('each follow on the one before, side by side', () => {
     for (const { piece, rowCount } of parts) {
@@ -144,12 +144,12 @@ describe.each(BODY_KINDS)('the rows of %s', (kind) => {
 
   it('once all are worked leave nothing to go on with, and have done every step that rows do', () => {
     const rows = new Map(parts.map(({ piece, copy, rowCount }) => [`${piece}.${copy}`, rowCount]));
-    expect(partToGoOn(parts, { rows, inHand: null })).toBe(null);
-    const done = stepsByRows(plan.pieces, { rows });
+    expect(partToGoOn(parts, { rows, steps: new Map(), inHand: null })).toBe(null);
+    const done = stepsByRows(parts, { rows });
     const worked = plan.steps.filter(({ of, id: step }) => of === null && /^(start|work-|narrow-)/.test(step));
     expect(worked.filter(({ id: step }) => !done.has(step)).map(({ id: step }) => step)).toEqual([]);
-    expect(stepsByRows(plan.pieces, { rows: new Map() }).size).toBe(0);
-    expect(partToGoOn(parts, { rows: new Map(), inHand: null })).toEqual(parts[0]);
+    expect(stepsByRows(parts, { rows: new Map() }).size).toBe(0);
+    expect(partToGoOn(parts, { rows: new Map(), steps: new Map(), inHand: null })).toEqual(parts[0]);
     expect(rowsDone({ rows }, parts[0] as (typeof parts)[number])).toBe(parts[0]?.rowCount);
   });
 

@@ -1,4 +1,4 @@
-import type { RowToWork } from './parts';
+import type { RowToWork } from '@/core/pieces';
 
 /** What may have happened where a count differs from what is planned, the likeliest first; each says where to look. */
 export type CountCause =

@@ -15,11 +15,13 @@ export {
   canBeMeasured,
   partToGoOn,
   partsToWork,
-  piecesDone,
   rowToWork,
   rowsDone,
+  rowsLeft,
+  workedThrough,
+  type CountedWork,
   type PartToWork,
-  type RowToWork,
+  type ToCount,
 } from './parts';
 export { stepStandings, stepsByRows, wouldShut, type StepStanding } from './stepStates';
 export {

@@ -1,5 +1,6 @@
 import { z } from 'zod';
-import { PIECE_IDS } from '@/core/pieces';
+import { FITTING_GROUPS, type BesideId } from '@/core/fittings';
+import { PIECE_IDS, type PieceId } from '@/core/pieces';
 
 /** The most rows that a piece can have got to: more than any plan has. */
 export const MOST_ROWS = 100_000;
@@ -7,8 +8,14 @@ export const MOST_ROWS = 100_000;
 const MOST_STITCHES = 5000;
 const MOST_MM = 100_000;
 
-/** Which piece is worked at, and which of those that are worked alike, from 1. */
-const part = { piece: z.enum(PIECE_IDS), copy: z.number().int().min(1).max(9) };
+/** A piece of the bag, or something put on that is worked by rows: a strap, a border, a piece of a crocheted lining. */
+const worked: z.ZodType<PieceId | BesideId> = z.union([
+  z.enum(PIECE_IDS),
+  z.templateLiteral([z.enum(FITTING_GROUPS), '.', z.string().regex(/\d{1,3}/), '.', z.string().regex(/[a-z-]{1,20}/)]),
+]) as unknown as z.ZodType<PieceId | BesideId>;
+
+/** What is worked at, and which of those that are worked alike, from 1. */
+const part = { piece: worked, copy: z.number().int().min(1).max(9) };
 const rowNumber = z.number().int().min(1).max(MOST_ROWS);
 
 /** What every event has: a name that its window gave it, its number among those it knew of, and the clock of its device, ms. */
@@ -87,7 +94,7 @@ export type NewMakingEvent = { [K in MakingEventKind]: Omit<MakingEventOf<K>, 'i
 
 /** Which part of the work: a piece, and which of those that are worked alike. */
 export interface PartAt {
-  piece: MakingEventOf<'row'>['piece'];
+  piece: PieceId | BesideId;
   copy: number;
 }
 

@@ -1,92 +1,85 @@
-import type { Piece, PieceId, ZoneId } from '@/core/pieces';
-import type { ShapedRow } from '@/core/shaping';
+import type { BesideId, FittingStage, RowsBeside } from '@/core/fittings';
+import { nameAt } from '@/core/fittings';
+import type { Step, StepId } from '@/core/making';
+import { rowCountOf, rowOfPiece, type Piece, type PieceId, type RowToWork } from '@/core/pieces';
 import type { BenchState } from './benchState';
 import { partKey, type PartAt } from './makingEvent';
+
+/** What is counted row by row: a piece of the bag, or something that is put on. */
+export type CountedWork = Piece | RowsBeside;
 
 /** A piece that is worked row by row, or one of those that are worked alike. */
 export interface PartToWork extends PartAt {
   rowCount: number;
+  of: CountedWork;
+  /** The step that is done with it, where it is no piece of the bag: said to be done or passed over, nothing of it is left. */
+  step: StepId | null;
 }
 
-/** A row of a part, as it is to be worked. */
-export interface RowToWork {
-  row: number;
-  counted: 'row' | 'round';
-  /** Stitches once it is worked; of a round, all round. */
-  stitches: number;
-  /** Stitches of the row before. */
-  before: number;
-  by: ShapedRow['by'];
-  changeEachSide: number;
-  /** The part of the bag that it belongs to; null for discs and bases. */
-  zone: ZoneId | null;
+/** What of a plan is worked by rows. */
+export interface ToCount {
+  pieces: readonly Piece[];
+  fittings: readonly Pick<FittingStage, 'at' | 'beside'>[];
+  steps: readonly Pick<Step, 'id'>[];
 }
 
-/** How many rows, or rounds, a piece has. */
-const rowCountOf = (piece: Piece): number => (piece.kind === 'rows' ? piece.rows.length : piece.counts.length);
-
 /**
- * All that is worked row by row, in the order in which it is worked.
+ * All that is worked row by row, in the order in which it is worked: the pieces, then what is put on, by its step.
  *
  * @example
- * partsToWork([{ id: 'disc', kind: 'disc', copies: 2, counts: [6, 12] }]) // => [{ piece: 'disc', copy: 1, rowCount: 2 }, { piece: 'disc', copy: 2, rowCount: 2 }]
+ * partsToWork({ pieces: [{ id: 'disc', kind: 'disc', copies: 2, counts: [6, 12] }], fittings: [], steps: [] }).map(({ copy, rowCount }) => [copy, rowCount]) // => [[1, 2], [2, 2]]
  */
-export const partsToWork = (pieces: readonly Pick<Piece, 'id' | 'copies' | 'kind'>[]): PartToWork[] =>
-  (pieces as readonly Piece[]).flatMap((piece) =>
-    Array.from({ length: piece.copies }, (_, index) => ({
-      piece: piece.id,
-      copy: index + 1,
-      rowCount: rowCountOf(piece),
-    })),
-  );
+export function partsToWork({ pieces, fittings, steps }: ToCount): PartToWork[] {
+  const place = new Map(steps.map(({ id }, index) => [id, index]));
+  const placeOf = ({ step }: Pick<PartToWork, 'step'>) => (step === null ? -1 : (place.get(step) ?? steps.length));
+  const beside = fittings.flatMap((stage) => stage.beside);
+  return [
+    ...pieces.flatMap((piece) => copiesOf(piece, rowCountOf(piece), null)),
+    ...beside
+      .flatMap((rows) => copiesOf(rows, rows.counts.length, nameAt(rows.at, rows.step)))
+      .sort((one, other) => placeOf(one) - placeOf(other)),
+  ];
+}
+
+const copiesOf = (of: CountedWork, rowCount: number, step: StepId | null): PartToWork[] =>
+  Array.from({ length: of.copies }, (_, index) => ({ piece: of.id, copy: index + 1, rowCount, of, step }));
 
 /**
- * A row of a piece; null where it has none of that number.
+ * A row of what is counted; null where it has none of that number.
  *
  * @example
- * rowToWork({ id: 'disc', kind: 'disc', copies: 2, counts: [6, 12], increase: 6 }, 2) // => { row: 2, counted: 'round', stitches: 12, before: 6, by: 'increasing', changeEachSide: 3, zone: null }
+ * rowToWork({ kind: 'beside', counted: 'row', startStitches: 6, counts: [6, 6] }, 2).stitches // => 6
  */
-export function rowToWork(piece: Piece, row: number): RowToWork | null {
-  if (piece.kind !== 'rows') {
-    const stitches = piece.counts[row - 1];
-    if (stitches === undefined) return null;
-    const before = piece.counts[row - 2] ?? 0;
-    const counted = piece.kind === 'half-disc' ? 'row' : 'round';
-    const changeEachSide = row === 1 ? 0 : (stitches - before) / 2;
-    return { row, counted, stitches, before, by: row === 1 ? 'nothing' : 'increasing', changeEachSide, zone: null };
-  }
-  const shape = piece.rows[row - 1];
-  if (!shape) return null;
-  const around = row <= piece.roundCount ? 2 : 1;
-  const below = piece.rows[row - 2];
-  const zone = piece.zones.find(({ fromRow, toRow }) => row >= fromRow && row <= toRow);
-  return {
-    row,
-    counted: row <= piece.roundCount ? 'round' : 'row',
-    stitches: around * shape.stitches,
-    before: below ? (row - 1 <= piece.roundCount ? 2 : 1) * below.stitches : around * piece.startStitches,
-    by: shape.by,
-    changeEachSide: shape.changeEachSide,
-    zone: zone?.id ?? null,
-  };
+export function rowToWork(of: CountedWork, row: number): RowToWork | null {
+  if (of.kind !== 'beside') return rowOfPiece(of, row);
+  const stitches = of.counts[row - 1];
+  if (stitches === undefined) return null;
+  const before = of.counts[row - 2] ?? of.startStitches;
+  const by = row === 1 || stitches === before ? 'nothing' : stitches > before ? 'increasing' : 'decreasing';
+  const changeEachSide = by === 'nothing' ? 0 : (stitches - before) / 2;
+  return { row, counted: of.counted, stitches, before, by, changeEachSide, zone: null };
 }
 
 /** How many rows of a part are worked. */
 export const rowsDone = ({ rows }: Pick<BenchState, 'rows'>, part: PartAt): number => rows.get(partKey(part)) ?? 0;
 
+/** How many rows of a part are left: none once its step is said to be done, or passed over. */
+export const rowsLeft = (state: Pick<BenchState, 'rows' | 'steps'>, part: PartToWork): number =>
+  part.step !== null && state.steps.has(part.step) ? 0 : Math.max(0, part.rowCount - rowsDone(state, part));
+
 /** The part to go on with: the one in hand as long as it has rows left, else the first that has; null once all is worked. */
 export function partToGoOn(
   parts: readonly PartToWork[],
-  state: Pick<BenchState, 'rows' | 'inHand'>,
+  state: Pick<BenchState, 'rows' | 'steps' | 'inHand'>,
 ): PartToWork | null {
-  const hasLeft = (part: PartToWork) => rowsDone(state, part) < part.rowCount;
+  const hasLeft = (part: PartToWork) => rowsLeft(state, part) > 0;
   const { inHand } = state;
   const held = inHand && parts.find((part) => partKey(part) === partKey(inHand));
   return held && hasLeft(held) ? held : (parts.find(hasLeft) ?? null);
 }
 
-/** Which of the pieces are worked through, all copies of them. */
-export function piecesDone(parts: readonly PartToWork[], state: Pick<BenchState, 'rows'>): Set<PieceId> {
+/** Which pieces, or things put on, are worked through by their rows, all copies of them. */
+export function workedThrough(parts: readonly PartToWork[], state: Pick<BenchState, 'rows'>): Set<PieceId | BesideId> {
   const left = new Set(parts.filter((part) => rowsDone(state, part) < part.rowCount).map(({ piece }) => piece));
   return new Set(parts.map(({ piece }) => piece).filter((piece) => !left.has(piece)));
 }
@@ -94,5 +87,5 @@ export function piecesDone(parts: readonly PartToWork[], state: Pick<BenchState,
 /**
  * Whether the tape on a piece says something of the bag's gauge: it is in the bag's own stitch. A strip between such pieces works up otherwise.
  */
-export const canBeMeasured = (piece: Piece): boolean =>
-  piece.kind === 'rows' && !piece.plain && piece.id !== 'gusset' && piece.id !== 'band';
+export const canBeMeasured = (of: CountedWork): of is Piece =>
+  of.kind === 'rows' && !of.plain && of.id !== 'gusset' && of.id !== 'band';

@@ -6,10 +6,10 @@ import { partsToWork, rehearsal, rehearsedUpTo, stepStandings, stepsByRows } fro
 
 describe.each(BODY_KINDS)('%s, rehearsed', (kind) => {
   const plan = planOf(bagOf(kind));
-  const moments = rehearsal(plan.steps, plan.pieces);
+  const moments = rehearsal(plan);
 
   it('has every row once, in turn, and every step once', () => {
-    const parts = partsToWork(plan.pieces);
+    const parts = partsToWork(plan);
     const rows = moments.filter((moment) => moment.kind === 'row');
     expect(rows).toHaveLength(parts.reduce((sum, { rowCount }) => sum + rowCount, 0));
     for (const { piece, copy, rowCount } of parts)
@@ -26,15 +26,15 @@ describe.each(BODY_KINDS)('%s, rehearsed', (kind) => {
       if (moment.kind !== 'step') return;
       const { rows, steps } = rehearsedUpTo(moments, index);
       const said = new Map([...steps].map((step) => [step, 'done' as const]));
-      const standing = stepStandings(plan.steps, said, stepsByRows(plan.pieces, { rows })).get(moment.step);
+      const standing = stepStandings(plan.steps, said, stepsByRows(partsToWork(plan), { rows })).get(moment.step);
       expect(['ready', 'done'], moment.step).toContain(standing?.is);
     });
   });
 });
 
 it('a gusset that is joined as it is worked is worked when it is joined, before what comes after', () => {
-  const { steps, pieces } = planOf(withBody(bagOf('gusset'), { bandJoined: 'as-worked' }));
-  const moments = rehearsal(steps, pieces);
+  const plan = planOf(withBody(bagOf('gusset'), { bandJoined: 'as-worked' }));
+  const moments = rehearsal(plan);
   const lastRow = moments.findLastIndex((moment) => moment.kind === 'row' && moment.part.piece === 'gusset');
   const joined = moments.findIndex((moment) => moment.kind === 'step' && moment.step === 'join-gusset-front');
   expect(lastRow).toBeGreaterThan(0);

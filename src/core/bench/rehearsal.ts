@@ -1,7 +1,6 @@
 import type { Step, StepId } from '@/core/making';
-import type { Piece } from '@/core/pieces';
 import { partKey, type PartAt } from './makingEvent';
-import { partsToWork, rowsDone } from './parts';
+import { partsToWork, rowsDone, type PartToWork, type ToCount } from './parts';
 import { stepsByRows } from './stepStates';
 
 /** A moment of a making: a row is worked, or a step is done. */
@@ -11,13 +10,19 @@ export type Moment = { kind: 'row'; part: PartAt; row: number } | { kind: 'step'
 const JOINING: ReadonlySet<StepId> = new Set(['join-gusset-front', 'join-side-bands', 'join-band']);
 const JOINED_AS_WORKED: ReadonlySet<PartAt['piece']> = new Set(['gusset', 'band']);
 
+/** Rows of a part after which a step may be done: no other row ends one. */
+function endsOf({ of, rowCount }: PartToWork): Set<number> {
+  const ends = of.kind === 'rows' ? [...of.zones.map(({ toRow }) => toRow), of.roundCount - 1, of.roundCount] : [];
+  return new Set([1, rowCount, ...ends]);
+}
+
 /**
  * The whole making, moment by moment, in the order of its steps: each row where the step comes that it belongs to, then the step itself.
  *
  * @returns every row of every part once, and every step once
  */
-export function rehearsal(steps: readonly Step[], pieces: readonly Piece[]): Moment[] {
-  const parts = partsToWork(pieces);
+export function rehearsal(plan: ToCount & { steps: readonly Step[] }): Moment[] {
+  const parts = partsToWork(plan);
   const rows = new Map<string, number>();
   const moments: Moment[] = [];
   const workOn = (part: PartAt) => {
@@ -25,17 +30,20 @@ export function rehearsal(steps: readonly Step[], pieces: readonly Piece[]): Mom
     rows.set(partKey(part), row);
     moments.push({ kind: 'row', part: { piece: part.piece, copy: part.copy }, row });
   };
-  const isByRows = new Set(stepsByRows(pieces, { rows: new Map(parts.map((part) => [partKey(part), part.rowCount])) }));
-  for (const { id } of steps) {
+  const isByRows = new Set(stepsByRows(parts, { rows: new Map(parts.map((part) => [partKey(part), part.rowCount])) }));
+  for (const { id } of plan.steps) {
     // A strip that is joined as it is worked is worked when it is joined.
     if (JOINING.has(id))
       for (const part of parts)
         while (JOINED_AS_WORKED.has(part.piece) && rowsDone({ rows }, part) < part.rowCount) workOn(part);
     // What rows do is done by the first rows that do it, in the order in which the pieces are worked.
-    while (isByRows.has(id) && !stepsByRows(pieces, { rows }).has(id)) {
-      const next = parts.find((part) => rowsDone({ rows }, part) < part.rowCount);
+    const own = parts.filter(({ step }) => step === id);
+    while (isByRows.has(id) && !stepsByRows(parts, { rows }).has(id)) {
+      const next = (own.length > 0 ? own : parts).find((part) => rowsDone({ rows }, part) < part.rowCount);
       if (!next) break;
-      workOn(next);
+      const ends = endsOf(next);
+      do workOn(next);
+      while (!ends.has(rowsDone({ rows }, next)));
     }
     moments.push({ kind: 'step', step: id });
   }

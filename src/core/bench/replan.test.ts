@@ -99,9 +99,7 @@ describe('a making that is measured at a quarter and at half of the work', () =>
 describe.each(BODY_KINDS)('%s planned anew', (kind) => {
   const design = bagOf(kind);
   const plan = planOf(design);
-  const main = partsToWork(plan.pieces).find(
-    ({ piece }) => piece === 'panel' || piece === 'front' || piece === 'sides',
-  );
+  const main = partsToWork(plan).find(({ piece }) => piece === 'panel' || piece === 'front' || piece === 'sides');
 
   it('keeps what is worked, whatever the tape says, and leads to a plan', () => {
     if (!main) return;

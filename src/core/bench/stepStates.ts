@@ -1,7 +1,7 @@
 import type { Step, StepId } from '@/core/making';
 import type { Piece, ZoneId } from '@/core/pieces';
 import type { BenchState } from './benchState';
-import { partsToWork, piecesDone, rowsDone } from './parts';
+import { rowsDone, workedThrough, type PartToWork } from './parts';
 
 /** Where a step stands: done or passed over; next to be done; waiting for others; or too late, since what shuts it off is done. */
 export type StepStanding =
@@ -26,9 +26,9 @@ const BY_PIECE: Readonly<Record<string, Piece['id']>> = {
 };
 
 /** Steps that the rows worked so far have done, without her ticking them. */
-export function stepsByRows(pieces: readonly Piece[], state: Pick<BenchState, 'rows'>): Set<StepId> {
-  const parts = partsToWork(pieces);
-  const whole = piecesDone(parts, state);
+export function stepsByRows(parts: readonly PartToWork[], state: Pick<BenchState, 'rows'>): Set<StepId> {
+  const pieces = parts.flatMap(({ of, copy }) => (of.kind === 'beside' || copy > 1 ? [] : [of]));
+  const whole = workedThrough(parts, state);
   const done = new Set<StepId>();
   if (parts.some((part) => rowsDone(state, part) > 0)) done.add('start');
   for (const [step, zones] of Object.entries(BY_ZONE)) {
@@ -47,6 +47,9 @@ export function stepsByRows(pieces: readonly Piece[], state: Pick<BenchState, 'r
     if (worked >= sides.roundCount - (isNarrowed ? 1 : 0)) done.add('work-sides');
     if (isNarrowed && worked >= sides.roundCount) done.add('narrow-mouth');
   }
+  const besides = parts.filter(({ step }) => step !== null);
+  for (const { step } of besides)
+    if (besides.every((other) => other.step !== step || whole.has(other.piece))) done.add(step as StepId);
   return done;
 }
 

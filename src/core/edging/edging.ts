@@ -7,20 +7,23 @@ import {
   type EdgingFault,
   type EdgingSizes,
 } from '@/core/borders';
-import { patternOf, usualEdging, type Design, type Edging, type EdgingKind } from '@/core/design';
+import { patternNamed, patternOf, usualEdging, type Design, type Edging, type EdgingKind } from '@/core/design';
 import { GEOMETRY, input, inputFrom, makeFigure, type Figure } from '@/core/figures';
 import {
   nameAt,
   pathOf,
+  rowsBeside,
   stageOf,
   takeOffEdit,
   type FittingInput,
   type FittingKind,
   type FittingStage,
+  type RowsBeside,
   type StepRule,
 } from '@/core/fittings';
 import { isInRounds, stripOf } from '@/core/pieces';
 import type { Problem } from '@/core/problems';
+import { patternRowCount } from '@/core/stitches';
 import { countEdging, type EdgingCounts } from './countEdging';
 import { edgingFigures, type EdgingFigures } from './edgingFigures';
 import type { EdgeOutline } from './edgeOutline';
@@ -66,6 +69,7 @@ export const edgingKind = <Kind extends EdgingKind>(
           at: bag.at,
           marks: edgingMarks(edging, outline, bag),
           workedOn: [figures.fabric],
+          beside: [rowsOfEdging(edging, edge, counts, bag)],
           // Each edge is begun and fastened off.
           tails: 2 * edge.times,
           steps: [stepOf(edging, bag)],
@@ -91,6 +95,25 @@ function rowEndMm({ edge }: Edging, { set, pouch }: FittingInput): number {
   return strip?.rowMm ?? pouch.rowMm;
 }
 
+/** The step that it is worked in. */
+const WORK = 'work-edging';
+
+/** Its plain rounds, and what is worked over them: that has as many stitches, and chains that stand for one. */
+function rowsOfEdging(edging: Edging, edge: FreeEdge, counts: EdgingCounts, { at, design }: FittingInput): RowsBeside {
+  const last = counts.rounds.at(-1) ?? 0;
+  const over =
+    edging.kind === 'own' ? patternRowCount(patternNamed(edging.stitch, design.ownStitches)) : counts.repeats ? 1 : 0;
+  return rowsBeside(at, {
+    name: 'edging',
+    step: WORK,
+    copies: edge.times,
+    counted: edge.isRound ? 'round' : 'row',
+    turned: !edge.isRound,
+    startStitches: counts.rounds[0] ?? 0,
+    counts: [...counts.rounds, ...Array<number>(over).fill(last)],
+  });
+}
+
 function stepOf({ edge, blocking, seaming }: Edging, { set, flap }: FittingInput): StepRule {
   const onHem = flap.hemRows > 0 && (edge === 'strip' || edge === 'flap');
   // A tube has no side seams that it could come after.
@@ -98,7 +121,7 @@ function stepOf({ edge, blocking, seaming }: Edging, { set, flap }: FittingInput
   const acrossPieces = edge === 'mouth' && !flap.hasFlap && !set.pieces.some(({ id }) => id === 'panel');
   const joinedFirst = !alwaysFlat && (acrossPieces || seaming === 'after');
   return {
-    name: 'work-edging',
+    name: WORK,
     after: [
       'worked',
       ...(onHem ? (['hem-turned'] as const) : []),

@@ -24,4 +24,5 @@ export {
   type WorkedStrip,
 } from './stage';
 export { stageOf } from './stageOf';
+export { rowsBeside, type BesideId, type RowsBeside } from './rowsBeside';
 export { type Moment, type StepRule } from './step';

@@ -5,6 +5,7 @@ import type { Problem } from '@/core/problems';
 import type { HungBand } from './band';
 import type { FabricMark } from './mark';
 import type { FittingPlace } from './place';
+import type { RowsBeside } from './rowsBeside';
 import type { StepRule } from './step';
 
 /** From where it begins to where it ends, mm. */
@@ -61,6 +62,8 @@ export interface FittingStage<Choice extends { kind: string } = { kind: string }
   /** What of it rises above the bag, to carry it by. */
   bands: HungBand[];
   worked: WorkedStrip[];
+  /** What of it is worked by rows, to be counted at the bench. */
+  beside: RowsBeside[];
   /** What is worked on to the pieces, as an area of the bag's own fabric that takes as much yarn, mm². */
   workedOn: Figure[];
   /** Yarn that it takes besides, by its length as it is held, m. */

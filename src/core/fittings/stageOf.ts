@@ -17,6 +17,7 @@ export const stageOf = <Choice extends { kind: string }>(told: Told<Choice>): Fi
   bands: [],
   worked: [],
   workedOn: [],
+  beside: [],
   threads: [],
   cloth: [],
   bought: 0,

@@ -2,15 +2,18 @@ import { usualCrochetedLining, type CrochetedLining, type Design } from '@/core/
 import { GEOMETRY, input, makeFigure, type Figure } from '@/core/figures';
 import {
   pathOf,
+  rowsBeside,
   stageOf,
   takeOffEdit,
   type BareBag,
   type FittingInput,
   type FittingKind,
+  type FittingPlace,
   type FittingStage,
+  type RowsBeside,
   type StepRule,
 } from '@/core/fittings';
-import type { PieceSet } from '@/core/pieces';
+import { rowOfPiece, rowCountOf, type Piece, type PieceSet } from '@/core/pieces';
 import { ownCodes } from '@/core/problems';
 import { dropInSizes, type DropInSizes } from './dropInSizes';
 import type { InterfacingPiece } from './interfacing';
@@ -83,6 +86,7 @@ export const crochetedLining: FittingKind<CrochetedLining, CrochetedStage> = {
           choice: lining,
           at,
           marks: [],
+          beside: bare.set.pieces.map((piece) => rowsOfLining(piece, at)),
           worked: [{ name: 'lining.worked', width: inside.width, length: inside.height, fabric: ownYarn }],
           steps: crochetedSteps(bare),
           asked: [
@@ -159,15 +163,32 @@ function countsOf(
   };
 }
 
+/** The step that its pieces are worked in. */
+const WORK = 'work-lining';
+
+/** A piece of it as it is counted: it may begin in rounds and go on in rows. */
+function rowsOfLining(piece: Piece, at: FittingPlace): RowsBeside {
+  const rows = Array.from({ length: rowCountOf(piece) }, (_, index) => rowOfPiece(piece, index + 1));
+  return rowsBeside(at, {
+    name: piece.id,
+    step: WORK,
+    copies: piece.copies,
+    counted: rows[0]?.counted ?? 'row',
+    turned: rows[0]?.counted !== 'round',
+    startStitches: rows[0]?.before ?? 0,
+    counts: rows.map((row) => row?.stitches ?? 0),
+  });
+}
+
 /** Its pieces can be worked at any time; it goes in last. */
 const crochetedSteps = ({ set }: BareBag): StepRule[] => [
-  { name: 'work-lining', after: [], before: [], is: 'cloth-cut' },
+  { name: WORK, after: [], before: [], is: 'cloth-cut' },
   ...(set.joins.some(({ made }) => made === 'sewn')
-    ? [{ name: 'join-lining-pieces', after: ['work-lining'], before: [], is: ['cloth-joined', 'cloth-ready'] as const }]
+    ? [{ name: 'join-lining-pieces', after: [WORK], before: [], is: ['cloth-joined', 'cloth-ready'] as const }]
     : []),
   {
     name: 'put-lining-in',
-    after: ['work-lining', 'join-lining-pieces', 'hem-turned', 'joined'],
+    after: [WORK, 'join-lining-pieces', 'hem-turned', 'joined'],
     before: [],
     is: 'covered',
   },

@@ -1,8 +1,8 @@
-import { canBeMeasured, rowToWork, type BenchState } from '@/core/bench';
+import { canBeMeasured, partsToWork, type BenchState, type PartAt } from '@/core/bench';
 import { factsOf, UNCORRECTED, type Design, type SeamKind, type Swatch } from '@/core/design';
 import { gaugeStage, pieceOfBody, seenOn } from '@/core/gauge';
 import { TAPE_ERROR_MM } from '@/core/defaults';
-import type { Piece } from '@/core/pieces';
+import { rowOfPiece, type Piece } from '@/core/pieces';
 import type { Plan } from '@/core/plan';
 import { timedRows } from './timedRows';
 import { workCounted } from './workCounted';
@@ -64,13 +64,13 @@ function gaugeLessons(design: Design, plan: Plan, { measured }: BenchState): Les
 }
 
 /** Pieces in the bag's own stitch; a strip between them works up otherwise. */
-const isInOwnGauge = (pieces: readonly Piece[], id: Piece['id']): boolean =>
+const isInOwnGauge = (pieces: readonly Piece[], id: PartAt['piece']): boolean =>
   pieces.some((piece) => piece.id === id && canBeMeasured(piece));
 
 /** Stitches that lie beside one another in a row; of rounds that lie flat, those of one face. */
-function stitchesAcross(pieces: readonly Piece[], id: Piece['id'], row: number): number | null {
+function stitchesAcross(pieces: readonly Piece[], id: PartAt['piece'], row: number): number | null {
   const piece = pieces.find((one) => one.id === id);
-  const told = piece ? rowToWork(piece, row) : null;
+  const told = piece ? rowOfPiece(piece, row) : null;
   if (!piece || !told) return null;
   return piece.kind === 'rows' && row <= piece.roundCount ? told.stitches / 2 : told.stitches;
 }
@@ -133,16 +133,17 @@ function yarnLesson(design: Design, plan: Plan, { finished }: BenchState): Lesso
 }
 
 /** Hours for 1,000 stitches: by rows that were told one right after the other; else by the hours she said, for all of the bag. */
-function paceLesson({ pieces }: Plan, bench: BenchState): Lesson[] {
+function paceLesson(plan: Plan, bench: BenchState): Lesson[] {
   const said = bench.finished.at(-1)?.hours ?? null;
-  const timed = timedRows(pieces, bench);
+  const parts = partsToWork(plan);
+  const timed = timedRows(parts, bench);
   const stitches = timed.reduce((sum, one) => sum + one.stitches, 0);
   if (stitches >= LEAST_PACE_STITCHES) {
     const ms = timed.reduce((sum, one) => sum + one.ms, 0);
     const value = ms / 3_600_000 / (stitches / 1000);
     return [{ kind: 'pace', of: 'any', value, sd: value * (HOURS_SD_SHARE / 2) }];
   }
-  const { all } = workCounted(pieces, { rows: new Map() }).stitches;
+  const { all } = workCounted(parts, { rows: new Map(), steps: new Map() }).stitches;
   if (said === null || all < LEAST_PACE_STITCHES) return [];
   const value = said / (all / 1000);
   return [{ kind: 'pace', of: 'any', value, sd: value * HOURS_SD_SHARE }];

@@ -2,7 +2,7 @@ import Papa from 'papaparse';
 import fc from 'fast-check';
 import { sampleCorrelation } from 'simple-statistics';
 import { describe, expect, it } from 'vitest';
-import { benchState, partsToWork, rowToWork, type MakingEvent, type NewMakingEvent } from '@/core/bench';
+import { benchState, partsToWork, rowToWork, type MakingEvent, type NewMakingEvent, type PartToWork } from '@/core/bench';
 import { applyEdits, type Design } from '@/core/design';
 import { nextNormal, seededRandom } from '@/core/random';
 import { bagOf, withBody } from '@/core/testing/bodies';
@@ -109,7 +109,7 @@ describe('what bags say together, drawn towards what is usual', () => {
 /** A strip bag made by a maker whose stitches and rows come out otherwise than on her swatch by these shares. */
 function made(design: Design, { wider, lower, more = [] }: { wider: number; lower: number; more?: NewMakingEvent[] }) {
   const plan = planOf(design);
-  const [part] = partsToWork(plan.pieces);
+  const [part] = partsToWork(plan);
   const piece = plan.pieces[0];
   if (!part || piece?.kind !== 'rows') throw new Error('a strip is worked in rows');
   const rows = Array.from({ length: part.rowCount }, (_, index): NewMakingEvent => ({
@@ -189,7 +189,7 @@ describe('what a bag teaches', () => {
     expect(lessonOf(bag.lessons, 'creep')?.value).toBeCloseTo(0.25, 9);
     expect(lessonOf(bag.lessons, 'yarn')?.value).toBeCloseTo(1.1, 9);
     // Every row took three minutes, but for the first, of which that is not known.
-    const stitches = workCounted(plan.pieces, { rows: new Map() }).stitches.all;
+    const stitches = workCounted(partsToWork(plan), { rows: new Map(), steps: new Map() }).stitches.all;
     const timed = bag.rows.all - 1;
     const first = plan.pieces[0]?.kind === 'rows' ? (plan.pieces[0].rows[0]?.stitches ?? 0) : 0;
     expect(lessonOf(bag.lessons, 'pace')?.value).toBeCloseTo((timed * 3) / 60 / ((stitches - first) / 1000), 9);
@@ -331,21 +331,22 @@ describe('the logbook as a file', () => {
 });
 
 describe('time that is left', () => {
-  const { pieces } = planOf(weighedBag());
-  const all = workCounted(pieces, { rows: new Map() }).stitches.all;
+  const plan = planOf(weighedBag());
+  const parts = partsToWork(plan);
+  const all = workCounted(parts, { rows: new Map(), steps: new Map() }).stitches.all;
 
   it('is what is usual before a row is timed, her own pace where she has one, and rows of this bag once there are some', () => {
-    const none = { rows: new Map(), rowMs: [] };
-    expect(timeLeft(pieces, none, null)).toMatchObject({ by: 'usual', hours: expect.closeTo(all / 1000, 9) });
-    expect(timeLeft(pieces, none, { value: 0.5, plusMinus: 0.2, bags: 3 })).toMatchObject({
+    const none = { rows: new Map(), steps: new Map(), rowMs: [] };
+    expect(timeLeft(parts, none, null)).toMatchObject({ by: 'usual', hours: expect.closeTo(all / 1000, 9) });
+    expect(timeLeft(parts, none, { value: 0.5, plusMinus: 0.2, bags: 3 })).toMatchObject({
       by: 'logbook',
       hours: expect.closeTo(all / 2000, 9),
       plusMinus: expect.closeTo(all / 10000, 9),
     });
     const events = made(weighedBag(), { wider: 1, lower: 1 }).events.slice(0, 21);
     const bench = benchState(events);
-    const left = timeLeft(pieces, bench, null);
-    const perRow = pieces[0]?.kind === 'rows' ? (pieces[0].rows[0]?.stitches ?? 0) : 0;
+    const left = timeLeft(parts, bench, null);
+    const perRow = rowToWork((parts[0] as PartToWork).of, 1)?.stitches ?? 0;
     expect(left).toMatchObject({ by: 'timed', timed: 20, stitches: all - 21 * perRow });
     // Twenty rows of three minutes each.
     expect(left.hours).toBeCloseTo(((all - 21 * perRow) / perRow) * 0.05, 9);
@@ -353,6 +354,6 @@ describe('time that is left', () => {
 
   it('is nothing once all is worked', () => {
     const bench = benchState(made(weighedBag(), { wider: 1, lower: 1 }).events);
-    expect(timeLeft(pieces, bench, null)).toMatchObject({ hours: 0, plusMinus: 0, stitches: 0 });
+    expect(timeLeft(parts, bench, null)).toMatchObject({ hours: 0, plusMinus: 0, stitches: 0 });
   });
 });

@@ -1,4 +1,4 @@
-import { benchState, type BenchState, type MakingEvent, type MakingEventOf } from '@/core/bench';
+import { benchState, partsToWork, type BenchState, type MakingEvent, type MakingEventOf } from '@/core/bench';
 import type { CameOut, Design } from '@/core/design';
 import type { Plan } from '@/core/plan';
 import { measuredLessons, type Lesson } from './lessons';
@@ -61,7 +61,7 @@ export function madeBag(id: string, design: Design, plan: Plan, events: readonly
   const finished = finishedOf(bench);
   const came: CameOut | undefined = design.cameOut.find(({ of }) => of === 'bag');
   const { width, height, depth } = plan.pouch.figures;
-  const { rows, stitches } = workCounted(plan.pieces, bench);
+  const { rows, stitches } = workCounted(partsToWork(plan), bench);
   const timedMs = bench.rowMs.reduce((sum, { ms }) => sum + ms, 0);
   const counted = bench.workedMs > 0 ? bench.workedMs / MS_PER_HOUR : null;
   const hours = finished?.hours ?? counted;

@@ -1,6 +1,5 @@
 import type { Correction } from '@/core/design';
-import type { Piece } from '@/core/pieces';
-import type { BenchState } from '@/core/bench';
+import type { BenchState, PartToWork } from '@/core/bench';
 import { USUAL_PACE_HOURS, USUAL_PACE_SHARE } from './corrections';
 import { timedRows } from './timedRows';
 import { workCounted } from './workCounted';
@@ -22,18 +21,18 @@ const LEAST_TIMED = 5;
 const REST_SHARE = 0.15;
 
 /**
- * Hours that the rows of the pieces still take: stitches left, times what a stitch takes. Borders, straps, seams and lining come on top.
+ * Hours that the rows still take: stitches left, of pieces, straps, borders and whatever else is worked by rows, times what a stitch takes. Seams and cloth come on top.
  *
  * @param pace from her logbook; null without it
  */
 export function timeLeft(
-  pieces: readonly Piece[],
-  bench: Pick<BenchState, 'rows' | 'rowMs'>,
+  parts: readonly PartToWork[],
+  bench: Pick<BenchState, 'rows' | 'steps' | 'rowMs'>,
   pace: Correction | null,
 ): TimeLeft {
-  const { all, worked } = workCounted(pieces, bench).stitches;
+  const { all, worked } = workCounted(parts, bench).stitches;
   const stitches = all - worked;
-  const each = timedRows(pieces, bench);
+  const each = timedRows(parts, bench);
   if (each.length >= LEAST_TIMED) {
     // A ratio estimate: all of the time over all of the stitches, and the spread of rows about it.
     const counted = each.reduce((sum, one) => sum + one.stitches, 0);

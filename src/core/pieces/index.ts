@@ -33,5 +33,6 @@ export { shapedPatternRow } from './shapedPatternRow';
 export { offsetOutline, outlineBetween, pieceOutline, type OutlinePoint } from './outline';
 export { piecesFigures, type PiecesFigures } from './piecesFigures';
 export { increaseGroups, roundRow } from './roundRow';
+export { rowOfPiece, type RowToWork } from './rowOfPiece';
 export { roundsAsWorked } from './roundsAsWorked';
 export { joinedSteps, rowsAsWorked, type RowAsWorked } from './rowsAsWorked';

@@ -1,7 +1,7 @@
 import { pocketedThings, type Pocketed } from '@/core/contents';
 import { isOutside, USUAL_POCKETS, type Pocket, type PocketKind, type PocketOf } from '@/core/design';
 import type { Figure } from '@/core/figures';
-import { nameAt, stageOf, type FittingKind, type FittingStage, type StepRule } from '@/core/fittings';
+import { nameAt, rowsBeside, stageOf, type FittingKind, type FittingStage, type StepRule } from '@/core/fittings';
 import { crochetedSizes } from './crochetedSizes';
 import { ownFigures, type OwnFigures } from './ownFigures';
 import { pocketMark } from './pocketMark';
@@ -21,6 +21,9 @@ export interface PocketStage<Choice extends Pocket = Pocket> extends FittingStag
   /** Chains that a worked one begins with; nought of all others. */
   chain: number;
 }
+
+/** The step that a worked one is worked in. */
+const WORK = 'work-pocket';
 
 /** A pocket of a kind: all are sized by their thing and placed on a wall alike. */
 export const pocketKind = <Kind extends PocketKind>(
@@ -53,6 +56,16 @@ export const pocketKind = <Kind extends PocketKind>(
           at,
           marks: [pocketMark(pocket, sizes, bag)],
           worked: worked ? [{ name: nameAt(at, 'pocket.worked'), width, length: height, fabric: worked.fabric }] : [],
+          beside: worked
+            ? [
+                rowsBeside(at, {
+                  name: 'pocket',
+                  step: WORK,
+                  startStitches: worked.own.stitches.value,
+                  counts: Array<number>(worked.own.rows.value).fill(worked.own.stitches.value),
+                }),
+              ]
+            : [],
           // Inside, cloth is sewn with thread.
           sewn: isOutside(pocket) ? [{ label: 'Round the pocket', mm: width.value + 2 * height.value }] : [],
           tails: worked ? 2 : 0,
@@ -75,7 +88,7 @@ export const pocketKind = <Kind extends PocketKind>(
 
 /** On the lining while that lies flat; on the crochet before it is joined. */
 const stepsOf = (pocket: Pocket): StepRule[] => {
-  const make = pocket.kind === 'crocheted' ? 'work-pocket' : 'cut-pocket';
+  const make = pocket.kind === 'crocheted' ? WORK : 'cut-pocket';
   return [
     { name: make, after: [pocket.kind === 'crocheted' ? 'begun' : 'blocked'], before: [] },
     {

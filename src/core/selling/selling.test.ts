@@ -1,4 +1,5 @@
 import { describe, expect, it } from 'vitest';
+import { partsToWork } from '@/core/bench';
 import { USUAL_SELLING, type Design } from '@/core/design';
 import { makeFigure, type Figure } from '@/core/figures';
 import { USUAL_PACE_HOURS, workCounted } from '@/core/logbook';
@@ -8,7 +9,7 @@ import { planOf } from '@/core/testing/designs';
 import { applyEdits, type Swatch } from '@/core/design';
 import { ROWS_SHARE_OF_WORK, sellingPrice } from '.';
 
-const { pieces } = planOf(bagOf('fold-over-strip'));
+const parts = partsToWork(planOf(bagOf('fold-over-strip')));
 const materials: Figure = makeFigure('cost.total', 'What it costs', 17.2, 'money', {
   rule: '',
   inputs: [],
@@ -18,31 +19,31 @@ const materials: Figure = makeFigure('cost.total', 'What it costs', 17.2, 'money
 describe('a price', () => {
   it('of materials and hours is both added up, with what comes besides', () => {
     const selling = { ...USUAL_SELLING, perHour: 12, hours: 5, besides: 3 };
-    const { price, hours } = sellingPrice(selling, pieces, null, materials);
+    const { price, hours } = sellingPrice(selling, parts, null, materials);
     expect(hours.value).toBe(5);
     // Worked by hand: 17.20 + 5 × 12 + 3.
     expect(price?.value).toBeCloseTo(80.2, 9);
     expect(price?.plusMinus ?? 0).toBe(0);
-    expect(sellingPrice(selling, pieces, null, null).price?.value).toBeCloseTo(63, 9);
+    expect(sellingPrice(selling, parts, null, null).price?.value).toBeCloseTo(63, 9);
   });
 
   it('is none before it is said what an hour is worth', () => {
-    expect(sellingPrice({ ...USUAL_SELLING, hours: 5 }, pieces, null, materials).price).toBeNull();
+    expect(sellingPrice({ ...USUAL_SELLING, hours: 5 }, parts, null, materials).price).toBeNull();
   });
 
   it('of the materials is so many times them, and none where nothing has a price', () => {
     const selling = { ...USUAL_SELLING, by: 'materials' as const, times: 3, besides: 2 };
-    expect(sellingPrice(selling, pieces, null, materials).price?.value).toBeCloseTo(53.6, 9);
-    expect(sellingPrice(selling, pieces, null, null).price).toBeNull();
+    expect(sellingPrice(selling, parts, null, materials).price?.value).toBeCloseTo(53.6, 9);
+    expect(sellingPrice(selling, parts, null, null).price).toBeNull();
   });
 
   it('reckons hours by her own pace, and by the usual one with a ± as large as itself', () => {
-    const stitches = workCounted(pieces, { rows: new Map() }).stitches.all;
-    const usual = sellingPrice(USUAL_SELLING, pieces, null, null).hours;
+    const stitches = workCounted(parts, { rows: new Map(), steps: new Map() }).stitches.all;
+    const usual = sellingPrice(USUAL_SELLING, parts, null, null).hours;
     expect(usual.value).toBeCloseTo(((stitches / 1000) * USUAL_PACE_HOURS) / ROWS_SHARE_OF_WORK, 9);
     expect(usual.plusMinus).toBeCloseTo(usual.value, 9);
     const pace = { value: 0.5, plusMinus: 0.1, bags: 4 };
-    const own = sellingPrice({ ...USUAL_SELLING, perHour: 10 }, pieces, pace, null);
+    const own = sellingPrice({ ...USUAL_SELLING, perHour: 10 }, parts, pace, null);
     expect(own.hours.value).toBeCloseTo(usual.value / 2, 9);
     expect(own.price?.plusMinus).toBeCloseTo(own.hours.value, 9);
   });

@@ -1,9 +1,9 @@
+import type { PartToWork } from '@/core/bench';
 import type { Corrected, Selling } from '@/core/design';
 import { COMMON_PRACTICE, GEOMETRY, MEMORY, input, inputFrom, makeFigure, type Figure } from '@/core/figures';
 import { USUAL_PACE_HOURS, USUAL_PACE_SHARE, workCounted } from '@/core/logbook';
-import type { Piece } from '@/core/pieces';
 
-/** Of a bag's hours the rows of its pieces are so much; seams, straps, borders, lining and ends are the rest. From memory: a third of the work comes after the last row. */
+/** Of a bag's hours its rows are so much; seams, cloth, hardware and ends are the rest. From memory: a third of the work comes after the last row. */
 export const ROWS_SHARE_OF_WORK = 2 / 3;
 
 /** What a bag would be sold for, and the hours in it. */
@@ -20,11 +20,11 @@ export interface SellingPrice {
  */
 export function sellingPrice(
   selling: Selling,
-  pieces: readonly Piece[],
+  parts: readonly PartToWork[],
   pace: Corrected['pace'],
   materials: Figure | null,
 ): SellingPrice {
-  const hours = selling.hours === null ? reckonedHours(pieces, pace) : saidHours(selling.hours);
+  const hours = selling.hours === null ? reckonedHours(parts, pace) : saidHours(selling.hours);
   return { hours, price: priceOf(selling, hours, materials) };
 }
 
@@ -35,8 +35,8 @@ const saidHours = (hours: number): Figure =>
     source: { kind: 'measured' },
   });
 
-function reckonedHours(pieces: readonly Piece[], pace: Corrected['pace']): Figure {
-  const stitches = workCounted(pieces, { rows: new Map() }).stitches.all;
+function reckonedHours(parts: readonly PartToWork[], pace: Corrected['pace']): Figure {
+  const stitches = workCounted(parts, { rows: new Map(), steps: new Map() }).stitches.all;
   const each = pace?.value ?? USUAL_PACE_HOURS;
   const hours = ((stitches / 1000) * each) / ROWS_SHARE_OF_WORK;
   return makeFigure(
@@ -45,7 +45,7 @@ function reckonedHours(pieces: readonly Piece[], pace: Corrected['pace']): Figur
     hours,
     'h',
     {
-      rule: `Stitches of the pieces, times hours for 1,000 of them, divided by the share that rows are of all the work.${pace ? '' : ' The pace is what is usual, to a factor of two: time some rows at the bench, and take your own from the logbook.'}`,
+      rule: `Stitches of all that is worked by rows, times hours for 1,000 of them, divided by the share that rows are of all the work.${pace ? '' : ' The pace is what is usual, to a factor of two: time some rows at the bench, and take your own from the logbook.'}`,
       inputs: [
         input('Stitches', stitches, 'stitch'),
         input('Hours for 1,000 stitches', each, 'h'),

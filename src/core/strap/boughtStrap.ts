@@ -97,6 +97,7 @@ export const boughtStrapKind = <Kind extends BoughtStrapKind>(
         marks: footMarks(feet.foot, strap, strap.widthMm, bag),
         bands: hungBands(strap, hung, { ...hangs, widthMm: strap.widthMm, thicknessMm: strap.thicknessMm }, at),
         worked: [],
+        beside: [],
         workedOn: [],
         threads: [],
         cloth: [],

@@ -52,7 +52,7 @@ export { ringFor } from './hungProblems';
 export { OVERLAP_NAMES, PART_NAMES, type HungStrap } from './hungStrap';
 export { strapPieces, type Segment, type SegmentKind, type StrapPath } from './strapPath';
 export { ALONG } from './stripGauge';
-export { STRAP_NATURES, canGrow, strapStitch } from './natures';
+export { STRAP_NATURES, canGrow, strapStitch, type StrapNature } from './natures';
 export type { StrapProblems, StrapRepairs } from './ownProblems';
 export { heldReading, readBenchLine, type BenchReading, type HeldReading } from './benchReadings';
 export { massOfPullG, pullOfMassN, shareAt, stretchDoubt, type StretchCurve } from './stretch';

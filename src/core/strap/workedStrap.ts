@@ -18,6 +18,7 @@ import { goesOnOver, growingProblems } from './growing';
 import { hungBands } from './hungBands';
 import { hungFigures, hungStrap, type HungStrap } from './hungStrap';
 import { STRAP_NATURES, canGrow, strapStitch, widthCount, type StrapNature } from './natures';
+import { rowsOfStrap } from './rowsOfStrap';
 import { strapFigures, type StrapFigures } from './strapFigures';
 import type { StrapLoad } from './strapLoad';
 import { strapPieces } from './strapPath';
@@ -107,6 +108,7 @@ export const workedStrapKind = <Kind extends WorkedStrapKind>(
           at,
         ),
         worked: [workedStrip(figures, at)],
+        beside: rowsOfStrap(strap, nature, figures, at, grows),
         workedOn: [],
         threads: [],
         cloth: [],

@@ -1,8 +1,10 @@
 import type { Design } from '@/core/design';
+import type { RowsBeside } from '@/core/fittings';
 import type { Piece } from '@/core/pieces';
+import { partsToWork } from '@/core/bench';
 import type { Plan } from '@/core/plan';
 import { isWorkedStage } from '@/core/strap';
-import { wordsOfEachRow, writePattern, type Pattern } from '@/core/wording';
+import { wordsOfEachRow, wordsOfPart, writePattern, type Pattern } from '@/core/wording';
 import { makePiece, type MadePiece } from './literalReader';
 
 /**
@@ -52,6 +54,53 @@ export function eachRowComplaints(design: Design, plan: Plan): string[] {
     const missing = words.length === planned ? [] : [`${words.length} rows are told of ${planned}`];
     return [...missing, ...made.complaints, ...differences(piece, made, plan)].map((one) => `${piece.id}: ${one}`);
   });
+}
+
+/**
+ * Whatever else is counted row by row is told in as many words as it has rows, each with the count that the plan has; a strap's rows are worked from them.
+ *
+ * @returns what is told otherwise than planned; nothing where all is well
+ */
+export function besideComplaints(design: Design, plan: Plan): string[] {
+  const { terms } = design.settings;
+  return partsToWork(plan).flatMap((part) => {
+    const { of } = part;
+    if (of.kind !== 'beside' || part.copy > 1) return [];
+    const words = wordsOfPart(design, plan, part);
+    const said = words.map((line) => Number(/\((\d+)[^()]*\)\.?$/.exec(line)?.[1] ?? NaN));
+    const odd = of.counts.flatMap((count, index) =>
+      // Over a border's plain rounds repeats are told, and in rows of chains and stitches each by its kind.
+      said[index] === count || (Number.isNaN(said[index]) && (words[index] ?? '') !== '')
+        ? []
+        : [`row ${index + 1} is planned with ${count} and told with ${said[index]}`],
+    );
+    const missing = words.length === of.counts.length ? [] : [`${words.length} rows are told of ${of.counts.length}`];
+    return [...missing, ...odd, ...strapRowComplaints(of, words, plan, terms)].map((one) => `${of.id}: ${one}`);
+  });
+}
+
+/** The rows of a strap that begins with a chain, made from what is told of each. */
+function strapRowComplaints(
+  of: RowsBeside,
+  words: readonly string[],
+  { straps }: Plan,
+  terms: Design['settings']['terms'],
+): string[] {
+  const strap = straps.find(({ at }) => at.group === of.at.group && at.index === of.at.index);
+  if (of.name !== 'strap' || !strap || !isWorkedStage(strap) || strap.nature.written !== 'row-by-row') return [];
+  if (strap.choice.ends.kind === 'grown') return [];
+  const open = strap.nature.layers === 2 ? words.slice(0, -1) : words;
+  const chain = strap.figures.startingChain?.value ?? 0;
+  const lines = [...(chain > 0 ? [`Ch ${chain}.`] : []), ...open.map((line, index) => `Row ${index + 1}: ${line}`)];
+  const made = makePiece('Strap', lines, terms, null);
+  return [
+    ...made.complaints,
+    ...open.flatMap((_, index) =>
+      made.counts.get(index + 1) === of.counts[index]
+        ? []
+        : [`row ${index + 1} comes to ${made.counts.get(index + 1)}`],
+    ),
+  ];
 }
 
 /** The strap is as many rows of as many stitches, whatever it is worked in; one in double thickness or in a spiral is not told row by row. */

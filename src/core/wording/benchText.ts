@@ -1,8 +1,8 @@
-import { rowToWork, type CountCause, type CountCheck } from '@/core/bench';
+import { rowToWork, type CountCause, type CountCheck, type CountedWork } from '@/core/bench';
 import { roundWayOf } from '@/core/body';
 import { patternOf, type Design } from '@/core/design';
 import type { FittingGroup } from '@/core/fittings';
-import type { Piece, ZoneId } from '@/core/pieces';
+import type { ZoneId } from '@/core/pieces';
 import type { Plan } from '@/core/plan';
 import { rowLike } from '@/core/stitches';
 import { FITTING_WORDS, wordsOf } from './fittings';
@@ -38,7 +38,7 @@ const ZONE_BEGINS: Record<ZoneId, string> = {
 const SET_BY_COUNT: ReadonlySet<FittingGroup> = new Set(['closures', 'hardware', 'straps', 'trims']);
 
 /** All that is to be minded while a piece is worked, by its rows: folds to be marked, parts that begin, what is worked in, and where what is set later will lie. */
-export function duesOf(design: Design, plan: Plan, piece: Piece, fittingWords = FITTING_WORDS): Due[] {
+export function duesOf(design: Design, plan: Plan, piece: CountedWork, fittingWords = FITTING_WORDS): Due[] {
   if (piece.kind !== 'rows') return [];
   const folds = piece.lines.flatMap(({ kind, mark, afterRow }): Due[] => {
     const words = kind === 'fold' ? foldWords(mark) : null;
@@ -75,7 +75,8 @@ export function dueIn(due: Pick<Due, 'row'>, rowNow: number, counted: 'row' | 'r
 }
 
 /** Which face looks at her while she works a row; null in rounds that are never turned: there it is always the outer one. */
-export function sideFacing(design: Design, piece: Piece, row: number): 'RS' | 'WS' | null {
+export function sideFacing(design: Design, piece: CountedWork, row: number): 'RS' | 'WS' | null {
+  if (piece.kind === 'beside') return !piece.turned ? null : row % 2 === 1 ? 'RS' : 'WS';
   const pattern = patternOf(design);
   if (piece.kind === 'disc' || piece.kind === 'oval') return null;
   if (piece.kind !== 'rows' || piece.plain) return row % 2 === 1 ? 'RS' : 'WS';
@@ -85,7 +86,7 @@ export function sideFacing(design: Design, piece: Piece, row: number): 'RS' | 'W
 }
 
 /** Which row of the pattern's repeat a row is; null in a fabric whose rows are all alike. */
-export function phaseOf(design: Design, piece: Piece, row: number): { row: number; of: number } | null {
+export function phaseOf(design: Design, piece: CountedWork, row: number): { row: number; of: number } | null {
   const pattern = patternOf(design);
   const of = pattern.rows.length;
   if (piece.kind !== 'rows' || piece.plain || of < 2) return null;
@@ -96,7 +97,7 @@ export function phaseOf(design: Design, piece: Piece, row: number): { row: numbe
 /**
  * How often the repeat of a row comes, to be counted off; null where a row has none, or where its sides cut one.
  */
-export function repeatsIn(design: Design, piece: Piece, row: number): number | null {
+export function repeatsIn(design: Design, piece: CountedWork, row: number): number | null {
   const { repeatStitches, edgeStitches } = patternOf(design);
   const work = rowToWork(piece, row);
   if (!work || piece.kind !== 'rows' || piece.plain || repeatStitches < 2 || work.by !== 'nothing') return null;
@@ -105,7 +106,7 @@ export function repeatsIn(design: Design, piece: Piece, row: number): number | n
 }
 
 /** What a row does to the count, in words; null where nothing. */
-export function shapingText(piece: Piece, row: number): string | null {
+export function shapingText(piece: CountedWork, row: number): string | null {
   const work = rowToWork(piece, row);
   const change = work ? work.stitches - work.before : 0;
   if (!work || row === 1 || change === 0) return null;

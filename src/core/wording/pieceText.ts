@@ -11,19 +11,6 @@ import { discLines, halfDiscLines, ovalLines, sidesLines } from './roundsText';
 import { plainRunsLines, turnedRowsLines } from './rowsText';
 import { inPlainStitch, sideOf } from './rowText';
 
-/** What each piece is called where it is worked. */
-export const PIECE_NAMES: Record<PieceId, string> = {
-  panel: 'Panel',
-  front: 'Front',
-  back: 'Back',
-  gusset: 'Gusset',
-  disc: 'Disc',
-  band: 'Band',
-  base: 'Base',
-  sides: 'Sides',
-  'half-disc': 'Half disc for the flap',
-};
-
 /** What a fold is called where a marker is set for it. */
 const FOLD_NAMES: Record<string, string> = {
   'fold.base': 'base fold',

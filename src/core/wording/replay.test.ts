@@ -7,7 +7,7 @@ import { planBag } from '@/core/plan';
 import { PANEL_STITCH_IDS } from '@/core/stitches';
 import { bagOf, withBody } from '@/core/testing/bodies';
 import { planOf } from '@/core/testing/designs';
-import { eachRowComplaints, replayComplaints } from '@/core/testing/replayPattern';
+import { besideComplaints, eachRowComplaints, replayComplaints } from '@/core/testing/replayPattern';
 import { workableBag } from '@/core/testing/workableBag';
 
 /** Of each construction; `npm run fuzz` asks for a hundred thousand, of which twenty thousand are replayed. */
@@ -77,5 +77,6 @@ test.each(PANEL_STITCH_IDS)('every strap of a bag in %s is worked from its words
       const strapped: Design = { ...design, straps: [{ ...usualStrap(), kind, wornLengthMm, widthMm }] };
       expect(planOf(strapped).straps).toHaveLength(1);
       expect(complaintsOf(strapped), kind).toEqual([]);
+      expect(besideComplaints(strapped, planOf(strapped)), kind).toEqual([]);
     }
 });

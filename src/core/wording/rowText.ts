@@ -139,13 +139,37 @@ export function patternText(
       ),
     ),
     repeated,
-    ...(lastRow
-      ? [
-          `Last row: ${laterRowWords(lastRow, settings, settings.turningChain === 'counts')}, fasten off. (${countWords({ ...pattern, setupRows: [lastRow] }, 1, count, settings.terms)})`,
-        ]
-      : []),
+    ...(lastRow ? [`Last row: ${lastRowWords(pattern, lastRow, count, settings)}`] : []),
   ];
 }
+
+const lastRowWords = (pattern: StitchPattern, lastRow: PatternRow, count: number, settings: Settings): string =>
+  `${laterRowWords(lastRow, settings, settings.turningChain === 'counts')}, fasten off. (${countWords({ ...pattern, setupRows: [lastRow] }, 1, count, settings.terms)})`;
+
+/**
+ * The same rows, each in words of its own and without its number: as many as there are in all.
+ *
+ * @example
+ * patternRowWords(STITCHES.sc, 4, { terms: 'us', turningChain: 'does-not-count', foundation: 'chain' }, 3)[2] // => 'ch 1, sc in each st across, turn. (4 sc)'
+ */
+export const patternRowWords = (
+  pattern: StitchPattern,
+  count: number,
+  settings: Settings,
+  rowsInAll: number,
+): string[] =>
+  Array.from({ length: rowsInAll }, (_, index) =>
+    pattern.lastRow && index > 0 && index === rowsInAll - 1
+      ? lastRowWords(pattern, pattern.lastRow, count, settings)
+      : patternRowText(
+          pattern,
+          index + 1,
+          count,
+          settings,
+          undefined,
+          index === 1 ? firstRowCounts(settings, pattern) : undefined,
+        ).replace(/^[^:]*: /, ''),
+  );
 
 /** A pattern's row in words on its own: no number, no turning chain, no count. */
 export const bareRowText = (row: PatternRow, terms: TermSet): string => {

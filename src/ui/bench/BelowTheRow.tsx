@@ -4,7 +4,6 @@ import { Button, Flex } from '@chakra-ui/react';
 import { Pause, Undo2 } from 'lucide-react';
 import { memo, type ReactNode } from 'react';
 import { rowsDone, type BenchState, type PartToWork } from '@/core/bench';
-import type { Piece } from '@/core/pieces';
 import type { Due } from '@/core/wording';
 import { useBag } from '@/ui/bag/BagProvider';
 import { ClickerBox } from './ClickerBox';
@@ -24,7 +23,6 @@ interface BelowTheRowProps {
   /** As it was a frame ago: the row itself is drawn first. */
   bench: BenchState;
   part: PartToWork;
-  piece: Piece;
   dues: readonly Due[];
   counted: 'row' | 'round';
   finish: () => void;
@@ -37,7 +35,6 @@ export const BelowTheRow = memo(function BelowTheRow({
   log,
   bench,
   part,
-  piece,
   dues,
   counted,
   finish,
@@ -55,7 +52,7 @@ export const BelowTheRow = memo(function BelowTheRow({
       <Dues now={now} ahead={ahead} rowNow={row} counted={counted} />
       <Presses {...{ counted, isWorked, finish, takeBack, done }} />
       <Flex gap="2" mt="3" wrap="wrap" align="end">
-        <CountCheckField {...{ log, part, piece, design }} row={done} />
+        <CountCheckField {...{ log, part, design }} row={done} />
         <RowField log={log} part={part} counted={counted} />
         <Button
           minH="44px"

@@ -2,8 +2,17 @@
 
 import { Box } from '@chakra-ui/react';
 import { useCallback, useMemo, useState } from 'react';
-import { partKey, partToGoOn, partsToWork, rehearsal, rehearsedUpTo, rowsDone, type PartToWork } from '@/core/bench';
-import type { Piece, PieceId } from '@/core/pieces';
+import {
+  partKey,
+  partToGoOn,
+  partsToWork,
+  rehearsal,
+  rehearsedUpTo,
+  rowsDone,
+  type PartAt,
+  type PartToWork,
+} from '@/core/bench';
+import type { Piece } from '@/core/pieces';
 import { useBag } from '@/ui/bag/BagProvider';
 import { Group, PlaceLayout } from '@/ui/bag/PlaceLayout';
 import type { PieceOnScreen } from '@/ui/drawing/pieceOnScreen';
@@ -40,17 +49,16 @@ function Bench() {
   const log = useMakingLog();
   // The row in hand is drawn at once (`RowCounter`); all else follows it by a frame.
   const bench = useBenchBehind(log);
-  const pieces = useBag((state) => state.plan.pieces);
-  const parts = useMemo(() => partsToWork(pieces), [pieces]);
+  const plan = useBag((state) => state.plan);
+  const parts = useMemo(() => partsToWork(plan), [plan]);
   const [chosen, setChosen] = useState<string | null>(null);
   const part = parts.find((one) => partKey(one) === chosen) ?? partToGoOn(parts, bench) ?? parts.at(-1) ?? null;
-  const steps = useBag((state) => state.plan.steps);
-  const moments = useMemo(() => rehearsal(steps, pieces), [steps, pieces]);
+  const moments = useMemo(() => rehearsal(plan), [plan]);
   const [rehearsed, setRehearsed] = useState<number | null>(null);
   const onPaper = useMemo(() => (rehearsed === null ? null : rehearsedUpTo(moments, rehearsed)), [moments, rehearsed]);
   const next = rehearsed === null ? undefined : moments[rehearsed];
   const worked = useRowsByPiece(parts, part, bench);
-  const shown = useRowsByPiece(parts, next?.kind === 'row' ? { ...next.part, rowCount: 0 } : null, onPaper ?? bench);
+  const shown = useRowsByPiece(parts, next?.kind === 'row' ? next.part : null, onPaper ?? bench);
   const rowsOf = onPaper ? shown : worked;
   const over = useCallback(
     (piece: Piece, place: PieceOnScreen) => <WorkedRows piece={piece} place={place} rows={rowsOf.get(piece.id) ?? 0} />,
@@ -76,13 +84,13 @@ function Bench() {
 /** How many rows of each piece are shown as worked: of those that are worked alike, the one in hand. */
 function useRowsByPiece(
   parts: readonly PartToWork[],
-  inHand: PartToWork | null,
+  inHand: PartAt | null,
   { rows }: Parameters<typeof rowsDone>[0],
-): ReadonlyMap<PieceId, number> {
+): ReadonlyMap<PartAt['piece'], number> {
   return useMemo(
     () =>
       new Map(
-        parts.map(({ piece }): [PieceId, number] => {
+        parts.map(({ piece }): [PartAt['piece'], number] => {
           const copies = parts.filter((part) => part.piece === piece);
           const shown =
             (inHand?.piece === piece ? inHand : null) ??

@@ -4,7 +4,6 @@ import { Box } from '@chakra-ui/react';
 import { useState } from 'react';
 import { countCheck, rowToWork, type PartToWork } from '@/core/bench';
 import { patternOf, type Design } from '@/core/design';
-import type { Piece } from '@/core/pieces';
 import { countSentences } from '@/core/wording';
 import { TypedField } from '@/ui/fields/TypedField';
 import type { MakingLog } from './makingLog';
@@ -13,19 +12,17 @@ import type { MakingLog } from './makingLog';
 export function CountCheckField({
   log,
   part,
-  piece,
   design,
   row,
 }: {
   log: MakingLog;
   part: PartToWork;
-  piece: Piece;
   design: Design;
   /** The last row that is worked; 0 before the first. */
   row: number;
 }) {
   const [said, setSaid] = useState<{ row: number; count: string; sentences: string[] } | null>(null);
-  const work = rowToWork(piece, row);
+  const work = rowToWork(part.of, row);
   if (!work) return null;
   const answer = said?.row === row ? said : null;
   return (
@@ -41,8 +38,8 @@ export function CountCheckField({
           const check = countCheck({
             counted: Number(count),
             row: work,
-            after: rowToWork(piece, row + 1)?.stitches ?? null,
-            repeatStitches: piece.plain ? 1 : patternOf(design).repeatStitches,
+            after: rowToWork(part.of, row + 1)?.stitches ?? null,
+            repeatStitches: part.of.kind === 'beside' || part.of.plain ? 1 : patternOf(design).repeatStitches,
             turningChainCounts: design.settings.turningChain === 'counts',
           });
           setSaid({ row, count, sentences: countSentences(check, work.counted) });

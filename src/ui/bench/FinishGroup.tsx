@@ -1,8 +1,8 @@
 'use client';
 
 import { Box, Button, Flex, Textarea } from '@chakra-ui/react';
-import { memo, useState } from 'react';
-import type { BenchState } from '@/core/bench';
+import { memo, useMemo, useState } from 'react';
+import { partsToWork, type BenchState } from '@/core/bench';
 import { finishedOf, goneByScale, timeLeft } from '@/core/logbook';
 import { hoursText, timeLeftText } from '@/core/wording';
 import { useBag } from '@/ui/bag/BagProvider';
@@ -27,14 +27,15 @@ const MOST_MM = 5000;
 export const FinishGroup = memo(function FinishGroup({ log, bench }: { log: MakingLog; bench: BenchState }) {
   const design = useBag((state) => state.design);
   const id = useBag((state) => state.id);
-  const pieces = useBag((state) => state.plan.pieces);
+  const plan = useBag((state) => state.plan);
+  const parts = useMemo(() => partsToWork(plan), [plan]);
   const told = finishedOf(bench);
   const [isTelling, setTelling] = useState(false);
   return (
     <Group title="Logbook">
       <PhotoStrip of="bag" ownerId={id} name={design.name} />
       <Box mb="2" data-testid="time-left">
-        {timeLeftText(timeLeft(pieces, bench, design.corrected.pace))}
+        {timeLeftText(timeLeft(parts, bench, design.corrected.pace))}
       </Box>
       {told && (
         <Box mb="2" data-testid="finished">

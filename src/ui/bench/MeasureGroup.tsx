@@ -45,9 +45,9 @@ export const MeasureGroup = memo(function MeasureGroup({
   const design = useBag((state) => state.design);
   const plan = useBag((state) => state.plan);
   const unit = design.settings.lengthUnit;
-  const piece = plan.pieces.find(({ id }) => id === part.piece);
+  const piece = part.of;
   const own = useShared(bench.measured.filter((one) => partKey(one) === partKey(part)));
-  if (!piece || !canBeMeasured(piece)) return null;
+  if (!canBeMeasured(piece)) return null;
   const done = rowsDone(bench, part);
   const latest = [...own].sort((one, other) => other.rows - one.rows)[0];
   const lasts = yarnLasts(own, part.rowCount);

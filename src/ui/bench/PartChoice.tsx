@@ -2,10 +2,11 @@
 
 import { memo } from 'react';
 import { Button, Flex } from '@chakra-ui/react';
-import { partKey, rowsDone, type BenchState, type PartToWork } from '@/core/bench';
-import { PIECE_NAMES } from '@/core/wording';
+import { partKey, rowsLeft, type BenchState, type PartToWork } from '@/core/bench';
+import { partName } from '@/core/wording';
+import { useBag } from '@/ui/bag/BagProvider';
 
-/** The pieces to work, each with how far it is; nothing to choose where there is one. */
+/** What there is to work by rows, each with how far it is; nothing to choose where there is one. */
 export const PartChoice = memo(function PartChoice({
   parts,
   bench,
@@ -17,12 +18,13 @@ export const PartChoice = memo(function PartChoice({
   chosen: PartToWork | null;
   onChoose: (part: PartToWork) => void;
 }) {
+  const fittings = useBag((state) => state.plan.fittings);
   if (parts.length < 2) return null;
   return (
     <Flex gap="2" wrap="wrap" mb="3" role="group" aria-label="Which piece">
       {parts.map((part) => {
         const isChosen = chosen !== null && partKey(part) === partKey(chosen);
-        const done = rowsDone(bench, part);
+        const left = rowsLeft(bench, part);
         return (
           <Button
             key={partKey(part)}
@@ -33,16 +35,10 @@ export const PartChoice = memo(function PartChoice({
             aria-pressed={isChosen}
             onClick={() => onChoose(part)}
           >
-            {partName(part, parts)}, {done >= part.rowCount ? 'done' : `${done} of ${part.rowCount}`}
+            {partName(part, fittings)}, {left === 0 ? 'done' : `${part.rowCount - left} of ${part.rowCount}`}
           </Button>
         );
       })}
     </Flex>
   );
 });
-
-/** What a part is called: of those that are worked alike, the first, the second. */
-export const partName = (part: PartToWork, parts: readonly PartToWork[]): string =>
-  parts.filter(({ piece }) => piece === part.piece).length > 1
-    ? `${PIECE_NAMES[part.piece]} ${part.copy}`
-    : PIECE_NAMES[part.piece];

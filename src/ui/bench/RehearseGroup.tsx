@@ -3,9 +3,8 @@
 import { Box, Button, Flex } from '@chakra-ui/react';
 import { Pause, Play } from 'lucide-react';
 import { memo, useDeferredValue, useEffect, useMemo, useState } from 'react';
-import { rowToWork, type Moment } from '@/core/bench';
-import type { PieceId } from '@/core/pieces';
-import { PIECE_NAMES, duesOf, stepTexts, wordsOfEachRow } from '@/core/wording';
+import { partKey, partsToWork, rowToWork, type Moment, type PartAt } from '@/core/bench';
+import { duesOf, partName, stepTexts, wordsOfPart } from '@/core/wording';
 import { useBag } from '@/ui/bag/BagProvider';
 import { Group } from '@/ui/bag/PlaceLayout';
 import { FoldedBagView } from '@/ui/folded/FoldedBagView';
@@ -24,7 +23,7 @@ export const RehearseGroup = memo(function RehearseGroup({
   /** How many moments are shown as done; null where nothing is rehearsed. */
   at: number | null;
   /** How many rows of each piece are shown as worked. */
-  rows: ReadonlyMap<PieceId, number>;
+  rows: ReadonlyMap<PartAt['piece'], number>;
   onMove: (at: number | null) => void;
 }) {
   const [speed, setSpeed] = useState<(typeof SPEEDS)[number] | null>(null);
@@ -98,12 +97,14 @@ export const RehearseGroup = memo(function RehearseGroup({
 function MomentText({ moment }: { moment: Moment | null }) {
   const design = useBag((state) => state.design);
   const plan = useBag((state) => state.plan);
-  const words = useMemo(
-    () => new Map(plan.pieces.map((piece) => [piece.id, wordsOfEachRow(design, plan, piece)])),
-    [design, plan],
-  );
-  const dues = useMemo(
-    () => new Map(plan.pieces.map((piece) => [piece.id, duesOf(design, plan, piece)])),
+  const parts = useMemo(
+    () =>
+      new Map(
+        partsToWork(plan).map((part) => [
+          partKey(part),
+          { part, words: wordsOfPart(design, plan, part), dues: duesOf(design, plan, part.of) },
+        ]),
+      ),
     [design, plan],
   );
   const steps = useMemo(() => stepTexts(design, plan), [design, plan]);
@@ -121,17 +122,17 @@ function MomentText({ moment }: { moment: Moment | null }) {
       </Box>
     );
   }
-  const { part, row } = moment;
-  const piece = plan.pieces.find(({ id }) => id === part.piece);
-  const counted = (piece && rowToWork(piece, row)?.counted) ?? 'row';
-  const due = (dues.get(part.piece) ?? []).filter((one) => one.row === row && one.when !== 'lies');
+  const { row } = moment;
+  const at = parts.get(partKey(moment.part));
+  if (!at) return null;
+  const counted = rowToWork(at.part.of, row)?.counted ?? 'row';
+  const due = at.dues.filter((one) => one.row === row && one.when !== 'lies');
   return (
     <Box fontSize="18px" minH="5.5em" data-testid="rehearsed">
       <b>
-        {PIECE_NAMES[part.piece]}
-        {part.copy > 1 ? ` ${part.copy}` : ''}, {counted} {row}:
+        {partName(at.part, plan.fittings)}, {counted} {row}:
       </b>{' '}
-      {words.get(part.piece)?.[row - 1]} {due.map(({ says }) => `Then ${says}.`).join(' ')}
+      {at.words[row - 1]} {due.map(({ says }) => `Then ${says}.`).join(' ')}
     </Box>
   );
 }

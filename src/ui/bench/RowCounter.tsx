@@ -5,7 +5,7 @@ import { Volume2, VolumeX } from 'lucide-react';
 import { useCallback, useMemo, useState } from 'react';
 import { useHotkeys } from 'react-hotkeys-hook';
 import { rowToWork, rowsDone, type PartToWork } from '@/core/bench';
-import { duesOf, phaseOf, repeatsIn, shapingText, sideFacing, spokenRow, wordsOfEachRow } from '@/core/wording';
+import { duesOf, phaseOf, repeatsIn, shapingText, sideFacing, spokenRow, wordsOfPart } from '@/core/wording';
 import { useBag } from '@/ui/bag/BagProvider';
 import { BelowTheRow } from './BelowTheRow';
 import type { MakingLog } from './makingLog';
@@ -21,15 +21,15 @@ export function RowCounter({ log, part }: { log: MakingLog; part: PartToWork }) 
   const bench = useBench(log);
   const design = useBag((state) => state.design);
   const plan = useBag((state) => state.plan);
-  const piece = plan.pieces.find(({ id }) => id === part.piece);
-  const words = useMemo(() => (piece ? wordsOfEachRow(design, plan, piece) : []), [design, plan, piece]);
-  const dues = useMemo(() => (piece ? duesOf(design, plan, piece) : []), [design, plan, piece]);
+  const { of } = part;
+  const words = useMemo(() => wordsOfPart(design, plan, { of }), [design, plan, of]);
+  const dues = useMemo(() => duesOf(design, plan, of), [design, plan, of]);
   const [isAloud, setAloud] = useState(false);
   const done = rowsDone(bench, part);
   const isWorked = done >= part.rowCount;
   const row = done + 1;
-  const work = piece ? rowToWork(piece, row) : null;
-  const counted = work?.counted ?? (piece && rowToWork(piece, part.rowCount)?.counted) ?? 'row';
+  const work = rowToWork(of, row);
+  const counted = work?.counted ?? rowToWork(of, part.rowCount)?.counted ?? 'row';
 
   // What is told goes by what is known at that moment, and not by what was drawn last.
   const finish = useCallback(() => {
@@ -61,10 +61,9 @@ export function RowCounter({ log, part }: { log: MakingLog; part: PartToWork }) 
     ),
     [isAloud],
   );
-  if (!piece) return null;
-  const side = sideFacing(design, piece, row);
-  const phase = phaseOf(design, piece, row);
-  const repeats = repeatsIn(design, piece, row);
+  const side = sideFacing(design, of, row);
+  const phase = phaseOf(design, of, row);
+  const repeats = repeatsIn(design, of, row);
   return (
     <Box data-testid="row-counter" data-row={row}>
       {isWorked ? (
@@ -94,7 +93,7 @@ export function RowCounter({ log, part }: { log: MakingLog; part: PartToWork }) 
           </Box>
           <Facts
             facts={[
-              shapingText(piece, row),
+              shapingText(of, row),
               phase && `Row ${phase.row} of the pattern’s ${phase.of}`,
               repeats === null ? null : `The repeat comes ${repeats === 1 ? 'once' : `${repeats} times`}`,
               bench.isPaused ? 'You laid the work down here.' : null,
@@ -103,7 +102,7 @@ export function RowCounter({ log, part }: { log: MakingLog; part: PartToWork }) 
         </>
       )}
       {!isWorked && repeats !== null && repeats > 1 && <RepeatTally key={row} repeats={repeats} />}
-      <BelowTheRow {...{ log, part, piece, dues, counted, finish, takeBack }} bench={later}>
+      <BelowTheRow {...{ log, part, dues, counted, finish, takeBack }} bench={later}>
         {aloud}
       </BelowTheRow>
     </Box>

@@ -3,7 +3,7 @@
 import { Box, Button, Flex, List } from '@chakra-ui/react';
 import { Check, Circle, CircleDashed, Hourglass, OctagonX, SkipForward } from 'lucide-react';
 import { memo, useMemo, useState, type ReactNode } from 'react';
-import { stepStandings, stepsByRows, wouldShut, type BenchState, type StepStanding } from '@/core/bench';
+import { partsToWork, stepStandings, stepsByRows, wouldShut, type BenchState, type StepStanding } from '@/core/bench';
 import type { Figure } from '@/core/figures';
 import type { Step, StepId } from '@/core/making';
 import { stepFigures, stepTexts, type StepText } from '@/core/wording';
@@ -48,7 +48,7 @@ export const StepList = memo(function StepList({ log, bench }: { log: MakingLog;
   const plan = useBag((state) => state.plan);
   const steps = useMemo(() => stepTexts(design, plan), [design, plan]);
   const standings = useMemo(
-    () => stepStandings(plan.steps, bench.steps, stepsByRows(plan.pieces, bench)),
+    () => stepStandings(plan.steps, bench.steps, stepsByRows(partsToWork(plan), bench)),
     [plan, bench],
   );
   const figures = useMemo(() => plan.steps.map(({ id }) => stepFigures(plan, id)), [plan]);

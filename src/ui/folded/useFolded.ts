@@ -2,7 +2,7 @@ import { useMemo } from 'react';
 import type { Design } from '@/core/design';
 import { foldBag, type FoldedBag, type FoldWay } from '@/core/fold';
 import type { Plan } from '@/core/plan';
-import type { PieceId } from '@/core/pieces';
+import type { PartAt } from '@/core/bench';
 import { bumpsOf, foldedMesh, middleOf, workedBag, type FoldedMesh } from '@/drawing';
 import type { Vec } from '@/core/fold';
 
@@ -10,7 +10,7 @@ import type { Vec } from '@/core/fold';
 export type Shown = 'outside' | 'inside';
 
 /** How many rows of each piece are there; null: all of them. */
-export type UpTo = ReadonlyMap<PieceId, number> | null;
+export type UpTo = ReadonlyMap<PartAt['piece'], number> | null;
 
 /** The folded bag, ready to be drawn. */
 export interface Folded {

@@ -2,6 +2,7 @@
 
 import { Box } from '@chakra-ui/react';
 import { useEffect, useMemo } from 'react';
+import { partsToWork } from '@/core/bench';
 import { USUAL_SELLING, type Selling } from '@/core/design';
 import type { Figure } from '@/core/figures';
 import { sellingPrice } from '@/core/selling';
@@ -14,11 +15,11 @@ import { FigureTicket } from '@/ui/figures/FigureTicket';
 export function SellingRow({ materials }: { materials: Figure | null }) {
   const selling = useBag((state) => state.design.selling);
   const pace = useBag((state) => state.design.corrected.pace);
-  const pieces = useBag((state) => state.plan.pieces);
+  const plan = useBag((state) => state.plan);
   const store = useBagStore();
   const told = useMemo(
-    () => selling && sellingPrice(selling, pieces, pace, materials),
-    [selling, pieces, pace, materials],
+    () => selling && sellingPrice(selling, partsToWork(plan), pace, materials),
+    [selling, plan, pace, materials],
   );
   useEffect(() => {
     store.getState().showBesides('selling', told ? [told.hours, ...(told.price ? [told.price] : [])] : []);

@@ -7,6 +7,7 @@ import type { Plan } from '@/core/plan';
 import { everywhere, patternRowCount, work, type StitchPattern } from '@/core/stitches';
 import { ordinal, percent } from '../counting';
 import { patternRowText } from '../rowText';
+import { withoutNumber } from '../rowsText';
 import { stepWords } from '../stepWords';
 import { term, type TermSet } from '../terms';
 import type { FittingWords } from './words';
@@ -33,6 +34,7 @@ export const edgingWords = (kind: EdgingKind): FittingWords<EdgingStage, EdgingP
     takenOff: 'Edging taken off',
     grip: null,
     worked: '',
+    beside: { called: () => title, rows: (stage, _name, bag) => edgingRows(stage, bag) },
     materials: ({ choice: { hookMm } }) => (hookMm === null ? [] : [`A ${hookMm} mm hook for the edging.`]),
     steps: { 'work-edging': (stage, bag) => workEdging(stage, bag) },
     inspect: null,
@@ -78,14 +80,22 @@ export const edgingWords = (kind: EdgingKind): FittingWords<EdgingStage, EdgingP
 
 type Bag = Parameters<FittingWords<EdgingStage>['materials']>[1];
 
+const oneOf = ({ edge }: EdgingStage): string => (edge.isRound ? 'Round' : 'Row');
+const stitchOf = ({ choice }: EdgingStage, terms: TermSet): string =>
+  choice.kind === 'slip-stitch' ? 'sl st' : term('sc', terms);
+
+/** What is worked in the first row or round. */
+const firstWords = (stage: EdgingStage, stitch: string): string =>
+  `${stretchesText(stage, stitch)}${stage.edge.isRound ? '; join with a sl st' : ''}. (${stage.counts.rounds[0]} sts)`;
+
 function workEdging(stage: EdgingStage, { design, plan, length }: Bag) {
-  const { choice, counts, edge, figures } = stage;
+  const { choice, figures } = stage;
   const { terms } = design.settings;
-  const one = edge.isRound ? 'Round' : 'Row';
-  const stitch = choice.kind === 'slip-stitch' ? 'sl st' : term('sc', terms);
+  const one = oneOf(stage);
+  const stitch = stitchOf(stage, terms);
   const sentences = [
     `${capital(whereText(stage, plan))}${choice.hookMm === null ? '' : `, with the ${choice.hookMm} mm hook`}.`,
-    `${one} 1: ${stretchesText(stage, stitch)}${edge.isRound ? '; join with a sl st' : ''}. (${counts.rounds[0]} sts)`,
+    `${one} 1: ${firstWords(stage, stitch)}`,
     ...laterText(stage, one, stitch),
     ...overText(stage, one, terms, design),
     'Fasten off.',
@@ -194,17 +204,39 @@ function picked(
 }
 
 /** Plain rounds after the first. */
-function laterText({ choice, counts, edge }: EdgingStage, one: string, stitch: string): string[] {
-  const { rounds, corners } = counts;
+function laterText(stage: EdgingStage, one: string, stitch: string): string[] {
+  const { rounds } = stage.counts;
   if (rounds.length === 1) return [];
   const named = rounds.length === 2 ? `${one} 2` : `${one}s 2 to ${rounds.length}`;
-  const begin = edge.isRound ? '' : 'turn, ch 1, ';
-  if (corners === 0) return [`${named}: ${begin}1 ${stitch} in each st. (${rounds.at(-1)} sts)`];
+  const counted = stage.counts.corners === 0 ? rounds.at(-1) : rounds.slice(1).join(', then ');
+  return [`${named}: ${laterWords(stage, stitch)}. (${counted} sts)`];
+}
+
+/** What is worked in one of them. */
+function laterWords({ choice, counts, edge }: EdgingStage, stitch: string): string {
+  const each = `${edge.isRound ? '' : 'turn, ch 1, '}1 ${stitch} in each st`;
+  if (counts.corners === 0) return each;
   const turned =
     choice.corner === 'three-in-one'
       ? `3 ${stitch} in the middle one of each corner`
       : `(1 ${stitch}, ch 1, 1 ${stitch}) in the chain of each corner`;
-  return [`${named}: ${begin}1 ${stitch} in each st, ${turned}. (${rounds.slice(1).join(', then ')} sts)`];
+  return `${each}, ${turned}`;
+}
+
+/** What is worked in every row or round, without its number. */
+function edgingRows(stage: EdgingStage, { design }: Bag): string[] {
+  const { counts, edge } = stage;
+  const one = oneOf(stage);
+  const stitch = stitchOf(stage, design.settings.terms);
+  return [
+    firstWords(stage, stitch),
+    ...counts.rounds
+      .slice(1)
+      .map((count) => `${laterWords(stage, stitch)}${edge.isRound ? '; join with a sl st' : ''}. (${count} sts)`),
+    ...overText(stage, one, design.settings.terms, design)
+      .filter((line) => /^(Row|Round) \d/.test(line))
+      .map(withoutNumber),
+  ];
 }
 
 /** What is worked over the plain rounds. */

@@ -16,7 +16,8 @@ import {
   type LiningPattern,
 } from '@/core/lining';
 import { ringBounds } from '@/core/cutting';
-import { isInRounds } from '@/core/pieces';
+import { isInRounds, type PieceId } from '@/core/pieces';
+import { PIECE_NAMES } from '../pieceNames';
 import { formatQuantity } from '../quantity';
 import { spreadText } from '../spreadText';
 import { stepWords, type LengthWriter } from '../stepWords';
@@ -349,6 +350,10 @@ export const crochetedLiningWords: FittingWords<CrochetedStage, CrochetedProblem
   ...ALIKE,
   worked: 'Lining',
   workedLines: ({ own }, _bag, piecesOf) => piecesOf(own),
+  beside: {
+    called: (name) => `Lining: ${PIECE_NAMES[name as PieceId].toLowerCase()}`,
+    rows: ({ own }, name, _bag, rowsOf) => rowsOf(own).get(name as PieceId) ?? [],
+  },
   materials: ({ choice, counts }, { design }) => {
     const { lengthUnit } = design.settings;
     return [

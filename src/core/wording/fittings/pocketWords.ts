@@ -8,7 +8,9 @@ import {
   type PocketStage,
 } from '@/core/pocket';
 import { nameAt } from '@/core/fittings';
+import { shapedRows } from '@/core/shaping';
 import { formatQuantity } from '../quantity';
+import { turnedRowWords } from '../rowsText';
 import type { Sentences } from '../sentence';
 import { stepWords } from '../stepWords';
 import type { FittingWords, WordedBag } from './words';
@@ -136,6 +138,19 @@ const pocketWords = <Kind extends PocketKind>(
     grip: { name: `${title}: below the mouth`, moved: `Move: ${title}` },
     worked: 'Pocket',
     workedLines: (stage) => [workedText(stage)],
+    beside: {
+      called: () => title,
+      rows: ({ own }, _name, { design }) =>
+        turnedRowWords(design, {
+          from: 1,
+          rows: shapedRows(
+            own.stitches?.value ?? 0,
+            Array<number>(own.rows?.value ?? 0).fill(own.stitches?.value ?? 0),
+          ),
+          startStitches: own.stitches?.value ?? 0,
+          over: 'beginning',
+        }),
+    },
     materials: buys,
     steps: {
       [kind === 'crocheted' ? 'work-pocket' : 'cut-pocket']: (stage, bag) =>

@@ -1,6 +1,7 @@
 import { SEWING_TAIL_MM } from '@/core/defaults';
+import type { Design } from '@/core/design';
 import { shapedRows } from '@/core/shaping';
-import { strapPieces, type WorkedStrapStage } from '@/core/strap';
+import { strapPieces, type StrapNature, type WorkedStrapStage } from '@/core/strap';
 import { grownStrapText } from '../grownStrapText';
 import { turnedRowsLines } from '../rowsText';
 import { inPlainStitch, patternText } from '../rowText';
@@ -8,6 +9,14 @@ import { term } from '../terms';
 import type { FittingWords } from './words';
 
 type Bag = Parameters<FittingWords<WorkedStrapStage>['materials']>[1];
+
+/** The design as far as a strap's rows go: in its own stitch, or the plain one that goes with the bag's. */
+export const workedIn = ({ stitch }: Pick<StrapNature, 'stitch'>, design: Design): Design =>
+  stitch === null ? inPlainStitch(design) : { ...design, stitch, plainEdge: 0 };
+
+/** The last row of a band for a tube joins its long edges. */
+export const joiningRowLine = (row: number, count: number): string =>
+  `Row ${row}: fold the band lengthwise, wrong sides together; sl st through each st of row ${row - 1} and the loop of the beginning below it, to the end. (${count} sl st)`;
 
 /** A worked strap, row by row. */
 export function strapLines(stage: WorkedStrapStage, bag: Bag): string[] {
@@ -31,22 +40,15 @@ export function strapLines(stage: WorkedStrapStage, bag: Bag): string[] {
   const open = nature.layers === 2 ? rowCount - 1 : rowCount;
   return [
     ...begin,
-    ...turnedRowsLines(
-      nature.stitch === null ? inPlainStitch(design) : { ...design, stitch: nature.stitch, plainEdge: 0 },
-      {
-        from: 1,
-        rows: shapedRows(stitchCount, Array<number>(open).fill(stitchCount)),
-        startStitches: stitchCount,
-        after: new Map(),
-        over: 'beginning',
-      },
-    ),
-    ...(nature.layers === 2
-      ? [
-          `Row ${rowCount}: fold the band lengthwise, wrong sides together; sl st through each st of row ${open} and the loop of the beginning below it, to the end. (${stitchCount} sl st)`,
-        ]
-      : []),
-    ...(figures.border ? borderLines(figures.border.value, term('sc', design.settings.terms)) : []),
+    ...turnedRowsLines(workedIn(nature, design), {
+      from: 1,
+      rows: shapedRows(stitchCount, Array<number>(open).fill(stitchCount)),
+      startStitches: stitchCount,
+      after: new Map(),
+      over: 'beginning',
+    }),
+    ...(nature.layers === 2 ? [joiningRowLine(rowCount, stitchCount)] : []),
+    ...(figures.border ? longEdgeLines(figures.border.value, term('sc', design.settings.terms)) : []),
     `Fasten off, ${tail}.`,
   ];
 }
@@ -55,16 +57,13 @@ export function strapLines(stage: WorkedStrapStage, bag: Bag): string[] {
 function grownLines(stage: WorkedStrapStage, { design, plan, length }: Bag): string[] {
   const { figures, nature, stitchCount, rowCount, choice } = stage;
   const rowsLines = (count: number) =>
-    turnedRowsLines(
-      nature.stitch === null ? inPlainStitch(design) : { ...design, stitch: nature.stitch, plainEdge: 0 },
-      {
-        from: 1,
-        rows: shapedRows(stitchCount, Array<number>(count).fill(stitchCount)),
-        startStitches: stitchCount,
-        after: new Map(),
-        over: 'rounds',
-      },
-    );
+    turnedRowsLines(workedIn(nature, design), {
+      from: 1,
+      rows: shapedRows(stitchCount, Array<number>(count).fill(stitchCount)),
+      startStitches: stitchCount,
+      after: new Map(),
+      over: 'rounds',
+    });
   const takes = grownStrapText(stage, plan);
   const off = `Fasten off, leaving a tail of ${length(SEWING_TAIL_MM)} to sew with.`;
   const side = 'Join the yarn at the first of them, right side of the bag facing.';
@@ -86,16 +85,21 @@ function grownLines(stage: WorkedStrapStage, { design, plan, length }: Bag): str
 }
 
 /** Single crochet along both long edges of a band, without fastening off before. */
-const borderLines = (count: number, sc: string): string[] => [
+export const longEdgeLines = (count: number, sc: string): string[] => [
   `Turn the work by a quarter. Along the long edge: ch 1, ${count} ${sc} evenly in the row ends, sl st in the corner. (${count} ${sc})`,
   `Sl st across the short end. Along the other long edge: ch 1, ${count} ${sc} evenly in the row ends, sl st in the corner. (${count} ${sc})`,
+];
+
+/** The first row of an i-cord, and all that follow. */
+export const iCordRowLines = (loops: number, rows: number): string[] => [
+  `Row 1: pull up a loop in 2nd ch from hook and in each ch to the end. (${loops} loops on the hook)`,
+  `Rows 2 to ${rows}: take all loops but the last off the hook and hold them. Ch 1 through the loop on the hook; put the next loop on the hook, yarn over and through it, one by one to the end. (${loops} loops on the hook)`,
 ];
 
 /** An i-cord: all loops are kept on the hook, then let off it and worked one by one. Common practice, no source. */
 const iCordLines = (chain: number, loops: number, rows: number, tail: string): string[] => [
   `Ch ${chain}.`,
-  `Row 1: pull up a loop in 2nd ch from hook and in each ch to the end. (${loops} loops on the hook)`,
-  `Rows 2 to ${rows}: take all loops but the last off the hook and hold them. Ch 1 through the loop on the hook; put the next loop on the hook, yarn over and through it, one by one to the end. (${loops} loops on the hook)`,
+  ...iCordRowLines(loops, rows),
   `Yarn over and through all ${loops} loops. Fasten off, ${tail}.`,
 ];
 

@@ -5,6 +5,7 @@ import { inPlainStitch, stitchCountWord } from '../rowText';
 import { stepWords } from '../stepWords';
 import { STRAP_WORDS, attachWords, hardwareMaterials, hungTickets, tickets } from './hungWords';
 import { strapLines } from './strapLines';
+import { STRAP_BESIDE } from './strapRows';
 import { STRAP_NAMES } from './strapNames';
 import type { FittingWords } from './words';
 
@@ -31,6 +32,7 @@ export const strapWords = (kind: WorkedStrapKind): FittingWords<WorkedStrapStage
   title: STRAP_NAMES[kind].title,
   ...STRAP_WORDS,
   workedLines: strapLines,
+  beside: STRAP_BESIDE,
   materials: (stage, bag) => [
     ...(stage.choice.school === 'slack' ? ['Cotton tape to reinforce the strap.'] : []),
     ...hardwareMaterials(stage, bag),

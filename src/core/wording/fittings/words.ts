@@ -16,6 +16,9 @@ export interface WordedBag {
 /** Writes the pieces of another bag that nothing is put on, as this one's are written. */
 export type WriteBare = (design: Design) => string[];
 
+/** The words of every row of the pieces of such a bag. */
+export type WriteBareRows = (design: Design) => ReadonlyMap<PieceId, string[]>;
+
 /** A figure as it is shown beside a fitting's fields, with the mark on the drawing that it lights. */
 export interface Ticket {
   figure: Figure;
@@ -44,6 +47,11 @@ export interface FittingWords<
   /** The heading of what is worked of it apart, and how that is worked. */
   worked: string;
   workedLines?(stage: Stage, bag: WordedBag, piecesOf: WriteBare): string[];
+  /** What of it is counted row by row, by the names that its stage gives: what that is called, and what is worked in every row, without its number. */
+  beside?: {
+    called(name: string, stage: Stage): string;
+    rows(stage: Stage, name: string, bag: WordedBag, rowsOf: WriteBareRows): string[];
+  };
   /** What is left in a row of a piece while that is worked: said before the row, with its number. */
   inRows?(stage: Stage): { piece: PieceId; row: number; says: string }[];
   materials(stage: Stage, bag: WordedBag): string[];
