@@ -39,4 +39,5 @@ export { foldedMesh, type FoldedMesh, type Solid, type SolidLine, type Stuff } f
 export { foldedPicture } from './foldedPicture';
 export { bumpsOf, rowLines } from './foldedTexture';
 
+export { besideDrawing } from './besideRows';
 export { workedShapes } from './workedRows';

@@ -1,10 +1,11 @@
 import fc from 'fast-check';
-import { describe, expect, it } from 'vitest';
+import { describe, expect, it, test } from 'vitest';
 import { BODY_KINDS } from '@/core/body';
 import { bagOf } from '@/core/testing/bodies';
 import { planOf } from '@/core/testing/designs';
 import {
   benchState,
+  benchStateWith,
   countCheck,
   makingEventSchema,
   partToGoOn,
@@ -123,6 +124,34 @@ describe('how far a making is', () => {
     for (const bad of [{}, { ...rowEvent(1, 0) }, { ...rowEvent(1, 1), id: '../x' }, { ...rowEvent(1, 1), n: 1.5 }])
       expect(makingEventSchema.safeParse(bad).success).toBe(false);
   });
+});
+
+test('a row told last changes what follows just as going through all of it does', () => {
+  const some = fc.record({
+    kind: fc.constantFrom('row' as const, 'pause' as const, 'back' as const),
+    row: fc.integer({ min: 1, max: 6 }),
+    minutes: fc.integer({ min: -2, max: 30 }),
+    takes: fc.integer({ min: 0, max: 9 }),
+  });
+  fc.assert(
+    fc.property(fc.array(some, { maxLength: 12 }), (all) => {
+      let atMs = 1e9;
+      const events = all.map(({ kind, row, minutes, takes }, index): MakingEvent => {
+        atMs += minutes * 60_000;
+        const event = { id: id(index), n: index + 1, atMs };
+        if (kind === 'pause') return { ...event, kind };
+        return kind === 'back'
+          ? { ...event, kind, takes: [id(takes)] }
+          : { ...event, kind, piece: 'panel', copy: 1, row };
+      });
+      const last = events.at(-1);
+      if (last?.kind !== 'row' || events.some((event) => event.kind === 'back' && event.takes.includes(last.id)))
+        return;
+      expect(benchStateWith(benchState(events.slice(0, -1)), last)).toEqual(benchState(events));
+    }),
+    { numRuns: 500 },
+  );
+  expect(benchStateWith(benchState([rowEvent(1, 5)]), rowEvent(1, 2))).toBeNull();
 });
 
 describe.each(BODY_KINDS)('the rows of %s', (kind) => {

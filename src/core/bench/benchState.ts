@@ -26,6 +26,8 @@ export interface BenchState {
   inHand: PartAt | null;
   /** The highest number of an event, to go on from. */
   lastN: number;
+  /** What was told last of all, taken back or not; null before anything was. */
+  lastTold: MakingEvent | null;
 }
 
 /** In the order they were told: by number, and by name where two windows gave the same. */
@@ -70,32 +72,65 @@ export function benchState(events: Iterable<MakingEvent>): BenchState {
     measured: of('measured'),
     notes: of('note'),
     finished: of('finished'),
-    ...timesOf([...known.values()].sort(inOrder), taken),
+    ...timesOf(known, taken),
     inHand,
     lastN: [...known.values()].reduce((most, { n }) => Math.max(most, n), 0),
   };
 }
 
-/** The time at work: what lies between two events, unless it is longer than she works at a row, she had laid the work down, or a clock was set back. */
+/**
+ * The same once one more row is told, without going through all that was told before; null where that has to be done, since the row is not the last of all.
+ *
+ * @example
+ * benchStateWith(benchState([]), { kind: 'row', id: 'event-one', n: 1, atMs: 0, piece: 'panel', copy: 1, row: 7 })?.rows.get('panel.1') // => 7
+ */
+export function benchStateWith(state: BenchState, event: MakingEvent): BenchState | null {
+  if (event.kind !== 'row' || event.n <= state.lastN) return null;
+  const key = partKey(event);
+  const { workedMs, rowMs } = timeBetween(state.lastTold, event);
+  return {
+    ...state,
+    rows: new Map(state.rows).set(key, Math.max(state.rows.get(key) ?? 0, event.row)),
+    inHand: { piece: event.piece, copy: event.copy },
+    workedMs: state.workedMs + workedMs,
+    rowMs: rowMs ? [...state.rowMs, rowMs] : state.rowMs,
+    isPaused: false,
+    lastN: event.n,
+    lastTold: event,
+  };
+}
+
+/** The time at work, of events in their order; rows that were taken back are timed by none. */
 function timesOf(
-  events: readonly MakingEvent[],
+  known: ReadonlyMap<string, MakingEvent>,
   taken: ReadonlySet<string>,
-): Pick<BenchState, 'workedMs' | 'rowMs' | 'isPaused'> {
-  let workedMs = 0;
-  const rowMs: { part: string; row: number; ms: number }[] = [];
-  let before: MakingEvent | null = null;
-  for (const event of events) {
-    const last: MakingEvent | null = before;
-    before = event;
-    if (last === null || last.kind === 'pause') continue;
-    const ms = event.atMs - last.atMs;
-    if (ms <= 0 || ms > MOST_AT_WORK_MS) continue;
-    workedMs += ms;
-    if (event.kind !== 'row' || last.kind !== 'row' || taken.has(event.id) || ms < LEAST_ROW_MS) continue;
-    if (partKey(last) === partKey(event) && event.row === last.row + 1)
-      rowMs.push({ part: partKey(event), row: event.row, ms });
+): Pick<BenchState, 'workedMs' | 'rowMs' | 'isPaused' | 'lastTold'> {
+  let total = 0;
+  const rows: BenchState['rowMs'][number][] = [];
+  let lastTold: MakingEvent | null = null;
+  for (const event of [...known.values()].sort(inOrder)) {
+    const { workedMs, rowMs } = timeBetween(lastTold, event);
+    lastTold = event;
+    total += workedMs;
+    if (rowMs && !taken.has(event.id)) rows.push(rowMs);
   }
-  return { workedMs, rowMs, isPaused: before?.kind === 'pause' };
+  return { workedMs: total, rowMs: rows, isPaused: lastTold?.kind === 'pause', lastTold };
+}
+
+/** What lies between two events, unless it is longer than she works at a row, she had laid the work down, or a clock was set back; and the row that took it. */
+function timeBetween(
+  last: MakingEvent | null,
+  event: MakingEvent,
+): { workedMs: number; rowMs: BenchState['rowMs'][number] | null } {
+  const ms = last === null || last.kind === 'pause' ? 0 : event.atMs - last.atMs;
+  if (ms <= 0 || ms > MOST_AT_WORK_MS) return { workedMs: 0, rowMs: null };
+  const isNext =
+    event.kind === 'row' &&
+    last?.kind === 'row' &&
+    ms >= LEAST_ROW_MS &&
+    partKey(last) === partKey(event) &&
+    event.row === last.row + 1;
+  return { workedMs: ms, rowMs: isNext ? { part: partKey(event), row: event.row, ms } : null };
 }
 
 /**

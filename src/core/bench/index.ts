@@ -1,4 +1,4 @@
-export { MOST_AT_WORK_MS, benchState, toTakeBack, type BenchState } from './benchState';
+export { MOST_AT_WORK_MS, benchState, benchStateWith, toTakeBack, type BenchState } from './benchState';
 export { heldG, heldTapeMm, isPress, readScaleLine, readTapeLine } from './benchDevices';
 export { countCheck, type CountCause, type CountCheck } from './countCheck';
 export {

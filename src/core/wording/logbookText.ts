@@ -102,5 +102,5 @@ export function timeLeftText({ hours, plusMinus, by, timed, stitches }: TimeLeft
   }[by];
   return stitches === 0
     ? 'All rows are worked.'
-    : `${hoursText(hours)} ± ${hoursText(plusMinus)} for ${stitches} stitches, ${from}. Borders, straps, seams and lining come on top.`;
+    : `${hoursText(hours)} ± ${hoursText(plusMinus)} for ${stitches} stitches, ${from}. Seams, cloth and ends come on top.`;
 }

@@ -150,7 +150,7 @@ const lastRowWords = (pattern: StitchPattern, lastRow: PatternRow, count: number
  * The same rows, each in words of its own and without its number: as many as there are in all.
  *
  * @example
- * patternRowWords(STITCHES.sc, 4, { terms: 'us', turningChain: 'does-not-count', foundation: 'chain' }, 3)[2] // => 'ch 1, sc in each st across, turn. (4 sc)'
+ * patternRowWords(STITCHES.sc, 4, { terms: 'us', turningChain: 'does-not-count', foundation: 'chain' }, 3)[2] // => 'ch 1 (does not count as a st), sc in each st across, turn. (4 sc)'
  */
 export const patternRowWords = (
   pattern: StitchPattern,

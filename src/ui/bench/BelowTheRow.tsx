@@ -2,7 +2,7 @@
 
 import { Button, Flex } from '@chakra-ui/react';
 import { Pause, Undo2 } from 'lucide-react';
-import { memo, type ReactNode } from 'react';
+import { memo, useEffect, useRef, type ReactNode } from 'react';
 import { rowsDone, type BenchState, type PartToWork } from '@/core/bench';
 import type { Due } from '@/core/wording';
 import { useBag } from '@/ui/bag/BagProvider';
@@ -23,6 +23,7 @@ interface BelowTheRowProps {
   /** As it was a frame ago: the row itself is drawn first. */
   bench: BenchState;
   part: PartToWork;
+  isChosen: boolean;
   dues: readonly Due[];
   counted: 'row' | 'round';
   finish: () => void;
@@ -35,6 +36,7 @@ export const BelowTheRow = memo(function BelowTheRow({
   log,
   bench,
   part,
+  isChosen,
   dues,
   counted,
   finish,
@@ -50,7 +52,7 @@ export const BelowTheRow = memo(function BelowTheRow({
   return (
     <>
       <Dues now={now} ahead={ahead} rowNow={row} counted={counted} />
-      <Presses {...{ counted, isWorked, finish, takeBack, done }} />
+      <Presses {...{ counted, isWorked, isChosen, finish, takeBack, done }} />
       <Flex gap="2" mt="3" wrap="wrap" align="end">
         <CountCheckField {...{ log, part, design }} row={done} />
         <RowField log={log} part={part} counted={counted} />
@@ -75,13 +77,19 @@ export const BelowTheRow = memo(function BelowTheRow({
 function Presses({
   counted,
   isWorked,
+  isChosen,
   finish,
   takeBack,
   done,
-}: Pick<BelowTheRowProps, 'counted' | 'finish' | 'takeBack'> & { isWorked: boolean; done: number }) {
+}: Pick<BelowTheRowProps, 'counted' | 'isChosen' | 'finish' | 'takeBack'> & { isWorked: boolean; done: number }) {
+  const button = useRef<HTMLButtonElement>(null);
+  useEffect(() => {
+    if (isChosen) button.current?.focus({ preventScroll: true });
+  }, [isChosen]);
   return (
     <Flex gap="3" mt="3" wrap="wrap">
       <Button
+        ref={button}
         flex="1 1 60%"
         minH={{ base: '112px', md: '96px' }}
         fontSize="24px"

@@ -19,6 +19,7 @@ import type { PieceOnScreen } from '@/ui/drawing/pieceOnScreen';
 import { SheetView } from '@/ui/drawing/SheetView';
 import { FromLogbook } from '@/ui/logbook/FromLogbook';
 import { ProblemSlips } from '@/ui/problems/ProblemSlips';
+import { BesideRows } from './BesideRows';
 import { FinishGroup } from './FinishGroup';
 import { InspectGroup } from './InspectGroup';
 import { KeepingMark } from './KeepingMark';
@@ -69,7 +70,8 @@ function Bench() {
       <ProblemSlips place="bench" />
       <Group title="Row by row" action={<KeepingMark log={log} />}>
         <PartChoice parts={parts} bench={bench} chosen={part} onChoose={(one) => setChosen(partKey(one))} />
-        {part && <RowCounter key={partKey(part)} log={log} part={part} />}
+        {part && <RowCounter key={partKey(part)} log={log} part={part} isChosen={partKey(part) === chosen} />}
+        {part && <BesideRows part={part} bench={bench} />}
       </Group>
       {part && <MeasureGroup log={log} bench={bench} part={part} />}
       <RehearseGroup moments={moments} at={rehearsed} rows={rowsOf} onMove={setRehearsed} />

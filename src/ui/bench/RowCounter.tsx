@@ -17,7 +17,16 @@ import { useSpoken } from './useSpoken';
 const COUNTED = { row: 'Row', round: 'Round' } as const;
 
 /** The row in hand: its number, what is worked in it, what is to be minded, and one large press for done. */
-export function RowCounter({ log, part }: { log: MakingLog; part: PartToWork }) {
+export function RowCounter({
+  log,
+  part,
+  isChosen,
+}: {
+  log: MakingLog;
+  part: PartToWork;
+  /** She took this part herself: the next key counts its row. */
+  isChosen: boolean;
+}) {
   const bench = useBench(log);
   const design = useBag((state) => state.design);
   const plan = useBag((state) => state.plan);
@@ -102,7 +111,7 @@ export function RowCounter({ log, part }: { log: MakingLog; part: PartToWork }) 
         </>
       )}
       {!isWorked && repeats !== null && repeats > 1 && <RepeatTally key={row} repeats={repeats} />}
-      <BelowTheRow {...{ log, part, dues, counted, finish, takeBack }} bench={later}>
+      <BelowTheRow {...{ log, part, isChosen, dues, counted, finish, takeBack }} bench={later}>
         {aloud}
       </BelowTheRow>
     </Box>

@@ -49,6 +49,7 @@ function fakeServer() {
         listeners.add(told);
         return () => listeners.delete(told);
       },
+      soon: (call: () => void) => call(),
       later: (call: () => void) => {
         waiting.push(call);
         return () => void waiting.splice(waiting.indexOf(call), waiting.includes(call) ? 1 : 0);

@@ -2,6 +2,7 @@ import { nanoid } from 'nanoid';
 import { createStore, type StoreApi } from 'zustand/vanilla';
 import {
   benchState,
+  benchStateWith,
   makingEventSchema,
   toTakeBack,
   type BenchState,
@@ -44,6 +45,8 @@ export interface LogWorld {
   /** Opens a line on which the server says what is told elsewhere. */
   listen(address: string, heard: { told: (data: string) => void; cut: () => void }): () => void;
   later(call: () => void, ms: number): () => void;
+  /** Once what is told is painted. */
+  soon(call: () => void): void;
   last: LastState;
 }
 
@@ -95,8 +98,9 @@ export function createMakingLog(bagId: string, world: LogWorld = browserWorld): 
       void world.last.save(bagId, [...events.values()]);
     }, REMEMBERED_AFTER_MS);
   };
-  const counted = () => {
-    store.setState({ bench: benchState(events.values()), waiting: unsent.size });
+  const counted = (told: MakingEvent | null = null) => {
+    const after = told && benchStateWith(store.getState().bench, told);
+    store.setState({ bench: after ?? benchState(events.values()), waiting: unsent.size });
     remember();
   };
 
@@ -162,8 +166,9 @@ export function createMakingLog(bagId: string, world: LogWorld = browserWorld): 
     events.set(whole.id, whole);
     unsent.set(whole.id, whole);
     localMemory.set(prefix + whole.id, JSON.stringify(whole));
-    counted();
-    void sendAll();
+    counted(whole);
+    // The row is painted first; it stands in the browser's memory already.
+    world.soon(() => void sendAll());
     return whole;
   };
   const takeBack = (ids: string[]) => {
@@ -239,6 +244,9 @@ const browserWorld: LogWorld = {
     line.onmessage = ({ data }) => told(String(data));
     line.onerror = cut;
     return () => line.close();
+  },
+  soon(call) {
+    setTimeout(call, 0);
   },
   later(call, ms) {
     const timer = setTimeout(call, ms);
