@@ -301,7 +301,11 @@ function eventsRemembered(): Promise<number> {
 }
 
 test('a strap is counted as the pieces are, grows beside its row, and does its step', async ({ page }) => {
-  await atTheBench(page, 'Librarian’s satchel');
+  const bag = (await atTheBench(page)).replace('/bench', '');
+  await page.goto(`${bag}/strap`);
+  await page.getByRole('button', { name: 'Add a strap' }).click();
+  await saved(page);
+  await goTo(page, 'Bench');
   const strap = page.getByRole('group', { name: 'Which piece' }).getByRole('button', { name: /^Strap, 0 of/ });
   const rows = Number(/of (\d+)/.exec((await strap.textContent()) ?? '')?.[1]);
   await strap.press('Enter');
@@ -312,8 +316,8 @@ test('a strap is counted as the pieces are, grows beside its row, and does its s
   await page.keyboard.press('Space');
   await rowNow(page, 2);
   await expect(page.getByTestId('beside-rows').getByRole('img')).toHaveAccessibleName(/^Strap: 1 of/);
-  await page.getByLabel('Rows worked').fill(String(rows));
-  await page.getByLabel('Rows worked').press('Enter');
+  await page.getByRole('textbox', { name: 'Rows worked' }).fill(String(rows));
+  await page.getByRole('textbox', { name: 'Rows worked' }).press('Enter');
   await expect(counter(page)).toContainText(`All ${rows} rows are worked.`);
   await expect(step(page, 'work-strap')).toHaveAttribute('data-standing', 'done');
   await kept(page);

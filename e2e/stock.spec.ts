@@ -76,6 +76,7 @@ test('a bag costs what its yarn costs in the stores, and is cut from what is lef
 
 test('one list is made for several bags, out of one store', async ({ page }) => {
   const names: string[] = [];
+  const bags: string[] = [];
   for (const starter of ['Letter pouch', 'Satchel with a gusset']) {
     const bag = await newBag(page, starter);
     await page.goto(`${bag}/body`);
@@ -83,6 +84,7 @@ test('one list is made for several bags, out of one store', async ({ page }) => 
     await fill(page, 'Name of the bag', name);
     await saved(page);
     names.push(name);
+    bags.push(`${bag}/stores`);
   }
   await page.goto('/stores');
   await page.getByRole('button', { name: 'A shopping list for several bags' }).click();
@@ -94,6 +96,20 @@ test('one list is made for several bags, out of one store', async ({ page }) => 
   const download = page.waitForEvent('download');
   await page.getByRole('button', { name: 'Save the list' }).click();
   expect((await download).suggestedFilename()).toBe('shopping-list.txt');
+  // Both hold what they need: the stores show it, and so does either bag.
+  await page.getByRole('button', { name: 'Hold what they need in the stores' }).click();
+  await expect(page.getByText('Held. Each bag gives it back at its Stores.')).toBeVisible();
+  await page.reload();
+  const heldHere = page.getByRole('region', { name: 'Held for bags' });
+  for (const name of names) await expect(heldHere).toContainText(name);
+  await page.goto(bags[0] as string);
+  await expect(page.getByTestId('held')).toContainText(names[1] as string);
+  await page.getByRole('button', { name: 'Give it back to the stores' }).click();
+  await expect(page.getByRole('button', { name: 'Hold all this for this bag' })).toBeVisible();
+  await expect(page.locator('body')).toContainText('other bags may count on the same');
+  await page.goto('/stores');
+  await expect(heldHere).toContainText(names[1] as string);
+  await expect(heldHere).not.toContainText(names[0] as string);
 });
 
 test('another yarn is tried with all that it changes, made of, and undone; a price is made of hours or of materials', async ({

@@ -8,6 +8,8 @@ import { demoBags } from './demoBags';
 import { FINISHED, HALF_MADE, demoFinished, demoMaking } from './demoMaking';
 import { demoNotions } from './demoNotions';
 
+const kindOf = ({ choice }: { choice: { kind: string } }): string => choice.kind;
+
 describe('the demo', () => {
   it.each(demoBags())('$name is a whole design and has a plan', (design) => {
     expect(readDesign(JSON.parse(JSON.stringify(design)))).toEqual({ ok: true, design });
@@ -51,10 +53,10 @@ describe('the demo', () => {
     for (const event of [...demoMaking(half), ...events]) expect(makingEventSchema.parse(event)).toEqual(event);
     const result = planBag(design);
     if (!result.ok) throw new Error('no plan');
-    const bag = madeBag('finished', design, result.plan, events);
+    const bag = madeBag('finished', design, result.plan, events, kindOf);
     expect(bag.rows.worked).toBe(bag.rows.all);
     expect(bag.lessons.map(({ kind }) => kind)).toEqual([...LESSON_KINDS]);
-    expect(madeBag('half', half, result.plan, demoMaking(half)).finishedMs).toBeNull();
+    expect(madeBag('half', half, result.plan, demoMaking(half), kindOf).finishedMs).toBeNull();
   });
 
   it('has a drawer of pieces that were measured, one of which is on a bag', () => {

@@ -69,6 +69,7 @@ export function demoMaking(design: Design): MakingEvent[] {
   const { plan } = result;
   const telling = new Telling('demo-making', HALF_MADE_BEGUN_MS);
   const at = { piece: part.piece, copy: 1 } as const;
+  telling.tell({ kind: 'hold', holds: true }, 1);
   telling.rows(part, 31, 2.5, (row) => {
     if (row === 8) {
       const stitches = rowToWork(plan.pieces[0] as Plan['pieces'][number], row)?.stitches ?? 0;

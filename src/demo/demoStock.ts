@@ -19,6 +19,10 @@ export const demoStock = (): StockItem[] => [
     ...{ weightClass: 4, ballMassG: 50, ballLengthM: 61, dyeLot: '', balls: 6, openedG: [28, 12] },
   },
   {
+    ...{ id: id('stock-bandstand'), kind: 'yarn', name: 'Bandstand linen mix', price: 7.2, colour: 'madder' },
+    ...{ weightClass: 3, ballMassG: 100, ballLengthM: 208, dyeLot: '12', balls: 0, openedG: [83, 17] },
+  },
+  {
     ...{ id: id('stock-ticking'), kind: 'cloth', name: 'Striped ticking', price: 11.5 },
     ...{ stuff: 'cloth', widthMm: 1380, lengthMm: 740 },
   },

@@ -84,7 +84,7 @@ export const planningWork = {
   madeBags: (makings: { id: string; design: Design; events: MakingEvent[] }[]): MadeBag[] =>
     makings.flatMap(({ id, design, events }) => {
       const result = planBag(design);
-      return result.ok ? [madeBag(id, design, result.plan, events)] : [];
+      return result.ok ? [madeBag(id, design, result.plan, events, (stage) => wordsOf(stage).title)] : [];
     }),
 
   /** What each of several changes would do to a bag's plan, by itself; null where no plan comes of it. */

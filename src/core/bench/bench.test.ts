@@ -126,6 +126,17 @@ describe('how far a making is', () => {
   });
 });
 
+test('what is held for it is held from when it was told first, and given back when that is told; none of it is time at work', () => {
+  const hold = (n: number, holds: boolean): MakingEvent => ({ kind: 'hold', id: id(n), n, atMs: n * 60_000, holds });
+  const events = [rowEvent(1, 1), hold(2, true), hold(3, true), rowEvent(4, 2)];
+  const state = benchState(events);
+  expect(state.heldMs).toBe(120_000);
+  expect(state.rowMs).toEqual([{ part: 'panel.1', row: 2, ms: 180_000 }]);
+  expect(state.workedMs).toBe(180_000);
+  expect(benchState([...events, hold(5, false)]).heldMs).toBeNull();
+  expect(benchState([...events, { kind: 'back', id: id(9), n: 9, atMs: 0, takes: [id(2)] }]).heldMs).toBe(180_000);
+});
+
 test('a row told last changes what follows just as going through all of it does', () => {
   const some = fc.record({
     kind: fc.constantFrom('row' as const, 'pause' as const, 'back' as const),

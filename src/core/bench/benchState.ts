@@ -17,6 +17,8 @@ export interface BenchState {
   notes: readonly MakingEventOf<'note'>[];
   /** What she said when it was finished; of several the last one stands. */
   finished: readonly MakingEventOf<'finished'>[];
+  /** Since when what it needs is held for it in the stores, ms; null where it isn't. */
+  heldMs: number | null;
   /** Time at work, ms. */
   workedMs: number;
   /** How long single rows took, ms, those that were told one right after the other. */
@@ -26,7 +28,7 @@ export interface BenchState {
   inHand: PartAt | null;
   /** The highest number of an event, to go on from. */
   lastN: number;
-  /** What was told last of all, taken back or not; null before anything was. */
+  /** What was told last of the work, taken back or not; null before anything was. */
   lastTold: MakingEvent | null;
 }
 
@@ -52,12 +54,14 @@ export function benchState(events: Iterable<MakingEvent>): BenchState {
   const rows = new Map<string, number>();
   const steps = new Map<string, 'done' | 'skipped'>();
   let inHand: PartAt | null = null;
+  let heldMs: number | null = null;
   for (const event of live) {
     if (event.kind === 'row') {
       const key = partKey(event);
       rows.set(key, Math.max(rows.get(key) ?? 0, event.row));
       inHand = { piece: event.piece, copy: event.copy };
     }
+    if (event.kind === 'hold') heldMs = event.holds ? (heldMs ?? event.atMs) : null;
     if (event.kind === 'step') {
       if (event.as === 'open') steps.delete(event.step);
       else steps.set(event.step, event.as);
@@ -72,6 +76,7 @@ export function benchState(events: Iterable<MakingEvent>): BenchState {
     measured: of('measured'),
     notes: of('note'),
     finished: of('finished'),
+    heldMs,
     ...timesOf(known, taken),
     inHand,
     lastN: [...known.values()].reduce((most, { n }) => Math.max(most, n), 0),
@@ -109,6 +114,8 @@ function timesOf(
   const rows: BenchState['rowMs'][number][] = [];
   let lastTold: MakingEvent | null = null;
   for (const event of [...known.values()].sort(inOrder)) {
+    // Nothing of it is work.
+    if (event.kind === 'hold') continue;
     const { workedMs, rowMs } = timeBetween(lastTold, event);
     lastTold = event;
     total += workedMs;

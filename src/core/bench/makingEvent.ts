@@ -81,6 +81,8 @@ export const makingEventSchema = z.discriminatedUnion('kind', [
       .nullable(),
     remark: z.string().trim().min(1).max(2000).nullable(),
   }),
+  /** What the bag needs is held for it in the stores, or given back to them. */
+  z.strictObject({ ...event, kind: z.literal('hold'), holds: z.boolean() }),
   /** She lays the work down: what passes until the next event is none of its time. */
   z.strictObject({ ...event, kind: z.literal('pause') }),
 ]);

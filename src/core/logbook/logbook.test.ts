@@ -2,7 +2,14 @@ import Papa from 'papaparse';
 import fc from 'fast-check';
 import { sampleCorrelation } from 'simple-statistics';
 import { describe, expect, it } from 'vitest';
-import { benchState, partsToWork, rowToWork, type MakingEvent, type NewMakingEvent, type PartToWork } from '@/core/bench';
+import {
+  benchState,
+  partsToWork,
+  rowToWork,
+  type MakingEvent,
+  type NewMakingEvent,
+  type PartToWork,
+} from '@/core/bench';
 import { applyEdits, type Design } from '@/core/design';
 import { nextNormal, seededRandom } from '@/core/random';
 import { bagOf, withBody } from '@/core/testing/bodies';
@@ -23,6 +30,8 @@ import {
   workCounted,
   type Lesson,
 } from '.';
+
+const kindOf = ({ choice }: { choice: { kind: string } }): string => choice.kind;
 
 const MINUTE = 60_000;
 
@@ -185,7 +194,7 @@ describe('what a bag teaches', () => {
       remark: 'Wears well.',
     };
     const { events, plan } = made(design, { wider: 1, lower: 1, more: [finished] });
-    const bag = madeBag('one', design, plan, events);
+    const bag = madeBag('one', design, plan, events, kindOf);
     expect(lessonOf(bag.lessons, 'creep')?.value).toBeCloseTo(0.25, 9);
     expect(lessonOf(bag.lessons, 'yarn')?.value).toBeCloseTo(1.1, 9);
     // Every row took three minutes, but for the first, of which that is not known.
@@ -307,7 +316,7 @@ describe('the logbook as a file', () => {
       cameOut: [{ of: 'bag', widthMm: 251.5, heightMm: null, depthMm: null }],
     };
     const { plan, events } = made(design, { wider: 1, lower: 1 });
-    return madeBag('one', design, plan, events);
+    return madeBag('one', design, plan, events, kindOf);
   };
   const day = (ms: number) => new Date(ms).toISOString().slice(0, 10);
 

@@ -1,6 +1,8 @@
 import { benchState, partsToWork, type BenchState, type MakingEvent, type MakingEventOf } from '@/core/bench';
 import type { CameOut, Design } from '@/core/design';
+import type { FittingStage } from '@/core/fittings';
 import type { Plan } from '@/core/plan';
+import { bagNeeds, type BagNeeds } from '@/core/stock';
 import { measuredLessons, type Lesson } from './lessons';
 import { workCounted, type WorkedOfAll } from './workCounted';
 
@@ -18,6 +20,8 @@ export interface MadeBag {
   /** The clock of the device on which it was said to be finished, ms; null as long as it isn't. */
   finishedMs: number | null;
   begunMs: number | null;
+  /** What it holds in the stores, until it is finished; null where it holds nothing. */
+  holds: { sinceMs: number; needs: BagNeeds } | null;
   yarn: string;
   hookMm: number;
   stitch: Design['stitch'];
@@ -55,8 +59,18 @@ export function goneByScale(atHandG: Design['yarnAtHandG'], measured: BenchState
     : first - last;
 }
 
-/** A bag as the logbook has it. Hours are those she said, else those that were counted. */
-export function madeBag(id: string, design: Design, plan: Plan, events: readonly MakingEvent[]): MadeBag {
+/**
+ * A bag as the logbook has it. Hours are those she said, else those that were counted.
+ *
+ * @param wordsFor what a piece that is bought is called
+ */
+export function madeBag(
+  id: string,
+  design: Design,
+  plan: Plan,
+  events: readonly MakingEvent[],
+  wordsFor: (stage: FittingStage) => string,
+): MadeBag {
   const bench = benchState(events);
   const finished = finishedOf(bench);
   const came: CameOut | undefined = design.cameOut.find(({ of }) => of === 'bag');
@@ -75,7 +89,14 @@ export function madeBag(id: string, design: Design, plan: Plan, events: readonly
     id,
     name: design.name,
     finishedMs: finished?.atMs ?? null,
-    begunMs: events.reduce<number | null>((first, { atMs }) => Math.min(first ?? atMs, atMs), null),
+    begunMs: events.reduce<number | null>(
+      (first, { atMs, kind }) => (kind === 'hold' ? first : Math.min(first ?? atMs, atMs)),
+      null,
+    ),
+    holds:
+      bench.heldMs === null || finished
+        ? null
+        : { sinceMs: bench.heldMs, needs: bagNeeds(design.name, plan, wordsFor) },
     yarn: design.swatch.yarn.name,
     hookMm: design.swatch.hookMm,
     stitch: design.stitch,

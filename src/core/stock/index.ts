@@ -6,6 +6,7 @@ export { guarded, unguarded } from './guarded';
 export { MOST_STOCK_ROWS, readStockCsv, stockAsCsv } from './stockCsv';
 export { cornersText, readCorners } from './corners';
 export { bagNeeds, type BagNeeds } from './bagNeeds';
+export { held, type HeldLine } from './held';
 export { shoppingList, shoppingTotal, type ShoppingLine } from './shoppingList';
 export { bagCost, type BagCost, type CostLine } from './bagCost';
 export {

@@ -14,7 +14,7 @@ import { useLogbook } from './readLogbook';
 /** All bags of whose making something was told: each with what came of it, and what all of them taught. */
 export function LogbookShelf() {
   const logbook = useLogbook();
-  const bags = logbook.is === 'here' ? logbook.bags : [];
+  const bags = logbook.is === 'here' ? logbook.bags.filter(({ begunMs }) => begunMs !== null) : [];
   const made = bags.filter(({ finishedMs }) => finishedMs !== null);
   return (
     <Flex direction="column" minH="100vh">

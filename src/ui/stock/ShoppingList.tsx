@@ -7,6 +7,8 @@ import { notionSchema } from '@/core/notions';
 import { shoppingList, shoppingTotal, stockItemSchema, type BagNeeds, type ShoppingLine } from '@/core/stock';
 import { formatQuantity } from '@/core/wording';
 import { downloadText } from '@/ui/browser/download';
+import { holdersOf, holdFor } from './holding';
+import { useLogbook } from '@/ui/logbook/readLogbook';
 import { Scrolled } from '@/ui/figures/Scrolled';
 import { useWholeLibrary } from '@/ui/library/library';
 import { designOf } from '@/ui/shelf/bagOnShelf';
@@ -62,9 +64,14 @@ function OpenList({ onClose }: { onClose: () => void }) {
     return known.length > 0 ? known : null;
   }, [chosen, designs]);
   const { last } = useAnswer(question, askNeeds);
+  const logbook = useLogbook();
+  const others = useMemo(
+    () => holdersOf(logbook).flatMap(({ id, needs }) => (chosen.includes(id) ? [] : [needs])),
+    [logbook, chosen],
+  );
   const lines = useMemo(
-    () => (question && last ? shoppingList(last, stock, notions) : []),
-    [question, last, stock, notions],
+    () => (question && last ? shoppingList(last, stock, notions, others) : []),
+    [question, last, stock, notions, others],
   );
   const take = (id: string) => setChosen(chosen.includes(id) ? chosen.filter((one) => one !== id) : [...chosen, id]);
   return (
@@ -89,10 +96,33 @@ function OpenList({ onClose }: { onClose: () => void }) {
       ) : (
         <Lines lines={lines} />
       )}
+      {chosen.length > 0 && <HoldButton chosen={chosen} />}
       <Button size="sm" minH="44px" mt="3" variant="outline" bg="paper" onClick={onClose}>
         Close the list
       </Button>
     </Box>
+  );
+}
+
+/** Holds in the stores what all the chosen bags need. */
+function HoldButton({ chosen }: { chosen: readonly string[] }) {
+  const [said, setSaid] = useState<string | null>(null);
+  const hold = async () => {
+    let kept = 0;
+    for (const id of chosen) if (await holdFor(id, true)) kept += 1;
+    setSaid(
+      kept === chosen.length
+        ? 'Held. Each bag gives it back at its Stores.'
+        : `${kept} of ${chosen.length} bags hold it now; try again for the rest.`,
+    );
+  };
+  return (
+    <Flex mt="3" gap="3" align="center" wrap="wrap">
+      <Button size="sm" minH="44px" variant="outline" bg="paper" onClick={() => void hold()}>
+        Hold what they need in the stores
+      </Button>
+      {said && <Box role="status">{said}</Box>}
+    </Flex>
   );
 }
 
@@ -119,7 +149,14 @@ function Lines({ lines }: { lines: readonly ShoppingLine[] }) {
                   </Box>
                 </Table.Cell>
                 <Table.Cell>{amountText(line.needed, line.unit)}</Table.Cell>
-                <Table.Cell>{amountText(line.inStore, line.unit)}</Table.Cell>
+                <Table.Cell>
+                  {amountText(line.inStore, line.unit)}
+                  {line.heldByOthers > 0 && (
+                    <Box fontSize="13px" color="inkSoft">
+                      {amountText(line.heldByOthers, line.unit)} held for other bags
+                    </Box>
+                  )}
+                </Table.Cell>
                 <Table.Cell fontWeight={700}>
                   {line.toBuy === 0 ? 'nothing' : amountText(line.toBuy, line.buyUnit)}
                 </Table.Cell>

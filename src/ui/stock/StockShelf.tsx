@@ -21,6 +21,7 @@ import { FieldFrame } from '@/ui/fields/FieldFrame';
 import { SetAside } from '@/ui/library/SetAside';
 import { keepIn, readWholeLibrary, useLibrary, useWholeLibrary } from '@/ui/library/library';
 import { DrawerHead } from '@/ui/shelf/DrawerHead';
+import { HeldForBags } from './HeldForBags';
 import { StockEditor } from './StockEditor';
 import { ShoppingList } from './ShoppingList';
 import { StockTable } from './StockTable';
@@ -192,6 +193,7 @@ export function StockShelf() {
           />
         </Flex>
         <ShoppingList />
+        <HeldForBags stock={items} notions={own} />
         <SetAside names={[...stock.unreadable, ...notions.unreadable]} />
         {(chosen ?? piece) && (
           <StockEditor

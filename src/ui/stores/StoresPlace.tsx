@@ -10,6 +10,7 @@ import { AtHandGroup } from './AtHandGroup';
 import { BallsGroup } from './BallsGroup';
 import { BallsView } from './BallsView';
 import { CostGroup } from './CostGroup';
+import { HoldGroup } from './HoldGroup';
 import { SwapYarnGroup } from './SwapYarnGroup';
 import { FromLogbook } from '@/ui/logbook/FromLogbook';
 import { FigureTicket } from '@/ui/figures/FigureTicket';
@@ -51,6 +52,7 @@ export function StoresPlace() {
       {plan.yarn.lots.length > 0 && <AtHandGroup />}
       <FromLogbook kinds={YARN} />
       <CostGroup />
+      <HoldGroup />
       <BallsGroup />
       <SwapYarnGroup />
       <Group title="You need">
