@@ -347,7 +347,7 @@ process.stdout.write(
     ),
     logbooks: timesOf(
       Array.from({ length: 200 }, (_, index) => told.slice(0, 1000 + index)),
-      (events) => madeBag('bag', clutch, toldPlan, events),
+      (events) => madeBag('bag', clutch, toldPlan, events, ({ choice }) => choice.kind),
     ),
     replans: timesOf(
       Array.from({ length: 300 }, (_, index) => 10 + (index % 30)),

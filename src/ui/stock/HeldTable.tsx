@@ -5,9 +5,11 @@ import type { HeldLine } from '@/core/stock';
 import { formatQuantity } from '@/core/wording';
 import { Scrolled } from '@/ui/figures/Scrolled';
 
-/** Yarn is told in whole grams. */
-export const heldText = (amount: number, unit: HeldLine['unit']): string =>
+/** Yarn is told in whole grams: what is needed or lacking rounded up, what is free rounded down. */
+const needText = (amount: number, unit: HeldLine['unit']): string =>
   unit === 'g' ? `${Math.ceil(amount - 1e-9)} g` : formatQuantity(amount, unit, 'cm');
+const freeText = (amount: number, unit: HeldLine['unit']): string =>
+  unit === 'g' ? `${Math.floor(amount + 1e-9)} g` : formatQuantity(amount, unit, 'cm');
 
 /** What lies in the stores, who holds it, and what is free. */
 export function HeldTable({ lines }: { lines: readonly HeldLine[] }) {
@@ -25,16 +27,16 @@ export function HeldTable({ lines }: { lines: readonly HeldLine[] }) {
           {lines.map(({ name, unit, inStore, of, free }) => (
             <Table.Row key={name} bg="transparent">
               <Table.Cell>{name}</Table.Cell>
-              <Table.Cell>{heldText(inStore, unit)}</Table.Cell>
+              <Table.Cell>{freeText(inStore, unit)}</Table.Cell>
               <Table.Cell>
                 {of.map(({ bag, amount, covered }, index) => (
                   <Box key={`${bag} ${index}`}>
-                    {bag}: {heldText(amount, unit)}
-                    {covered < amount ? `, ${heldText(amount - covered, unit)} lacking` : ''}
+                    {bag}: {needText(amount, unit)}
+                    {covered < amount ? `, ${needText(amount - covered, unit)} lacking` : ''}
                   </Box>
                 ))}
               </Table.Cell>
-              <Table.Cell>{free > 0 ? heldText(free, unit) : 'nothing'}</Table.Cell>
+              <Table.Cell>{free >= 1 ? freeText(free, unit) : 'nothing'}</Table.Cell>
             </Table.Row>
           ))}
         </Table.Body>
