@@ -5,7 +5,7 @@ export { atomsOf, type Atom } from './atoms';
 export { plainStitchOf } from './plainStitchOf';
 export { nearestCount } from './nearestCount';
 export { withPlainEdge } from './plainEdge';
-export { foundation, workRow, type Cell, type RowFault } from './replay';
+export { RowInWork, foundation, workRow, type Cell, type Effort, type RowFault } from './replay';
 export { beginsPlain, begunPlain, foundationOf } from './begunPlain';
 export { startingChain } from './startingChain';
 export {

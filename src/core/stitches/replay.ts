@@ -84,8 +84,14 @@ export function workRow(row: PatternRow, below: readonly Cell[], options: WorkRo
   return { ok: true, cells: work.cells, repeats };
 }
 
-/** A row while it is worked: what it has made, and how far over the row below it is. */
-class RowInWork {
+/**
+ * A row while it is worked: what it has made, and how far over the row below it is. Rows of data are worked by `workRow`; whoever reads a row from words, where repeats
+ * stand within repeats and end where they end, does its steps one by one.
+ *
+ * @example
+ * new RowInWork(foundation(3)).take(work('sc', 4)) // => { code: 'too-few-stitches', needs: 4, has: 3 }
+ */
+export class RowInWork {
   readonly cells: Cell[] = [];
   /** Places made, whether they are still kept or not. */
   made = 0;
@@ -113,6 +119,27 @@ class RowInWork {
     return null;
   }
 
+  /** Places of the row below that are left. */
+  get left(): number {
+    return this.below.length - this.at;
+  }
+
+  /** Chain spaces among them: chains that lie beside one another are one. */
+  get spacesLeft(): number {
+    let spaces = 0;
+    for (let place = this.at; place < this.below.length; place += 1)
+      if (this.isChain(place) && (place === this.at || !this.isChain(place - 1))) spaces += 1;
+    return spaces;
+  }
+
+  /** Works once more into the place that was worked into last, or into none: into a ring, or a turning chain. It takes nothing. */
+  add(step: Worked, times: number): RowFault | null {
+    if (this.effort.left < 0) return { code: 'too-much-to-work' };
+    this.make(times * step.each, { made: 'stitch', step, from: this.indexOf(Math.max(0, this.at - 1)) });
+    return null;
+  }
+
+  /** Whether a place of the row below is a chain. */
   isChain(place: number): boolean {
     return this.below[this.indexOf(place)]?.made === 'chain';
   }
@@ -135,7 +162,8 @@ class RowInWork {
     return chains;
   }
 
-  private take(step: Step): RowFault | null {
+  /** Does one step; answers what does not fit. */
+  take(step: Step): RowFault | null {
     const has = this.below.length;
     if (this.effort.left < 0) return { code: 'too-much-to-work' };
     this.effort.left -= 1;
