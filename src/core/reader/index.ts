@@ -1,0 +1,6 @@
+export type { FaultSaid, Mend, ReaderFault } from './fault';
+export type { TermReason, TermsGuess } from './guessTerms';
+export type { Instruction, Place, TextSpan, Until } from './instruction';
+export type { ReadPart, ReadPattern, ReadRow } from './read';
+export { MOST_TEXT, readPattern } from './readPattern';
+export type { TermSet } from './termSet';

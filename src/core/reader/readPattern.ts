@@ -1,0 +1,427 @@
+import { foundation, type Cell, type Effort } from '@/core/stitches';
+import { checkedSizes } from './sizes';
+import { definedWords } from './definitions';
+import type { FaultSaid, Mend, ReaderFault } from './fault';
+import { hookFaults } from './hooks';
+import type { Instruction, TextSpan } from './instruction';
+import { readLine, type PatternLine, type RowLabel } from './lines';
+import type { ReadPart, ReadPattern } from './read';
+import { readRowText, type RowText, type WrittenNumber } from './rowText';
+import type { TermSet } from './termSet';
+import { guessTerms, termFaults } from './guessTerms';
+import { workWords, type Below, type OwnWords, type Readings, type WorkedRow } from './workWords';
+
+/** What may be spent on a row, and on all of them, in steps and places. */
+const ROW_EFFORT = 60_000;
+const WHOLE_EFFORT = 4_000_000;
+/** More rows than this are not worked: no bag has them. */
+const MOST_ROWS = 5000;
+/** More text than this is no pattern. */
+export const MOST_TEXT = 400_000;
+const MOST_FAULTS = 500;
+
+/**
+ * Reads a pattern row by row and works it, stitch by stitch: what can't be read or does not fit is a fault of its own place, and the rest goes on.
+ *
+ * @param text the pattern; what is longer than `MOST_TEXT` is not read
+ * @param said whose words it is in, where she says so; else that is guessed
+ *
+ * @example
+ * readPattern('Ch 26.\nRow 1: sc in 2nd ch from hook and in each ch across. (25)').faults // => []
+ * readPattern('Ch 26.\nRow 1: sc in 2nd ch from hook and in each ch across. (26)').faults[0]?.code // => 'count-differs'
+ */
+export function readPattern(text: string, said: TermSet | null = null): ReadPattern {
+  const whole = text.slice(0, MOST_TEXT);
+  const lines = logicalLines(whole);
+  const own = definedWords(lines);
+  const terms = guessTerms(whole, lines, said);
+  const reader = new Reader(own);
+  for (const line of lines) reader.line(line, whole);
+  const parts = reader.parts.filter(({ rows }) => rows.length > 0);
+  const faults = [
+    ...reader.faults,
+    ...termFaults(lines, terms, own),
+    ...hookFaults(whole),
+    ...checkedSizes(whole, lines, parts),
+  ].sort((one, other) => one.from - other.from);
+  return { terms, parts, faults: faults.slice(0, MOST_FAULTS), isProse: parts.length === 0 };
+}
+
+/** Lines, those of a row that goes on in the next one joined; several rows in one line apart. */
+export function logicalLines(text: string): PatternLine[] {
+  const lines: PatternLine[] = [];
+  let at = 0;
+  for (const line of text.split('\n')) {
+    for (const [part, from] of apart(line)) add(lines, readLine(part, at + from), text);
+    at += line.length + 1;
+  }
+  return lines;
+}
+
+function add(lines: PatternLine[], line: PatternLine, text: string): void {
+  const last = lines.at(-1);
+  const goesOn =
+    last?.is === 'row' &&
+    (line.is === 'prose' || line.is === 'heading') &&
+    line.to > line.from &&
+    !/[.)\]!]\s*$/.test(last.text) &&
+    !/\n\s*\n/.test(text.slice(last.to, line.from));
+  if (goesOn)
+    lines[lines.length - 1] = { ...last, to: line.to, text: text.slice(last.textFrom, line.to).replace(/\n/g, ' ') };
+  else lines.push(line);
+}
+
+/** Several rows that are written in one line. */
+function* apart(line: string): Generator<[string, number]> {
+  let from = 0;
+  for (const found of line.matchAll(/(?<=[.;)\]])\s+(?=(?:rows?|rnds?|rounds?)\s*\d+[^.,;]{0,24}?:)/gi)) {
+    yield [line.slice(from, found.index), from];
+    from = found.index + found[0].length;
+  }
+  yield [line.slice(from), from];
+}
+
+/** What a row could lie over: as it was worked, or as its count is written. */
+type Candidates = readonly Below[];
+
+const NOTHING: Below = { cells: null, is: 'row', turned: true, lead: null };
+
+class Reader {
+  readonly parts: ReadPart[] = [{ title: '', rows: [] }];
+  readonly faults: ReaderFault[] = [];
+  private below: Candidates = [NOTHING];
+  private last = 0;
+  /** Whether it is known which row comes next. */
+  private isKnown = true;
+  private rows = new Map<number, { items: Instruction[]; label: RowLabel }>();
+  private isSpiral = false;
+  private readonly remembered: Partial<Readings> = {};
+  private readonly effort: Effort = { left: WHOLE_EFFORT };
+  private rowCount = 0;
+  private title = '';
+
+  constructor(private readonly own: OwnWords) {}
+
+  line(line: PatternLine, whole: string): void {
+    switch (line.is) {
+      case 'heading':
+        this.title = line.text;
+        this.prose(line.text);
+        return;
+      case 'prose':
+        return this.prose(line.text);
+      case 'begin':
+        return this.begin(line);
+      case 'row':
+        return this.row(line);
+      case 'again':
+        return this.again(line, whole);
+    }
+  }
+
+  private prose(text: string): void {
+    if (
+      /\b(?:spiral|continuous rounds?|do not join (?:the )?(?:rounds?|rnds?))\b/i.test(text) &&
+      !/\bnot (?:in|a) (?:a )?spiral/i.test(text)
+    )
+      this.isSpiral = true;
+    if (/\bjoin(?:ed)? (?:each |every )?(?:rounds?|rnds?|with)\b/i.test(text) && !/not join/i.test(text))
+      this.isSpiral = false;
+    const counts =
+      /(?:turning|beginning|starting|beg|t-?)[ -]?ch(?:ain)?s?\b[^.]*?\b(does not|do not|doesn.t|don.t|never)?\s*counts?\b/i.exec(
+        text,
+      );
+    if (counts) {
+      this.remembered.leadStands = counts[1] === undefined;
+      this.remembered.hookStands = counts[1] === undefined;
+    }
+  }
+
+  private fault(said: FaultSaid, span: TextSpan, row: number | null, mends: Mend[] = []): void {
+    this.faults.push({ from: span.from, to: span.to, row, mends, ...said });
+  }
+
+  private newPart(): void {
+    this.parts.push({ title: this.title, rows: [] });
+    this.rows = new Map();
+    this.last = 0;
+    this.isKnown = true;
+  }
+
+  private begin(line: Extract<PatternLine, { is: 'begin' }>): void {
+    if (this.last > 0) {
+      this.newPart();
+      this.isSpiral = false;
+    }
+    const { items } = readRowText(line.text, line.textFrom, new Set(this.own.keys()));
+    const isRing = items.some(({ do: what }) => what === 'ring' || what === 'join');
+    const chain = items.find((item) => item.do === 'chain');
+    const founded = items.find((item) => item.do === 'foundation');
+    const work = items.some(({ do: what }) => ['work', 'repeat', 'increase', 'into'].includes(what));
+    if (founded?.do === 'foundation') {
+      this.below = [{ cells: foundation(Math.min(founded.count, 5000)), is: 'row', turned: true, lead: null }];
+      return;
+    }
+    if (isRing) {
+      this.below = [{ cells: null, is: 'ring', turned: false, lead: null }];
+      return;
+    }
+    if (work) {
+      this.work(
+        { items, written: [] },
+        line,
+        { noun: 'row', rows: [], side: null, from: line.from, to: line.to },
+        0,
+        [0],
+      );
+      return;
+    }
+    if (chain?.do === 'chain') {
+      const cells = Array.from({ length: Math.min(chain.count, 5000) }, (): Cell => ({ made: 'chain' }));
+      this.below = [{ cells, is: 'chain', turned: true, lead: null }];
+    }
+  }
+
+  private row(line: Extract<PatternLine, { is: 'row' }>): void {
+    const { label } = line;
+    const read = readRowText(line.text, line.textFrom, new Set(this.own.keys()));
+    if (label.rows[0] === 1 && this.last > 0) {
+      const isFresh = this.below.every(({ is }) => is === 'row');
+      this.newPart();
+      if (isFresh) this.below = [NOTHING];
+    }
+    const numbers = label.rows.length > 0 ? label.rows : [this.last + 1];
+    this.check(label, numbers);
+    this.parts.at(-1)!.title ||= this.title;
+    numbers.forEach((number, index) => {
+      this.rows.set(number, { items: read.items, label });
+      this.work(read, line, label, index, numbers);
+    });
+    this.last = numbers.at(-1) ?? this.last;
+    this.isKnown = true;
+  }
+
+  /** Whether a row's number is the next one. */
+  private check(label: RowLabel, numbers: readonly number[]): void {
+    const [first] = numbers;
+    if (first === undefined || label.rows.length === 0 || !this.isKnown) return;
+    const isFirstOfAll = this.last === 0 && this.rows.size === 0;
+    if (first === this.last + 1 || (isFirstOfAll && first <= 2)) return;
+    this.fault({ code: 'row-number', expected: this.last + 1, written: first }, label, first);
+  }
+
+  private again(line: Extract<PatternLine, { is: 'again' }>, _whole: string): void {
+    const { label } = line;
+    const of = line.of.map((row) => (row < 0 ? this.last + 1 + row : row));
+    const missing = of.find((row) => !this.rows.has(row));
+    if (label) this.check(label, label.rows);
+    if (missing !== undefined) {
+      if (!this.isKnown) return;
+      this.fault({ code: 'row-unknown', asked: missing }, line, label?.rows[0] ?? this.last + 1);
+      this.last = label?.rows.at(-1) ?? this.last;
+      this.isKnown = label !== null;
+      this.below = [NOTHING];
+      return;
+    }
+    if (of.length === 0) return;
+    const many = label ? label.rows.length : line.times === null ? 0 : line.times * of.length;
+    if (many === 0) {
+      this.isKnown = false;
+      return;
+    }
+    const written = readRowText(line.is === 'again' ? tailOf(line, _whole) : '', line.from, new Set()).written;
+    const numbers = label?.rows.length
+      ? label.rows
+      : Array.from({ length: Math.min(many, MOST_ROWS) }, (_, index) => this.last + 1 + index);
+    numbers.forEach((number, index) => {
+      const from = this.rows.get(of[index % of.length] as number);
+      if (!from) return;
+      const isLast = index === numbers.length - 1;
+      this.rows.set(number, from);
+      this.work(
+        { items: from.items, written: written.length > 1 || isLast ? written : [] },
+        line,
+        { ...from.label, from: line.from, to: line.to, rows: numbers },
+        index,
+        numbers,
+      );
+    });
+    this.last = numbers.at(-1) ?? this.last;
+  }
+
+  /** Works a row over what lies below, in each way that it can be read, and keeps the first that comes out. */
+  private work(read: RowText, line: TextSpan, label: RowLabel, index: number, numbers: readonly number[]): void {
+    const number = numbers[index] ?? this.last + 1;
+    this.rowCount += 1;
+    if (this.rowCount > MOST_ROWS || this.effort.left <= 0) {
+      if (this.rowCount === MOST_ROWS + 1 || this.effort.left <= 0) this.fault({ code: 'too-much' }, label, number);
+      this.effort.left = 0;
+      this.rowCount = MOST_ROWS + 1;
+      return;
+    }
+    const written = writtenFor(read.written, index, numbers.length);
+    const isRound = label.noun === 'round';
+    let best: { worked: WorkedRow; below: Below; differs: Difference | null; readings: Readings } | null = null;
+    for (const below of this.below)
+      for (const readings of this.readings()) {
+        const effort = { left: Math.min(ROW_EFFORT, this.effort.left) };
+        const spent = effort.left;
+        const worked = workWords(read.items, below, readings, this.own, effort);
+        this.effort.left -= spent - effort.left;
+        const isUnknown =
+          below.cells === null && below.is !== 'ring' && !worked.isFoundation && worked.trouble === null;
+        const differs = worked.trouble || isUnknown ? null : differenceOf(worked, written);
+        const now = { worked, below, differs, readings };
+        if (best === null || isBetter(now, best)) best = now;
+        if (worked.trouble === null && differs === null) break;
+      }
+    if (best === null) return;
+    this.kept(best, written, read, line, label, number, isRound);
+  }
+
+  /** What the words leave open, what was found true before first. */
+  private *readings(): Generator<Readings> {
+    const lead = this.remembered.leadStands ?? true;
+    const hook = this.remembered.hookStands ?? lead;
+    const more = this.remembered.timesMore ?? true;
+    for (const timesMore of [more, !more])
+      for (const hookStands of [hook, !hook])
+        for (const leadStands of [lead, !lead]) yield { leadStands, hookStands, timesMore };
+  }
+
+  private kept(
+    {
+      worked,
+      below,
+      differs,
+      readings,
+    }: { worked: WorkedRow; below: Below; differs: Difference | null; readings: Readings },
+    written: readonly WrittenNumber[],
+    read: RowText,
+    line: TextSpan,
+    label: RowLabel,
+    number: number,
+    isRound: boolean,
+  ): void {
+    const { trouble } = worked;
+    for (const open of worked.open)
+      if (trouble === null && differs === null && written.length > 0) this.remembered[open] ??= readings[open];
+    if (trouble) {
+      const { from, to, ...said } = trouble;
+      const isWord = said.code === 'unread' && /^[a-z]/i.test(said.words);
+      this.fault(isWord ? { code: 'undefined-word', words: said.words } : said, { from, to }, number);
+    } else if (differs) {
+      this.fault(
+        { code: 'count-differs', written: differs.written, worked: differs.worked, of: differs.of },
+        differs,
+        number,
+        [{ from: differs.from, to: differs.to, text: String(differs.worked) }],
+      );
+    }
+    if (worked.joined && this.isSpiral && isRound) this.fault({ code: 'joined-spiral' }, worked.joined, number);
+    const isUnknown = below.cells === null && below.is !== 'ring' && !worked.isFoundation;
+    const total = written.length === 1 ? (written[0]?.count ?? null) : null;
+    const isRight = trouble === null && differs === null;
+    const out = isUnknown ? total : trouble ? total : worked.cells.length;
+    this.parts.at(-1)!.rows.push({
+      from: line.from,
+      to: line.to,
+      noun: label.noun,
+      number,
+      side: label.side,
+      in: below.is === 'ring' ? null : (below.cells?.length ?? null),
+      out,
+      items: read.items,
+      cells: worked.cells,
+      names: worked.names,
+      isRight,
+    });
+    const turned = isRound ? worked.turned : true;
+    const asWorked: Below = { cells: worked.cells, is: 'row', turned, lead: worked.lead };
+    const asWritten: Below | null =
+      total === null ? null : { cells: foundation(Math.min(total, 5000)), is: 'row', turned, lead: worked.lead };
+    if (isUnknown) this.below = [asWritten ?? { ...NOTHING, turned }];
+    else if (trouble) this.below = [asWritten ?? { ...NOTHING, turned }];
+    else if (differs && asWritten) this.below = [asWritten, asWorked];
+    else this.below = [asWorked];
+  }
+}
+
+const tailOf = (line: TextSpan, whole: string): string => whole.slice(line.from, line.to);
+
+interface Difference extends TextSpan {
+  written: number;
+  worked: number;
+  of: string;
+}
+
+/** Fewer troubles are better; of two with none the first stays. */
+function isBetter(
+  now: { worked: WorkedRow; differs: Difference | null },
+  best: { worked: WorkedRow; differs: Difference | null },
+): boolean {
+  const rank = ({ worked, differs }: typeof now) =>
+    worked.trouble ? (worked.trouble.code === 'left-over' ? 2 : 3) : differs ? 1 : 0;
+  return rank(now) < rank(best);
+}
+
+/** What is written of one row among several: its own number of a list of as many. */
+function writtenFor(written: readonly WrittenNumber[], index: number, rows: number): readonly WrittenNumber[] {
+  if (rows > 1 && written.length === rows && written.every(({ of }, at) => of === '' || at === rows - 1))
+    return written.slice(index, index + 1);
+  return written;
+}
+
+const NAMES: Readonly<Record<string, string>> = {
+  'sl st': 'slst',
+  'single crochet': 'sc',
+  'double crochet': 'dc',
+  'half double crochet': 'hdc',
+  treble: 'tr',
+  'half treble': 'htr',
+};
+const nameOf = (of: string): string => {
+  const bare = of.replace(/\s*(?:sts?|stitch(?:es)?)$/, '').replace(/s$/, '');
+  return NAMES[bare] ?? bare;
+};
+
+/** Whether a row came out at what is written of it. */
+function differenceOf({ cells, names }: WorkedRow, written: readonly WrittenNumber[]): Difference | null {
+  const [first] = written;
+  if (!first) return null;
+  const total = cells.length;
+  const stitches = cells.filter(({ made }) => made === 'stitch').length;
+  const ofName = (name: string) => names.filter((one) => one === name).length;
+  const spaces = cells.filter(({ made }, at) => made === 'chain' && cells[at - 1]?.made !== 'chain').length;
+  const turning = ofName('turning');
+  const isSpace = (of: string) => /\bch.*(?:sp|loop)|^sp/.test(of);
+  const isChain = (of: string) => /^ch(?:ain)?s?$/.test(of);
+  const fits = ({ count, of }: WrittenNumber): boolean => {
+    if (isSpace(of)) return count === spaces || count === total - stitches;
+    if (isChain(of)) return count === total - stitches;
+    const name = nameOf(of);
+    if (name === '' || name === 'st' || name === 'stitche') return count === total || count === stitches;
+    const named = ofName(name);
+    return count === named || count === named + turning || count === total || count === stitches;
+  };
+  if (written.length === 1) {
+    if (fits(first)) return null;
+    return {
+      from: first.from,
+      to: first.to,
+      written: first.count,
+      worked: Math.abs(first.count - stitches) < Math.abs(first.count - total) ? stitches : total,
+      of: first.of,
+    };
+  }
+  const sum = written.filter(({ of }) => !isSpace(of)).reduce((all, { count }) => all + count, 0);
+  if (written.every(fits) || sum === total || sum === stitches) return null;
+  const wrong = written.find((one) => !fits(one)) ?? first;
+  return {
+    from: wrong.from,
+    to: wrong.to,
+    written: wrong.count,
+    worked: isSpace(wrong.of) ? spaces : ofName(nameOf(wrong.of)),
+    of: wrong.of,
+  };
+}

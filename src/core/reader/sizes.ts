@@ -1,0 +1,97 @@
+import type { ReaderFault } from './fault';
+import type { PatternLine } from './lines';
+import type { ReadPart } from './read';
+
+/** A gauge that a text gives: a stitch across and a row up, mm; null where one isn't given. */
+export interface WrittenGauge {
+  stitchMm: number | null;
+  rowMm: number | null;
+}
+
+const LENGTH = '(\\d{1,3}(?:[.,]\\d{1,2})?(?:\\s*[½¼¾⅛⅜⅝⅞]|\\s+\\d\\/\\d)?|[½¼¾])\\s*-?(cm|mm|in(?:ch(?:es)?)?\\b|"|”)';
+const FRACTIONS: Readonly<Record<string, number>> = {
+  '½': 0.5,
+  '¼': 0.25,
+  '¾': 0.75,
+  '⅛': 0.125,
+  '⅜': 0.375,
+  '⅝': 0.625,
+  '⅞': 0.875,
+};
+const MM_PER: Readonly<Record<string, number>> = { cm: 10, mm: 1 };
+
+/**
+ * A length in words, mm.
+ *
+ * @example
+ * lengthInMm('4 ½', 'in') // => 114.3
+ */
+export function lengthInMm(number: string, unit: string): number {
+  const sign = /[½¼¾⅛⅜⅝⅞]/.exec(number)?.[0];
+  const ratio = /(\d)\/(\d)/.exec(number);
+  const whole = Number(/^\d+(?:[.,]\d+)?/.exec(number)?.[0].replace(',', '.') ?? 0);
+  const part = sign ? (FRACTIONS[sign] ?? 0) : ratio ? Number(ratio[1]) / Number(ratio[2]) : 0;
+  return (whole + part) * (MM_PER[unit.toLowerCase()] ?? 25.4);
+}
+
+const GAUGE = new RegExp(
+  `(\\d{1,3}(?:[.,]\\d{1,2})?)\\s*(?:sts?|stitches|sc|dc|hdc|tr|htr|half[^.]{0,20}|single[^.]{0,12}|double[^.]{0,12})?\\s*(?:(?:and|x|×|by|,|&|\\/)\\s*(\\d{1,3}(?:[.,]\\d{1,2})?)\\s*(?:rows?|rnds?|rounds?))?\\s*(?:[^.\\d]{0,30}?)(?:=|over|to|per|in|make|measure)s?\\s*(?:the )?${LENGTH}`,
+  'i',
+);
+
+/** The gauge that a text gives, where it speaks of one. */
+export function writtenGauge(lines: readonly PatternLine[]): WrittenGauge {
+  let isGauge = false;
+  for (const line of lines) {
+    if (line.is === 'row') break;
+    const text = line.is === 'again' || line.is === 'begin' ? '' : line.text;
+    isGauge = /\b(?:gauge|tension)\b/i.test(text) || (isGauge && line.is === 'prose');
+    if (!isGauge) continue;
+    const found = GAUGE.exec(text);
+    if (!found) continue;
+    const over = lengthInMm(found[3] as string, found[4] as string);
+    if (over < 10 || over > 300) continue;
+    const each = (many: string | undefined) => (many === undefined ? null : over / Number(many.replace(',', '.')));
+    return { stitchMm: each(found[1]), rowMm: each(found[2]) };
+  }
+  return { stitchMm: null, rowMm: null };
+}
+
+/** A size may be off by a stitch, or by this share, before it is asked about. Ours. */
+const OFF_SHARE = 0.06;
+
+const WIDE = new RegExp(`${LENGTH}\\s*(?:wide|across|in width|width)|(?:width|wide)[^.\\d]{0,24}${LENGTH}`, 'i');
+const BY = new RegExp(
+  `(?:siz|measur|finish|panel|piece|fabric|flat)[^.\\d]{0,40}${LENGTH}\\s*(?:wide\\s*)?(?:x|×|by)\\s*${LENGTH}`,
+  'i',
+);
+
+/** Where a width that is given does not follow from the stitches and the gauge that are given as well. */
+export function checkedSizes(text: string, lines: readonly PatternLine[], parts: readonly ReadPart[]): ReaderFault[] {
+  const gauge = writtenGauge(lines);
+  const flat = parts.find(({ rows }) => rows.length > 1 && rows.every(({ noun }) => noun === 'row'));
+  if (gauge.stitchMm === null || !flat) return [];
+  const counts = flat.rows.flatMap(({ out }) => out ?? []);
+  const stitches = Math.max(...counts);
+  if (!Number.isFinite(stitches) || counts.length < flat.rows.length) return [];
+  for (const line of lines) {
+    if (line.is === 'row' || line.is === 'again' || line.is === 'begin') continue;
+    if (/\b(?:gauge|tension|hook|yarn|zip|tail|swatch|seam|circumference|around|round)\b/i.test(line.text)) continue;
+    const found = BY.exec(line.text) ?? WIDE.exec(line.text);
+    if (!found) continue;
+    const [number, unit] = found[1] === undefined ? [found[3], found[4]] : [found[1], found[2]];
+    if (number === undefined || unit === undefined) continue;
+    const writtenMm = lengthInMm(number, unit);
+    const worksMm = stitches * gauge.stitchMm;
+    if (Math.abs(writtenMm - worksMm) <= Math.max(1.05 * gauge.stitchMm, OFF_SHARE * worksMm)) return [];
+    const from = line.from + found.index + found[0].indexOf(number);
+    void text;
+    return [
+      {
+        ...{ from, to: from + number.length, row: null, mends: [] },
+        ...{ code: 'size-off', writtenMm, worksMm, stitches, along: 'across' },
+      },
+    ];
+  }
+  return [];
+}

@@ -1,0 +1,713 @@
+import { RowInWork, type Cell, type Effort, type RowFault, type StitchKind, type Worked } from '@/core/stitches';
+import type { Instruction, InstructionOf, Place, StitchWord, TextSpan } from './instruction';
+
+/** What of a row can't be worked as it is written. */
+export type WorkTrouble = TextSpan &
+  (
+    | { code: 'too-few'; needs: number; has: number }
+    /** Stitches are left at the end of the row, and nothing is said of them. */
+    | { code: 'left-over'; left: number }
+    /** The last so many are not the last. */
+    | { code: 'not-last'; said: number; left: number }
+    | { code: 'repeat-off'; over: number; takes: number }
+    | { code: 'repeat-endless' }
+    | { code: 'no-space' }
+    | { code: 'no-chain' }
+    | { code: 'too-much' }
+    | { code: 'unread'; words: string }
+  );
+
+/** What a row is worked over. */
+export interface Below {
+  /** Its places in the order in which they were made; null where that is not known. */
+  cells: readonly Cell[] | null;
+  /** It is a chain that was made to begin with, or a ring. */
+  is: 'row' | 'chain' | 'ring';
+  turned: boolean;
+  /** A chain that was made at the end of the row before, to begin this one with. */
+  lead: { count: number; stands: boolean | null; with: number } | null;
+}
+
+/** What the words leave open, each by what is taken for it. */
+export interface Readings {
+  /** A chain at the beginning stands for the first stitch. */
+  leadStands: boolean;
+  /** Chains that are passed over at the hook stand for one. */
+  hookStands: boolean;
+  /** “rep from * 3 times” is three times more. */
+  timesMore: boolean;
+}
+
+/** A row as it was worked from its words. */
+export interface WorkedRow {
+  cells: Cell[];
+  /** The word for each of them; “ch” for a chain. */
+  names: string[];
+  trouble: WorkTrouble | null;
+  turned: boolean;
+  joined: TextSpan | null;
+  isOff: boolean;
+  /** What is begun with in the next row. */
+  lead: Below['lead'];
+  /** Which of the readings made a difference. */
+  open: Set<keyof Readings>;
+  /** A foundation was made in this row. */
+  isFoundation: boolean;
+}
+
+const KINDS: Readonly<Record<string, StitchKind>> = {
+  slst: 'sl-st',
+  sc: 'sc',
+  esc: 'esc',
+  edc: 'esc',
+  hdc: 'hdc',
+  htr: 'hdc',
+  dc: 'dc',
+  tr: 'tr',
+  dtr: 'tr',
+  trtr: 'tr',
+  hbhdc: 'herringbone-hdc',
+  hbhtr: 'herringbone-hdc',
+  hbdc: 'herringbone-dc',
+  hbtr: 'herringbone-dc',
+};
+
+const stepOf = (word: string, more: Partial<Worked>): Worked => ({
+  work: KINDS[word] ?? 'bobble',
+  into: 'stitch',
+  times: 1,
+  over: 1,
+  each: 1,
+  ...more,
+});
+
+/** How many stitches one of a text's own words makes, and how many it takes; one and one where nothing is said. */
+export type OwnWords = ReadonlyMap<string, { makes: number; takes: number }>;
+
+/**
+ * Works a row from its words, over what lies below: the first thing that can't be done ends it.
+ */
+export function workWords(
+  items: readonly Instruction[],
+  below: Below,
+  readings: Readings,
+  own: OwnWords,
+  effort: Effort,
+): WorkedRow {
+  const hand = new Hand(below, readings, own, effort);
+  hand.row(items);
+  return hand.ended(items);
+}
+
+class Stop extends Error {
+  constructor(readonly trouble: WorkTrouble) {
+    super(trouble.code);
+  }
+}
+
+class Hand {
+  private work: RowInWork;
+  private earlier: Cell[] = [];
+  private names: string[] = [];
+  private counted = 0;
+  private last: { stitch: StitchWord; each: number } = { stitch: { word: 'sc', over: 1 }, each: 1 };
+  private trouble: WorkTrouble | null = null;
+  private turned = false;
+  private joined: TextSpan | null = null;
+  private isOff = false;
+  private lead: Below['lead'] = null;
+  private readonly open = new Set<keyof Readings>();
+  private isFoundation = false;
+  private leaves: number | null | undefined = undefined;
+  private isOtherSide = false;
+  private intoSpaces = false;
+  private leadTook = false;
+  private hookSkipped = 0;
+  private chainLength = 0;
+  private isRing: boolean;
+  private isChain: boolean;
+  private isUnknown: boolean;
+
+  constructor(
+    private readonly below: Below,
+    private readonly readings: Readings,
+    private readonly own: OwnWords,
+    private readonly effort: Effort,
+  ) {
+    this.isRing = below.is === 'ring';
+    this.isChain = below.is === 'chain';
+    this.isUnknown = below.cells === null && !this.isRing;
+    this.chainLength = below.cells?.length ?? 0;
+    this.work = new RowInWork(below.cells ?? [], { turned: below.turned, effort });
+  }
+
+  row(items: readonly Instruction[]): void {
+    try {
+      this.all(this.begun(items), true);
+    } catch (stopped) {
+      if (!(stopped instanceof Stop)) throw stopped;
+      this.trouble = stopped.trouble;
+    }
+  }
+
+  /** What the row begins with: the yarn carried in, a chain, and what that stands for. */
+  private begun(items: readonly Instruction[]): readonly Instruction[] {
+    let rest = items.filter(({ do: what }) => what !== 'note' && what !== 'loop');
+    while (rest[0]?.do === 'turn' && rest.length > 1) {
+      this.turned = false;
+      rest = rest.slice(1);
+    }
+    const [first, second] = rest;
+    // Slip stitches before a chain only carry the yarn.
+    if (
+      first?.do === 'work' &&
+      first.stitch.word === 'slst' &&
+      second?.do === 'chain' &&
+      first.place.which === 'next' &&
+      !this.isChain
+    ) {
+      this.put(first, this.work.take({ skip: Math.min(first.place.count, this.work.left) }));
+      rest = rest.slice(1);
+    }
+    const chain = rest[0];
+    if (chain?.do !== 'chain') {
+      if (this.below.lead) this.stand(this.below.lead.count, this.below.lead.stands, this.below.lead.with, rest[0]);
+      return rest;
+    }
+    const next = rest[1];
+    const isHook = next?.do === 'work' && next.place.which === 'from-hook';
+    if (isHook) {
+      // A chain to begin with, or one that widens the row: it comes before what lies below.
+      const fresh = Array.from({ length: Math.min(chain.count, 5000) }, (): Cell => ({ made: 'chain' }));
+      const met = this.below.turned ? [...(this.below.cells ?? []), ...fresh] : [...fresh, ...(this.below.cells ?? [])];
+      this.isUnknown = false;
+      this.isChain = true;
+      this.isFoundation = this.below.cells === null || this.below.cells.length === 0;
+      this.chainLength = met.length;
+      this.work = new RowInWork(met, { turned: this.below.turned, effort: this.effort });
+      return rest.slice(1);
+    }
+    if (next?.do === 'stands') {
+      this.stand(chain.count, next.counts, next.with, rest[2]);
+      return rest.slice(2);
+    }
+    // A chain alone is one to begin with, or the way to a ring.
+    if (next === undefined || next.do === 'join' || next.do === 'ring') {
+      this.isFoundation = true;
+      return next === undefined ? rest : rest.slice(0, 1);
+    }
+    if (this.isChain && this.below.cells && this.below.cells.length > 0 && chain.count > 6) return rest;
+    this.stand(chain.count, null, 0, next);
+    return rest.slice(1);
+  }
+
+  /** A chain at the beginning: beside the row, or for its first stitch. */
+  private stand(count: number, said: boolean | null, besides: number, next: Instruction | undefined): void {
+    let stands = said;
+    if (stands === null) {
+      if (count === 1) stands = false;
+      else {
+        this.open.add('leadStands');
+        stands = this.readings.leadStands;
+      }
+    }
+    if (!stands) return;
+    const isAgain = next?.do === 'work' && next.place.which === 'same';
+    if (!this.isRing && !this.isUnknown) {
+      if (this.work.left === 0)
+        throw new Stop({ from: next?.from ?? 0, to: next?.to ?? 1, code: 'too-few', needs: 1, has: 0 });
+      this.work.take({ skip: 1 });
+      this.leadTook = true;
+    }
+    void isAgain;
+    this.work.add(stepOf('dc', {}), 1);
+    this.name('turning');
+    if (besides > 0) {
+      this.work.take({ chain: besides });
+      this.name('ch');
+    }
+  }
+
+  private all(items: readonly Instruction[], isRow = false): void {
+    items.forEach((item, index) => {
+      const siblings = items.slice(index + 1);
+      if (isRow && item.do === 'chain' && this.isTurning(siblings)) return;
+      this.one(item, siblings);
+    });
+  }
+
+  /** Whether a chain at a row's end is what the next one begins with. */
+  private isTurning(after: readonly Instruction[]): boolean {
+    return (
+      after.length > 0 &&
+      after.every(({ do: what }) => what === 'turn' || what === 'stands') &&
+      after.some(({ do: what }) => what === 'turn')
+    );
+  }
+
+  private one(item: Instruction, after: readonly Instruction[]): void {
+    switch (item.do) {
+      case 'chain':
+        this.put(item, this.work.take({ chain: Math.min(item.count, 100_000) }));
+        this.name('ch');
+        return;
+      case 'work':
+        return this.stitch(item, after);
+      case 'increase':
+      case 'decrease':
+        return this.shape(item, after);
+      case 'skip':
+        return this.skip(item);
+      case 'repeat':
+        return this.repeat(item, after);
+      case 'into':
+        return this.into(item, after);
+      case 'foundation':
+        this.isFoundation = this.below.cells === null || this.isFoundation;
+        this.isUnknown = false;
+        this.work.add(stepOf(item.stitch.word, {}), item.count);
+        return this.name(item.stitch.word);
+      case 'turn':
+        this.turned = true;
+        return;
+      case 'join':
+        this.joined = { from: item.from, to: item.to };
+        return;
+      case 'off':
+        this.isOff = true;
+        return;
+      case 'leave':
+        this.leaves = item.count;
+        return;
+      case 'other-side':
+        return this.otherSide();
+      case 'ring':
+        this.isRing = true;
+        return;
+      case 'unread':
+        throw new Stop({ from: item.from, to: item.to, code: 'unread', words: item.words });
+      default:
+        return;
+    }
+  }
+
+  private put(at: TextSpan, fault: RowFault | null): void {
+    if (fault === null) return;
+    const span = { from: at.from, to: at.to };
+    if (fault.code === 'too-few-stitches')
+      throw new Stop({ ...span, code: 'too-few', needs: fault.needs, has: fault.has });
+    if (fault.code === 'too-much-to-work') throw new Stop({ ...span, code: 'too-much' });
+    throw new Stop({ ...span, code: 'no-space' });
+  }
+
+  private name(word: string): void {
+    const made = this.work.cells.length;
+    for (; this.counted < made; this.counted += 1) this.names.push(word);
+  }
+
+  private stitch(item: InstructionOf<'work'>, after: readonly Instruction[]): void {
+    const isFurther = item.stitch.word === '';
+    const stitch = isFurther ? this.last.stitch : item.stitch;
+    const each = isFurther ? this.last.each : item.each;
+    this.last = { stitch, each };
+    const owned = this.own.get(stitch.word);
+    const { place } = item;
+    // A slip stitch into the first one closes the round.
+    if (
+      stitch.word === 'slst' &&
+      (place.which === 'first' || place.which === 'turning') &&
+      this.work.cells.length > 1
+    ) {
+      this.joined = { from: item.from, to: item.to };
+      return;
+    }
+    if (
+      stitch.word === 'slst' &&
+      after.some(({ do: what }) => what === 'join') &&
+      this.work.left === 0 &&
+      place.which === 'next'
+    )
+      return;
+    const makes = each * (owned?.makes ?? 1);
+    // Several joined in one place are a cluster of it.
+    const takes = owned?.takes ?? (stitch.over > 1 && place.count === 1 && place.which !== 'each' ? 1 : stitch.over);
+    this.places(
+      item,
+      place,
+      after,
+      (into, times) => {
+        const step = stepOf(stitch.word, { each: makes, over: takes, into });
+        if (into === 'space') return this.put(item, this.work.take({ ...step, times, over: 1 }));
+        if (makes === 0) return this.put(item, this.work.take({ skip: takes * times }));
+        this.put(item, this.work.take({ ...step, times }));
+      },
+      takes,
+      makes,
+      stitch.word,
+    );
+  }
+
+  /** Goes to the places that are meant, and works there. */
+  private places(
+    item: TextSpan,
+    place: Place,
+    after: readonly Instruction[],
+    doIt: (into: Worked['into'], times: number) => void,
+    takes: number,
+    makes: number,
+    word: string,
+  ): void {
+    const step = stepOf(word, { each: makes });
+    if (place.which === 'ring' || (this.isRing && this.below.cells === null)) {
+      this.isRing = true;
+      this.isUnknown = false;
+      this.work.add(step, place.which === 'ring' || place.which === 'same' ? 1 : Math.max(1, place.count));
+      return this.name(word);
+    }
+    if (this.isUnknown) {
+      this.work.add(step, place.which === 'each' ? 0 : Math.max(1, Math.floor(place.count / takes)));
+      return this.name(word);
+    }
+    switch (place.which) {
+      case 'same':
+        this.put(item, this.work.add(step, Math.max(1, place.count)));
+        return this.name(word);
+      case 'first':
+        if (this.work.at > 0 && this.leadTook) {
+          this.put(item, this.work.add(step, 1));
+          return this.name(word);
+        }
+        break;
+      case 'from-hook': {
+        if (!this.isChain) throw new Stop({ ...spanOf(item), code: 'no-chain' });
+        const passed = place.count - 1;
+        this.hookSkipped = passed;
+        this.put(item, this.work.take({ skip: passed }));
+        if (passed >= 2) {
+          this.open.add('hookStands');
+          if (this.hookStands(after)) {
+            this.work.add(stepOf('dc', {}), 1);
+            this.name('turning');
+          }
+        }
+        doIt('stitch', 1);
+        return this.name(word);
+      }
+      case 'last':
+        if (place.noun !== 'sp' && this.work.left !== place.count)
+          throw new Stop(
+            this.work.left < place.count
+              ? { ...spanOf(item), code: 'too-few', needs: place.count, has: this.work.left }
+              : { ...spanOf(item), code: 'not-last', said: place.count, left: this.work.left },
+          );
+        break;
+      case 'each': {
+        if (place.noun === 'sp') {
+          this.intoSpaces = true;
+          while (this.work.spacesLeft > place.count) {
+            this.toSpace();
+            doIt('space', 1);
+          }
+          return this.name(word);
+        }
+        const stop = place.count > 0 ? place.count : this.takenBy(after);
+        const times = Math.floor((this.work.left - stop) / takes);
+        if (times < 0) throw new Stop({ ...spanOf(item), code: 'too-few', needs: stop, has: this.work.left });
+        if (times > 0) doIt('stitch', times);
+        return this.name(word);
+      }
+      default:
+        break;
+    }
+    if (place.noun === 'sp') {
+      this.intoSpaces = true;
+      for (let time = 0; time < Math.min(place.count, 5000); time += 1) {
+        this.toSpace();
+        doIt('space', 1);
+      }
+      return this.name(word);
+    }
+    const times = takes > 1 && place.count >= takes ? place.count / takes : place.count;
+    if (!Number.isInteger(times)) throw new Stop({ ...spanOf(item), code: 'too-few', needs: takes, has: place.count });
+    doIt('stitch', Math.min(times, 100_000));
+    this.name(word);
+  }
+
+  /** Whether what was passed over at the hook stands for a stitch: as it is said, or as it is read. */
+  private hookStands(after: readonly Instruction[]): boolean {
+    const said = after.find(({ do: what }) => what === 'stands');
+    return said?.do === 'stands' ? said.counts : this.readings.hookStands;
+  }
+
+  /** A space is gone to past the stitches before it. */
+  private toSpace(): void {
+    while (this.work.left > 0 && !this.work.isChain(this.work.at)) this.work.take({ skip: 1 });
+  }
+
+  private shape(item: InstructionOf<'increase' | 'decrease'>, after: readonly Instruction[]): void {
+    const { word } = this.last.stitch;
+    if (item.do === 'increase') {
+      const own = this.own.get('inc')?.makes ?? 2;
+      return this.places(
+        item,
+        item.place,
+        after,
+        (into, times) => this.put(item, this.work.take(stepOf(word, { each: own, times, into }))),
+        1,
+        own,
+        word,
+      );
+    }
+    const place = item.place.which === 'next' && item.place.count === 1 ? { ...item.place, count: 2 } : item.place;
+    this.places(
+      item,
+      place,
+      after,
+      (into, times) => this.put(item, this.work.take(stepOf(word, { over: 2, times, into }))),
+      2,
+      1,
+      word,
+    );
+  }
+
+  private skip(item: InstructionOf<'skip'>): void {
+    const { place } = item;
+    if (this.isUnknown || this.isRing) return;
+    if (place.which === 'first' && this.leadTook && this.work.at === 1) return;
+    if (place.noun === 'sp') {
+      for (let time = 0; time < Math.max(1, place.count); time += 1) {
+        this.toSpace();
+        while (this.work.left > 0 && this.work.isChain(this.work.at)) this.work.take({ skip: 1 });
+      }
+      return;
+    }
+    this.put(item, this.work.take({ skip: Math.max(1, place.count) }));
+  }
+
+  private repeat(item: InstructionOf<'repeat'>, after: readonly Instruction[]): void {
+    const { until, items } = item;
+    const isSpaces = until.is === 'left' && until.noun === 'sp';
+    if (until.is === 'times') {
+      let { times } = until;
+      if (until.said === 'more') {
+        this.open.add('timesMore');
+        if (this.readings.timesMore) times += 1;
+      }
+      for (let time = 0; time < times; time += 1) {
+        const made = this.work.cells.length;
+        this.all(items);
+        // Whatever does nothing needn't be done a million times.
+        if (this.work.cells.length === made && this.effort.left-- < 0)
+          throw new Stop({ ...spanOf(item), code: 'too-much' });
+      }
+      return;
+    }
+    if (this.isUnknown || (this.isRing && this.below.cells === null)) return this.all(items);
+    const left = () => (isSpaces ? this.work.spacesLeft : this.work.left);
+    const spaces = spacesTaken(after);
+    const enough = until.is === 'left' ? until.count : this.takenBy(after);
+    let takes = 0;
+    while (left() > enough && !(until.is === 'end' && spaces > 0 && this.work.spacesLeft <= spaces)) {
+      if (this.intoSpaces && until.is === 'end' && spaces === 0 && this.work.spacesLeft === 0 && needsSpace(items))
+        break;
+      const before = left();
+      try {
+        this.all(items);
+      } catch (stopped) {
+        if (!(stopped instanceof Stop) || stopped.trouble.code !== 'too-few') throw stopped;
+        throw new Stop({
+          ...spanOf(item),
+          code: 'repeat-off',
+          over: before - enough,
+          takes: takes || takenByAll(items, this.own),
+        });
+      }
+      takes = before - left();
+      if (takes === 0) throw new Stop({ ...spanOf(item), code: 'repeat-endless' });
+    }
+    if (left() < enough && !isSpaces)
+      throw new Stop({ ...spanOf(item), code: 'repeat-off', over: left() + takes - enough, takes });
+  }
+
+  private into(item: InstructionOf<'into'>, after: readonly Instruction[]): void {
+    const once = () => {
+      for (const inner of item.items) this.inside(inner);
+    };
+    const { place } = item;
+    if (place.which === 'same') return once();
+    if (place.which === 'ring' || this.isRing) {
+      this.isRing = true;
+      this.isUnknown = false;
+      return once();
+    }
+    if (this.isUnknown) return once();
+    const times =
+      place.which === 'each'
+        ? place.noun === 'sp'
+          ? this.work.spacesLeft - place.count
+          : this.work.left - (place.count > 0 ? place.count : this.takenBy(after))
+        : Math.max(1, place.count);
+    if (place.which === 'from-hook') this.put(item, this.work.take({ skip: place.count - 1 }));
+    for (let time = 0; time < (place.which === 'from-hook' ? 1 : times); time += 1) {
+      if (place.noun === 'sp') {
+        this.intoSpaces = true;
+        this.toSpace();
+        if (this.work.left === 0) throw new Stop({ ...spanOf(item), code: 'no-space' });
+        while (this.work.left > 0 && this.work.isChain(this.work.at)) this.work.take({ skip: 1 });
+      } else this.put(item, this.work.take({ skip: 1 }));
+      once();
+    }
+  }
+
+  /** Something worked into the place that all of a bracket goes into. */
+  private inside(inner: Instruction): void {
+    switch (inner.do) {
+      case 'chain':
+        this.put(inner, this.work.take({ chain: Math.min(inner.count, 1000) }));
+        return this.name('ch');
+      case 'work': {
+        const count = inner.place.which === 'next' ? inner.place.count : 1;
+        const times = inner.each * count * (this.own.get(inner.stitch.word)?.makes ?? 1);
+        this.last = { stitch: inner.stitch, each: inner.each };
+        this.put(inner, this.work.add(stepOf(inner.stitch.word, {}), Math.min(times, 10_000)));
+        return this.name(inner.stitch.word);
+      }
+      case 'repeat': {
+        const times = inner.until.is === 'times' ? inner.until.times : 1;
+        for (let time = 0; time < times; time += 1) for (const one of inner.items) this.inside(one);
+        return;
+      }
+      case 'unread':
+        throw new Stop({ from: inner.from, to: inner.to, code: 'unread', words: inner.words });
+      default:
+        return;
+    }
+  }
+
+  private otherSide(): void {
+    if (!this.isChain) return;
+    this.earlier.push(...this.work.cells);
+    this.counted = 0;
+    this.isOtherSide = true;
+    const places = Math.max(0, this.chainLength - this.hookSkipped - 1);
+    this.work = new RowInWork(
+      Array.from({ length: places }, (): Cell => ({ made: 'stitch', step: stepOf('sc', {}), from: 0 })),
+      { turned: false, effort: this.effort },
+    );
+  }
+
+  /** What follows takes so many places, as far as that is said. */
+  private takenBy(after: readonly Instruction[]): number {
+    return after.some(({ do: what }) => what === 'other-side')
+      ? takenByAll(
+          after.slice(
+            0,
+            after.findIndex(({ do: what }) => what === 'other-side'),
+          ),
+          this.own,
+        )
+      : takenByAll(after, this.own);
+  }
+
+  ended(items: readonly Instruction[]): WorkedRow {
+    if (this.trouble === null && !this.isUnknown && !this.isRing) {
+      const { left } = this.work;
+      const isLeft = this.leaves === null || this.leaves === left;
+      const isLenient =
+        (this.isOtherSide && left <= 1) || (this.intoSpaces && this.work.spacesLeft === 0) || left === 0;
+      const end = items.filter(({ do: what }) => what !== 'note').at(-1);
+      if (!isLeft && !isLenient && !this.onlyBegins(items))
+        this.trouble = { from: end?.from ?? 0, to: end?.to ?? 1, code: 'left-over', left };
+    }
+    const chain = items.findLast(({ do: what }) => what === 'chain');
+    const at = chain ? items.indexOf(chain) : -1;
+    if (chain?.do === 'chain' && at > 0 && this.isTurning(items.slice(at + 1))) {
+      const note = items.slice(at + 1).find(({ do: what }) => what === 'stands');
+      this.lead = {
+        count: chain.count,
+        stands: note?.do === 'stands' ? note.counts : null,
+        with: note?.do === 'stands' ? note.with : 0,
+      };
+    }
+    return {
+      cells: [...this.earlier, ...this.work.cells],
+      names: this.names,
+      trouble: this.trouble,
+      turned: this.turned,
+      joined: this.joined,
+      isOff: this.isOff,
+      lead: this.lead,
+      open: this.open,
+      isFoundation: this.isFoundation,
+    };
+  }
+
+  /** A chain and nothing else: it begins a piece. */
+  private onlyBegins(items: readonly Instruction[]): boolean {
+    return items.every(({ do: what }) =>
+      ['chain', 'turn', 'join', 'ring', 'note', 'off', 'loop', 'stands'].includes(what),
+    );
+  }
+}
+
+const spanOf = ({ from, to }: TextSpan): TextSpan => ({ from, to });
+
+/** Places that instructions take, as far as they say so; what goes on to the end is none of it. */
+function takenByAll(items: readonly Instruction[], own: OwnWords): number {
+  let takes = 0;
+  for (const item of items) {
+    switch (item.do) {
+      case 'work': {
+        const { which, count, noun } = item.place;
+        if (noun === 'sp') break;
+        if (item.stitch.word === 'slst' && which !== 'next' && which !== 'last') break;
+        if (which === 'turning') takes += 1;
+        else if (which === 'next' || which === 'last')
+          takes +=
+            own.get(item.stitch.word)?.takes ?? (item.stitch.over > 1 ? Math.max(count, item.stitch.over) : count);
+        break;
+      }
+      case 'increase':
+        takes += item.place.which === 'next' || item.place.which === 'last' ? item.place.count : 0;
+        break;
+      case 'decrease':
+        takes += item.place.which === 'next' || item.place.which === 'last' ? Math.max(2, item.place.count) : 0;
+        break;
+      case 'skip':
+        takes += item.place.noun === 'sp' ? 0 : item.place.count;
+        break;
+      case 'into':
+        takes +=
+          item.place.noun !== 'sp' && (item.place.which === 'next' || item.place.which === 'last')
+            ? item.place.count
+            : 0;
+        break;
+      case 'repeat':
+        if (item.until.is !== 'times') return takes;
+        takes += Math.min(item.until.times, 1e6) * takenByAll(item.items, own);
+        break;
+      case 'leave':
+        takes += item.count ?? 0;
+        break;
+      case 'turn':
+      case 'join':
+        return takes;
+      default:
+        break;
+    }
+  }
+  return takes;
+}
+
+const spacesTaken = (items: readonly Instruction[]): number =>
+  items.reduce(
+    (sum, item) =>
+      sum + ((item.do === 'work' || item.do === 'into') && item.place.noun === 'sp' ? item.place.count || 1 : 0),
+    0,
+  );
+const needsSpace = (items: readonly Instruction[]): boolean =>
+  items.some(
+    (item) =>
+      ((item.do === 'work' || item.do === 'into') && item.place.noun === 'sp') ||
+      (item.do === 'repeat' && needsSpace(item.items)),
+  );
