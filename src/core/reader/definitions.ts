@@ -1,14 +1,15 @@
 import type { Instruction } from './instruction';
 import type { PatternLine } from './lines';
+import { stitchNamed } from './vocabulary';
 import { readRowText } from './rowText';
 import type { OwnWords } from './workWords';
 
 /** What a text defines: “MB = make bobble”, “Shell: 5 dc in next st”. */
 const DEFINED =
-  /(?:^|[;,.]\s+|\()\s*([A-Za-z][\w-]{0,14}(?: st(?:itch)?)?)\s*(?:\(([\w-]{1,12})\))?\s*(?:=|:|–|—)\s*([^;=]+?)(?=;|$|\.\s|\)|,\s+[\w-]{1,12}\s*=)/g;
+  /(?:^|[;,.:]\s+|\()\s*([A-Za-z][\w-]{0,14}(?: st(?:itch)?)?)\s*(?:\(([\w-]{1,12})\))?\s*(?:=|:|–|—)\s*([^;=]+?)(?=;|$|\.\s|\)|,\s+[\w-]{1,12}\s*=)/g;
 /** Words of the craft that are no abbreviations. */
 const NO_WORDS =
-  /^(?:rows?|rounds?|rnds?|gauge|tension|materials?|size|sizes|hook|yarn|notes?|finished|width|height|you|abbreviations|title|level|difficulty|row)$/i;
+  /^(?:rows?|rounds?|rnds?|gauge|tension|materials?|size|sizes|hook|yarn|notes?|finished|width|height|you|ch|chain|sts?|rep|rs|ws|inc|dec|sl|sk|skip|miss|abbreviations|title|level|difficulty|row)$/i;
 /** Common ones that a text may use without a word: each one stitch into one. */
 const USUAL = new Set(['cl', 'cluster', 'shell', 'picot', 'vst', 'v-st', 'pc', 'ps', 'bo', 'mb']);
 
@@ -20,7 +21,8 @@ export function definedWords(lines: readonly PatternLine[]): OwnWords {
   for (const line of lines) {
     if (line.is !== 'prose' && line.is !== 'heading') continue;
     for (const [, word = '', short, meaning = ''] of line.text.matchAll(DEFINED)) {
-      if (NO_WORDS.test(word)) continue;
+      // What every pattern knows needs no telling.
+      if (NO_WORDS.test(word) || stitchNamed(word) || /tog$/i.test(word)) continue;
       const isMeant = line.text.includes('=') || /\b(?:in|next|ch|st|sts|stitch|crochet|make|yo|hook)\b/i.test(meaning);
       if (!isMeant) continue;
       const made = madeBy(meaning);

@@ -28,23 +28,24 @@ const SAYS: readonly [RegExp, TermSet][] = [
 
 /** Chains that are passed over at the hook, or stand at a row's beginning, tell how high a stitch is. Common practice, no source. */
 const HEIGHTS: readonly [RegExp, TermSet][] = [
-  [/\bdc in (?:the )?(?:4th|3rd|fourth|third) ch/gi, 'us'],
-  [/\bdc in (?:the )?(?:2nd|second) ch/gi, 'uk'],
-  [/\btr in (?:the )?(?:5th|fifth) ch/gi, 'us'],
-  [/\btr in (?:the )?(?:4th|fourth) ch/gi, 'uk'],
-  [/\bch 3 \(?counts as (?:first |1 |a )*dc\b/gi, 'us'],
-  [/\bch 3 \(?counts as (?:first |1 |a )*tr\b/gi, 'uk'],
-  [/\bch 1\b[^.:;\n]{0,40}\bdc in (?:each|first|next)/gi, 'uk'],
+  [/\b(?:dc|double crochet) in (?:the )?(?:4th|3rd|fourth|third) ch/gi, 'us'],
+  [/\b(?:dc|double crochet) in (?:the )?(?:2nd|second) ch/gi, 'uk'],
+  [/\b(?:tr|treble(?: crochet)?) in (?:the )?(?:5th|fifth) ch/gi, 'us'],
+  [/\b(?:tr|treble(?: crochet)?) in (?:the )?(?:4th|fourth) ch/gi, 'uk'],
+  [/\bch 3 \(?counts as (?:first |1 |a )*(?:dc|double)\b/gi, 'us'],
+  [/\bch 3 \(?counts as (?:first |1 |a )*(?:tr|treble)\b/gi, 'uk'],
+  [/\bch 1\b[^.:;\n]{0,40}\b(?:dc|double crochet) in (?:each|every|first|next)/gi, 'uk'],
+  [/\b(?:dc|double crochet) in (?:each|every)[^.:;\n]{0,40}\bch 3, turn/gi, 'us'],
+  [/\b(?:tr|treble(?: crochet)?) in (?:each|every)[^.:;\n]{0,40}\bch 3, turn/gi, 'uk'],
 ];
 
 /**
  * Guesses whose words a pattern is in: by what it says of itself, by words that only one set has, and by how high its stitches are.
  *
  * @example
- * guessTerms('Row 1: htr in each st', [], null).set // => 'uk'
+ * guessTerms('Row 1: htr in each st', null).set // => 'uk'
  */
-export function guessTerms(text: string, lines: readonly PatternLine[], said: TermSet | null): TermsGuess {
-  void lines;
+export function guessTerms(text: string, said: TermSet | null): TermsGuess {
   const reasons: TermReason[] = [];
   for (const [pattern, set] of SAYS) {
     const found = pattern.exec(text);

@@ -51,6 +51,8 @@ export type Instruction = TextSpan &
     | { do: 'foundation'; stitch: StitchWord; count: number }
     | { do: 'turn' | 'join' | 'off' | 'other-side' | 'ring' | 'loop' }
     | { do: 'leave'; count: number | null }
+    /** So many chains are passed over at the hook. */
+    | { do: 'begin-in'; count: number }
     /** What is said besides, and changes no count. */
     | { do: 'note' }
     | { do: 'unread'; words: string }

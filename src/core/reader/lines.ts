@@ -22,10 +22,14 @@ export type PatternLine = TextSpan &
 const WORDS = { one: 1, two: 2, three: 3, four: 4, five: 5, six: 6, seven: 7, eight: 8, nine: 9, ten: 10 } as const;
 const NUMBER = '(?:\\d{1,5})';
 const NOUN = '(?:rows?|rounds?|rnds?|r)';
-const LABEL = new RegExp(
-  `^(?:[*•·▢☐□-]\\s*)?(?:(?:next|foundation|set[- ]?up|setup|base)\\s+(${NOUN})|(${NOUN})\\.?\\s*(${NUMBER})((?:\\s*(?:-|–|—|to|through|thru|and|&|,)\\s*(?:${NOUN}\\s*)?${NUMBER})*)|(${NUMBER})(?:st|nd|rd|th)\\s+(${NOUN}))\\s*(?:\\(?\\b(right side|wrong side|rs|ws)\\b\\)?)?\\s*(?:\\([^)]*\\))?\\s*(?:[:.]|\\s[–—-]\\s|(?<=\\d)\\s+(?=[A-Za-z*(\\[]))`,
-  'i',
-);
+/** A label up to what ends it. */
+const labelled = (end: string): RegExp =>
+  new RegExp(
+    `^(?:[*•·▢☐□-]\\s*)?(?:(?:next|foundation|set[- ]?up|setup|base)\\s+(${NOUN})|(${NOUN})\\.?\\s*(${NUMBER})((?:\\s*(?:-|–|—|to|through|thru|and|&|,)\\s*(?:${NOUN}\\s*)?${NUMBER})*)|(${NUMBER})(?:st|nd|rd|th)\\s+(${NOUN}))\\s*(?:\\(?\\b(right side|wrong side|rs|ws)\\b\\)?)?\\s*(?:\\([^)]*\\))?\\s*(?:${end})`,
+    'i',
+  );
+/** First as it is set off; only then with nothing but room behind it: in “Round 1 - 8 sc” the eight are stitches. */
+const LABELS = [labelled('[:.]|\\s[–—-]\\s'), labelled('(?<=\\d)\\s+(?=[A-Za-z*(\\[])')];
 /** More rows than this no label names. */
 const MOST_ROWS = 5000;
 
@@ -73,7 +77,7 @@ export function readLine(line: string, at: number): PatternLine {
   const indent = text.length - text.trimStart().length;
   const span = { from: at + indent, to: at + text.length };
   const bare = text.slice(indent).replace(/\*\*|__/g, (mark) => ' '.repeat(mark.length));
-  const found = LABEL.exec(bare);
+  const found = LABELS.reduce<RegExpExecArray | null>((one, label) => one ?? label.exec(bare), null);
   if (found) {
     const label = labelOf(found, span.from);
     const rest = bare.slice(found[0].length);
@@ -107,8 +111,12 @@ function labelOf(found: RegExpExecArray, from: number): RowLabel {
   };
 }
 
+/** “row 6 as row 2”: where in its turn a repeat is begun. */
+const BEGUN_AT = /,\s*(?:row|round|rnd)\s*(\d+)\s*as\s*(?:row|round|rnd)\s*(\d+)/gi;
+
 function againOf(text: string): { of: number[]; times: number | null; until: boolean } | null {
-  const found = AGAIN.exec(text);
+  const begun = [...text.matchAll(BEGUN_AT)][0];
+  const found = AGAIN.exec(text.replace(BEGUN_AT, ' '));
   if (!found) return null;
   const [, lastMany, rows, rest = ''] = found;
   const until = /\buntil\b|\bto desired\b|\bfor\b.*\b(?:cm|in|inch)/i.test(rest);
@@ -119,7 +127,8 @@ function againOf(text: string): { of: number[]; times: number | null; until: boo
         { length: lastMany ? (countIn(lastMany) ?? 1) : 1 },
         (_, index) => index - (lastMany ? (countIn(lastMany) ?? 1) : 1),
       );
-  return { of, times, until };
+  const first = begun ? of.indexOf(Number(begun[2])) : -1;
+  return { of: first > 0 ? [...of.slice(first), ...of.slice(0, first)] : of, times, until };
 }
 
 const BEGINNING =

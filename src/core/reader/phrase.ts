@@ -93,7 +93,13 @@ class PhraseParser extends EmbeddedActionsParser {
     );
 
     const place = this.RULE('place', (): Place => {
-      this.OPTION1(() => this.OR2([{ ALT: () => this.CONSUME(T.In) }, { ALT: () => this.CONSUME(T.Around) }]));
+      this.OPTION1(() =>
+        this.OR2([
+          { ALT: () => this.CONSUME(T.In) },
+          { ALT: () => this.CONSUME(T.Around) },
+          { ALT: () => this.CONSUME(T.With) },
+        ]),
+      );
       this.OPTION2(() => this.CONSUME(T.Loop));
       const found = this.OR([
         {
@@ -211,6 +217,8 @@ class PhraseParser extends EmbeddedActionsParser {
     const isPlace = () => {
       const type = this.LA(1).tokenType;
       if (type === T.In || type === T.Loop || type === T.Around) return true;
+      // “sl st to first sc”
+      if (type === T.With) return [T.First, T.Turning, T.Same].includes(this.LA(2).tokenType as never);
       return [T.Each, T.Next, T.Last, T.Same, T.First].includes(type as never);
     };
     const isCount = () =>
@@ -366,6 +374,19 @@ class PhraseParser extends EmbeddedActionsParser {
             { ALT: () => (at = this.SUBRULE(place)) },
           ]),
       });
+      let besides = 0;
+      // “sk first dc and ch-1 sp”: a stitch and the space behind it.
+      this.MANY({
+        GATE: () => this.LA(1).tokenType === T.And && NOUNS.includes(this.LA(2).tokenType),
+        DEF: () => {
+          this.CONSUME(T.And);
+          this.SUBRULE(noun);
+          besides += 1;
+        },
+      });
+      this.ACTION(() => {
+        if (besides > 0) at = { ...at, count: at.count + besides };
+      });
       return { ...spanOf(first), do: 'skip', place: at };
     });
 
@@ -389,6 +410,13 @@ class PhraseParser extends EmbeddedActionsParser {
             // However it is said where: it is the beginning of the round.
             this.MANY(() => this.SUBRULE(anything));
             return [{ ...spanOf(first), do: 'join' }];
+          },
+        },
+        {
+          ALT: (): Instruction[] => {
+            this.CONSUME(T.Beginning);
+            const at = this.SUBRULE(place);
+            return [{ ...spanOf(first), do: 'begin-in', count: at?.count ?? 1 }];
           },
         },
         { ALT: (): Instruction[] => (this.CONSUME(T.Turn), [{ ...spanOf(first), do: 'turn' }]) },
@@ -452,7 +480,7 @@ class PhraseParser extends EmbeddedActionsParser {
           { GATE: isWorked, ALT: () => put(this.SUBRULE(worked)) },
           { ALT: () => put([this.SUBRULE(skipped)]) },
           {
-            GATE: () => [T.In, T.Each].includes(this.LA(1).tokenType as never),
+            GATE: () => [T.In, T.Each, T.Next, T.Last].includes(this.LA(1).tokenType as never),
             ALT: () => put([this.SUBRULE(further)]),
           },
           { ALT: () => put(this.SUBRULE(plain)) },

@@ -6,6 +6,8 @@ import { hookFaults } from './hooks';
 import type { Instruction, TextSpan } from './instruction';
 import { readLine, type PatternLine, type RowLabel } from './lines';
 import type { ReadPart, ReadPattern } from './read';
+import { stitchNamed } from './vocabulary';
+import { numberIn } from './tokens';
 import { readRowText, type RowText, type WrittenNumber } from './rowText';
 import type { TermSet } from './termSet';
 import { guessTerms, termFaults } from './guessTerms';
@@ -34,7 +36,7 @@ export function readPattern(text: string, said: TermSet | null = null): ReadPatt
   const whole = text.slice(0, MOST_TEXT);
   const lines = logicalLines(whole);
   const own = definedWords(lines);
-  const terms = guessTerms(whole, lines, said);
+  const terms = guessTerms(whole, said);
   const reader = new Reader(own);
   for (const line of lines) reader.line(line, whole);
   const parts = reader.parts.filter(({ rows }) => rows.length > 0);
@@ -65,15 +67,17 @@ function add(lines: PatternLine[], line: PatternLine, text: string): void {
     (line.is === 'prose' || line.is === 'heading') &&
     line.to > line.from &&
     !/[.)\]!]\s*$/.test(last.text) &&
+    /^[a-z*([\d]/.test(line.text) &&
     !/\n\s*\n/.test(text.slice(last.to, line.from));
   if (goesOn)
     lines[lines.length - 1] = { ...last, to: line.to, text: text.slice(last.textFrom, line.to).replace(/\n/g, ' ') };
   else lines.push(line);
 }
 
-/** Several rows that are written in one line. */
+/** Several rows that are written in one line; a row that is spoken of within a sentence is none. */
 function* apart(line: string): Generator<[string, number]> {
   let from = 0;
+  if (readLine(line, 0).is !== 'row') return yield [line, 0];
   for (const found of line.matchAll(/(?<=[.;)\]])\s+(?=(?:rows?|rnds?|rounds?)\s*\d+[^.,;]{0,24}?:)/gi)) {
     yield [line.slice(from, found.index), from];
     from = found.index + found[0].length;
@@ -81,13 +85,18 @@ function* apart(line: string): Generator<[string, number]> {
   yield [line.slice(from), from];
 }
 
+/** “Work over 12 sts”: what a part goes on from. */
+const WORK_OVER =
+  /\bwork(?:ed|ing)?(?: only)? (?:over|on)(?: the)?(?: next| first| last| cent(?:er|re)| remaining| these)? (\d+) (?:sts?|stitch)/i;
+
 /** What a row could lie over: as it was worked, or as its count is written. */
 type Candidates = readonly Below[];
 
 const NOTHING: Below = { cells: null, is: 'row', turned: true, lead: null };
 
 class Reader {
-  readonly parts: ReadPart[] = [{ title: '', rows: [] }];
+  private part: ReadPart = { title: '', rows: [] };
+  readonly parts: ReadPart[] = [this.part];
   readonly faults: ReaderFault[] = [];
   private below: Candidates = [NOTHING];
   private last = 0;
@@ -95,6 +104,8 @@ class Reader {
   private isKnown = true;
   private rows = new Map<number, { items: Instruction[]; label: RowLabel }>();
   private isSpiral = false;
+  /** What the text says itself, and what was found to come out before. */
+  private readonly said: Partial<Readings> = {};
   private readonly remembered: Partial<Readings> = {};
   private readonly effort: Effort = { left: WHOLE_EFFORT };
   private rowCount = 0;
@@ -127,13 +138,16 @@ class Reader {
       this.isSpiral = true;
     if (/\bjoin(?:ed)? (?:each |every )?(?:rounds?|rnds?|with)\b/i.test(text) && !/not join/i.test(text))
       this.isSpiral = false;
+    const over = WORK_OVER.exec(text);
+    if (over)
+      this.below = [{ cells: foundation(Math.min(Number(over[1]), 5000)), is: 'row', turned: true, lead: null }];
     const counts =
       /(?:turning|beginning|starting|beg|t-?)[ -]?ch(?:ain)?s?\b[^.]*?\b(does not|do not|doesn.t|don.t|never)?\s*counts?\b/i.exec(
         text,
       );
     if (counts) {
-      this.remembered.leadStands = counts[1] === undefined;
-      this.remembered.hookStands = counts[1] === undefined;
+      this.said.leadStands = counts[1] === undefined;
+      this.said.hookStands = counts[1] === undefined;
     }
   }
 
@@ -142,7 +156,8 @@ class Reader {
   }
 
   private newPart(): void {
-    this.parts.push({ title: this.title, rows: [] });
+    this.part = { title: this.title, rows: [] };
+    this.parts.push(this.part);
     this.rows = new Map();
     this.last = 0;
     this.isKnown = true;
@@ -155,7 +170,7 @@ class Reader {
     }
     const { items } = readRowText(line.text, line.textFrom, new Set(this.own.keys()));
     const isRing = items.some(({ do: what }) => what === 'ring' || what === 'join');
-    const chain = items.find((item) => item.do === 'chain');
+    const chain = /\bch(?:ain)?s?\W{0,2}(\d+|[a-z]+)\b/i.exec(line.text);
     const founded = items.find((item) => item.do === 'foundation');
     const work = items.some(({ do: what }) => ['work', 'repeat', 'increase', 'into'].includes(what));
     if (founded?.do === 'foundation') {
@@ -176,8 +191,8 @@ class Reader {
       );
       return;
     }
-    if (chain?.do === 'chain') {
-      const cells = Array.from({ length: Math.min(chain.count, 5000) }, (): Cell => ({ made: 'chain' }));
+    if (chain) {
+      const cells = Array.from({ length: Math.min(numberIn(chain[1] ?? ''), 5000) }, (): Cell => ({ made: 'chain' }));
       this.below = [{ cells, is: 'chain', turned: true, lead: null }];
     }
   }
@@ -191,8 +206,13 @@ class Reader {
       if (isFresh) this.below = [NOTHING];
     }
     const numbers = label.rows.length > 0 ? label.rows : [this.last + 1];
+    // “Row 6: fold the band”: it is handled, not worked.
+    if (read.items[0]?.do === 'note' && /^\W*(?:fold|sew|whip|seam|place|lay|weave|block)/i.test(line.text)) {
+      this.last = numbers.at(-1) ?? this.last;
+      return;
+    }
     this.check(label, numbers);
-    this.parts.at(-1)!.title ||= this.title;
+    this.part.title ||= this.title;
     numbers.forEach((number, index) => {
       this.rows.set(number, { items: read.items, label });
       this.work(read, line, label, index, numbers);
@@ -210,7 +230,7 @@ class Reader {
     this.fault({ code: 'row-number', expected: this.last + 1, written: first }, label, first);
   }
 
-  private again(line: Extract<PatternLine, { is: 'again' }>, _whole: string): void {
+  private again(line: Extract<PatternLine, { is: 'again' }>, whole: string): void {
     const { label } = line;
     const of = line.of.map((row) => (row < 0 ? this.last + 1 + row : row));
     const missing = of.find((row) => !this.rows.has(row));
@@ -229,7 +249,7 @@ class Reader {
       this.isKnown = false;
       return;
     }
-    const written = readRowText(line.is === 'again' ? tailOf(line, _whole) : '', line.from, new Set()).written;
+    const written = readRowText(whole.slice(line.from, line.to), line.from, new Set()).written;
     const numbers = label?.rows.length
       ? label.rows
       : Array.from({ length: Math.min(many, MOST_ROWS) }, (_, index) => this.last + 1 + index);
@@ -263,7 +283,7 @@ class Reader {
     const isRound = label.noun === 'round';
     let best: { worked: WorkedRow; below: Below; differs: Difference | null; readings: Readings } | null = null;
     for (const below of this.below)
-      for (const readings of this.readings()) {
+      for (const readings of this.readings(isRound)) {
         const effort = { left: Math.min(ROW_EFFORT, this.effort.left) };
         const spent = effort.left;
         const worked = workWords(read.items, below, readings, this.own, effort);
@@ -280,13 +300,17 @@ class Reader {
   }
 
   /** What the words leave open, what was found true before first. */
-  private *readings(): Generator<Readings> {
-    const lead = this.remembered.leadStands ?? true;
-    const hook = this.remembered.hookStands ?? lead;
-    const more = this.remembered.timesMore ?? true;
-    for (const timesMore of [more, !more])
-      for (const hookStands of [hook, !hook])
-        for (const leadStands of [lead, !lead]) yield { leadStands, hookStands, timesMore };
+  private *readings(isRound: boolean): Generator<Readings> {
+    const ways = (key: keyof Readings, usual: boolean): boolean[] => {
+      // What is said of turning chains is said of rows.
+      const said = isRound ? undefined : this.said[key];
+      const first = this.remembered[key] ?? usual;
+      return said === undefined ? [first, !first] : [said];
+    };
+    const leads = ways('leadStands', true);
+    for (const timesMore of ways('timesMore', true))
+      for (const hookStands of ways('hookStands', leads[0] ?? true))
+        for (const leadStands of leads) yield { leadStands, hookStands, timesMore };
   }
 
   private kept(
@@ -323,7 +347,7 @@ class Reader {
     const total = written.length === 1 ? (written[0]?.count ?? null) : null;
     const isRight = trouble === null && differs === null;
     const out = isUnknown ? total : trouble ? total : worked.cells.length;
-    this.parts.at(-1)!.rows.push({
+    this.part.rows.push({
       from: line.from,
       to: line.to,
       noun: label.noun,
@@ -346,8 +370,6 @@ class Reader {
     else this.below = [asWorked];
   }
 }
-
-const tailOf = (line: TextSpan, whole: string): string => whole.slice(line.from, line.to);
 
 interface Difference extends TextSpan {
   written: number;
@@ -401,8 +423,12 @@ function differenceOf({ cells, names }: WorkedRow, written: readonly WrittenNumb
     if (isChain(of)) return count === total - stitches;
     const name = nameOf(of);
     if (name === '' || name === 'st' || name === 'stitche') return count === total || count === stitches;
+    // Shells and other motifs are counted by whoever knows what one is.
+    if (stitchNamed(name) === null && !names.includes(name)) return true;
     const named = ofName(name);
-    return count === named || count === named + turning || count === total || count === stitches;
+    const kinds = new Set(names.filter((one) => one !== 'turning' && one !== 'ch' && one !== 'slst')).size;
+    if (kinds > 1 && (count === named || count === named + turning)) return true;
+    return count === total || count === stitches;
   };
   if (written.length === 1) {
     if (fits(first)) return null;

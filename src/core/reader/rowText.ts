@@ -98,7 +98,7 @@ function takeCount(text: string): { written: WrittenNumber[]; rest: string } {
 
 /** What is said in a row and changes no count. */
 const BESIDE =
-  /^\W*(?:place|move|pm\b|mark|remove|do not|don.t|note|change|switch|with\b|using|drop|pick|carry|weave|pull|close|tighten|insert|stuff|start|begin|attach|rejoin|make sure|be careful|right side|wrong side|rs\b|ws\b|keep|leave a|leaving a|long tail|colou?r|yarn|mc\b|cc\b|for\b|repeat\b|rep\b|as (?:before|established)|in (?:a )?(?:spiral|continuous)|marker|sew|draw|facing|again|stop|beginning|starting|end(?:ing)?\b|you|this|these|it\b|all\b|a total|total|if\b|until\b|alternat)/i;
+  /^\W*(?:place|move|pm\b|mark|remove|do not|don.t|note|change|switch|with\b|using|drop|pick|carry|weave|pull|close|tighten|insert|stuff|start|begin|attach|rejoin|make sure|be careful|right side|wrong side|rs\b|ws\b|u\.?[sk]\b|keep|leave a|leaving a|long tail|colou?r|yarn|mc\b|cc\b|for\b|repeat\b|rep\b|as (?:before|established)|in (?:a )?(?:spiral|continuous)|marker|sew|draw|facing|again|stop|beginning|starting|end(?:ing)?\b|you|this|these|it\b|all\b|a total|total|if\b|until\b|alternat|fold|whip|steam|block|the last (?:one )?in(?:to)? (?:the )?top)/i;
 
 /** A row's brackets and stars, and the phrases between them. */
 class Structure {
@@ -191,6 +191,12 @@ class Structure {
           : saysBefore;
       return [...this.phrase(before), note];
     }
+    // Said of the stitch that was told already.
+    if (
+      /^the last (?:one )?in(?:to)? (?:the )?top/i.test(words) ||
+      /^the last (?:one )?in(?:to)? (?:the )?top/i.test(this.text.slice(Math.max(0, span.from - 4), span.to))
+    )
+      return [{ ...span, do: 'note' }];
     const read = readPhrase(tokens);
     if (read.some((one) => one.do === 'unread') && BESIDE.test(words)) return [{ ...span, do: 'note' }];
     return read;

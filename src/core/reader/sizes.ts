@@ -60,6 +60,9 @@ export function writtenGauge(lines: readonly PatternLine[]): WrittenGauge {
 /** A size may be off by a stitch, or by this share, before it is asked about. Ours. */
 const OFF_SHARE = 0.06;
 
+/** What side seams take of a width, at most. Common practice, no source. */
+const SEAM_STITCHES = 2;
+
 const WIDE = new RegExp(`${LENGTH}\\s*(?:wide|across|in width|width)|(?:width|wide)[^.\\d]{0,24}${LENGTH}`, 'i');
 const BY = new RegExp(
   `(?:siz|measur|finish|panel|piece|fabric|flat)[^.\\d]{0,40}${LENGTH}\\s*(?:wide\\s*)?(?:x|×|by)\\s*${LENGTH}`,
@@ -69,21 +72,34 @@ const BY = new RegExp(
 /** Where a width that is given does not follow from the stitches and the gauge that are given as well. */
 export function checkedSizes(text: string, lines: readonly PatternLine[], parts: readonly ReadPart[]): ReaderFault[] {
   const gauge = writtenGauge(lines);
-  const flat = parts.find(({ rows }) => rows.length > 1 && rows.every(({ noun }) => noun === 'row'));
-  if (gauge.stitchMm === null || !flat) return [];
+  // Of several pieces none says which of them is as wide.
+  const [flat] = parts;
+  const isFlat =
+    parts.length === 1 && flat !== undefined && flat.rows.length > 1 && flat.rows.every(({ noun }) => noun === 'row');
+  if (gauge.stitchMm === null || !isFlat) return [];
   const counts = flat.rows.flatMap(({ out }) => out ?? []);
   const stitches = Math.max(...counts);
   if (!Number.isFinite(stitches) || counts.length < flat.rows.length) return [];
   for (const line of lines) {
-    if (line.is === 'row' || line.is === 'again' || line.is === 'begin') continue;
-    if (/\b(?:gauge|tension|hook|yarn|zip|tail|swatch|seam|circumference|around|round)\b/i.test(line.text)) continue;
+    // Sizes are told before the work; what is measured later is something else.
+    if (line.is === 'row' || line.is === 'again') break;
+    if (line.is === 'begin') continue;
+    if (
+      /\b(?:outside|inside|depth|gauge|tension|hook|yarn|zip|tail|swatch|seam|circumference|around|round|planned|button|ring|cut|lining|strap|piece of)\b/i.test(
+        line.text,
+      )
+    )
+      continue;
     const found = BY.exec(line.text) ?? WIDE.exec(line.text);
     if (!found) continue;
     const [number, unit] = found[1] === undefined ? [found[3], found[4]] : [found[1], found[2]];
     if (number === undefined || unit === undefined) continue;
     const writtenMm = lengthInMm(number, unit);
     const worksMm = stitches * gauge.stitchMm;
-    if (Math.abs(writtenMm - worksMm) <= Math.max(1.05 * gauge.stitchMm, OFF_SHARE * worksMm)) return [];
+    // A seam at each side takes a stitch.
+    const more = Math.max(1.05 * gauge.stitchMm, OFF_SHARE * worksMm);
+    const less = Math.max((1.05 + SEAM_STITCHES) * gauge.stitchMm, OFF_SHARE * worksMm);
+    if (writtenMm <= worksMm + more && writtenMm >= worksMm - less) return [];
     const from = line.from + found.index + found[0].indexOf(number);
     void text;
     return [

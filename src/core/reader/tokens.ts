@@ -17,12 +17,18 @@ const word = (name: string, source: string): TokenType => token(name, `(?:${sour
 
 /** Chains at the beginning of a row, or their top. */
 const TURNING =
-  '(?:(?:top|\\d(?:st|nd|rd|th) ch) of )?(?:the )?(?:(?:turning|t|beg(?:inning)?|begin|starting|initial|first)[ -]ch(?:ain)?(?:[- ]?\\d+)?|tch)|top of (?:the )?(?:first )?ch(?:ain)?[- ]?\\d+';
+  '(?:(?:top|\\d(?:st|nd|rd|th) ch) of )?(?:the )?(?:(?:turning|t|beg(?:inning)?|begin|starting|initial)[ -]ch(?:ain)?(?:[- ]?\\d+)?|tch)|top of (?:the )?(?:first )?ch(?:ain)?[- ]?\\d+';
 
 const names = STITCH_NAMES.map(({ pattern }) => pattern).join('|');
 
 export const T = {
   White: token('White', '\\s+', true),
+  /** Which row below is meant changes no count. */
+  Besides: token(
+    'Besides',
+    '(?:and the free loop below it|(?:of|from|on) (?:the )?(?:previous|prev|last|prior) (?:row|round|rnd)|(?:two|three|one|2|3|1) (?:rows?|rounds?|rnds?) below)(?![\\w])',
+    true,
+  ),
   RepFrom: token(
     'RepFrom',
     '(?:rep(?:eat)?s?|continue)\\.?\\s*(?:instructions? |the )?(?:from|between|bet)?\\s*(?:first )?\\*+(?:\\s*(?:to|and)\\s*\\*+)?',
@@ -43,7 +49,10 @@ export const T = {
   NoJoin: word('NoJoin', '(?:do not|don.t|without) (?:join|turn)(?:ing)?(?: and (?:do not |don.t )?turn)?'),
   Turning: word('Turning', TURNING),
   Space: word('Space', 'ch(?:ain)?s?[- ]?\\d*[- ]?(?:sp(?:ace)?s?|loops?|lps?)|sp(?:ace)?s?'),
-  Ring: word('Ring', '(?:magic|adjustable|slip)[- ](?:ring|circle|loop|knot)|m\\.?r\\.?|m\\.?c\\.?|ring|circle'),
+  Ring: word(
+    'Ring',
+    '(?:magic|adjustable|slip)[- ](?:ring|circle|loop|knot)|m\\.?r\\.?|m\\.?c\\.?|ring|circle|(?<=in(?:to)? (?:the )?)loop',
+  ),
   Loop: word(
     'Loop',
     '(?:in|into|through|thru|working in)? ?(?:the )?(?:back|front|third|both)[- ]?(?:loops?|lps?)(?: only)?(?: of)?|[bf]lo|tbl|tfl|in [bf]l(?: only)?(?: of)?',
@@ -51,7 +60,7 @@ export const T = {
   FromHook: word('FromHook', 'from (?:the )?hook'),
   Together: token('Together', `(?:${names})\\s?\\d+\\s?tog(?:ether)?(?![\\w])`),
   Foundation: token('Foundation', 'foundation(?![\\w])|f(?=(?:sc|hdc|dc|htr|tr)s?(?![a-z]))'),
-  Post: token('Post', '(?:front|back)[- ]post[- ]?|[fb]p(?=[a-z])|raised(?= )'),
+  Post: token('Post', '(?:front|back)[- ]post[- ]?|[fb]p(?=[a-z])|raised(?= )|spike(?= (?:sc|dc|hdc|htr|tr)\\b)'),
   Stitch: token('Stitch', `(?:${names})(?![\\w])`),
   /** Words that a text defines for itself: their kind is put in place of a word that is not known. */
   Own: word('Own', '\\u0001'),
@@ -71,7 +80,7 @@ export const T = {
   Once: word('Once', '(?:once|one time|twice|two times|thrice)(?: more)?'),
   ToLast: word(
     'ToLast',
-    '(?:across |around |until |up )?(?:to|until|till|before) (?:the |within )?(?:last|final|end of)|to within|(?:until|to) (?=\\d+ (?:sts?|chs?) (?:rem|remain|left))',
+    '(?:across |around |until |up )?(?:to|until|till|before) (?:the |within )?(?:last|final)|to within|(?:until|to) (?=\\d+ (?:sts?|chs?) (?:rem|remain|left))',
   ),
   Around: word(
     'Around',
@@ -86,21 +95,22 @@ export const T = {
   Last: word('Last', 'last|final|remaining|rem'),
   First: word('First', 'first'),
   Same: word('Same', 'same'),
+  Beginning: token(
+    'Beginning',
+    '(?:beginning|starting|begin|start) (?=in(?:to)? (?:the )?(?:\\d|second|third|fourth|fifth))',
+  ),
   Skip: word('Skip', 'sk(?:ip)?|miss'),
-  Join: word('Join', 'join(?:ed|ing)?'),
+  Join: word('Join', 'join(?:ed|ing)?|to close|close(?:d)?(?= (?:the )?(?:round|rnd|ring))'),
   Turn: word('Turn', 'turn(?: (?:the )?work)?'),
   In: word('In', 'in(?:to)?|over|through|thru|round'),
   And: word('And', 'and|&|then'),
   With: word('With', 'with|to|at'),
   Filler: token(
     'Filler',
-    '(?:the|of|your|work(?:ed)?|working|make|evenly|posts?|across from|but|also|now|only|st\\.)(?![\\w])',
+    '(?:(?:row|round|rnd)s? below|the|an?|of|your|work(?:ed)?|working|make|evenly|posts?|across from|but|also|now|only|st\\.)(?![\\w])',
     true,
   ),
-  Number: token(
-    'Number',
-    '\\d+(?![\\w])|(?:an?|one|two|three|four|five|six|seven|eight|nine|ten|eleven|twelve)(?![\\w])',
-  ),
+  Number: token('Number', '\\d+(?![\\w])|(?:one|two|three|four|five|six|seven|eight|nine|ten|eleven|twelve)(?![\\w])'),
   Dash: token('Dash', '[-–—=+/"“”’\'!?&]+', true),
   Word: token('Word', "[A-Za-z\u00c0-\uffff][A-Za-z0-9\u00c0-\uffff_’'-]*"),
   Other: token('Other', '[^\\s]'),

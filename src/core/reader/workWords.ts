@@ -175,7 +175,7 @@ class Hand {
       return rest;
     }
     const next = rest[1];
-    const isHook = next?.do === 'work' && next.place.which === 'from-hook';
+    const isHook = (next?.do === 'work' && next.place.which === 'from-hook') || next?.do === 'begin-in';
     if (isHook) {
       // A chain to begin with, or one that widens the row: it comes before what lies below.
       const fresh = Array.from({ length: Math.min(chain.count, 5000) }, (): Cell => ({ made: 'chain' }));
@@ -257,7 +257,7 @@ class Hand {
       case 'decrease':
         return this.shape(item, after);
       case 'skip':
-        return this.skip(item);
+        return this.skip(item, after);
       case 'repeat':
         return this.repeat(item, after);
       case 'into':
@@ -270,6 +270,18 @@ class Hand {
       case 'turn':
         this.turned = true;
         return;
+      case 'begin-in': {
+        if (!this.isChain) throw new Stop({ ...spanOf(item), code: 'no-chain' });
+        this.hookSkipped = item.count - 1;
+        this.put(item, this.work.take({ skip: item.count - 1 }));
+        const isSaid = after[0]?.do === 'stands';
+        if (item.count > 2 && !isSaid) this.open.add('hookStands');
+        if (isSaid || item.count > 2 ? this.hookStands(after) : false) {
+          this.work.add(stepOf('dc', {}), 1);
+          this.name('turning');
+        }
+        return;
+      }
       case 'join':
         this.joined = { from: item.from, to: item.to };
         return;
@@ -383,16 +395,24 @@ class Hand {
         const passed = place.count - 1;
         this.hookSkipped = passed;
         this.put(item, this.work.take({ skip: passed }));
-        if (passed >= 2) {
-          this.open.add('hookStands');
+        const isSaid = after[0]?.do === 'stands';
+        if (passed >= 2 || (isSaid && passed >= 1)) {
+          if (!isSaid) this.open.add('hookStands');
           if (this.hookStands(after)) {
             this.work.add(stepOf('dc', {}), 1);
             this.name('turning');
+            // Beyond the height of the stitch they are chains of a mesh, over as many that are passed over below.
+            const mesh = passed >= 5 ? Math.floor((passed - 3) / 2) : 0;
+            if (mesh > 0) this.work.take({ chain: mesh });
+            this.name('ch');
           }
         }
         doIt('stitch', 1);
         return this.name(word);
       }
+      case 'turning':
+        while (this.work.left > 1 && this.work.isChain(this.work.at)) this.work.take({ skip: 1 });
+        break;
       case 'last':
         if (place.noun !== 'sp' && this.work.left !== place.count)
           throw new Stop(
@@ -470,10 +490,21 @@ class Hand {
     );
   }
 
-  private skip(item: InstructionOf<'skip'>): void {
+  private skip(item: InstructionOf<'skip'>, after: readonly Instruction[]): void {
     const { place } = item;
+    const said = after[0];
+    // “skip first ch (counts as first sc)”
+    if (said?.do === 'stands' && said.counts && this.work.cells.length === 0) {
+      this.put(item, this.work.take({ skip: Math.max(1, place.count) }));
+      this.hookSkipped = Math.max(1, place.count);
+      this.work.add(stepOf('dc', {}), 1);
+      return this.name('turning');
+    }
     if (this.isUnknown || this.isRing) return;
-    if (place.which === 'first' && this.leadTook && this.work.at === 1) return;
+    if (place.which === 'first' && this.leadTook && this.work.at === 1) {
+      if (place.count > 1) this.put(item, this.work.take({ skip: place.count - 1 }));
+      return;
+    }
     if (place.noun === 'sp') {
       for (let time = 0; time < Math.max(1, place.count); time += 1) {
         this.toSpace();
@@ -613,8 +644,10 @@ class Hand {
     if (this.trouble === null && !this.isUnknown && !this.isRing) {
       const { left } = this.work;
       const isLeft = this.leaves === null || this.leaves === left;
+      // A chain's first is passed over at the hook, said or not.
+      const isHook = this.isChain && left === 1 && this.hookSkipped === 0 && !this.isFoundation;
       const isLenient =
-        (this.isOtherSide && left <= 1) || (this.intoSpaces && this.work.spacesLeft === 0) || left === 0;
+        isHook || (this.isOtherSide && left <= 1) || (this.intoSpaces && this.work.spacesLeft === 0) || left === 0;
       const end = items.filter(({ do: what }) => what !== 'note').at(-1);
       if (!isLeft && !isLenient && !this.onlyBegins(items))
         this.trouble = { from: end?.from ?? 0, to: end?.to ?? 1, code: 'left-over', left };
@@ -655,9 +688,11 @@ const spanOf = ({ from, to }: TextSpan): TextSpan => ({ from, to });
 /** Places that instructions take, as far as they say so; what goes on to the end is none of it. */
 function takenByAll(items: readonly Instruction[], own: OwnWords): number {
   let takes = 0;
-  for (const item of items) {
+  for (const [index, item] of items.entries()) {
     switch (item.do) {
       case 'work': {
+        // “sl st to join”
+        if (item.stitch.word === 'slst' && items[index + 1]?.do === 'join') return takes;
         const { which, count, noun } = item.place;
         if (noun === 'sp') break;
         if (item.stitch.word === 'slst' && which !== 'next' && which !== 'last') break;

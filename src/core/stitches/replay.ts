@@ -103,7 +103,7 @@ export class RowInWork {
 
   constructor(
     private readonly below: readonly Cell[],
-    { turned = true, most = Infinity, effort = { left: Infinity } }: WorkRowOptions,
+    { turned = true, most = Infinity, effort = { left: Infinity } }: WorkRowOptions = {},
   ) {
     this.turned = turned;
     this.most = most;

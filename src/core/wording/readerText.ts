@@ -1,0 +1,143 @@
+import type { FaultSaid, Instruction, Place, ReadRow, TermsGuess, Until } from '@/core/reader';
+import { formatLength, type LengthUnit } from '@/core/units';
+
+const SETS = { us: 'US', uk: 'UK' } as const;
+const many = (count: number, one: string, more = `${one}s`): string => `${count} ${count === 1 ? one : more}`;
+
+/** What is wrong in a pattern, in a sentence: what was expected, and why. */
+export function readerFaultSentence(fault: FaultSaid, unit: LengthUnit): string {
+  switch (fault.code) {
+    case 'count-differs':
+      return `The words come to ${fault.worked}${fault.of && fault.of !== 'sts' ? ` (${fault.of})` : ''}, and ${fault.written} is written.`;
+    case 'too-few':
+      return `The row below has ${many(fault.has, 'stitch', 'stitches')}; up to here ${fault.needs} are needed.`;
+    case 'left-over':
+      return `After this ${many(fault.left, 'stitch is', 'stitches are')} left of the row below, and nothing is said of ${fault.left === 1 ? 'it' : 'them'}.`;
+    case 'not-last':
+      return `“Last ${fault.said}” is said, and ${fault.left} are left.`;
+    case 'repeat-off':
+      return `The repeat takes ${many(fault.takes, 'stitch', 'stitches')} and does not come out: its last turn has only ${fault.over}.`;
+    case 'repeat-endless':
+      return 'The repeat takes no stitch of the row below, so it would never end.';
+    case 'no-space':
+      return 'Here is no chain to work into or under.';
+    case 'no-chain':
+      return 'Nothing was chained to begin with.';
+    case 'too-much':
+      return 'More is repeated here than any bag has. It is not worked any further.';
+    case 'unread':
+      return `“${fault.words}” is not understood here.`;
+    case 'undefined-word':
+      return `“${fault.words}” is no stitch that is known, and the pattern doesn’t say what it is.`;
+    case 'other-terms':
+      return `“${fault.words}” is said in ${SETS[fault.of]} words, and the pattern is in ${SETS[fault.of === 'us' ? 'uk' : 'us']} ones${fault.should ? `, where it is “${fault.should}”` : ''}.`;
+    case 'row-number':
+      return `${fault.expected} comes next, and ${fault.written} is written.`;
+    case 'row-unknown':
+      return `There is no row ${fault.asked} before it to be repeated.`;
+    case 'joined-spiral':
+      return 'It was said to go round in a spiral; here the round is joined.';
+    case 'size-off':
+      return `${many(fault.stitches, 'stitch', 'stitches')} in the gauge that is given come to ${formatLength(fault.worksMm, unit)}, and ${formatLength(fault.writtenMm, unit)} is written.`;
+    case 'hook-letter':
+      return `A hook ${fault.letter} is ${fault.letterMm} mm, and ${fault.mm} mm is written. Makers of hooks differ: which is it?`;
+  }
+}
+
+/** Why a pattern is taken to be in one set of terms. */
+export function termsSentence({ set, isSaid, reasons }: TermsGuess): string {
+  if (set === null) return 'Nothing tells whether its words are US or UK ones. Counts are the same in both.';
+  const why = [...new Set(reasons.filter(({ speaksFor }) => speaksFor === set).map(({ words }) => `“${words}”`))];
+  const told = why.slice(0, 3).join(', ');
+  return isSaid ? `In ${SETS[set]} words, as is said.` : `In ${SETS[set]} words, it seems: ${told}.`;
+}
+
+const NOUNS: Readonly<Record<Place['noun'], [string, string]>> = {
+  st: ['stitch', 'stitches'],
+  ch: ['chain', 'chains'],
+  sp: ['chain space', 'chain spaces'],
+};
+
+function placeWords({ which, count, noun }: Place): string {
+  const [one, more] = NOUNS[noun];
+  switch (which) {
+    case 'next':
+      return count === 1 ? `in the next ${one}` : `in each of the next ${count} ${more}`;
+    case 'last':
+      return count === 1 ? `in the last ${one}` : `in each of the last ${count} ${more}`;
+    case 'first':
+      return `in the first ${one}`;
+    case 'each':
+      return count === 0 ? `in each ${one} that is left` : `in each ${one} but the last ${count === 1 ? 'one' : count}`;
+    case 'same':
+      return 'in the same place';
+    case 'from-hook':
+      return `in the ${ordinal(count)} chain from the hook`;
+    case 'ring':
+      return 'in the ring';
+    case 'turning':
+      return 'in the top of the chain that the row began with';
+  }
+}
+
+const ordinal = (count: number): string => `${count}${count === 2 ? 'nd' : count === 3 ? 'rd' : 'th'}`;
+
+function untilWords(until: Until): string {
+  if (until.is === 'end') return 'to the end';
+  if (until.is === 'left') return `until ${until.count} ${until.count === 1 ? 'is' : 'are'} left`;
+  return `${until.times} times${until.said === 'more' ? ' more' : ''}`;
+}
+
+/** One instruction as it was understood. */
+export function instructionWords(item: Instruction): string {
+  switch (item.do) {
+    case 'chain':
+      return many(item.count, 'chain');
+    case 'stands':
+      return item.counts
+        ? `it counts as a stitch${item.with > 0 ? ` and ${many(item.with, 'chain')}` : ''}`
+        : 'it does not count';
+    case 'work':
+      return item.stitch.word === ''
+        ? placeWords(item.place).replace(/^in/, 'and in')
+        : `${item.each > 1 ? `${item.each} ` : ''}${item.stitch.word}${item.stitch.over > 1 ? `, ${item.stitch.over} joined` : ''} ${placeWords(item.place)}`;
+    case 'increase':
+      return `2 ${placeWords(item.place)}`;
+    case 'decrease':
+      return `2 joined, ${placeWords(item.place.count === 1 ? { ...item.place, count: 2 } : item.place)}`;
+    case 'skip':
+      return `pass over ${many(item.place.count, NOUNS[item.place.noun][0], NOUNS[item.place.noun][1])}`;
+    case 'repeat':
+      return `(${item.items.map(instructionWords).join(', ')}) ${untilWords(item.until)}`;
+    case 'into':
+      return `(${item.items.map(instructionWords).join(', ')}), all ${placeWords(item.place)}`;
+    case 'foundation':
+      return `${item.count} foundation ${item.stitch.word}`;
+    case 'leave':
+      return item.count === null ? 'leave the rest' : `leave ${item.count}`;
+    case 'begin-in':
+      return `begin in the ${ordinal(item.count)} chain from the hook`;
+    case 'turn':
+      return 'turn';
+    case 'join':
+      return 'join';
+    case 'off':
+      return 'fasten off';
+    case 'other-side':
+      return 'along the other side of the chain';
+    case 'ring':
+      return 'a ring';
+    case 'loop':
+    case 'note':
+      return '';
+    case 'unread':
+      return `“${item.words}”?`;
+  }
+}
+
+/** What was understood of a row, in words. */
+export const understoodWords = ({ items }: Pick<ReadRow, 'items'>): string =>
+  items
+    .map(instructionWords)
+    .filter((words) => words !== '')
+    .join('; ');
