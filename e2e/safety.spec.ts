@@ -275,7 +275,7 @@ test('the keys go everywhere', async ({ page }) => {
 /** Every screen, in two lots, so that both cores look at them. */
 const SCREENS = [
   ['/', 'carry', 'swatch', 'stitch', 'body'],
-  ['/swatches', '/logbook', '/workroom', 'strap', 'closures', 'lining', 'stores', 'bench', 'write-up'],
+  ['/swatches', '/logbook', '/reader', '/workroom', 'strap', 'closures', 'lining', 'stores', 'bench', 'write-up'],
 ];
 
 for (const screens of SCREENS)

@@ -82,6 +82,7 @@ export const ROUTES: readonly Route[] = [
   { method: 'GET', path: '/swatches' },
   { method: 'GET', path: '/stores' },
   { method: 'GET', path: '/logbook' },
+  { method: 'GET', path: '/reader' },
   { method: 'GET', path: '/workroom' },
   { method: 'GET', path: '/sw.js' },
   { method: 'GET', path: '/manifest.webmanifest' },

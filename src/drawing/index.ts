@@ -39,5 +39,6 @@ export { foldedMesh, type FoldedMesh, type Solid, type SolidLine, type Stuff } f
 export { foldedPicture } from './foldedPicture';
 export { bumpsOf, rowLines } from './foldedTexture';
 
+export { readChart, readPartDrawing } from './readPart';
 export { besideDrawing } from './besideRows';
 export { workedShapes } from './workedRows';

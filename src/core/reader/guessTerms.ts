@@ -77,7 +77,7 @@ export function termFaults(lines: readonly PatternLine[], { set }: TermsGuess, o
   const other: TermSet = set === 'us' ? 'uk' : 'us';
   const faults: ReaderFault[] = [];
   const only = STITCH_NAMES.filter((one) => one[set] === null && one[other] !== null);
-  const pattern = new RegExp(`\\b(?:${only.map((one) => one.pattern).join('|')})(?![\\w-])`, 'gi');
+  const pattern = new RegExp(`\\b(?:${only.map((one) => one.pattern).join('|')})(?=\\d+\\s?tog|(?![\\w-]))`, 'gi');
   for (const line of lines) {
     if (line.is !== 'row') continue;
     for (const found of line.text.matchAll(pattern)) {

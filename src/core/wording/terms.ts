@@ -49,10 +49,11 @@ export const term = (id: TermId, set: TermSet): string => TERMS[id][set];
  *
  * @example
  * translateTerms('Miss 1 st, dc in next st, tr in next st.', 'uk', 'us') // => 'Skip 1 st, sc in next st, dc in next st.'
+ * translateTerms('sc2tog, hdc3tog', 'us', 'uk') // => 'dc2tog, htr3tog'
  */
 export function translateTerms(text: string, from: TermSet, to: TermSet): string {
   const words = Object.values(TERMS).sort((a, b) => b[from].length - a[from].length);
-  const pattern = new RegExp(`\\b(${words.map((word) => word[from]).join('|')})\\b`, 'gi');
+  const pattern = new RegExp(`\\b(${words.map((word) => word[from]).join('|')})(?=\\d+tog|\\b)`, 'gi');
   return text.replace(pattern, (found) => {
     const word = words.find((candidate) => candidate[from].toLowerCase() === found.toLowerCase());
     const written = (word as Term)[to];

@@ -129,6 +129,11 @@ export function ShelfView(first: ShelfPart) {
           </Link>
         </Button>
         <Button asChild size="sm" variant="outline" color="drawerText" _hover={{ bg: 'whiteAlpha.300' }}>
+          <Link href="/reader" prefetch={false}>
+            Reader
+          </Link>
+        </Button>
+        <Button asChild size="sm" variant="outline" color="drawerText" _hover={{ bg: 'whiteAlpha.300' }}>
           <Link href="/workroom" prefetch={false}>
             Workroom
           </Link>

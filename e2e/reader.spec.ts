@@ -1,0 +1,99 @@
+import AxeBuilder from '@axe-core/playwright';
+import { expect, test, type Page } from '@playwright/test';
+
+const editor = (page: Page) => page.getByRole('textbox', { name: 'The pattern' });
+const says = (page: Page) => page.getByTestId('reader-says');
+const faults = (page: Page) => page.getByTestId('reader-faults').getByRole('listitem');
+
+async function write(page: Page, text: string): Promise<void> {
+  await editor(page).click();
+  await page.keyboard.press('Control+A');
+  await page.keyboard.insertText(text);
+}
+
+const SOUND = `Ch 22.
+Row 1 (RS): sc in 2nd ch from hook and in each ch across, turn. (21)
+Row 2: ch 1, sc2tog, sc in each st to last 2 sts, sc2tog, turn. (19)`;
+
+test.beforeEach(async ({ page }) => {
+  await page.goto('/reader');
+  await expect(editor(page)).toBeVisible();
+});
+
+test('a pattern is read as it is typed: counts beside its rows, what was understood, its drawing', async ({ page }) => {
+  await expect(says(page)).toHaveText(/Nothing here yet/);
+  await write(page, SOUND);
+  await expect(says(page)).toContainText('Every row comes out as it is written.');
+  await expect(page.locator('.cm-beside')).toHaveText(['22 → 21', '21 → 19']);
+  await expect(page.getByTestId('row-read')).toContainText('Row 2: 21 → 19');
+  await expect(page.getByTestId('row-read')).toContainText('in each stitch but the last 2');
+  await expect(page.getByRole('img', { name: /2 rows lying flat, the last of 19 stitches/ })).toBeVisible();
+  await expect(page.getByRole('img', { name: 'Chart of 2 rows, right side facing' })).toBeVisible();
+  // It is there after a reload.
+  await page.reload();
+  await expect(says(page)).toContainText('Every row comes out as it is written.');
+  const { violations } = await new AxeBuilder({ page }).analyze();
+  expect(violations.map(({ id }) => id)).toEqual([]);
+});
+
+test('faults are marked at their words, gone to, and mended with one press; undo brings them back', async ({
+  page,
+}) => {
+  await write(page, SOUND.replace('(19)', '(20)').replace('sc in each st to', 'frob in each st to'));
+  await expect(faults(page)).toHaveCount(1);
+  await expect(faults(page).first()).toContainText('“frob” is no stitch that is known');
+  await expect(page.locator('.cm-lintRange-error')).toHaveText('frob');
+  await write(page, SOUND.replace('(19)', '(20)'));
+  await expect(faults(page).first()).toContainText('Row 2. The words come to 19, and 20 is written.');
+  await faults(page).first().getByRole('button', { name: 'Write “19” instead' }).click();
+  await expect(says(page)).toContainText('Every row comes out as it is written.');
+  await editor(page).click();
+  await page.keyboard.press('Control+Z');
+  await expect(faults(page)).toHaveCount(1);
+});
+
+test('whose words it is in is found out, and it is put into the others', async ({ page }) => {
+  await write(page, SOUND);
+  await expect(says(page)).toContainText('In US words, it seems');
+  await page.getByRole('button', { name: 'Into UK words' }).click();
+  await expect(editor(page)).toContainText('dc2tog, dc in each st to last 2 sts');
+  await expect(says(page)).toContainText('In UK words');
+  await expect(page.getByRole('button', { name: 'Into US words' })).toBeEnabled();
+});
+
+test('what is no pattern, and what is no file, is said in words; nothing of it is ever run', async ({ page }) => {
+  await write(page, '<img src=x onerror="window.hurt=1"> Dear Ada, bring the red ribbon.');
+  await expect(says(page)).toContainText('No row of a pattern is found in this.');
+  expect(await page.evaluate(() => 'hurt' in window)).toBe(false);
+  const input = page.locator('input[type=file]');
+  await input.setInputFiles({
+    name: 'broken.pdf',
+    mimeType: 'application/pdf',
+    buffer: Buffer.from('%PDF-1.7 nothing'),
+  });
+  await expect(page.getByText('“broken.pdf” can’t be read as a PDF.')).toBeVisible();
+  await input.setInputFiles({
+    name: 'pouch.txt',
+    mimeType: 'text/plain',
+    buffer: Buffer.from(SOUND.replace(/\n/g, '\r\n')),
+  });
+  await expect(says(page)).toContainText('Every row comes out as it is written.');
+});
+
+test('the words of a PDF are read', async ({ page }) => {
+  const { PDFDocument, StandardFonts } = await import('pdf-lib');
+  const pdf = await PDFDocument.create();
+  const font = await pdf.embedFont(StandardFonts.Helvetica);
+  const sheet = pdf.addPage([500, 400]);
+  SOUND.split('\n').forEach((line, index) => sheet.drawText(line, { x: 30, y: 350 - 20 * index, size: 11, font }));
+  const buffer = Buffer.from(await pdf.save());
+  await page.locator('input[type=file]').setInputFiles({ name: 'pouch.pdf', mimeType: 'application/pdf', buffer });
+  await expect(says(page)).toContainText('Every row comes out as it is written.');
+  const blank = await PDFDocument.create();
+  blank.addPage();
+  await page.locator('input[type=file]').setInputFiles({
+    ...{ name: 'scan.pdf', mimeType: 'application/pdf' },
+    buffer: Buffer.from(await blank.save()),
+  });
+  await expect(page.getByText('“scan.pdf” has pictures of words')).toBeVisible();
+});
