@@ -4,6 +4,7 @@ import type { Figure } from '@/core/figures';
 import { FITTING_GROUPS, type FittingGroup, type FittingStage } from '@/core/fittings';
 import { isInRows, type PieceId } from '@/core/pieces';
 import { planBag, type Plan } from '@/core/plan';
+import { aboutLines } from './aboutText';
 import { BASIS_WORDS } from './basisText';
 import { FITTING_WORDS, wordsOf, type FittingWordsByKind } from './fittings';
 import { formatPlusMinus, formatQuantity } from './quantity';
@@ -18,7 +19,7 @@ import { stitchName } from './stitchText';
 import { term } from './terms';
 
 export type PatternSectionId =
-  'sizes' | 'materials' | 'gauge' | 'conventions' | PieceId | 'joins' | 'order' | 'notes' | (string & {});
+  'about' | 'sizes' | 'materials' | 'gauge' | 'conventions' | PieceId | 'joins' | 'order' | 'notes' | (string & {});
 
 interface PatternSection {
   id: PatternSectionId;
@@ -57,6 +58,7 @@ export function writePattern(design: Design, plan: Plan, words = FITTING_WORDS):
     { id: 'order', heading: 'Order of making', lines: orderLines(design, plan, words) },
   ];
   const sections: PatternSection[] = [
+    { id: 'about', heading: 'About it', lines: aboutLines(design, plan) },
     { id: 'sizes', heading: 'Finished sizes', lines: sizeLines(design, plan) },
     { id: 'materials', heading: 'You need', lines: materialLines(design, plan, words) },
     { id: 'gauge', heading: capital(term('gauge', design.settings.terms)), lines: gaugeLines(design, plan) },

@@ -28,7 +28,8 @@ function rgb(colour: string, opacity = 1): [number, number, number] {
   return [over(red), over(green), over(blue)];
 }
 
-function drawn({ points, closed, look }: PicturePath): PDFOperator[] {
+/** A path of a picture, in its own millimetres. */
+export function drawnPath({ points, closed, look }: PicturePath): PDFOperator[] {
   const [first, ...rest] = points;
   if (!first || (look.fill === null && look.stroke === null)) return [];
   return [
@@ -57,7 +58,7 @@ export async function picturePdf(picture: Picture, fonts: readonly Uint8Array[],
     pushGraphicsState(),
     // Millimetres down from the upper edge into points up from the lower.
     concatTransformationMatrix(PT, 0, 0, -PT, 0, page.getHeight()),
-    ...picture.paths.flatMap(drawn),
+    ...picture.paths.flatMap(drawnPath),
     popGraphicsState(),
   );
   for (const { x, y, text, sizeMm } of picture.labels) {

@@ -110,6 +110,12 @@ const config = defineConfig({
     'h1, h2, h3': { fontFamily: 'heading', fontWeight: 600 },
     '*:focus-visible': { outline: '3px solid var(--chakra-colors-chalk)', outlineOffset: '2px' },
     '.onDark *:focus-visible': { outlineColor: 'var(--chakra-colors-brass-pale)' },
+    // On paper stands what is written, and nothing of the program.
+    '@media print': {
+      'header, nav, .not-printed, [role="status"], button': { display: 'none !important' },
+      body: { bg: 'white !important' },
+      article: { border: 'none !important', padding: '0 !important' },
+    },
     '*': { '@media (prefers-reduced-motion: reduce)': { animation: 'none !important', transition: 'none !important' } },
   },
 });

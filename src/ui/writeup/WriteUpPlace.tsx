@@ -8,6 +8,7 @@ import { useBag, useBagStore } from '@/ui/bag/BagProvider';
 import { ChoiceField } from '@/ui/fields';
 import { WhyThese } from '@/ui/figures/WhyThese';
 import { DrawingsGroup } from '@/ui/paper/DrawingsGroup';
+import { WholePattern } from './WholePattern';
 import { NotesField } from './NotesField';
 import { downloadBag, downloadText, fileNameOf } from '@/ui/browser/download';
 
@@ -32,7 +33,7 @@ export function WriteUpPlace() {
 
   return (
     <Box maxW="62rem" mx="auto" w="full">
-      <Flex gap="4" wrap="wrap" align="end" mb="4">
+      <Flex gap="4" wrap="wrap" align="end" mb="4" className="not-printed">
         <ChoiceField
           label="Crochet words"
           width="9em"
@@ -98,7 +99,8 @@ export function WriteUpPlace() {
           ))}
         <NotesField />
       </Box>
-      <Box mt="5" pb="6">
+      <Box mt="5" pb="6" className="not-printed">
+        <WholePattern />
         <DrawingsGroup />
       </Box>
     </Box>

@@ -1,0 +1,3 @@
+export { layPages, wrapped, type Block, type Page, type Paper, type Placed } from './layPages';
+export { isTicked, patternBlocks, type PatternPicture } from './patternBlocks';
+export { patternHtml } from './patternHtml';

@@ -1,0 +1,40 @@
+import type { Pattern } from '@/core/wording';
+import type { Picture } from '../picture/picture';
+import type { Block } from './layPages';
+
+/** A picture that belongs into a pattern: before which of its sections it stands, and what it shows. */
+export interface PatternPicture {
+  before: string;
+  label: string;
+  picture: Picture;
+}
+
+/** A line that tells a row, or several: it gets a box to tick. */
+const ROW = /^(?:Row|Round)s? \d/;
+
+/** Whether a line of a pattern is ticked once it is worked. */
+export const isTicked = (line: string): boolean => ROW.test(line);
+
+/**
+ * A pattern as blocks, its pictures where they belong.
+ *
+ * @example
+ * patternBlocks({ title: 'A pouch', sections: [{ id: 'panel', heading: 'Panel', lines: ['Ch 21.', 'Row 1: sc across.'] }] }, []).blocks.map(({ kind }) => kind) // => ['title', 'heading', 'line', 'row']
+ */
+export function patternBlocks(
+  { title, sections }: Pattern,
+  pictures: readonly PatternPicture[],
+): { blocks: Block[]; pictures: Map<number, Picture> } {
+  const blocks: Block[] = [{ kind: 'title', text: title }];
+  const placed = new Map<number, Picture>();
+  for (const { id, heading, lines } of sections) {
+    const own = pictures.filter(({ before }) => before === id);
+    for (const { label, picture } of own) {
+      placed.set(blocks.length, picture);
+      blocks.push({ kind: 'picture', widthMm: picture.widthMm, heightMm: picture.heightMm, label });
+    }
+    blocks.push({ kind: 'heading', text: heading });
+    for (const text of lines) blocks.push({ kind: isTicked(text) ? 'row' : 'line', text });
+  }
+  return { blocks, pictures: placed };
+}
