@@ -54,13 +54,18 @@ export function WholePattern() {
 function drawingsOf({ design, plan }: BagState): { before: string; label: string; name: string; drawing: Drawing }[] {
   const pattern = patternOf(design);
   return [
-    { before: 'about', label: `${design.name}, closed, from the front`, name: '', drawing: foldedDrawing(plan) },
+    {
+      before: 'about',
+      label: `${design.name}, closed, from the front`,
+      name: 'Closed, from the front',
+      drawing: foldedDrawing(plan),
+    },
     ...(pattern.setupRows.length + pattern.rows.length > 1
       ? [
           {
             before: 'gauge',
             label: 'Chart of the stitch; row 1 is the lowest',
-            name: '',
+            name: 'Row 1 is the lowest',
             drawing: chartDrawing(
               pattern,
               Math.ceil(CHART_STITCHES / pattern.repeatStitches),
