@@ -4,9 +4,9 @@ import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { getDocument } from 'pdfjs-dist/legacy/build/pdf.mjs';
 import { describe, expect, it } from 'vitest';
-import { planBag } from '@/core/plan';
+import { bagOf } from '@/core/testing/bodies';
+import { planOf } from '@/core/testing/designs';
 import { writePattern } from '@/core/wording';
-import { demoBags } from '@/demo/demoBags';
 import { foldedDrawing } from '@/drawing';
 import { patternBlocks } from '@/drawing/pages';
 import { patternPdf } from '@/drawing/pages/patternPdf';
@@ -18,12 +18,10 @@ const extended = readFileSync('node_modules/@fontsource/source-sans-3/files/sour
 const greek = readFileSync('node_modules/@fontsource/source-sans-3/files/source-sans-3-greek-400-normal.woff');
 const scratch = mkdtempSync(join(tmpdir(), 'pattern-'));
 
-const [design] = demoBags();
-if (!design) throw new Error('no bag');
-const result = planBag(design);
-if (!result.ok) throw new Error('not planned');
-const pattern = writePattern(design, result.plan);
-const picture = pictureOf([{ name: '', drawing: foldedDrawing(result.plan) }], pictureLook(design.swatch.yarn.colour));
+const design = { ...bagOf('gusset'), name: 'Étui for “reeds” ½' };
+const plan = planOf(design);
+const pattern = writePattern(design, plan);
+const picture = pictureOf([{ name: '', drawing: foldedDrawing(plan) }], pictureLook(design.swatch.yarn.colour));
 const { blocks, pictures } = patternBlocks(pattern, [{ before: 'about', label: 'Closed, from the front', picture }]);
 
 async function file(paper: 'a4' | 'letter'): Promise<string> {
