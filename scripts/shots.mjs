@@ -15,6 +15,16 @@ async function openBag(page, name) {
   await page.waitForTimeout(700);
 }
 
+/** A pattern with two slips in it, as somebody of the band might have written it down. */
+const PASTED = `Sleeve for the second cornet’s mute, US terms
+Ch 30.
+Row 1 (RS): sc in 2nd ch from hook and in each ch across, turn. (29)
+Row 2: ch 1, sc in first st, *dc in next st, sc in next st; rep from * across, turn. (29)
+Row 3: ch 1, *sc in next 3 sts, bobble in next st; rep from * across, turn. (29)
+Rows 4-9: ch 1, sc in each st across, turn. (29)
+Row 10: ch 1, sc2tog, sc in each st to last 2 sts, sc2tog, turn. (28)
+Rows 11-14: ch 1, sc in each st across, turn. (27)`;
+
 const VIEWS = ['carry', 'swatch', 'stitch', 'body', 'strap', 'lining', 'stores', 'write-up'];
 
 installPackages();
@@ -101,16 +111,14 @@ try {
   await page.getByTestId('due-ahead').waitFor();
   await page.waitForTimeout(900);
   await page.screenshot({ path: join(folder, 'bench.png') });
-  for (const [name, view] of [['satchel', 'gusset']]) {
-    await page.goto(address);
-    await page
-      .getByRole('link', { name: new RegExp(name) })
-      .first()
-      .click();
-    await page.locator('[data-save=saved]').waitFor();
-    await page.waitForTimeout(700);
-    await page.screenshot({ path: join(folder, `${view}.png`) });
-  }
+  await page.goto(`${address}/reader`);
+  await page.getByRole('textbox', { name: 'The pattern' }).click();
+  await page.keyboard.insertText(PASTED);
+  await page.locator('.cm-beside').nth(3).waitFor();
+  await page.locator('.cm-line').nth(4).click();
+  await page.getByTestId('row-read').waitFor();
+  await page.waitForTimeout(700);
+  await page.screenshot({ path: join(folder, 'reader.png') });
 } finally {
   await browser.close();
   child.kill();

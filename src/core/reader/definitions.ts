@@ -6,7 +6,10 @@ import type { OwnWords } from './workWords';
 
 /** What a text defines: “MB = make bobble”, “Shell: 5 dc in next st”. */
 const DEFINED =
-  /(?:^|[;,.:]\s+|\()\s*([A-Za-z][\w-]{0,14}(?: st(?:itch)?)?)\s*(?:\(([\w-]{1,12})\))?\s*(?:=|:|–|—)\s*([^;=]+?)(?=;|$|\.\s|\)|,\s+[\w-]{1,12}\s*=)/g;
+  /(?:^|[;,.:]\s+|\()\s*([A-Za-z][\w-]{0,14}(?: st(?:itch)?)?)\s*(?:\(([^()]{1,30})\))?\s*(?:=|:|–|—)\s*([^;=]+?)(?=;|$|\.\s|\)|,\s+[\w-]{1,12}\s*=)/g;
+/** What stands before definitions. */
+const SPECIAL =
+  /^\W*(?:special|stitch(?:es)? used|abbreviations?|terms|stitches)(?: (?:stitch(?:es)?|abbreviations?|terms))?(?: used)?\s*:/i;
 /** Words of the craft that are no abbreviations. */
 const NO_WORDS =
   /^(?:rows?|rounds?|rnds?|gauge|tension|materials?|size|sizes|hook|yarn|notes?|finished|width|height|you|ch|chain|sts?|rep|rs|ws|inc|dec|sl|sk|skip|miss|abbreviations|title|level|difficulty|row)$/i;
@@ -20,14 +23,14 @@ export function definedWords(lines: readonly PatternLine[]): OwnWords {
   const own = new Map<string, { makes: number; takes: number }>();
   for (const line of lines) {
     if (line.is !== 'prose' && line.is !== 'heading') continue;
-    for (const [, word = '', short, meaning = ''] of line.text.matchAll(DEFINED)) {
-      // What every pattern knows needs no telling.
-      if (NO_WORDS.test(word) || stitchNamed(word) || /tog$/i.test(word)) continue;
+    for (const [, word = '', short, meaning = ''] of line.text.replace(SPECIAL, '').matchAll(DEFINED)) {
+      if (NO_WORDS.test(word)) continue;
       const isMeant = line.text.includes('=') || /\b(?:in|next|ch|st|sts|stitch|crochet|make|yo|hook)\b/i.test(meaning);
       if (!isMeant) continue;
       const made = madeBy(meaning);
       for (const one of [word, short])
-        if (one !== undefined) {
+        // What every pattern knows needs no telling.
+        if (one !== undefined && !stitchNamed(one) && !/tog$/i.test(one)) {
           own.set(one.toLowerCase(), made);
           own.set(one.toLowerCase().replace(/ st(?:itch)?$/, ''), made);
         }

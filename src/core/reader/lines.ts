@@ -25,11 +25,11 @@ const NOUN = '(?:rows?|rounds?|rnds?|r)';
 /** A label up to what ends it. */
 const labelled = (end: string): RegExp =>
   new RegExp(
-    `^(?:[*•·▢☐□-]\\s*)?(?:(?:next|foundation|set[- ]?up|setup|base)\\s+(${NOUN})|(${NOUN})\\.?\\s*(${NUMBER})((?:\\s*(?:-|–|—|to|through|thru|and|&|,)\\s*(?:${NOUN}\\s*)?${NUMBER})*)|(${NUMBER})(?:st|nd|rd|th)\\s+(${NOUN}))\\s*(?:\\(?\\b(right side|wrong side|rs|ws)\\b\\)?)?\\s*(?:\\([^)]*\\))?\\s*(?:${end})`,
+    `^\\s*(?:[*•·▢☐□-]\\s*)?(?:\\d{1,3}[.)]\\s+(?=(?:rows?|rounds?|rnds?)\\b))?(?:(?:next|foundation|set[- ]?up|setup|base)\\s+(${NOUN})|(${NOUN})\\.?\\s*(${NUMBER})((?:\\s*(?:-|–|—|to|through|thru|and|&|,)\\s*(?:${NOUN}\\s*)?${NUMBER})*)|(${NUMBER})(?:st|nd|rd|th)\\s+(${NOUN}))\\s*(?:\\(?\\b(right side|wrong side|rs|ws)\\b\\)?)?\\s*(?:\\([^)]*\\))?\\s*(?:${end})`,
     'i',
   );
 /** First as it is set off; only then with nothing but room behind it: in “Round 1 - 8 sc” the eight are stitches. */
-const LABELS = [labelled('[:.]|\\s[–—-]\\s'), labelled('(?<=\\d)\\s+(?=[A-Za-z*(\\[])')];
+const LABELS = [labelled('[:.]|\\s[–—-]\\s|[–—-](?=[A-Za-z(*\\[])'), labelled('(?<=\\d)\\s+(?=[A-Za-z*(\\[])')];
 /** More rows than this no label names. */
 const MOST_ROWS = 5000;
 
@@ -132,9 +132,8 @@ function againOf(text: string): { of: number[]; times: number | null; until: boo
 }
 
 const BEGINNING =
-  /^(?:(?:with|using|in)\b[^.,:;]{0,60}[,:]\s*)?(?:loosely\s+)?(?:(?:ch(?:ain)?\s*-?\s*(?:\d+|one|two|three|four|five|six|seven|eight|nine|ten|twelve|twenty)\b)|(?:(?:make|begin with|start with|form)\s+)?(?:an?\s+)?(?:magic|adjustable|slip)\s+(?:ring|circle|loop)|\d+\s+(?:foundation\b|f(?:sc|hdc|dc)\b)|f(?:sc|hdc|dc)\s+\d+|foundation (?:sc|hdc|dc|single|half|double)|work \d+ foundation)/i;
-const isBeginning = (text: string): boolean =>
-  BEGINNING.test(text) && !/\b(?:multiple|any (?:even|odd)?)\b/i.test(text);
+  /^\s*(?:[-*•]\s+)?(?:(?:with|using|in)\b[^.,:;]{0,60}[,:]\s*)?(?:loosely\s+)?(?:(?:ch(?:ain)?\s*-?\s*(?:\d+|one|two|three|four|five|six|seven|eight|nine|ten|twelve|twenty)\b)|(?:(?:make|begin with|start with|form)\s+)?(?:an?\s+)?(?:magic|adjustable|slip)\s+(?:ring|circle|loop)|\d+\s+(?:foundation\b|f(?:sc|hdc|dc)\b)|f(?:sc|hdc|dc)\s+\d+|foundation (?:sc|hdc|dc|single|half|double)|work \d+ foundation)/i;
+const isBeginning = (text: string): boolean => BEGINNING.test(text) && !/^[^\d]*\bmultiple\b/i.test(text);
 
 /** A short line without an end, or one in capitals. */
 const isHeading = (text: string): boolean =>

@@ -15,7 +15,18 @@ const joined = (image: string): StitchWord => {
 };
 
 /** Tokens that name what a stitch goes into. */
-const NOUNS = [T.Space, T.Chain, T.St, T.Together, T.Stitch, T.Own, T.Post, T.Increase, T.Decrease] as TokenType[];
+const NOUNS = [
+  T.Foundation,
+  T.Space,
+  T.Chain,
+  T.St,
+  T.Together,
+  T.Stitch,
+  T.Own,
+  T.Post,
+  T.Increase,
+  T.Decrease,
+] as TokenType[];
 
 /** Reads one phrase: what stands between two commas, brackets or stars. */
 class PhraseParser extends EmbeddedActionsParser {
@@ -63,7 +74,14 @@ class PhraseParser extends EmbeddedActionsParser {
           },
         },
         { ALT: () => (this.CONSUME(T.St), 'st' as const) },
-        { ALT: () => (this.SUBRULE(stitchWord), this.OPTION1(() => this.CONSUME2(T.St)), 'st' as const) },
+        {
+          ALT: () => (
+            this.OPTION2(() => this.CONSUME(T.Foundation)),
+            this.SUBRULE(stitchWord),
+            this.OPTION1(() => this.CONSUME2(T.St)),
+            'st' as const
+          ),
+        },
         {
           ALT: () => (
             this.OR1([{ ALT: () => this.CONSUME(T.Increase) }, { ALT: () => this.CONSUME(T.Decrease) }]),
@@ -241,6 +259,7 @@ class PhraseParser extends EmbeddedActionsParser {
     const times = this.RULE('times', (): IToken =>
       this.OR([
         { ALT: () => this.CONSUME(T.Times) },
+        { ALT: () => this.CONSUME(T.StarTimes) },
         { ALT: () => this.CONSUME(T.Once) },
         { ALT: () => this.CONSUME(T.MoreTimes) },
       ]),

@@ -33,7 +33,8 @@ const MOST_FAULTS = 500;
  * readPattern('Ch 26.\nRow 1: sc in 2nd ch from hook and in each ch across. (26)').faults[0]?.code // => 'count-differs'
  */
 export function readPattern(text: string, said: TermSet | null = null): ReadPattern {
-  const whole = text.slice(0, MOST_TEXT);
+  // Markup that was pasted along says nothing; its room stays, so that places do.
+  const whole = text.slice(0, MOST_TEXT).replace(/<\/?[a-z][^<>\n]{0,300}>/gi, (tag) => ' '.repeat(tag.length));
   const lines = logicalLines(whole);
   const own = definedWords(lines);
   const terms = guessTerms(whole, said);
@@ -77,7 +78,8 @@ function add(lines: PatternLine[], line: PatternLine, text: string): void {
 /** Several rows that are written in one line; a row that is spoken of within a sentence is none. */
 function* apart(line: string): Generator<[string, number]> {
   let from = 0;
-  if (readLine(line, 0).is !== 'row') return yield [line, 0];
+  const { is } = readLine(line, 0);
+  if (is !== 'row' && is !== 'begin') return yield [line, 0];
   for (const found of line.matchAll(/(?<=[.;)\]])\s+(?=(?:rows?|rnds?|rounds?)\s*\d+[^.,;]{0,24}?:)/gi)) {
     yield [line.slice(from, found.index), from];
     from = found.index + found[0].length;
@@ -138,6 +140,8 @@ class Reader {
       this.isSpiral = true;
     if (/\bjoin(?:ed)? (?:each |every )?(?:rounds?|rnds?|with)\b/i.test(text) && !/not join/i.test(text))
       this.isSpiral = false;
+    // Where the yarn is joined anew, nobody but the maker sees.
+    if (/\bre-?join|(?:fasten|cut|break)\b[^.]*\.[^.]*\b(?:join|attach)\b/i.test(text)) this.below = [NOTHING];
     const over = WORK_OVER.exec(text);
     if (over)
       this.below = [{ cells: foundation(Math.min(Number(over[1]), 5000)), is: 'row', turned: true, lead: null }];

@@ -31,7 +31,9 @@ const DEEPEST = 60;
  * readRowText('sc in each st across. (25 sts)', 0, new Set()).written[0]?.count // => 25
  */
 export function readRowText(text: string, at: number, own: ReadonlySet<string>): RowText {
-  const { written, rest } = takeCount(text);
+  // Of several sizes the first is read.
+  const one = text.replace(SIZES, (sizes) => ' '.repeat(sizes.length));
+  const { written, rest } = takeCount(one);
   lexer ??= new Lexer([...TOKENS], { ensureOptimizations: false, skipValidations: true });
   const { tokens } = lexer.tokenize(rest);
   for (const token of tokens)
@@ -42,6 +44,9 @@ export function readRowText(text: string, at: number, own: ReadonlySet<string>):
   const items = new Structure(tokens, rest).all();
   return { items: items.map((one) => moved(one, at)), written: written.map((one) => movedSpan(one, at)) };
 }
+
+/** “10 (12, 14)”: the other sizes. */
+const SIZES = /(?<=\d)\s*\(\s*\d+(?:\s*,\s*\d+)+\s*\)/g;
 
 const movedSpan = <S extends TextSpan>(span: S, by: number): S => ({ ...span, from: span.from + by, to: span.to + by });
 const moved = (one: Instruction, by: number): Instruction =>
@@ -133,6 +138,23 @@ class Structure {
     const items: Instruction[] = [];
     let phrase: IToken[] = [];
     const flush = () => {
+      const [first] = phrase;
+      // “sc, inc, repeat around”: all that was said in this row so far.
+      if (first && /^rep(?:eat)?$/i.test(first.image) && items.length > 0) {
+        const until = new Structure(phrase.slice(1), this.text).until('more');
+        if (until) {
+          const all = items.splice(0).filter(({ do: what }) => what !== 'note');
+          items.push({
+            ...spanOf(first, phrase.at(-1) as IToken),
+            from: all[0]?.from ?? first.startOffset,
+            do: 'repeat',
+            items: all,
+            until,
+          });
+          phrase = [];
+          return;
+        }
+      }
       items.push(...this.phrase(phrase));
       phrase = [];
     };
@@ -258,6 +280,8 @@ class Structure {
       return until;
     };
     switch (tokenType) {
+      case T.StarTimes:
+        return take({ is: 'times', times: numberIn(image), said: 'in-all' });
       case T.Times:
         return take({ is: 'times', times: numberIn(image), said: /in (?:all|total)/i.test(image) ? 'in-all' : said });
       case T.MoreTimes:
@@ -272,7 +296,9 @@ class Structure {
         });
       }
       case T.ToEnd:
-        return take({ is: 'end' });
+        this.at += 1;
+        // “across to last st”
+        return this.is(T.ToLast) ? this.until(said) : { is: 'end' };
       case T.Around:
         return take({ is: 'end' });
       case T.ToLast: {
@@ -284,6 +310,11 @@ class Structure {
           this.at += 1;
         }
         const unit = this.peek();
+        // “to last shell”: how many stitches that is, what follows tells.
+        if (unit && count === 1 && (unit.tokenType === T.Word || unit.tokenType === T.Own)) {
+          this.at += 1;
+          return { is: 'end' };
+        }
         if (unit && [T.St, T.Chain, T.Space, T.Stitch].includes(unit.tokenType as never)) {
           noun = unit.tokenType === T.Space ? 'sp' : 'st';
           this.at += 1;

@@ -26,13 +26,15 @@ export const T = {
   /** Which row below is meant changes no count. */
   Besides: token(
     'Besides',
-    '(?:and the free loop below it|(?:of|from|on) (?:the )?(?:previous|prev|last|prior) (?:row|round|rnd)|(?:two|three|one|2|3|1) (?:rows?|rounds?|rnds?) below)(?![\\w])',
+    '(?:and the free loop below it|(?:of|from|on) (?:the )?(?:previous|prev|last|prior) (?:row|round|rnd)|as (?:the )?(?:join(?:ing)?(?: sl st| st(?:itch)?)?|sl st|beg(?:inning)? ch[- ]?\\d*|ch[- ]?\\d+)|(?:with|using) (?:the )?(?:colou?r [a-z]|[a-d]|mc|cc|main colou?r|contrast(?:ing)? colou?r)|(?:evenly )?(?:spaced )?(?:down|up|along) (?:the )?(?:(?:left|right|long|short|next|first|second|upper|lower) )*(?:sides?|edges?|bottom|top|row ends?)|evenly|(?:two|three|one|2|3|1) (?:rows?|rounds?|rnds?) below)(?![\\w])',
     true,
   ),
   RepFrom: token(
     'RepFrom',
     '(?:rep(?:eat)?s?|continue)\\.?\\s*(?:instructions? |the )?(?:from|between|bet)?\\s*(?:first )?\\*+(?:\\s*(?:to|and)\\s*\\*+)?',
   ),
+  /** “inc*6”: so many times. */
+  StarTimes: token('StarTimes', '\\*\\s?\\d+(?=\\s*(?:[,;.)\\]\\[(]|$))'),
   Star: token('Star', '\\*+'),
   Open: token('Open', '[\\[({]'),
   Close: token('Close', '[\\])}]'),
@@ -48,7 +50,10 @@ export const T = {
   Off: word('Off', '(?:fasten|finish|break|cut)(?: the)?(?: yarn)?(?: off)?(?: (?:the )?yarn)?|f\\.?o\\.?'),
   NoJoin: word('NoJoin', '(?:do not|don.t|without) (?:join|turn)(?:ing)?(?: and (?:do not |don.t )?turn)?'),
   Turning: word('Turning', TURNING),
-  Space: word('Space', 'ch(?:ain)?s?[- ]?\\d*[- ]?(?:sp(?:ace)?s?|loops?|lps?)|sp(?:ace)?s?'),
+  Space: word(
+    'Space',
+    'corner (?:ch[- ]?\\d*[- ]?)?sp(?:ace)?s?|ch(?:ain)?s?[- ]?\\d*[- ]?(?:sp(?:ace)?s?|loops?|lps?)|sp(?:ace)?s?',
+  ),
   Ring: word(
     'Ring',
     '(?:magic|adjustable|slip)[- ](?:ring|circle|loop|knot)|m\\.?r\\.?|m\\.?c\\.?|ring|circle|(?<=in(?:to)? (?:the )?)loop',
@@ -57,7 +62,7 @@ export const T = {
     'Loop',
     '(?:in|into|through|thru|working in)? ?(?:the )?(?:back|front|third|both)[- ]?(?:loops?|lps?)(?: only)?(?: of)?|[bf]lo|tbl|tfl|in [bf]l(?: only)?(?: of)?',
   ),
-  FromHook: word('FromHook', 'from (?:the )?hook'),
+  FromHook: word('FromHook', 'from (?:the )?(?:hook|hk)'),
   Together: token('Together', `(?:${names})\\s?\\d+\\s?tog(?:ether)?(?![\\w])`),
   Foundation: token('Foundation', 'foundation(?![\\w])|f(?=(?:sc|hdc|dc|htr|tr)s?(?![a-z]))'),
   Post: token('Post', '(?:front|back)[- ]post[- ]?|[fb]p(?=[a-z])|raised(?= )|spike(?= (?:sc|dc|hdc|htr|tr)\\b)'),
@@ -68,7 +73,7 @@ export const T = {
   Decrease: word('Decrease', '(?:inv(?:isible)?[- ]?)?dec(?:rease)?s?|inv[- ]?dec|decr'),
   Ordinal: word('Ordinal', '\\d+(?:st|nd|rd|th)|second|third|fourth|fifth|sixth'),
   Chain: token('Chain', 'ch(?:ain)?s?(?:-(?=\\d))?(?![a-z])'),
-  St: token('St', 'st(?:s|itch(?:es)?)?(?![\\w])'),
+  St: token('St', '(?:corners?(?: st(?:itch)?)?|st(?:s|itch(?:es)?)?)(?![\\w])'),
   MoreTimes: token(
     'MoreTimes',
     '(?:\\d+|one|two|three|four|five|six|seven|eight|nine|ten) (?:more times?|times? more)(?![\\w])',
@@ -80,7 +85,7 @@ export const T = {
   Once: word('Once', '(?:once|one time|twice|two times|thrice)(?: more)?'),
   ToLast: word(
     'ToLast',
-    '(?:across |around |until |up )?(?:to|until|till|before) (?:the |within )?(?:last|final)|to within|(?:until|to) (?=\\d+ (?:sts?|chs?) (?:rem|remain|left))',
+    '(?:across |around |until |up )?(?:to|until|till|before) (?:the |within )?(?:last|final)|to within|(?:until|to)(?= \\d+ (?:sts?|chs?) (?:rem|remain|left))',
   ),
   Around: word(
     'Around',
@@ -90,9 +95,9 @@ export const T = {
     'ToEnd',
     '(?:all )?(?:the )?(?:way )?(?:across|around|along)(?: (?:the )?(?:row|round|rnd|chain|ch|ring))?|(?:to|until|till) (?:the )?end(?: of (?:the )?(?:row|round|rnd|chain|ch))?|to end',
   ),
-  Each: word('Each', 'each|every'),
+  Each: word('Each', 'each|every|ea'),
   Next: word('Next', 'next|following|foll?'),
-  Last: word('Last', 'last|final|remaining|rem'),
+  Last: word('Last', 'last|final|remain(?:s|ing)?|rem'),
   First: word('First', 'first'),
   Same: word('Same', 'same'),
   Beginning: token(
@@ -110,7 +115,10 @@ export const T = {
     '(?:(?:row|round|rnd)s? below|the|an?|of|your|work(?:ed)?|working|make|evenly|posts?|across from|but|also|now|only|st\\.)(?![\\w])',
     true,
   ),
-  Number: token('Number', '\\d+(?![\\w])|(?:one|two|three|four|five|six|seven|eight|nine|ten|eleven|twelve)(?![\\w])'),
+  Number: token(
+    'Number',
+    '\\d+(?![\\w])|\\d+(?=(?:sc|hdc|dc|htr|tr|inc|dec|ch)\\b)|(?:one|two|three|four|five|six|seven|eight|nine|ten|eleven|twelve)(?![\\w])',
+  ),
   Dash: token('Dash', '[-–—=+/"“”’\'!?&]+', true),
   Word: token('Word', "[A-Za-z\u00c0-\uffff][A-Za-z0-9\u00c0-\uffff_’'-]*"),
   Other: token('Other', '[^\\s]'),

@@ -166,7 +166,7 @@ class Hand {
       first.place.which === 'next' &&
       !this.isChain
     ) {
-      this.put(first, this.work.take({ skip: Math.min(first.place.count, this.work.left) }));
+      this.carry(first);
       rest = rest.slice(1);
     }
     const chain = rest[0];
@@ -199,6 +199,18 @@ class Hand {
     if (this.isChain && this.below.cells && this.below.cells.length > 0 && chain.count > 6) return rest;
     this.stand(chain.count, null, 0, next);
     return rest.slice(1);
+  }
+
+  /** The yarn is carried on: what was passed comes last in a round. A space that it goes into is begun in. */
+  private carry(item: InstructionOf<'work'>): void {
+    const { noun, count } = item.place;
+    if (noun !== 'sp') return this.put(item, this.work.take({ skip: Math.min(count, this.work.left) }));
+    const met = this.below.turned ? [...(this.below.cells ?? [])].reverse() : [...(this.below.cells ?? [])];
+    const space = met.findIndex(({ made }) => made === 'chain');
+    if (space < 0) throw new Stop({ ...spanOf(item), code: 'no-space' });
+    this.work = new RowInWork([...met.slice(space), ...met.slice(0, space)], { turned: false, effort: this.effort });
+    while (this.work.left > 0 && this.work.isChain(this.work.at)) this.work.take({ skip: 1 });
+    this.intoSpaces = true;
   }
 
   /** A chain at the beginning: beside the row, or for its first stitch. */

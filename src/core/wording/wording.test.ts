@@ -90,7 +90,9 @@ describe('the pattern text', () => {
     const design = { ...fullDesign(), notes: 'For the second horn.' };
     const pattern = writePattern(design, planOf(design));
     const markdown = patternAsMarkdown(pattern);
-    expect(markdown).toMatch(/^# Clutch in thirds\n\n## About it\n\n- Difficulty: easy[^#]*## Finished sizes\n\n- Width/);
+    expect(markdown).toMatch(
+      /^# Clutch in thirds\n\n## About it\n\n- Difficulty: easy[^#]*## Finished sizes\n\n- Width/,
+    );
     for (const { lines } of pattern.sections) for (const line of lines) expect(markdown).toContain(line);
   });
 });

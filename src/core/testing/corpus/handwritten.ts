@@ -262,6 +262,159 @@ Rnd 1: 12 dc in ring, sl st in first dc to join. (12)
 Rnd 2: ch 3, 2 dc in each dc around, join. (24)
 Rnd 3: ch 3, (dc in next dc, 2 dc in next dc) 12 times, join. (36)
 Rnd 4: ch 3, (dc in each of next 2 dc, 2 dc in next dc) 12 times, join. (48)
+=== clean
+Ch 21.
+Row 1: sc in 2nd ch from hook and in each ch across, turn. (20 sc)
+Rows 2-20: ch 1, sc in each sc across, turn. (20 sc)
+Border
+Rnd 1: ch 1, 3 sc in corner, sc in next 18 sts, 3 sc in corner, 18 sc evenly down the side, 3 sc in corner, 18 sc along bottom, 3 sc in corner, 18 sc evenly up the side, join. (84 sc)
+=== clean
+Front
+Ch 31.
+Row 1: sc in 2nd ch from hook and in each ch across. (30 sc)
+Row 2: ch 1, turn, sc in each of the next 20 sts, leave remaining 10 sts unworked. (20 sc)
+Row 3: ch 1, turn, sc in each st. (20 sc)
+Fasten off. Rejoin yarn in the 21st st of Row 1.
+Row 4: ch 1, sc in next 10 sts. (10 sc)
+=== clean
+Chain 22
+Row 1 (WS): Sc in 2nd ch from hook, dc in next ch, *sc in next ch, dc in next ch*, repeat from * to * across to last ch, sc in last ch, turn. (21 sts)
+Row 2 (RS): Ch 3 (counts as dc), sc in next dc, *dc in next sc, sc in next dc; repeat from * to last st, dc in last st, turn. (21 sts)
+=== clean
+Special Stitches
+Popcorn (pc): 5 dc in same st, remove hook, insert in first dc, pull loop through.
+Ch 16
+Row 1: sc in 2nd ch from hook and each ch across (15)
+Row 2: ch 1, sc in first 3 sts, pc in next st, sc in next 3 sts, pc in next st, sc in next 3 sts, pc in next st, sc in last 3 sts. (12 sc, 3 pc)
+=== clean
+Ch 32
+Row 1: Sc in second ch from hook, *sk next 2 chs, 5 dc in next ch (shell made), sk next 2 chs, sc in next ch; rep from * across, turn. (5 shells, 6 sc)
+Row 2: Ch 3 (counts as dc), 2 dc in same st, *sk next 2 dc, sc in next dc, sk next 2 dc, 5 dc in next sc; rep from * across to last shell, sk 2 dc, sc in next dc, sk 2 dc, 3 dc in last sc, turn.
+=== clean
+ROUND 1: Ch 3, 9 hdc in third chain from hook; join with slip stitch in top of ch-3. (10 hdc)
+ROUND 2: Ch 2 (counts as hdc), hdc in same stitch as join, 2 hdc in each stitch around; join. (20 hdc)
+ROUND 3: Ch 2 (counts as hdc), 2 hdc in next stitch, *hdc in next stitch, 2 hdc in next stitch; repeat from * around; join. (30 hdc)
+=== clean
+Rnd 1: Ch 36, join to first ch with sl st to form a ring, sc in each ch around. (36)
+Rnd 2: *Sc in next 4 sts, sc2tog; rep from * around. (30)
+Rnd 3: *Sc in next 3 sts, sc2tog; rep from * around. (24)
+Rnds 4 and 5: Sc in each st around. (24)
+=== clean
+Make 24 chain.
+1st row: 1 double crochet into 2nd chain from hook, 1 double crochet into each chain to end, turn. (23 sts)
+2nd row: 1 chain, miss first stitch, *1 half treble into next stitch, 1 double crochet into next stitch, repeat from * to end, turn. (22 sts)
+=== clean
+Ch 13
+Row 1: sc in 2nd ch from hook and in each ch across. 12 sts
+Rows 2 - 4: ch 1, sc2tog, sc in each st across. (11, 10, 9)
+=== clean
+Ch 11
+R1: sc in 2nd ch from hk and in ea ch across (10)
+R2: ch 1, 2 sc in ea of first 2 sts, sc in next 6 sts, 2 sc in ea of last 2 sts (14)
+=== clean
+Ch 23
+Row 1: dc in 4th ch from hook and in each ch across (21)
+Row 2: ch 2, *FPdc around next dc, BPdc around next dc; rep from * across, hdc in top of turning ch (21)
+=== clean
+Rnd 1: sc 6 in magic ring. [6]
+Rnd 2: *inc* 6 times [12]
+Rnd 3: *sc, inc* x6 [18]
+Rnd 4: *sc 2, inc* x6 [24]
+Rnd 5: sc 24 [24]
+Rnd 6: *sc 2, dec* x6 [18]
+=== clean
+Ch 26
+Row 1: Hdc in 3rd ch from hook and in each ch across. (24 hdc)
+Row 2: Ch 2 (does not count as a stitch here and throughout), turn. Hdc in each st across. (24 hdc)
+Row 3: Ch 2, turn. Hdc in first st, *ch 1, skip 1 st, hdc in next st. Repeat from * to last st, hdc in last st. (24 sts)
+=== clean
+Materials: Size G-6 (4.0mm) crochet hook; worsted yarn
+Gauge: 4 sts = 1"
+Ch 21
+Row 1: sc in 2nd ch from hook and in each ch across. (20 sc)
+=== clean
+With MC, ch 31. Row 1: With MC, sc in 2nd ch from hook, *sc in next 2 ch with CC, sc in next ch with MC; rep from * to last 2 ch, sc in last 2 ch. (30 sc)
+=== clean
+Note: Ch 3 at beginning of row counts as first dc throughout.
+Ch 22. 
+Row 1: Dc in fourth ch from hook (3 skipped chs count as dc), dc in each ch across. Turn. 20 dc.
+Row 2: Ch 3, dc in next 4 dc, 2 dc in next dc, dc in next 8 dc, 2 dc in next dc, dc in each of last 5 sts. Turn. 22 dc.
+=== clean
+Row 1: Fsc 20. (20)
+Row 2: Ch 1, turn, sc in each fsc across. (20)
+=== clean
+Make a chain of 40 stitches.
+Row 1: Work 1 sc in second chain from hook, and 1 sc in each remaining chain. 39 sc.
+Row 2: Chain 1, turn. Work 1 sc in each sc. 39 sc.
+Work 10 more rows as row 2.
+=== clean
+<p>Ch 26.</p>
+<p>Row 1: sc in 2nd ch from hook and in each ch across. (25)</p>
+=== clean
+- Ch 16
+- Row 1: sc in 2nd ch from hook and in each ch across (15 sc)
+- Row 2: ch 1 and turn, sc in each sc across (15 sc)
+=== clean
+## Panel
+**Ch 16.**
+**Row 1:** sc in 2nd ch from hook and in each ch across (15 sc)
+1. Row 2: ch 1, sc in each st (15)
+=== clean
+Rnd 1: mr, 6 sc (6)
+Rnd 2: 6 inc (12)
+Rnd 3: sc, inc, rep around (18)
+Rnd 4: 2 sc, inc; repeat 6 times (24)
+=== clean
+R1-MR 6 sc [6]
+R2-inc*6 [12]
+R3-(sc, inc)*6 [18]
+R4-(2sc, inc)*6 [24]
+R5-10: 24 sc [24]
+R11-(2sc, dec)*6 [18]
+=== clean
+Ch 12. Row 1: 2dc in 4th ch from hook, *skip 1 ch, 2dc in next ch; rep from * to end. turn.
+=== clean
+Ch 21
+Foundation Row: sc in 2nd ch from hook and in each ch across - 20 sts.
+Next Row: ch 1, sc in each st - 20 sts.
+Row 3: ch 1, [sc in next 8 sts, sc2tog] twice - 18 sts.
+=== clean
+Ch 8
+Row 1: sc in 2nd ch from hook, sc x 6 (7)
+Row 2: Ch 1, sc x 7 (7)
+=== clean
+Ch 20
+Row 1 (right side): Single crochet in second chain from hook and each chain across. Turn. [19 single crochet]
+Row 2: Ch 1. Single crochet in first st. *Double crochet in next st. Single crochet in next st. Repeat from * across. Turn. [19 sts]
+=== clean
+Ch 17
+Row 1: sc in 2nd ch from hook, *ch 5, skip 4 ch, sc in next ch; rep from * across, turn. (3 ch-5 loops, 4 sc)
+Row 2: ch 5 (counts as dc and ch 2), sc in first ch-5 loop, *ch 5, sc in next ch-5 loop; rep from * across, ch 2, dc in last sc, turn.
+=== clean
+UK terms
+Special: MB (make bobble) = 5 tr in next st, leaving last loop on hook, yoh and pull through all loops
+Ch 22
+Row 1: dc in 2nd ch from hook, dc to end. (21 dc)
+Row 2: 1 ch, dc in next 2 sts, *MB, dc in next 3 sts; rep from * to last 3 sts, MB, dc in last 2 sts. (21 sts)
+=== clean
+Ch 11
+Row 1: sc in 2nd ch from hook and in each ch across. 10 (12, 14) sc
+=== clean
+Ch 21
+Row 1: sc in 2nd ch from hook and in each ch across (20)
+Row 2: ch 1, sc in each st until 2 sts remain, sc2tog (19)
+Row 3: ch 1, sk first st, sc in each st to end (18)
+=== clean
+Ch 13
+Row 1: sc in 2nd ch from hook and in each ch across (12)
+Row 2: ch 1, sc in first st, ch 1, sk 1, sc in next st, ch 1, sk 1, sc in next st, ch 1, sk 1, sc in next st, ch 1, sk 1, sc in next st, ch 1, sk 1, sc in next st, sc in last st (12)
+=== clean
+Rnd 1 — Ch 2, 8 sc in second ch from hook. Join with sl st to first sc — 8 sc.
+Rnd 2 — Ch 1. 2 sc in each sc around. Join — 16 sc.
+Rnd 3 — Ch 1. *1 sc in next sc. 2 sc in next sc. Rep from * around. Join — 24 sc.
+=== clean
+Ch 30
+Row 1: dc in 4th ch from hook, dc in next 4 ch, (dc3tog over next 3 ch), dc in next 5 ch, 3 dc in next ch, dc in next 5 ch, dc3tog over next 3 ch, dc in last 5 ch, turn.
 === count 2
 Filling row
 Ch 31
