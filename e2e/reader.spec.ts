@@ -97,3 +97,27 @@ test('the words of a PDF are read', async ({ page }) => {
   });
   await expect(page.getByText('“scan.pdf” has pictures of words')).toBeVisible();
 });
+
+test('two versions are compared in counts, not in words', async ({ page }) => {
+  await write(page, SOUND);
+  await page.getByRole('button', { name: 'From what stands here now' }).click();
+  const compared = page.getByTestId('compared');
+  await expect(compared).toContainText('no row is worked otherwise');
+  await write(page, SOUND.replace('sc in each st to last 2 sts', '1 single crochet in each stitch to last 2 sts'));
+  await expect(compared).toContainText('no row is worked otherwise');
+  await write(
+    page,
+    `${SOUND.replace('sc in each st to last 2 sts, sc2tog, turn. (19)', 'sc in each st to end. (20)')}\nRow 3: ch 1, sc in each st. (20)`,
+  );
+  await expect(compared).toContainText('2 rows otherwise, 1 as before');
+  await expect(compared.getByRole('listitem')).toHaveText([
+    'row 2: 21 → 19 before, 21 → 20 now.',
+    'row 3 is new: 20 stitches.',
+  ]);
+});
+
+test('lengths are put into the unit that she works in; hooks keep their millimetres', async ({ page }) => {
+  await write(page, `Finished: 4 ½ in wide. Hook 5 mm.\n${SOUND}`);
+  await page.getByRole('button', { name: 'Lengths in cm' }).click();
+  await expect(editor(page)).toContainText('Finished: 11.4 cm wide. Hook 5 mm.');
+});

@@ -1,3 +1,5 @@
+export { comparePatterns, type Comparison, type RowChange } from './compare';
+export { convertLengths } from './convert';
 export type { FaultSaid, Mend, ReaderFault } from './fault';
 export type { TermReason, TermsGuess } from './guessTerms';
 export type { Instruction, Place, TextSpan, Until } from './instruction';

@@ -1,4 +1,4 @@
-import type { FaultSaid, Instruction, Place, ReadRow, TermsGuess, Until } from '@/core/reader';
+import type { FaultSaid, Instruction, Place, ReadRow, RowChange, TermsGuess, Until } from '@/core/reader';
 import { formatLength, type LengthUnit } from '@/core/units';
 
 const SETS = { us: 'US', uk: 'UK' } as const;
@@ -141,3 +141,19 @@ export const understoodWords = ({ items }: Pick<ReadRow, 'items'>): string =>
     .map(instructionWords)
     .filter((words) => words !== '')
     .join('; ');
+
+/** What is different in a row between two versions of a pattern. */
+export function rowChangeText(change: RowChange): string {
+  const row = 'row' in change ? change.row : change.now;
+  const name = `${change.part === '' ? '' : `${change.part}, `}${row.noun} ${row.number}`;
+  switch (change.is) {
+    case 'added':
+      return `${name} is new: ${row.out ?? '–'} stitches.`;
+    case 'removed':
+      return `${name} is gone; it had ${row.out ?? '–'} stitches.`;
+    case 'counts':
+      return `${name}: ${change.before.in ?? '–'} → ${change.before.out ?? '–'} before, ${change.now.in ?? '–'} → ${change.now.out ?? '–'} now.`;
+    case 'work':
+      return `${name}: the same count, worked otherwise (${understoodWords(change.before)} before).`;
+  }
+}

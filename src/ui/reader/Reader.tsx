@@ -4,13 +4,14 @@ import type { Diagnostic } from '@codemirror/lint';
 import { Box, Button, Flex, Grid, Heading } from '@chakra-ui/react';
 import Link from 'next/link';
 import { useCallback, useMemo, useRef, useState } from 'react';
-import type { ReadRow, ReaderFault, TermSet } from '@/core/reader';
+import { convertLengths, type ReadRow, type ReaderFault, type TermSet } from '@/core/reader';
 import { readerFaultSentence, termsSentence, translateTerms, understoodWords } from '@/core/wording';
 import { useLastSettings } from '@/ui/bag/useLastSettings';
 import { localMemory } from '@/ui/browser/browserMemory';
 import { downloadText } from '@/ui/browser/download';
 import { ChoiceField } from '@/ui/fields';
 import { DrawerHead } from '@/ui/shelf/DrawerHead';
+import { CompareGroup } from './CompareGroup';
 import { FaultList } from './FaultList';
 import { openPattern } from './openPattern';
 import { PatternEditor, type Beside } from './PatternEditor';
@@ -131,6 +132,15 @@ export function Reader() {
             variant="outline"
             bg="paper"
             disabled={text === ''}
+            onClick={() => replace(convertLengths(text, lengthUnit))}
+          >
+            Lengths in {lengthUnit}
+          </Button>
+          <Button
+            minH="44px"
+            variant="outline"
+            bg="paper"
+            disabled={text === ''}
             onClick={() => downloadText('pattern.txt', text, 'text/plain')}
           >
             Save the text
@@ -185,6 +195,7 @@ export function Reader() {
               />
             )}
             {shown && <ReadDrawings part={shown} row={at?.row ?? null} />}
+            {read && !read.isProse && <CompareGroup text={text} read={read} terms={said} />}
           </Box>
         </Grid>
       </Box>

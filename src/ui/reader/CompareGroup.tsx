@@ -1,0 +1,84 @@
+'use client';
+
+import { Box, Button, Flex, Heading } from '@chakra-ui/react';
+import { useMemo, useRef, useState } from 'react';
+import { comparePatterns, type ReadPattern, type RowChange, type TermSet } from '@/core/reader';
+import { rowChangeText } from '@/core/wording';
+import { openPattern } from './openPattern';
+import { useReading } from './useReading';
+
+/** So many changes are listed. */
+const MOST_LISTED = 40;
+
+/** Another version of the pattern, and what changed since: in counts and in work, not in words. */
+export function CompareGroup({ text, read, terms }: { text: string; read: ReadPattern; terms: TermSet | null }) {
+  const [before, setBefore] = useState<{ text: string; name: string } | null>(null);
+  const [trouble, setTrouble] = useState<string | null>(null);
+  const file = useRef<HTMLInputElement>(null);
+  const { reading } = useReading(before?.text ?? '', terms);
+  const compared = useMemo(
+    () => (before && reading?.text === before.text ? comparePatterns(reading.read, read) : null),
+    [before, reading, read],
+  );
+  const open = async (chosen: File) => {
+    const opened = await openPattern(chosen);
+    setTrouble(opened.ok ? null : opened.sentence);
+    if (opened.ok) setBefore({ text: opened.text, name: `“${chosen.name}”` });
+  };
+  return (
+    <Box as="section" aria-label="Compare" mb="4">
+      <Heading as="h2" fontSize="18px" mb="2">
+        Compare
+      </Heading>
+      <input
+        ref={file}
+        type="file"
+        accept=".txt,.md,.pdf,text/plain,text/markdown,application/pdf"
+        hidden
+        aria-label="Another version"
+        onChange={({ target }) => {
+          const [chosen] = target.files ?? [];
+          if (chosen) void open(chosen);
+          target.value = '';
+        }}
+      />
+      <Flex gap="2" wrap="wrap" mb="2">
+        <Button
+          size="sm"
+          minH="44px"
+          variant="outline"
+          bg="paper"
+          onClick={() => setBefore({ text, name: 'what stood here' })}
+        >
+          From what stands here now
+        </Button>
+        <Button size="sm" minH="44px" variant="outline" bg="paper" onClick={() => file.current?.click()}>
+          With another file
+        </Button>
+        {before && (
+          <Button size="sm" minH="44px" variant="outline" bg="paper" onClick={() => setBefore(null)}>
+            No more
+          </Button>
+        )}
+      </Flex>
+      {trouble && <Box role="status">{trouble}</Box>}
+      {before && compared && (
+        <Box data-testid="compared">
+          <Box role="status" mb="1">
+            {compared.changes.length === 0
+              ? `Against ${before.name} no row is worked otherwise.`
+              : `Against ${before.name}: ${compared.changes.length} ${compared.changes.length === 1 ? 'row' : 'rows'} otherwise, ${compared.same} as before.`}
+          </Box>
+          <Box as="ul" ps="5">
+            {compared.changes.slice(0, MOST_LISTED).map((change) => (
+              <li key={keyOf(change)}>{rowChangeText(change)}</li>
+            ))}
+          </Box>
+        </Box>
+      )}
+    </Box>
+  );
+}
+
+const keyOf = (change: RowChange): string =>
+  `${change.is} ${change.part} ${('row' in change ? change.row : change.now).number}`;
