@@ -65,7 +65,7 @@ test('what is no pattern, and what is no file, is said in words; nothing of it i
   await write(page, '<img src=x onerror="window.hurt=1"> Dear Ada, bring the red ribbon.');
   await expect(says(page)).toContainText('No row of a pattern is found in this.');
   expect(await page.evaluate(() => 'hurt' in window)).toBe(false);
-  const input = page.locator('input[type=file]');
+  const input = page.getByLabel('Open a pattern');
   await input.setInputFiles({
     name: 'broken.pdf',
     mimeType: 'application/pdf',
@@ -87,11 +87,11 @@ test('the words of a PDF are read', async ({ page }) => {
   const sheet = pdf.addPage([500, 400]);
   SOUND.split('\n').forEach((line, index) => sheet.drawText(line, { x: 30, y: 350 - 20 * index, size: 11, font }));
   const buffer = Buffer.from(await pdf.save());
-  await page.locator('input[type=file]').setInputFiles({ name: 'pouch.pdf', mimeType: 'application/pdf', buffer });
+  await page.getByLabel('Open a pattern').setInputFiles({ name: 'pouch.pdf', mimeType: 'application/pdf', buffer });
   await expect(says(page)).toContainText('Every row comes out as it is written.');
   const blank = await PDFDocument.create();
   blank.addPage();
-  await page.locator('input[type=file]').setInputFiles({
+  await page.getByLabel('Open a pattern').setInputFiles({
     ...{ name: 'scan.pdf', mimeType: 'application/pdf' },
     buffer: Buffer.from(await blank.save()),
   });

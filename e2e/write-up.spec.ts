@@ -2,6 +2,7 @@ import { execFileSync } from 'node:child_process';
 import { readFileSync } from 'node:fs';
 import { expect, test, type Download, type Page } from '@playwright/test';
 import { goTo, newBag, saved } from './bag';
+import { unzipped } from './unzipped';
 
 const leaves = async (page: Page, button: string): Promise<Download> => {
   const download = page.waitForEvent('download');
@@ -35,14 +36,13 @@ test('all of it leaves as one ZIP that another program opens: text, page, drawin
   page,
 }) => {
   const file = await leaves(page, 'Save all of it as one ZIP');
-  const path = await file.path();
-  const listed = execFileSync('unzip', ['-Z1', path], { encoding: 'utf8' }).trim().split('\n');
-  expect(listed.filter((name) => name.startsWith('drawings/')).length).toBeGreaterThan(1);
+  const files = await unzipped(await file.path());
+  const names = [...files.keys()];
+  expect(names.filter((name) => name.startsWith('drawings/')).length).toBeGreaterThan(1);
   for (const end of ['.txt', '.md', '.html', '.pdf', '.ruelle.json'])
-    expect(listed.filter((name) => name.endsWith(end))).toHaveLength(1);
-  execFileSync('unzip', ['-tq', path]);
-  const design = listed.find((name) => name.endsWith('.ruelle.json')) ?? '';
-  const read = JSON.parse(execFileSync('unzip', ['-p', path, design], { encoding: 'utf8' })) as { format: string };
+    expect(names.filter((name) => name.endsWith(end))).toHaveLength(1);
+  const design = files.get(names.find((name) => name.endsWith('.ruelle.json')) ?? '')?.toString('utf8') ?? '';
+  const read = JSON.parse(design) as { format: string };
   expect(read.format).toBe('ruelle-design');
 });
 
