@@ -1,5 +1,6 @@
 import AxeBuilder from '@axe-core/playwright';
 import { expect, test, type Page } from '@playwright/test';
+import { goTo, newBag, saved } from './bag';
 
 const editor = (page: Page) => page.getByRole('textbox', { name: 'The pattern' });
 const says = (page: Page) => page.getByTestId('reader-says');
@@ -120,4 +121,23 @@ test('lengths are put into the unit that she works in; hooks keep their millimet
   await write(page, `Finished: 4 ½ in wide. Hook 5 mm.\n${SOUND}`);
   await page.getByRole('button', { name: 'Lengths in cm' }).click();
   await expect(editor(page)).toContainText('Finished: 11.4 cm wide. Hook 5 mm.');
+});
+
+test('a read panel becomes a stitch of her own, to be chosen in a bag; what can’t is said why', async ({ page }) => {
+  await write(page, SOUND);
+  await page.getByRole('button', { name: 'Keep it as a stitch of mine' }).click();
+  await expect(page.getByTestId('kept-stitch')).toContainText('Row 2 makes it wider or narrower');
+  await write(
+    page,
+    `Reed panel ${Date.now() % 100000}\nCh 22.\nRow 1: sc in 2nd ch from hook and in each ch across. (21)\nRow 2: ch 1, sc in first st, *dc in next st, sc in next st; rep from * across, turn. (21)`,
+  );
+  await expect(says(page)).toContainText('Every row comes out');
+  await page.getByRole('button', { name: 'Keep it as a stitch of mine' }).click();
+  const kept = page.getByTestId('kept-stitch');
+  await expect(kept).toContainText('it repeats over 2 stitches, plus 1');
+  const name = /“(.+)”/.exec((await kept.textContent()) ?? '')?.[1] ?? '';
+  await newBag(page);
+  await saved(page);
+  await goTo(page, 'Stitch');
+  await expect(page.getByText(name).first()).toBeVisible();
 });

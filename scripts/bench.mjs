@@ -117,6 +117,13 @@ await onShelf(1000, async (address) => {
   report('First view of the shelf, 1000 bags', (await firstViews(address)).times, 'ms', 1000);
 });
 await browser.close();
+const killed = JSON.parse(execFileSync(tsx, ['scripts/bench-kills.ts'], { maxBuffer: 64e6 }));
+report(
+  `Lost of ${killed.acknowledged} acknowledged saves and taps, the server killed ${killed.kills} times`,
+  [killed.lost],
+  'count',
+  1,
+);
 await onShelf(LARGE_SHELF, async () => {});
 report(
   `First page of ${LARGE_SHELF} bags, by a server that has just begun`,

@@ -1,3 +1,4 @@
+export { stitchOfPart, type ReadStitch } from './asStitch';
 export { comparePatterns, type Comparison, type RowChange } from './compare';
 export { convertLengths } from './convert';
 export type { FaultSaid, Mend, ReaderFault } from './fault';

@@ -10,6 +10,8 @@ export interface StitchWord {
   word: string;
   /** So many are joined at the top: 2 of “sc2tog”. */
   over: number;
+  /** Round a post, or drawn out of the row below: not through the loops on top. */
+  isDeep?: boolean;
 }
 
 /** Which places of the row below a stitch goes into. */

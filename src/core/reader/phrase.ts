@@ -45,9 +45,14 @@ class PhraseParser extends EmbeddedActionsParser {
         { ALT: () => joined(this.CONSUME(T.Together).image ?? '') },
         {
           ALT: () => {
-            this.OPTION(() => this.CONSUME(T.Post));
+            let isDeep = false;
+            this.OPTION(() => {
+              this.CONSUME(T.Post);
+              isDeep = true;
+            });
             const { image } = this.CONSUME(T.Stitch);
-            return { word: stitchNamed(image ?? '')?.word ?? '', over: 1 };
+            const word = stitchNamed(image ?? '')?.word ?? '';
+            return isDeep ? { word, over: 1, isDeep } : { word, over: 1 };
           },
         },
         { ALT: () => ({ word: (this.CONSUME(T.Own).image ?? '').toLowerCase(), over: 1 }) },

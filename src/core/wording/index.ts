@@ -33,7 +33,14 @@ export { ordinal } from './counting';
 export { STRAP_NAMES } from './fittings/strapNames';
 export { whichFitting } from './fittings/whichFitting';
 export type { StepText, WayOut } from './stepWords';
-export { instructionWords, readerFaultSentence, rowChangeText, termsSentence, understoodWords } from './readerText';
+export {
+  instructionWords,
+  noStitchText,
+  readerFaultSentence,
+  rowChangeText,
+  termsSentence,
+  understoodWords,
+} from './readerText';
 export { partName, wordsOfPart } from './partText';
 export { PIECE_NAMES } from './pieceNames';
 export { pieceLines } from './pieceText';

@@ -1,4 +1,4 @@
-import type { FaultSaid, Instruction, Place, ReadRow, RowChange, TermsGuess, Until } from '@/core/reader';
+import type { FaultSaid, Instruction, Place, ReadRow, ReadStitch, RowChange, TermsGuess, Until } from '@/core/reader';
 import { formatLength, type LengthUnit } from '@/core/units';
 
 const SETS = { us: 'US', uk: 'UK' } as const;
@@ -155,5 +155,25 @@ export function rowChangeText(change: RowChange): string {
       return `${name}: ${change.before.in ?? '–'} → ${change.before.out ?? '–'} before, ${change.now.in ?? '–'} → ${change.now.out ?? '–'} now.`;
     case 'work':
       return `${name}: the same count, worked otherwise (${understoodWords(change.before)} before).`;
+  }
+}
+
+/** What keeps a read piece from being a stitch of its own. */
+export function noStitchText({ why, row }: Extract<ReadStitch, { ok: false }>): string {
+  switch (why) {
+    case 'rounds':
+      return 'Rounds are no stitch for a panel: it has to be worked in rows.';
+    case 'few-rows':
+      return 'A stitch has at least two rows: one into the chain, and one that repeats.';
+    case 'not-right':
+      return `Row ${row} doesn’t come out yet. Mend it first.`;
+    case 'shaped':
+      return `Row ${row} makes it wider or narrower: a stitch is straight.`;
+    case 'no-repeat':
+      return `Row ${row} says no repeat, so it is of one width only.`;
+    case 'unknown-stitch':
+      return `Row ${row} has something that Ruelle can’t keep in a stitch yet, such as loops, posts or several things in one place. Write it at Stitch, in words.`;
+    case 'not-straight':
+      return `Up to row ${row} no number of stitches comes out, row after row.`;
   }
 }

@@ -13,6 +13,7 @@ import { ChoiceField } from '@/ui/fields';
 import { DrawerHead } from '@/ui/shelf/DrawerHead';
 import { CompareGroup } from './CompareGroup';
 import { FaultList } from './FaultList';
+import { KeepStitch } from './KeepStitch';
 import { openPattern } from './openPattern';
 import { PatternEditor, type Beside } from './PatternEditor';
 import { ReadDrawings } from './ReadDrawings';
@@ -195,6 +196,7 @@ export function Reader() {
               />
             )}
             {shown && <ReadDrawings part={shown} row={at?.row ?? null} />}
+            {shown && isCurrent && <KeepStitch key={shown.title} part={shown} terms={read?.terms.set ?? 'us'} />}
             {read && !read.isProse && <CompareGroup text={text} read={read} terms={said} />}
           </Box>
         </Grid>
