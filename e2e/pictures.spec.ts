@@ -8,7 +8,7 @@ test('the drawings of a bag leave as files at true size, as lines and as picture
   const files = async (button: string) => {
     const [download] = await Promise.all([
       page.waitForEvent('download'),
-      page.getByRole('button', { name: button }).click(),
+      page.getByRole('region', { name: 'Drawings' }).getByRole('button', { name: button }).click(),
     ]);
     return { name: download.suggestedFilename(), bytes: readFileSync(await download.path()) };
   };

@@ -6,7 +6,7 @@ import { unzipped } from './unzipped';
 
 const leaves = async (page: Page, button: string): Promise<Download> => {
   const download = page.waitForEvent('download');
-  await page.getByRole('button', { name: button }).first().click();
+  await page.getByRole('region', { name: 'The whole pattern' }).getByRole('button', { name: button }).click();
   return download;
 };
 

@@ -82,6 +82,7 @@ const LOOK: Extension = EditorView.theme({
     textUnderlineOffset: '4px',
     backgroundColor: 'var(--chakra-colors-brass-pale)',
   },
+  '.cm-placeholder': { color: 'var(--chakra-colors-ink-soft)' },
   '.cm-tooltip': { backgroundColor: 'var(--chakra-colors-paper)', border: '1px solid var(--chakra-colors-ink-soft)' },
 });
 
