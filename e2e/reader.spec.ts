@@ -139,5 +139,5 @@ test('a read panel becomes a stitch of her own, to be chosen in a bag; what canâ
   await newBag(page);
   await saved(page);
   await goTo(page, 'Stitch');
-  await expect(page.getByText(name).first()).toBeVisible();
+  await expect(page.getByText(name).first()).toBeAttached();
 });

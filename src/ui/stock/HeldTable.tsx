@@ -18,7 +18,7 @@ export function HeldTable({ lines }: { lines: readonly HeldLine[] }) {
       <Table.Root size="sm" data-testid="held">
         <Table.Header>
           <Table.Row bg="transparent">
-            {['', 'In store', 'Held for', 'Free'].map((head) => (
+            {['What', 'In store', 'Held for', 'Free'].map((head) => (
               <Table.ColumnHeader key={head}>{head}</Table.ColumnHeader>
             ))}
           </Table.Row>

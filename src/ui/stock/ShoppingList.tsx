@@ -134,7 +134,7 @@ function Lines({ lines }: { lines: readonly ShoppingLine[] }) {
         <Table.Root size="sm" data-testid="shopping">
           <Table.Header>
             <Table.Row bg="transparent">
-              {['', 'Needed', 'In store', 'To buy', 'Costs'].map((head) => (
+              {['What', 'Needed', 'In store', 'To buy', 'Costs'].map((head) => (
                 <Table.ColumnHeader key={head}>{head}</Table.ColumnHeader>
               ))}
             </Table.Row>
