@@ -111,14 +111,15 @@ try {
   await page.getByTestId('due-ahead').waitFor();
   await page.waitForTimeout(900);
   await page.screenshot({ path: join(folder, 'bench.png') });
-  await page.goto(`${address}/reader`);
-  await page.getByRole('textbox', { name: 'The pattern' }).click();
-  await page.keyboard.insertText(PASTED);
-  await page.locator('.cm-beside').nth(3).waitFor();
-  await page.locator('.cm-line').nth(4).click();
-  await page.getByTestId('row-read').waitFor();
-  await page.waitForTimeout(700);
-  await page.screenshot({ path: join(folder, 'reader.png') });
+  const reader = await browser.newPage({ viewport: { width: 1280, height: 800 } });
+  await reader.goto(`${address}/reader`);
+  await reader.getByRole('textbox', { name: 'The pattern' }).click();
+  await reader.keyboard.insertText(PASTED);
+  await reader.locator('.cm-beside').nth(3).waitFor();
+  await reader.locator('.cm-line').nth(4).click();
+  await reader.getByTestId('row-read').waitFor();
+  await reader.waitForTimeout(700);
+  await reader.screenshot({ path: join(folder, 'reader.png') });
 } finally {
   await browser.close();
   child.kill();

@@ -174,7 +174,7 @@ function PlanAnew({ bench, latest }: { bench: BenchState; latest: BenchState['me
           <Table.Root size="sm" mt="2">
             <Table.Header>
               <Table.Row>
-                {['', 'Planned', 'Then'].map((head) => (
+                {['What', 'Planned', 'Then'].map((head) => (
                   <Table.ColumnHeader key={head}>{head}</Table.ColumnHeader>
                 ))}
               </Table.Row>
