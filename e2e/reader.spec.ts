@@ -141,3 +141,21 @@ test('a read panel becomes a stitch of her own, to be chosen in a bag; what canâ
   await goTo(page, 'Stitch');
   await expect(page.getByText(name).first()).toBeAttached();
 });
+
+test('it reads as well once the browser keeps files for the bench', async ({ page }) => {
+  await newBag(page);
+  await saved(page);
+  await goTo(page, 'Bench');
+  await page.evaluate(async () => (await navigator.serviceWorker.ready).active?.state);
+  await page.reload();
+  await expect.poll(() => page.evaluate(() => navigator.serviceWorker.controller !== null)).toBe(true);
+  // Another worker's files are kept first: the reader's own must not be taken for them.
+  await page.goto('/stores');
+  await page.getByRole('button', { name: 'A shopping list for several bags' }).click();
+  await page.getByRole('group', { name: 'Bags to buy for' }).getByRole('button').first().click();
+  await expect(page.getByTestId('shopping')).toBeVisible();
+  await page.goto('/reader');
+  await expect(editor(page)).toBeVisible();
+  await write(page, SOUND);
+  await expect(says(page)).toContainText('Every row comes out as it is written.');
+});

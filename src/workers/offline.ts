@@ -46,6 +46,8 @@ here.addEventListener('fetch', (event) => {
   const { request } = event;
   const { pathname, origin } = new URL(request.url);
   if (request.method !== 'GET' || origin !== location.origin) return;
+  // A worker is told what to load behind the # of its own address, which an answer from here would lose.
+  if (request.destination === 'worker' || request.destination === 'sharedworker') return;
   if (isFile(pathname)) event.respondWith(fileOf(request));
   else if (request.mode === 'navigate') event.respondWith(pageOf(request, pathname));
 });
