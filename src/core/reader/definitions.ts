@@ -13,8 +13,6 @@ const SPECIAL =
 /** Words of the craft that are no abbreviations. */
 const NO_WORDS =
   /^(?:rows?|rounds?|rnds?|gauge|tension|materials?|size|sizes|hook|yarn|notes?|finished|width|height|you|ch|chain|sts?|rep|rs|ws|inc|dec|sl|sk|skip|miss|abbreviations|title|level|difficulty|row)$/i;
-/** Common ones that a text may use without a word: each one stitch into one. */
-const USUAL = new Set(['cl', 'cluster', 'shell', 'picot', 'vst', 'v-st', 'pc', 'ps', 'bo', 'mb']);
 
 /**
  * The words that a pattern defines for itself, with how many stitches each makes and takes: read from what is said of it, where that can be read; else one and one.
@@ -38,9 +36,6 @@ export function definedWords(lines: readonly PatternLine[]): OwnWords {
   }
   return own;
 }
-
-/** Whether a word is one that patterns use without telling it. */
-export const isUsual = (word: string): boolean => USUAL.has(word.toLowerCase());
 
 function madeBy(meaning: string): { makes: number; takes: number } {
   // A cluster is drawn together at last, whatever is worked for it.

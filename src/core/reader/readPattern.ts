@@ -45,7 +45,7 @@ export function readPattern(text: string, said: TermSet | null = null): ReadPatt
     ...reader.faults,
     ...termFaults(lines, terms, own),
     ...hookFaults(whole),
-    ...checkedSizes(whole, lines, parts),
+    ...checkedSizes(lines, parts),
   ].sort((one, other) => one.from - other.from);
   return { terms, parts, faults: faults.slice(0, MOST_FAULTS), isProse: parts.length === 0 };
 }

@@ -70,7 +70,7 @@ const BY = new RegExp(
 );
 
 /** Where a width that is given does not follow from the stitches and the gauge that are given as well. */
-export function checkedSizes(text: string, lines: readonly PatternLine[], parts: readonly ReadPart[]): ReaderFault[] {
+export function checkedSizes(lines: readonly PatternLine[], parts: readonly ReadPart[]): ReaderFault[] {
   const gauge = writtenGauge(lines);
   // Of several pieces none says which of them is as wide.
   const [flat] = parts;
@@ -101,7 +101,6 @@ export function checkedSizes(text: string, lines: readonly PatternLine[], parts:
     const less = Math.max((1.05 + SEAM_STITCHES) * gauge.stitchMm, OFF_SHARE * worksMm);
     if (writtenMm <= worksMm + more && writtenMm >= worksMm - less) return [];
     const from = line.from + found.index + found[0].indexOf(number);
-    void text;
     return [
       {
         ...{ from, to: from + number.length, row: null, mends: [] },

@@ -224,14 +224,12 @@ class Hand {
       }
     }
     if (!stands) return;
-    const isAgain = next?.do === 'work' && next.place.which === 'same';
     if (!this.isRing && !this.isUnknown) {
       if (this.work.left === 0)
         throw new Stop({ from: next?.from ?? 0, to: next?.to ?? 1, code: 'too-few', needs: 1, has: 0 });
       this.work.take({ skip: 1 });
       this.leadTook = true;
     }
-    void isAgain;
     this.work.add(stepOf('dc', {}), 1);
     this.name('turning');
     if (besides > 0) {
