@@ -2,7 +2,7 @@ import type { Instruction } from './instruction';
 import type { PatternLine } from './lines';
 import { stitchNamed } from './vocabulary';
 import { readRowText } from './rowText';
-import type { OwnWords } from './workWords';
+import type { OwnWords } from './workedRow';
 
 /** What a text defines: “MB = make bobble”, “Shell: 5 dc in next st”. */
 const DEFINED =

@@ -1,5 +1,6 @@
 import type { TextSpan } from './instruction';
 import type { TermSet } from './termSet';
+import type { WorkSaid } from './workedRow';
 
 /** What is wrong in a pattern, or can't be read, where it stands, and what it says. */
 export type ReaderFault = TextSpan & {
@@ -11,15 +12,7 @@ export type ReaderFault = TextSpan & {
 
 export type FaultSaid =
   | { code: 'count-differs'; written: number; worked: number; of: string }
-  | { code: 'too-few'; needs: number; has: number }
-  | { code: 'left-over'; left: number }
-  | { code: 'not-last'; said: number; left: number }
-  | { code: 'repeat-off'; over: number; takes: number }
-  | { code: 'repeat-endless' }
-  | { code: 'no-space' }
-  | { code: 'no-chain' }
-  | { code: 'too-much' }
-  | { code: 'unread'; words: string }
+  | WorkSaid
   | { code: 'undefined-word'; words: string }
   | { code: 'other-terms'; words: string; of: TermSet; should: string | null }
   | { code: 'row-number'; expected: number; written: number }

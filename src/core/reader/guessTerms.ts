@@ -2,7 +2,7 @@ import type { ReaderFault } from './fault';
 import type { PatternLine } from './lines';
 import type { TermSet } from './termSet';
 import { ONE_SET_WORDS, STITCH_NAMES, stitchNamed, wordInOther } from './vocabulary';
-import type { OwnWords } from './workWords';
+import type { OwnWords } from './workedRow';
 
 /** Why a text is taken to be in one set of terms. */
 export interface TermReason {

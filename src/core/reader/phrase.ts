@@ -528,15 +528,15 @@ export function readPhrase(tokens: IToken[]): Instruction[] {
   const read = parser.phrase();
   const [error] = parser.errors;
   if (!error) return read;
-  const last = tokens.at(-1) as IToken;
-  const bad = error.token.startOffset >= 0 && !Number.isNaN(error.token.startOffset) ? error.token : last;
-  return [unread(bad, last)];
+  const { token } = error;
+  // Where the phrase ends too soon, its last word is what is not understood.
+  const bad = Number.isNaN(token.startOffset) || token.startOffset < 0 ? (tokens.at(-1) as IToken) : token;
+  return [
+    {
+      from: bad.startOffset,
+      to: (bad.endOffset ?? bad.startOffset) + 1,
+      do: 'unread',
+      words: bad.image ?? '',
+    },
+  ];
 }
-
-/** What can't be read, from its first word on. */
-const unread = (first: IToken, last: IToken): Instruction => ({
-  from: first.startOffset,
-  to: (first.endOffset ?? first.startOffset) + 1,
-  do: 'unread',
-  words: first === last ? (first.image ?? '') : (first.image ?? ''),
-});

@@ -11,7 +11,8 @@ import { numberIn } from './tokens';
 import { readRowText, type RowText, type WrittenNumber } from './rowText';
 import type { TermSet } from './termSet';
 import { guessTerms, termFaults } from './guessTerms';
-import { workWords, type Below, type OwnWords, type Readings, type WorkedRow } from './workWords';
+import { workWords } from './workWords';
+import type { Below, OwnWords, Readings, WorkedRow } from './workedRow';
 
 /** What may be spent on a row, and on all of them, in steps and places. */
 const ROW_EFFORT = 60_000;

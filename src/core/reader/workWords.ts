@@ -1,59 +1,7 @@
 import { RowInWork, type Cell, type Effort, type RowFault, type StitchKind, type Worked } from '@/core/stitches';
 import type { Instruction, InstructionOf, Place, StitchWord, TextSpan } from './instruction';
-
-/** What of a row can't be worked as it is written. */
-export type WorkTrouble = TextSpan &
-  (
-    | { code: 'too-few'; needs: number; has: number }
-    /** Stitches are left at the end of the row, and nothing is said of them. */
-    | { code: 'left-over'; left: number }
-    /** The last so many are not the last. */
-    | { code: 'not-last'; said: number; left: number }
-    | { code: 'repeat-off'; over: number; takes: number }
-    | { code: 'repeat-endless' }
-    | { code: 'no-space' }
-    | { code: 'no-chain' }
-    | { code: 'too-much' }
-    | { code: 'unread'; words: string }
-  );
-
-/** What a row is worked over. */
-export interface Below {
-  /** Its places in the order in which they were made; null where that is not known. */
-  cells: readonly Cell[] | null;
-  /** It is a chain that was made to begin with, or a ring. */
-  is: 'row' | 'chain' | 'ring';
-  turned: boolean;
-  /** A chain that was made at the end of the row before, to begin this one with. */
-  lead: { count: number; stands: boolean | null; with: number } | null;
-}
-
-/** What the words leave open, each by what is taken for it. */
-export interface Readings {
-  /** A chain at the beginning stands for the first stitch. */
-  leadStands: boolean;
-  /** Chains that are passed over at the hook stand for one. */
-  hookStands: boolean;
-  /** “rep from * 3 times” is three times more. */
-  timesMore: boolean;
-}
-
-/** A row as it was worked from its words. */
-export interface WorkedRow {
-  cells: Cell[];
-  /** The word for each of them; “ch” for a chain. */
-  names: string[];
-  trouble: WorkTrouble | null;
-  turned: boolean;
-  joined: TextSpan | null;
-  isOff: boolean;
-  /** What is begun with in the next row. */
-  lead: Below['lead'];
-  /** Which of the readings made a difference. */
-  open: Set<keyof Readings>;
-  /** A foundation was made in this row. */
-  isFoundation: boolean;
-}
+import { needsSpace, spacesTaken, takenByAll } from './takenBy';
+import type { Below, OwnWords, Readings, WorkTrouble, WorkedRow } from './workedRow';
 
 const KINDS: Readonly<Record<string, StitchKind>> = {
   slst: 'sl-st',
@@ -80,9 +28,6 @@ const stepOf = (word: string, more: Partial<Worked>): Worked => ({
   each: 1,
   ...more,
 });
-
-/** How many stitches one of a text's own words makes, and how many it takes; one and one where nothing is said. */
-export type OwnWords = ReadonlyMap<string, { makes: number; takes: number }>;
 
 /**
  * Works a row from its words, over what lies below: the first thing that can't be done ends it.
@@ -694,65 +639,3 @@ class Hand {
 }
 
 const spanOf = ({ from, to }: TextSpan): TextSpan => ({ from, to });
-
-/** Places that instructions take, as far as they say so; what goes on to the end is none of it. */
-function takenByAll(items: readonly Instruction[], own: OwnWords): number {
-  let takes = 0;
-  for (const [index, item] of items.entries()) {
-    switch (item.do) {
-      case 'work': {
-        // “sl st to join”
-        if (item.stitch.word === 'slst' && items[index + 1]?.do === 'join') return takes;
-        const { which, count, noun } = item.place;
-        if (noun === 'sp') break;
-        if (item.stitch.word === 'slst' && which !== 'next' && which !== 'last') break;
-        if (which === 'turning') takes += 1;
-        else if (which === 'next' || which === 'last')
-          takes +=
-            own.get(item.stitch.word)?.takes ?? (item.stitch.over > 1 ? Math.max(count, item.stitch.over) : count);
-        break;
-      }
-      case 'increase':
-        takes += item.place.which === 'next' || item.place.which === 'last' ? item.place.count : 0;
-        break;
-      case 'decrease':
-        takes += item.place.which === 'next' || item.place.which === 'last' ? Math.max(2, item.place.count) : 0;
-        break;
-      case 'skip':
-        takes += item.place.noun === 'sp' ? 0 : item.place.count;
-        break;
-      case 'into':
-        takes +=
-          item.place.noun !== 'sp' && (item.place.which === 'next' || item.place.which === 'last')
-            ? item.place.count
-            : 0;
-        break;
-      case 'repeat':
-        if (item.until.is !== 'times') return takes;
-        takes += Math.min(item.until.times, 1e6) * takenByAll(item.items, own);
-        break;
-      case 'leave':
-        takes += item.count ?? 0;
-        break;
-      case 'turn':
-      case 'join':
-        return takes;
-      default:
-        break;
-    }
-  }
-  return takes;
-}
-
-const spacesTaken = (items: readonly Instruction[]): number =>
-  items.reduce(
-    (sum, item) =>
-      sum + ((item.do === 'work' || item.do === 'into') && item.place.noun === 'sp' ? item.place.count || 1 : 0),
-    0,
-  );
-const needsSpace = (items: readonly Instruction[]): boolean =>
-  items.some(
-    (item) =>
-      ((item.do === 'work' || item.do === 'into') && item.place.noun === 'sp') ||
-      (item.do === 'repeat' && needsSpace(item.items)),
-  );
