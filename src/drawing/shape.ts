@@ -50,7 +50,8 @@ export type Role =
   | 'unworked'
   | 'unworkedRounds'
   | 'rowNow'
-  | 'roundNow';
+  | 'roundNow'
+  | 'dimension';
 
 export type Layer = 'cloth' | 'rows' | 'lining' | 'folds' | 'seams' | 'feet' | 'hardware' | 'load';
 

@@ -196,3 +196,4 @@ export {
   type LaidByHand,
   type Remnant,
 } from './cutting';
+export { MOST_FURTHER_SIZES, USUAL_WRITTEN, type FurtherSize, type Written } from './written';

@@ -39,14 +39,15 @@ import { PANEL_STITCH_IDS } from '@/core/stitches/catalogue';
 import { correctedSchema, sellingSchema } from './corrected';
 import { cameOutSchema, clothSchema } from './cutting';
 import { isOwnStitchId, ownStitchIdSchema, ownStitchSchema } from './ownStitchSchema';
+import { writtenSchema } from './written';
 
 /**
- * The design document, version 16: only what a maker chose or measured. Lengths in mm, masses in g.
+ * The design document, version 17: only what a maker chose or measured. Lengths in mm, masses in g.
  * Its sentences are shown at the field, so each says what would fit.
  */
 
 export const DESIGN_FORMAT = 'ruelle-design';
-export const DESIGN_VERSION = 16;
+export const DESIGN_VERSION = 17;
 
 /** A stitch pattern: one of the catalogue, or one of her own. */
 const stitchSchema = z.union([z.enum(PANEL_STITCH_IDS), ownStitchIdSchema], { error: 'Choose a stitch.' });
@@ -337,6 +338,8 @@ export const designSchema = z
     corrected: correctedSchema,
     /** How its price is made, if she sells it. */
     selling: sellingSchema.nullable(),
+    /** How its pattern is written. */
+    written: writtenSchema,
     /** What of each yarn is at hand, weighed, in the order they are held; null where that is not said. */
     yarnAtHandG: z.array(massG(0, 50000).nullable()).max(5, { error: 'Five yarns are the most.' }),
   })
@@ -351,6 +354,16 @@ export const designSchema = z
         path: ['flap', 'dropMm'],
         message: 'The flap would be longer than the front. Make it shorter, or the bag taller.',
       });
+    const sizeNames = new Set([design.written.ownSize.toLowerCase()]);
+    design.written.sizes.forEach(({ name }, index) => {
+      if (sizeNames.has(name.toLowerCase()))
+        context.addIssue({
+          code: 'custom',
+          path: ['written', 'sizes', index, 'name'],
+          message: `Another size is called “${name}” already.`,
+        });
+      sizeNames.add(name.toLowerCase());
+    });
     const names = new Set<string>();
     design.contents.items.forEach(({ thing }, index) => {
       if (names.has(thing.name.toLowerCase()))

@@ -1,4 +1,5 @@
 import { UNCORRECTED } from './corrected';
+import { USUAL_WRITTEN } from './written';
 import { USUAL_CLOTH } from './cutting';
 import { EASE_MM, WHIP_TAKE_UP_STITCHES } from '@/core/defaults';
 import { DESIGN_FORMAT, DESIGN_VERSION, type Design, type Settings, type SwatchId } from './schema';
@@ -193,6 +194,7 @@ export function starterDesign(
     worked: null,
     corrected: UNCORRECTED,
     selling: null,
+    written: USUAL_WRITTEN,
     cameOut: [],
   };
 }

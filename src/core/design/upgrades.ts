@@ -1,6 +1,7 @@
 import { EASE_MM } from '@/core/defaults';
 import type { DesignEdit } from '@/core/problems';
 import { UNCORRECTED } from './corrected';
+import { USUAL_WRITTEN } from './written';
 import { USUAL_PRONG_MM } from './fittings/magneticSnap';
 import { LINING_THICKNESS_MM } from '@/core/defaults';
 import { USUAL_ACROSS } from './fittings/onFlap';
@@ -228,6 +229,7 @@ export const UPGRADES: Readonly<Record<number, Upgrade>> = {
   }),
   14: (document) => ({ ...document, version: 15, worked: null }),
   15: (document) => ({ ...document, version: 16, corrected: UNCORRECTED, selling: null }),
+  16: (document) => ({ ...document, version: 17, written: USUAL_WRITTEN }),
 };
 
 /** Where an older version's edit is made in the next one, by the version it reads; none where it can't be made there. */
@@ -285,4 +287,5 @@ export const EDIT_UPGRADES: Readonly<Record<number, (edit: DesignEdit) => Design
   }),
   14: (edit) => edit,
   15: (edit) => edit,
+  16: (edit) => edit,
 };

@@ -12,6 +12,11 @@ export {
 } from './benchText';
 export { BASIS_SENTENCES, BASIS_SIGN, BASIS_WORDS } from './basisText';
 export { wordsOfEachRow } from './eachRow';
+export { lineInWords } from './written/inWords';
+export { lineOfSize } from './written/mergedLines';
+export { oneOfSizes, oneOfUnits, schematicText, type SchematicText } from './schematicText';
+export { spelledOut } from './written/spelledOut';
+export { writtenPattern } from './written/writtenPattern';
 export { faultSentence } from './faultSentence';
 export { patternAsMarkdown, patternAsText, writePattern, type Pattern, type PatternSectionId } from './patternText';
 export { problemSentence, repairLabel } from './problemText';

@@ -7,6 +7,7 @@ import { FITTING_WORDS, wordsOf } from './fittings';
 import { wordsOfEachRow } from './eachRow';
 import { PIECE_NAMES } from './pieceNames';
 import { lengthWriterFor } from './stepWords';
+import { inFirstWords, lineInWords } from './written/inWords';
 
 /** What a part is called; of those that are worked alike, with which one it is. */
 export function partName(
@@ -37,10 +38,12 @@ export function wordsOfPart(
   { of }: Pick<PartToWork, 'of'>,
   words = FITTING_WORDS,
 ): string[] {
-  if (of.kind !== 'beside') return wordsOfEachRow(design, plan, of);
+  const first = inFirstWords(design);
+  const inWords = (rows: readonly string[]) => rows.map((row) => lineInWords(design, row));
+  if (of.kind !== 'beside') return inWords(wordsOfEachRow(first, plan, of));
   const stage = fittingAt(plan.fittings, of.at);
-  const bag = { design, plan, length: lengthWriterFor(design) };
-  return (stage && wordsOf(stage, words).beside?.rows(stage, of.name, bag, bareRows)) ?? [];
+  const bag = { design: first, plan, length: lengthWriterFor(first) };
+  return inWords((stage && wordsOf(stage, words).beside?.rows(stage, of.name, bag, bareRows)) ?? []);
 }
 
 /** The rows of a bag that nothing is put on, piece by piece. */

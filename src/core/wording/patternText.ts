@@ -21,7 +21,7 @@ import { term } from './terms';
 export type PatternSectionId =
   'about' | 'sizes' | 'materials' | 'gauge' | 'conventions' | PieceId | 'joins' | 'order' | 'notes' | (string & {});
 
-interface PatternSection {
+export interface PatternSection {
   id: PatternSectionId;
   heading: string;
   lines: string[];
@@ -34,7 +34,7 @@ export interface Pattern {
 }
 
 /**
- * Writes a plan as a pattern, in the design's terms and units.
+ * Writes a plan as a pattern, in the design's terms and unit, in English, short, in one size: what `writtenPattern` makes all others of.
  *
  * @param words the words of what is put on
  */

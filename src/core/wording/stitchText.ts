@@ -66,6 +66,10 @@ export const stitchAbbreviations = (terms: TermSet): ReadonlyMap<string, StitchK
     ]),
   );
 
+/** What a stitch is called in full. */
+export const stitchFullName = (kind: StitchKind, terms: TermSet): string =>
+  kind === 'bobble' ? kind : NAMES[kind][terms];
+
 /** The abbreviation of one stitch as it is worked: `sc`, `FPdc`, `dc4tog`. */
 export function abbreviation(step: Pick<Worked, 'work' | 'into' | 'over'>, terms: TermSet): string {
   const plain = ABBREVIATIONS[step.work][terms];

@@ -1,3 +1,4 @@
+import { LANGUAGES } from '@/core/language';
 import type { Pattern } from '@/core/wording';
 import type { Picture } from '../picture/picture';
 import type { Block } from './layPages';
@@ -9,8 +10,9 @@ export interface PatternPicture {
   picture: Picture;
 }
 
-/** A line that tells a row, or several: it gets a box to tick. */
-const ROW = /^(?:Row|Round)s? \d/;
+const LABELS = ['rows?', 'rounds?', ...Object.values(LANGUAGES).flatMap(({ rowLabels }) => rowLabels)].join('|');
+/** A line that tells a row, or several, of any size and in any language: it gets a box to tick. */
+const ROW = new RegExp(`^(?:Size [^:]{1,16}: )?(?:${LABELS}) (?:da )?\\d`, 'i');
 
 /** Whether a line of a pattern is ticked once it is worked. */
 export const isTicked = (line: string): boolean => ROW.test(line);

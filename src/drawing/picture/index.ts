@@ -1,2 +1,2 @@
-export { pictureOf, type Picture, type PictureLook } from './picture';
+export { lettersFor, pictureOf, type NamedDrawing, type Picture, type PictureLook } from './picture';
 export { pictureSvg } from './pictureSvg';

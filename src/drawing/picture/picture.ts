@@ -31,14 +31,32 @@ export interface Picture {
   labels: PictureLabel[];
 }
 
+/** A drawing with its name; words that stand on it, and lines of words below its name. */
+export interface NamedDrawing {
+  name: string;
+  drawing: Drawing;
+  labels?: readonly PictureLabel[];
+  notes?: readonly string[];
+}
+
 /** Room between drawings on one picture, and round all of them, mm. */
 const GAP_MM = 18;
 const MARGIN_MM = 6;
 /** Letters of a drawing's name, and the line that they stand on below it, mm. */
 const LETTERS_MM = 4.5;
 const NAME_MM = 9;
+/** Letters, as a share of the longest side of what is printed small. */
+const SMALL_SHARE = 0.03;
 /** How wide a letter is on an average, of its height. */
 const LETTER_WIDE = 0.55;
+
+/** Letters of a picture that is printed small: those that stand on its drawings already, else its usual ones. */
+export const lettersFor = (drawings: readonly NamedDrawing[]): number =>
+  Math.max(
+    ...drawings.map(({ drawing: { box }, labels = [] }) =>
+      Math.max(LETTERS_MM, labels[0]?.sizeMm ?? SMALL_SHARE * Math.max(box.widthMm, box.heightMm)),
+    ),
+  );
 
 /**
  * Drawings beside each other on one picture at true size, each with its name below it, all standing on one line.
@@ -46,10 +64,11 @@ const LETTER_WIDE = 0.55;
  * @param lookOf how what is drawn as something looks
  */
 export function pictureOf(
-  drawings: readonly { name: string; drawing: Drawing }[],
+  drawings: readonly NamedDrawing[],
   lookOf: (role: Shape['role']) => PictureLook,
+  { lettersMm = LETTERS_MM }: { lettersMm?: number } = {},
 ): Picture {
-  const drawn = drawings.map(({ name, drawing }) => {
+  const drawn = drawings.map(({ name, drawing, labels: own = [], notes = [] }) => {
     const lines = drawing.shapes.flatMap((shape) =>
       paperPaths(shape).map(({ role, points, closed }): PicturePath => {
         const look = lookOf(role);
@@ -57,31 +76,42 @@ export function pictureOf(
         return { points, closed, look: isThick ? { ...look, strokeMm: shape.strokeMm ?? look.strokeMm } : look };
       }),
     );
-    return { name, lines, ...extentOf(drawing, lines) };
+    return { name, lines, own, notes, ...extentOf(drawing, lines, own) };
   });
+  const nameMm = (NAME_MM / LETTERS_MM) * lettersMm;
   const highMm = Math.max(0, ...drawn.map((one) => one.heightMm));
   const paths: PicturePath[] = [];
   const labels: PictureLabel[] = [];
   let left = MARGIN_MM;
-  for (const { name, lines, x, y, widthMm, heightMm } of drawn) {
+  for (const { name, lines, own, notes, x, y, widthMm, heightMm } of drawn) {
     // A name that is longer than its drawing has room for itself.
-    const roomMm = Math.max(widthMm, LETTER_WIDE * LETTERS_MM * name.length);
+    const longest = Math.max(name.length, ...notes.map((note) => note.length));
+    const roomMm = Math.max(widthMm, LETTER_WIDE * lettersMm * longest);
     const [offX, offY] = [left + (roomMm - widthMm) / 2 - x, MARGIN_MM + highMm - heightMm - y];
     for (const line of lines)
       paths.push({ ...line, points: line.points.map((point) => ({ x: point.x + offX, y: point.y + offY })) });
-    labels.push({ x: left + roomMm / 2, y: MARGIN_MM + highMm + NAME_MM, text: name, sizeMm: LETTERS_MM });
+    labels.push(...own.map((label) => ({ ...label, x: label.x + offX, y: label.y + offY })));
+    [name, ...notes].forEach((text, index) =>
+      labels.push({
+        x: left + roomMm / 2,
+        y: MARGIN_MM + highMm + nameMm + 1.4 * index * lettersMm,
+        text,
+        sizeMm: lettersMm,
+      }),
+    );
     left += roomMm + GAP_MM;
   }
   return {
     widthMm: Math.max(1, left - GAP_MM + MARGIN_MM),
-    heightMm: 2 * MARGIN_MM + highMm + NAME_MM,
+    heightMm:
+      2 * MARGIN_MM + highMm + nameMm + 1.4 * lettersMm * Math.max(0, ...drawn.map(({ notes }) => notes.length)),
     paths,
     labels,
   };
 }
 
-/** The rectangle of a drawing with all that is drawn outside its box. */
-function extentOf({ box }: Drawing, lines: readonly PicturePath[]): Drawing['box'] {
+/** The rectangle of a drawing with all that is drawn and written outside its box. */
+function extentOf({ box }: Drawing, lines: readonly PicturePath[], labels: readonly PictureLabel[]): Drawing['box'] {
   let [left, top, right, bottom] = [box.x, box.y, box.x + box.widthMm, box.y + box.heightMm];
   for (const { points } of lines)
     for (const { x, y } of points) {
@@ -90,5 +120,12 @@ function extentOf({ box }: Drawing, lines: readonly PicturePath[]): Drawing['box
       top = Math.min(top, y);
       bottom = Math.max(bottom, y);
     }
+  for (const { x, y, text, sizeMm } of labels) {
+    const half = (LETTER_WIDE * sizeMm * text.length) / 2;
+    left = Math.min(left, x - half);
+    right = Math.max(right, x + half);
+    top = Math.min(top, y - sizeMm);
+    bottom = Math.max(bottom, y + 0.3 * sizeMm);
+  }
   return { x: left, y: top, widthMm: right - left, heightMm: bottom - top };
 }

@@ -1,9 +1,9 @@
 'use client';
 
 import { useState } from 'react';
-import { patternOf } from '@/core/design';
 import { PIECE_NAMES } from '@/core/wording';
-import { chartDrawing, foldedDrawing, pieceDrawing, sectionDrawing, type Drawing } from '@/drawing';
+import { foldedDrawing, pieceDrawing, sectionDrawing, type Drawing } from '@/drawing';
+import { stitchChart } from '@/drawing/pages';
 import { useBagStore } from '@/ui/bag/BagProvider';
 import type { BagState } from '@/ui/bag/bagStore';
 import { downloadFile, downloadText, fileNameOf } from '@/ui/browser/download';
@@ -17,9 +17,6 @@ interface Named {
   name: string;
   drawing: Drawing;
 }
-
-/** A chart is drawn with as many repeats as have so many stitches. */
-const CHART_STITCHES = 8;
 
 /** The drawings that can leave, at true size. */
 const DRAWINGS = {
@@ -41,17 +38,7 @@ const DRAWINGS = {
   },
   chart: {
     label: 'Chart of the stitch',
-    of: ({ design }: BagState): Named[] => [
-      {
-        name: 'Row 1 is the lowest',
-        drawing: chartDrawing(
-          patternOf(design),
-          Math.ceil(CHART_STITCHES / patternOf(design).repeatStitches),
-          design.settings.hand,
-          design.settings.turningChain,
-        ),
-      },
-    ],
+    of: ({ design }: BagState): Named[] => [stitchChart(design)],
   },
 } as const;
 type What = keyof typeof DRAWINGS;

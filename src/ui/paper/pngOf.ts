@@ -31,6 +31,8 @@ export async function pngOf(
   }
 }
 
+export const bytesOf = async (file: Blob): Promise<Uint8Array> => new Uint8Array(await file.arrayBuffer());
+
 /** Bytes of a PNG before its first chunk after the header: the signature, and the header's own chunk. */
 const AFTER_HEADER = 33;
 

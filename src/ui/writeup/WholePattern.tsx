@@ -1,10 +1,8 @@
 'use client';
 
 import { useState } from 'react';
-import { patternOf } from '@/core/design';
-import { PIECE_NAMES, patternAsMarkdown, patternAsText, writePattern } from '@/core/wording';
-import { chartDrawing, foldedDrawing, pieceDrawing, type Drawing } from '@/drawing';
-import type { PatternPicture } from '@/drawing/pages';
+import { LANGUAGES } from '@/core/language';
+import { pageWords, patternAsMarkdown, patternAsText, piecesToCut, writtenPattern } from '@/core/wording';
 import type { PaperName } from '@/drawing/paper';
 import { useBagStore } from '@/ui/bag/BagProvider';
 import type { BagState } from '@/ui/bag/bagStore';
@@ -12,6 +10,7 @@ import { downloadFile, downloadText, fileNameOf } from '@/ui/browser/download';
 import { ChoiceField } from '@/ui/fields';
 import { fontsFor } from '@/ui/paper/fontsFor';
 import { LeaveGroup } from '@/ui/paper/LeaveGroup';
+import { bytesOf, pngOf } from '@/ui/paper/pngOf';
 import { pictureLook } from '@/ui/theme/pictureLook';
 
 const OFFERS = [
@@ -21,9 +20,11 @@ const OFFERS = [
 ] as const;
 type As = (typeof OFFERS)[number][0];
 
-const LANGUAGES = { us: 'en-US', uk: 'en-GB' } as const;
-/** A chart is drawn with as many repeats as have so many stitches. */
-const CHART_STITCHES = 8;
+const TAGS = { us: 'en-US', uk: 'en-GB' } as const;
+/** What leaves as a picture too, to be shown beside a pattern that is for sale. */
+const AS_PNG: ReadonlySet<string> = new Set(['front', 'chart']);
+/** A sheet of pieces is laid out this wide before it is cut into pages, mm. */
+const SHEET_MM = 760;
 
 /** The pattern as somebody would buy it: with its drawings, boxes to tick, and all of it in one file. */
 export function WholePattern() {
@@ -33,7 +34,7 @@ export function WholePattern() {
     <LeaveGroup
       title="The whole pattern"
       offers={OFFERS}
-      says="With its drawings, and a box to tick beside every row. The ZIP holds text, web page, PDF, drawings and the bag itself."
+      says="With its drawings, and a box to tick beside every row. The ZIP holds text, web page, PDF, drawings, pieces to cut, and the bag itself."
       leave={(as) => leaveAs(as, paper, store.getState())}
     >
       <ChoiceField
@@ -50,56 +51,24 @@ export function WholePattern() {
   );
 }
 
-/** The drawings that stand in a pattern. */
-function drawingsOf({ design, plan }: BagState): { before: string; label: string; name: string; drawing: Drawing }[] {
-  const pattern = patternOf(design);
-  return [
-    {
-      before: 'about',
-      label: `${design.name}, closed, from the front`,
-      name: 'Closed, from the front',
-      drawing: foldedDrawing(plan),
-    },
-    ...(pattern.setupRows.length + pattern.rows.length > 1
-      ? [
-          {
-            before: 'gauge',
-            label: 'Chart of the stitch; row 1 is the lowest',
-            name: 'Row 1 is the lowest',
-            drawing: chartDrawing(
-              pattern,
-              Math.ceil(CHART_STITCHES / pattern.repeatStitches),
-              design.settings.hand,
-              design.settings.turningChain,
-            ),
-          },
-        ]
-      : []),
-    ...plan.pieces.map((piece) => ({
-      before: piece.id,
-      label: `${PIECE_NAMES[piece.id]}, lying flat`,
-      name: PIECE_NAMES[piece.id],
-      drawing: pieceDrawing(design, plan, piece),
-    })),
-  ];
-}
-
 /** Makes the file and hands it to the browser; what makes it is loaded only now. */
 async function leaveAs(as: As, paper: PaperName, bag: BagState): Promise<string> {
   const { design, plan } = bag;
-  const [{ pictureOf, pictureSvg }, { patternBlocks, patternHtml }] = await Promise.all([
+  const [{ lettersFor, pictureOf, pictureSvg }, { patternBlocks, patternDrawings, patternHtml }] = await Promise.all([
     import('@/drawing/picture'),
     import('@/drawing/pages'),
   ]);
-  const pattern = writePattern(design, plan);
+  const pattern = writtenPattern(design, plan);
   const look = pictureLook(design.swatch.yarn.colour);
-  const pictures = drawingsOf(bag).map(({ before, label, name, drawing }): PatternPicture => ({
+  const pictures = patternDrawings(design, plan).map(({ before, file, label, drawings }) => ({
     before,
+    file,
     label,
-    picture: pictureOf([{ name, drawing }], look),
+    picture: pictureOf(drawings, look, { lettersMm: lettersFor(drawings) }),
   }));
-  const language = LANGUAGES[design.settings.terms];
-  const svgs = pictures.map(({ before, label, picture }) => ({ before, label, svg: pictureSvg(picture, label) }));
+  const { language: own } = design.written;
+  const language = own === 'en' ? TAGS[design.settings.terms] : LANGUAGES[own].tag;
+  const svgs = pictures.map(({ picture, ...one }) => ({ ...one, svg: pictureSvg(picture, one.label) }));
   const name = fileNameOf(design.name);
   if (as === 'html') {
     downloadText(`${name}.html`, patternHtml(pattern, svgs, language), 'text/html');
@@ -130,10 +99,24 @@ async function leaveAs(as: As, paper: PaperName, bag: BagState): Promise<string>
     [`${name}.pdf`]: pdf,
     [`${name}.ruelle.json`]: strToU8(`${JSON.stringify(design, null, 2)}\n`),
   };
-  svgs.forEach(({ before, svg }, index) => {
-    files[`drawings/${index + 1}-${before === 'about' ? 'front' : before === 'gauge' ? 'chart' : before}.svg`] =
-      strToU8(svg);
-  });
+  for (const [index, { file, svg }] of svgs.entries()) {
+    files[`drawings/${index + 1}-${file}.svg`] = strToU8(svg);
+    const { picture } = pictures[index] as (typeof pictures)[number];
+    if (AS_PNG.has(file)) files[`drawings/${index + 1}-${file}.png`] = await bytesOf((await pngOf(svg, picture)).file);
+  }
+  const cut = piecesToCut(design, plan);
+  if (cut.length > 0) {
+    const [{ paperSheet, svgOf }, { dxfOf }, { pdfOf }] = await Promise.all([
+      import('@/drawing/paper'),
+      import('@/drawing/paper/dxfOf'),
+      import('@/drawing/paper/pdfOf'),
+    ]);
+    const sheet = paperSheet(cut, SHEET_MM);
+    const letters = await fontsFor([design.name, ...sheet.labels.map(({ text }) => text)].join(' '));
+    files['pieces/pieces.svg'] = strToU8(svgOf(sheet, design.name));
+    files['pieces/pieces.dxf'] = strToU8(dxfOf(sheet));
+    files['pieces/pieces.pdf'] = await pdfOf(sheet, paper, letters, pageWords(design));
+  }
   downloadFile(`${name}.zip`, new Blob([zipSync(files) as BlobPart], { type: 'application/zip' }));
   return 'Saved as one ZIP.';
 }

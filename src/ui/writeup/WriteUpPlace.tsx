@@ -1,26 +1,25 @@
 'use client';
 
-import { Box, Button, Flex, Heading, chakra } from '@chakra-ui/react';
+import { Box, Button, Flex, Grid, Heading, Stack, chakra } from '@chakra-ui/react';
 import { Copy, Download } from 'lucide-react';
-import { useMemo, useState } from 'react';
-import { patternAsMarkdown, patternAsText, sectionFigures, writePattern } from '@/core/wording';
-import { useBag, useBagStore } from '@/ui/bag/BagProvider';
-import { ChoiceField } from '@/ui/fields';
+import { useDeferredValue, useMemo, useState } from 'react';
+import { patternAsMarkdown, patternAsText, sectionFigures, writtenPattern } from '@/core/wording';
+import { useBag } from '@/ui/bag/BagProvider';
 import { WhyThese } from '@/ui/figures/WhyThese';
 import { DrawingsGroup } from '@/ui/paper/DrawingsGroup';
 import { WholePattern } from './WholePattern';
 import { NotesField } from './NotesField';
+import { SizesGroup } from './SizesGroup';
+import { WrittenGroup } from './WrittenGroup';
 import { downloadBag, downloadText, fileNameOf } from '@/ui/browser/download';
 
-/** The pattern in words, in either set of terms and units; copied, downloaded, and the bag itself as a file. */
+/** The pattern in words, as she wants it written; copied, downloaded, and the bag itself as a file. */
 export function WriteUpPlace() {
   const design = useBag((state) => state.design);
   const plan = useBag((state) => state.plan);
-  const store = useBagStore();
-  const pattern = useMemo(() => writePattern(design, plan), [design, plan]);
+  const [late, latePlan] = [useDeferredValue(design), useDeferredValue(plan)];
+  const pattern = useMemo(() => writtenPattern(late, latePlan), [late, latePlan]);
   const [told, setTold] = useState('');
-  const set = (label: string, key: string, value: string) =>
-    store.getState().edit(label, [{ path: ['settings', key], value }]);
   const copy = async () => {
     try {
       await navigator.clipboard.writeText(patternAsText(pattern));
@@ -32,28 +31,12 @@ export function WriteUpPlace() {
   const name = fileNameOf(design.name);
 
   return (
-    <Box maxW="62rem" mx="auto" w="full">
-      <Flex gap="4" wrap="wrap" align="end" mb="4" className="not-printed">
-        <ChoiceField
-          label="Crochet words"
-          width="9em"
-          value={design.settings.terms}
-          choices={[
-            { value: 'us', label: 'US' },
-            { value: 'uk', label: 'UK' },
-          ]}
-          onChange={(value) => set('Crochet words', 'terms', value)}
-        />
-        <ChoiceField
-          label="Lengths in"
-          width="9em"
-          value={design.settings.lengthUnit}
-          choices={[
-            { value: 'cm', label: 'Centimetres' },
-            { value: 'in', label: 'Inches' },
-          ]}
-          onChange={(value) => set('Lengths in', 'lengthUnit', value)}
-        />
+    <Grid
+      templateColumns={{ base: 'minmax(0, 1fr)', lg: 'minmax(0, 27fr) minmax(0, 23fr)' }}
+      gap="5"
+      className="write-up"
+    >
+      <Flex gap="3" wrap="wrap" align="end" gridColumn="1 / -1" className="not-printed">
         <PaperButton onClick={copy}>
           <Copy size={15} /> Copy the text
         </PaperButton>
@@ -99,11 +82,13 @@ export function WriteUpPlace() {
           ))}
         <NotesField />
       </Box>
-      <Box mt="5" pb="6" className="not-printed">
+      <Stack gap="4" pb="6" className="not-printed">
+        <WrittenGroup />
+        <SizesGroup />
         <WholePattern />
         <DrawingsGroup />
-      </Box>
-    </Box>
+      </Stack>
+    </Grid>
   );
 }
 

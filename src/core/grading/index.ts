@@ -1,0 +1,1 @@
+export { designOfSize, plannedSizes, type PlannedSize } from './furtherSizes';

@@ -1,0 +1,49 @@
+import type { Design } from '@/core/design';
+import { fittingAt, type FabricMark } from '@/core/fittings';
+import type { Plan } from '@/core/plan';
+import { FITTING_WORDS, wordsOf } from './fittings';
+import { placeText, rowWord } from './placeText';
+import { formatQuantity } from './quantity';
+import { lineInWords } from './written/inWords';
+import { mergedBySize, mergedByUnit } from './written/mergedLines';
+
+/** What stands on the schematic of a piece. */
+export interface SchematicText {
+  across(stitches: number, mm: number): string;
+  rows(from: number, to: number, mm: number): string;
+  length(mm: number): string;
+  mark(letter: string, mark: FabricMark): string;
+  letter(index: number): string;
+}
+
+/** The words on the schematic of a piece, in the unit of the settings. */
+export function schematicText(design: Design, plan: Plan, words = FITTING_WORDS): SchematicText {
+  const length = (mm: number) => formatQuantity(mm, 'mm', design.settings.lengthUnit);
+  return {
+    across: (stitches, mm) => `${lineInWords(design, `${stitches} ${stitches === 1 ? 'st' : 'sts'}`)}, ${length(mm)}`,
+    rows: (from, to, mm) =>
+      `${lineInWords(design, from === to ? `row ${from}` : `rows ${from} to ${to}`)}: ${length(mm)}`,
+    length,
+    letter: (index) => String.fromCharCode(65 + (index % 26)) + (index < 26 ? '' : String(Math.floor(index / 26) + 1)),
+    mark: (letter, { of, piece, face, count, alongMm }) => {
+      const stage = fittingAt(plan.fittings, of);
+      const name = stage ? wordsOf(stage, words).title : '';
+      const at = count
+        ? `${rowWord(piece, 1)} ${count.row}, ${placeText(count.place)} of ${count.ofStitches}, `
+        : '';
+      return `${letter} ${name}: ${at}${length(alongMm)} from where the piece begins, ${face === 'outer' ? 'outside' : 'inside'}.`;
+    },
+  };
+}
+
+/**
+ * One text of several sizes, or in both units: "14.1 (16.0) cm". What differs in words is told for each.
+ *
+ * @example
+ * oneOfSizes(['26 sts', '30 sts'], ['S', 'M']) // => '26 (30) sts'
+ */
+export const oneOfSizes = (texts: readonly string[], names: readonly string[]): string =>
+  texts.length === 1 ? (texts[0] ?? '') : mergedBySize(texts.map((text) => [text]), names).join(' · ');
+
+/** One text in both units. */
+export const oneOfUnits = (text: string, other: string): string => mergedByUnit([text], [other])[0] ?? text;
