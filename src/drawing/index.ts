@@ -6,7 +6,7 @@ export { liningDrawing, type PiecesDrawing } from './liningDrawing';
 export { layoutDrawing, type LayoutDrawing } from './layoutDrawing';
 export { beyondPiece, type Beyond } from './markShapes';
 export { pieceDrawing } from './pieceDrawing';
-export { schematic, type DrawnLabel, type LabelledDrawing, type SchematicWords } from './schematic';
+export { schematic, type LabelledDrawing, type SchematicWords } from './schematic';
 export { rowsPerLine } from './rowsPiece';
 export { bodyIcon } from './bodyIcon';
 export { onSheet, sheetDrawing, type JoinMark, type PlacedPiece } from './sheetDrawing';

@@ -4,17 +4,12 @@ import type { Piece, RowsPiece } from '@/core/pieces';
 import type { Plan } from '@/core/plan';
 import { pieceDrawing } from './pieceDrawing';
 import { stitchesAfter } from './rowsPiece';
+import type { PictureLabel } from './picture/picture';
 import { lineSegments, type Drawing, type Point, type Role, type Shape } from './shape';
 
-/** Words on a drawing: their middle, and how high their letters are, mm. */
-export interface DrawnLabel extends Point {
-  text: string;
-  sizeMm: number;
-}
-
-/** A drawing with words on it, and lines of words that belong below it. */
+/** A drawing with words on it, and the lines that say what its letters are. */
 export interface LabelledDrawing extends Drawing {
-  labels: DrawnLabel[];
+  labels: PictureLabel[];
   notes: string[];
 }
 
@@ -25,8 +20,8 @@ export interface SchematicWords {
   /** Rows, and how long they are. */
   rows(from: number, to: number, mm: number): string;
   length(mm: number): string;
-  /** What is set somewhere: its letter, what it is, where. */
-  mark(letter: string, mark: FabricMark): string;
+  /** What is set in one row: its letter, what it is, where. */
+  marks(letter: string, marks: readonly FabricMark[]): string;
   /** The letter of it alone. */
   letter(index: number): string;
 }
@@ -38,8 +33,6 @@ const LEFT_OUT: ReadonlySet<Role> = new Set<Role>(['row', 'rowPublic', 'rib', 'b
 const LETTER_SHARE = 0.035;
 const LEAST_LETTERS_MM = 4.5;
 const OFF = 1.6;
-/** How wide a letter is on an average, of its height. */
-const WIDE = 0.52;
 
 /**
  * A flat piece with its measures: what it begins and ends with, every stretch between folds in rows and in length, its whole length, and where everything is set by count.
@@ -50,18 +43,19 @@ export function schematic(design: Design, plan: Plan, piece: Piece, words: Schem
   const { box } = whole;
   const sizeMm = Math.max(LEAST_LETTERS_MM, LETTER_SHARE * Math.max(box.widthMm, box.heightMm));
   const shapes = whole.shapes.filter(({ role }) => !LEFT_OUT.has(role));
-  const labels: DrawnLabel[] = [];
+  const labels: PictureLabel[] = [];
   const off = OFF * sizeMm;
   const [left, right, top, bottom] = [box.x, box.x + box.widthMm, box.y, box.y + box.heightMm];
-  const put = (x: number, y: number, text: string) => labels.push({ x, y, text, sizeMm });
+  const put = (x: number, y: number, text: string, align?: PictureLabel['align']) =>
+    labels.push({ x, y, text, sizeMm, ...(align ? { align } : {}) });
   const level = (y: number, fromX: number, toX: number, text: string, isBelow: boolean) => {
     shapes.push(...dimension({ x: fromX, y }, { x: toX, y }, sizeMm));
     put((fromX + toX) / 2, isBelow ? y + 1.3 * sizeMm : y - 0.5 * sizeMm, text);
   };
   const upright = (x: number, fromY: number, toY: number, text: string, isLeft: boolean) => {
     shapes.push(...dimension({ x, y: fromY }, { x, y: toY }, sizeMm));
-    const wide = (text.length * WIDE + 0.8) * sizeMm;
-    put(isLeft ? x - wide / 2 : x + wide / 2, (fromY + toY) / 2 + 0.35 * sizeMm, text);
+    const beside = 0.7 * sizeMm;
+    put(isLeft ? x - beside : x + beside, (fromY + toY) / 2 + 0.35 * sizeMm, text, isLeft ? 'end' : 'start');
   };
   if (piece.kind === 'rows') {
     const middle = (left + right) / 2;
@@ -85,14 +79,28 @@ export function schematic(design: Design, plan: Plan, piece: Piece, words: Schem
     if (piece.kind !== 'disc') upright(right + off, top, bottom, words.length(box.heightMm), false);
   }
   const across = design.settings.hand === 'right' ? -1 : 1;
-  const set = plan.marks.filter((mark) => mark.piece === piece.id && mark.count !== null && mark.presence === 'set');
-  const notes = set.map((mark, index) => {
+  const notes = setTogether(plan, piece).map((marks, index) => {
     const letter = words.letter(index);
-    const x = (left + right) / 2 + across * mark.acrossMm;
-    put(x + 1.4 * sizeMm, (piece.kind === 'rows' ? 0 : bottom) - mark.alongMm - 0.6 * sizeMm, letter);
-    return words.mark(letter, mark);
+    const [first] = marks;
+    const x = (left + right) / 2 + across * (first?.acrossMm ?? 0);
+    const y = (piece.kind === 'rows' ? 0 : bottom) - (first?.alongMm ?? 0);
+    const tag = { x: x + 1.5 * sizeMm, y: y - 0.9 * sizeMm };
+    shapes.push({ kind: 'circle', role: 'tag', layer: 'hardware', ...tag, radiusMm: 0.75 * sizeMm });
+    put(tag.x, tag.y + 0.35 * sizeMm, letter);
+    return words.marks(letter, marks);
   });
   return { box, shapes, labels, notes };
+}
+
+/** What is set on a piece by count, what is set in one row of one kind together. */
+function setTogether({ marks }: Plan, { id }: Piece): FabricMark[][] {
+  const together = new Map<string, FabricMark[]>();
+  for (const mark of marks) {
+    if (mark.piece !== id || mark.count === null || mark.presence !== 'set') continue;
+    const key = [mark.of.group, mark.of.index, mark.count.row, mark.face].join();
+    together.set(key, [...(together.get(key) ?? []), mark]);
+  }
+  return [...together.values()];
 }
 
 /** The stretches of a piece between its ends and the lines across it. */

@@ -51,7 +51,8 @@ export type Role =
   | 'unworkedRounds'
   | 'rowNow'
   | 'roundNow'
-  | 'dimension';
+  | 'dimension'
+  | 'tag';
 
 export type Layer = 'cloth' | 'rows' | 'lining' | 'folds' | 'seams' | 'feet' | 'hardware' | 'load';
 

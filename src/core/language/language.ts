@@ -21,7 +21,11 @@ export interface Language {
   spike: readonly [short: string, full: string];
   /** An ordinal, the number as `{n}`. */
   ordinal: string;
+  /** What stitches and patterns are called in full; read as what they are short for. */
+  names: readonly (readonly [us: string, theirs: string])[];
   phrases: readonly Phrase[];
+  /** Short words of the phrases, each with what is read as the same. */
+  readAs: Readonly<Record<string, readonly string[]>>;
   /** Short words, and what they are in full. */
   shortWords: readonly (readonly [found: RegExp, full: string])[];
   /** Words that are short for others whatever is worked, by the English short word: theirs, and what it stands for. */
@@ -30,6 +34,4 @@ export interface Language {
   shortWordsAre: string;
   /** What a row and a round is called at the beginning of a line that tells one. */
   rowLabels: readonly string[];
-  /** What only a text in this language says. */
-  tells: RegExp;
 }

@@ -29,8 +29,11 @@ const LENGTH = String.raw`\d[\d.,]*[¼½¾⅛⅜⅝⅞]?\s?(?:mm|cm|in)(?: \(\d[
 const US_ORDINAL = String.raw`(\d+)(?:st|nd|rd|th)`;
 const WORD = /[\p{L}\p{M}’'-]+/uy;
 const SPOT = /\{[nosl]\}/g;
+/** What a stitch in a phrase is taken to be as long as, where the longest phrase is tried first: longer than a single word. */
+const STITCH_WEIGHT = 10;
+const ANYTHING = '';
 
-const quoted = (text: string): string => text.replace(/[.*+?^${}()|[\]\\]/g, '\\$&').replace(/ /g, '\\s+');
+const quoted = (text: string): string => text.replace(/[.*+?^${}()|[\]\\]/g, '\\$&').replace(/ /g, '[ \\t]+');
 
 function ordinalUs(value: number): string {
   const lastTwo = value % 100;
@@ -59,17 +62,24 @@ export class Translator {
 
   private made(way: Way): Map<string, Rule[]> {
     const rules: Rule[] = [];
-    const phrases: Phrase[] = [...this.language.phrases, ['{s}', '{s}'], ['{l}', '{l}'], ['{o}', '{o}']];
+    const { phrases: own, names } = this.language;
+    const phrases: Phrase[] = [
+      ...own,
+      ...(way === 'out' ? names : []),
+      ['{s}', '{s}'],
+      ['{n} {s}', '{n} {s}'],
+      ['{l}', '{l}'],
+      ['{o}', '{o}'],
+    ];
     for (const [us, theirs, ...read] of phrases)
       if (way === 'out') rules.push(this.rule(us, theirs, way));
       else for (const one of [theirs, ...read]) rules.push(this.rule(one, us, way));
     rules.sort((one, other) => other.length - one.length);
-    const byFirst = new Map<string, Rule[]>();
-    for (const rule of rules) {
-      const key = firstOf(rule.pattern.source);
-      byFirst.set(key, [...(byFirst.get(key) ?? []), rule]);
-    }
-    return byFirst;
+    // By what a text goes on with; rules that may begin with anything are in each list, and all of them alone where no other begins so.
+    const keys = new Set(rules.map(({ pattern }) => firstOf(pattern.source)));
+    return new Map(
+      [...keys].map((key) => [key, rules.filter(({ pattern }) => [key, ANYTHING].includes(firstOf(pattern.source)))]),
+    );
   }
 
   private rule(from: string, to: string, way: Way): Rule {
@@ -77,10 +87,10 @@ export class Translator {
     let source = '';
     let at = 0;
     for (const spot of from.matchAll(SPOT)) {
-      source += quoted(from.slice(at, spot.index)) + `(${this.spotPattern(spot[0], way)})`;
+      source += this.words(from.slice(at, spot.index), way) + `(${this.spotPattern(spot[0], way)})`;
       at = spot.index + spot[0].length;
     }
-    source += quoted(from.slice(at));
+    source += this.words(from.slice(at), way);
     const ends = /[\p{L}\d}]$/u.test(from) ? String.raw`(?![\p{L}\p{N}_])` : '';
     const write = (found: RegExpExecArray): string => {
       // Every group of the pattern is a spot’s.
@@ -92,7 +102,25 @@ export class Translator {
       const isCapital = first !== first.toLowerCase() && from.charAt(0) === first.toLowerCase();
       return isCapital ? out.charAt(0).toUpperCase() + out.slice(1) : out;
     };
-    return { pattern: new RegExp(source + ends, 'iuy'), length: from.replace(SPOT, '').length, write };
+    return {
+      pattern: new RegExp(source + ends, 'iuy'),
+      length: from.replace(SPOT, '').length + (from.includes('{s}') ? STITCH_WEIGHT : 0),
+      write,
+    };
+  }
+
+  /** Words of a phrase, a short one or any that is read as the same. */
+  private words(text: string, way: Way): string {
+    const source = quoted(text);
+    if (way === 'out') return source;
+    return Object.entries(this.language.readAs).reduce(
+      (all, [short, others]) =>
+        all.replace(
+          new RegExp(String.raw`(?<![\p{L}\\])${short}(?![\p{L}])`, 'gu'),
+          `(?:${[short, ...others].join('|')})`,
+        ),
+      source,
+    );
   }
 
   private spotPattern(spot: string, way: Way): string {
@@ -185,8 +213,8 @@ export class Translator {
 
   private at(text: string, at: number, way: Way): { written: string; length: number } | null {
     const first = text.charAt(at).toLowerCase();
-    const rules = [...(this.rules[way].get(/\d/.test(first) ? '#' : first) ?? []), ...(this.rules[way].get('') ?? [])];
-    for (const { pattern, write } of rules) {
+    const byFirst = this.rules[way];
+    for (const { pattern, write } of byFirst.get(/\d/.test(first) ? '#' : first) ?? byFirst.get(ANYTHING) ?? []) {
       pattern.lastIndex = at;
       const found = pattern.exec(text);
       if (found) return { written: write(found), length: found[0].length };
@@ -198,7 +226,7 @@ export class Translator {
 /** What a pattern begins with: a letter; “#” where that is a number; nothing where it may be anything. */
 function firstOf(source: string): string {
   const first = source.charAt(0);
-  if (first === '(') return '';
+  if (first === '(') return ANYTHING;
   return /\d/.test(first) ? '#' : first.toLowerCase();
 }
 

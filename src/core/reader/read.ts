@@ -1,3 +1,4 @@
+import type { LanguageId } from '@/core/language';
 import type { Cell } from '@/core/stitches';
 import type { ReaderFault } from './fault';
 import type { TermsGuess } from './guessTerms';
@@ -28,6 +29,10 @@ export interface ReadPart {
 /** A pattern as it was read. */
 export interface ReadPattern {
   terms: TermsGuess;
+  /** The language it is in, where that is not English. */
+  language: LanguageId | null;
+  /** The sizes that it is written in; none where it is in one. */
+  sizes: readonly string[];
   parts: ReadPart[];
   faults: ReaderFault[];
   /** No row was found in it. */

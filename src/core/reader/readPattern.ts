@@ -1,8 +1,11 @@
+import type { LanguageId } from '@/core/language';
 import { foundation, type Cell, type Effort } from '@/core/stitches';
 import { checkedSizes } from './sizes';
 import { definedWords } from './definitions';
 import type { FaultSaid, Mend, ReaderFault } from './fault';
+import { ofSize, sizesOf } from './graded';
 import { hookFaults } from './hooks';
+import { languageOf, readInLanguage } from './inLanguage';
 import type { Instruction, TextSpan } from './instruction';
 import { readLine, type PatternLine, type RowLabel } from './lines';
 import type { ReadPart, ReadPattern } from './read';
@@ -28,14 +31,28 @@ const MOST_FAULTS = 500;
  *
  * @param text the pattern; what is longer than `MOST_TEXT` is not read
  * @param said whose words it is in, where she says so; else that is guessed
+ * @param size which size is read of a pattern in several, from 0
  *
  * @example
  * readPattern('Ch 26.\nRow 1: sc in 2nd ch from hook and in each ch across. (25)').faults // => []
  * readPattern('Ch 26.\nRow 1: sc in 2nd ch from hook and in each ch across. (26)').faults[0]?.code // => 'count-differs'
  */
-export function readPattern(text: string, said: TermSet | null = null): ReadPattern {
+export function readPattern(text: string, said: TermSet | LanguageId | null = null, size = 0): ReadPattern {
+  const bounded = text.slice(0, MOST_TEXT);
+  const sizes = sizesOf(bounded);
+  const one = sizes.length > 1 ? ofSize(bounded, Math.min(size, sizes.length - 1), sizes) : bounded;
+  const isEnglish = said === 'us' || said === 'uk';
+  const language = isEnglish ? null : (said ?? languageOf(one));
+  const read = language
+    ? readInLanguage(one, language, (us) => readEnglish(us, 'us'))
+    : readEnglish(one, isEnglish ? said : null);
+  return { ...read, sizes };
+}
+
+/** Reads a pattern in one size, in English. */
+function readEnglish(text: string, said: TermSet | null): ReadPattern {
   // Markup that was pasted along says nothing; its room stays, so that places do.
-  const whole = text.slice(0, MOST_TEXT).replace(/<\/?[a-z][^<>\n]{0,300}>/gi, (tag) => ' '.repeat(tag.length));
+  const whole = text.replace(/<\/?[a-z][^<>\n]{0,300}>/gi, (tag) => ' '.repeat(tag.length));
   const lines = logicalLines(whole);
   const own = definedWords(lines);
   const terms = guessTerms(whole, said);
@@ -48,7 +65,8 @@ export function readPattern(text: string, said: TermSet | null = null): ReadPatt
     ...hookFaults(whole),
     ...checkedSizes(lines, parts),
   ].sort((one, other) => one.from - other.from);
-  return { terms, parts, faults: faults.slice(0, MOST_FAULTS), isProse: parts.length === 0 };
+  const isProse = parts.length === 0;
+  return { terms, language: null, sizes: [], parts, faults: faults.slice(0, MOST_FAULTS), isProse };
 }
 
 /** Lines, those of a row that goes on in the next one joined; several rows in one line apart. */
@@ -394,22 +412,21 @@ function isBetter(
 
 /** What is written of one row among several: its own number of a list of as many. */
 function writtenFor(written: readonly WrittenNumber[], index: number, rows: number): readonly WrittenNumber[] {
+  const gap = written.findIndex(({ isAfterGap }) => isAfterGap);
+  if (gap > 0) {
+    const behind = written.length - gap;
+    const own = index < gap ? written[index] : index >= rows - behind ? written[index - rows + written.length] : null;
+    return own ? [own] : [];
+  }
   if (rows > 1 && written.length === rows && written.every(({ of }, at) => of === '' || at === rows - 1))
     return written.slice(index, index + 1);
   return written;
 }
 
-const NAMES: Readonly<Record<string, string>> = {
-  'sl st': 'slst',
-  'single crochet': 'sc',
-  'double crochet': 'dc',
-  'half double crochet': 'hdc',
-  treble: 'tr',
-  'half treble': 'htr',
-};
+/** What a count is of, by the word for it. */
 const nameOf = (of: string): string => {
-  const bare = of.replace(/\s*(?:sts?|stitch(?:es)?)$/, '').replace(/s$/, '');
-  return NAMES[bare] ?? bare;
+  const bare = of.replace(/\s*(?:sts?|stitch(?:es)?)$/, '');
+  return stitchNamed(of)?.word ?? stitchNamed(bare)?.word ?? bare.replace(/s$/, '');
 };
 
 /** Whether a row came out at what is written of it. */

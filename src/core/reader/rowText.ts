@@ -2,11 +2,14 @@ import { Lexer, type IToken } from 'chevrotain';
 import type { Instruction, InstructionOf, Place, TextSpan, Until } from './instruction';
 import { readPhrase } from './phrase';
 import { numberIn, T, TOKENS } from './tokens';
+import { STITCH_NAMES } from './vocabulary';
 
 /** A number that is written at a row's end, and of what it is: of all stitches where nothing is said. */
 export interface WrittenNumber extends TextSpan {
   count: number;
   of: string;
+  /** Of a list of rows some were left out before it: “26, 24, 22 … 12”. */
+  isAfterGap?: boolean;
 }
 
 /** A row as it was read, before it is worked. */
@@ -55,8 +58,7 @@ const moved = (one: Instruction, by: number): Instruction =>
     : movedSpan(one, by);
 
 /** What counts are of: “st”, “sc”, “ch-sp”; nothing for all. */
-const COUNTED =
-  '(?:(?:total )?(?:sts?|stitch(?:es)?|ch[- ]?\\d*[- ]?sps?|[a-z][a-z0-9-]*(?: (?:sts?|crochets?|stitch(?:es)?|trebles?))?(?: sts?)?))';
+const COUNTED = `(?:(?:total )?(?:(?:(?:front|back)[- ]post )?(?:${STITCH_NAMES.map(({ pattern }) => pattern).join('|')})(?: \\d+ together)?(?![a-z])|sts?|stitch(?:es)?|ch[- ]?\\d*[- ]?sps?|[a-z][a-z0-9-]*(?: (?:sts?|crochets?|stitch(?:es)?|trebles?))?(?: sts?)?))`;
 const NUMBERS = `=?\\s*\\d+(?:\\s*${COUNTED})?(?:\\s*(?:[,;+&/]|and|…|\\.\\.\\.)+\\s*\\d+(?:\\s*${COUNTED})?)*(?:\\s+(?:total|in all|made|rem(?:ain(?:ing)?)?|each))?`;
 const IN_BRACKETS = new RegExp(
   `([(\\[{])\\s*(${NUMBERS})\\s*[)\\]}](?!\\s*(?:\\d+|two|three|four|five|six|x|×|twice|once|times?|in\\b|into\\b|around\\b|across\\b|to\\b|more\\b))`,
@@ -95,7 +97,11 @@ function takeCount(text: string): { written: WrittenNumber[]; rest: string } {
       .toLowerCase()
       .replace(/\s*(?:and|total|in all|made|each|rem(?:ain(?:ing)?)?)$/, '')
       .trim();
-    written.push({ from, to: from + (part[1] as string).length, count: Number(part[1]), of });
+    const isAfterGap = /(?:…|\.\.\.)\s*$/.test(found.words.slice(0, part.index));
+    written.push({
+      ...{ from, to: from + (part[1] as string).length, count: Number(part[1]), of },
+      ...(isAfterGap ? { isAfterGap } : {}),
+    });
   }
   const [from, to] = found.whole;
   return { written, rest: text.slice(0, from) + ' '.repeat(to - from) + text.slice(to) };

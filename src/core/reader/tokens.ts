@@ -65,7 +65,7 @@ export const T = {
   FromHook: word('FromHook', 'from (?:the )?(?:hook|hk)'),
   Together: token('Together', `(?:${names})\\s?\\d+\\s?tog(?:ether)?(?![\\w])`),
   Foundation: token('Foundation', 'foundation(?![\\w])|f(?=(?:sc|hdc|dc|htr|tr)s?(?![a-z]))'),
-  Post: token('Post', '(?:front|back)[- ]post[- ]?|[fb]p(?=[a-z])|raised(?= )|spike(?= (?:sc|dc|hdc|htr|tr)\\b)'),
+  Post: token('Post', `(?:front|back)[- ]post[- ]?|[fb]p(?=[a-z])|raised(?= )|spike(?= (?:${names})(?![\\w]))`),
   Stitch: token('Stitch', `(?:${names})(?![\\w])`),
   /** Words that a text defines for itself: their kind is put in place of a word that is not known. */
   Own: word('Own', '\\u0001'),

@@ -13,7 +13,7 @@ export {
 export { BASIS_SENTENCES, BASIS_SIGN, BASIS_WORDS } from './basisText';
 export { wordsOfEachRow } from './eachRow';
 export { lineInWords } from './written/inWords';
-export { lineOfSize } from './written/mergedLines';
+export { lineOfSize, mergedBySize } from './written/mergedLines';
 export { oneOfSizes, oneOfUnits, schematicText, type SchematicText } from './schematicText';
 export { spelledOut } from './written/spelledOut';
 export { writtenPattern } from './written/writtenPattern';

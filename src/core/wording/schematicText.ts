@@ -2,7 +2,7 @@ import type { Design } from '@/core/design';
 import { fittingAt, type FabricMark } from '@/core/fittings';
 import type { Plan } from '@/core/plan';
 import { FITTING_WORDS, wordsOf } from './fittings';
-import { placeText, rowWord } from './placeText';
+import { rowWord, spotsText } from './placeText';
 import { formatQuantity } from './quantity';
 import { lineInWords } from './written/inWords';
 import { mergedBySize, mergedByUnit } from './written/mergedLines';
@@ -12,9 +12,12 @@ export interface SchematicText {
   across(stitches: number, mm: number): string;
   rows(from: number, to: number, mm: number): string;
   length(mm: number): string;
-  mark(letter: string, mark: FabricMark): string;
+  marks(letter: string, marks: readonly FabricMark[]): string;
   letter(index: number): string;
 }
+
+/** More places than so many in a row are told by their number; the step says each. */
+const MOST_PLACES = 4;
 
 /** The words on the schematic of a piece, in the unit of the settings. */
 export function schematicText(design: Design, plan: Plan, words = FITTING_WORDS): SchematicText {
@@ -25,13 +28,15 @@ export function schematicText(design: Design, plan: Plan, words = FITTING_WORDS)
       `${lineInWords(design, from === to ? `row ${from}` : `rows ${from} to ${to}`)}: ${length(mm)}`,
     length,
     letter: (index) => String.fromCharCode(65 + (index % 26)) + (index < 26 ? '' : String(Math.floor(index / 26) + 1)),
-    mark: (letter, { of, piece, face, count, alongMm }) => {
-      const stage = fittingAt(plan.fittings, of);
+    marks: (letter, marks) => {
+      const [first] = marks;
+      if (!first?.count) return '';
+      const stage = fittingAt(plan.fittings, first.of);
       const name = stage ? wordsOf(stage, words).title : '';
-      const at = count
-        ? `${rowWord(piece, 1)} ${count.row}, ${placeText(count.place)} of ${count.ofStitches}, `
-        : '';
-      return `${letter} ${name}: ${at}${length(alongMm)} from where the piece begins, ${face === 'outer' ? 'outside' : 'inside'}.`;
+      const { row, ofStitches } = first.count;
+      const places = marks.flatMap(({ count }) => (count ? [count.place] : []));
+      const where = places.length > MOST_PLACES ? `${places.length} of them along` : spotsText(places, ofStitches);
+      return `${letter} ${name}: ${rowWord(first.piece, 1)} ${row}, ${where}${places.length > MOST_PLACES ? ` its ${ofStitches} stitches` : ''}; ${length(first.alongMm)} from where the piece begins, ${first.face === 'outer' ? 'outside' : 'inside'}.`;
     },
   };
 }
@@ -43,7 +48,12 @@ export function schematicText(design: Design, plan: Plan, words = FITTING_WORDS)
  * oneOfSizes(['26 sts', '30 sts'], ['S', 'M']) // => '26 (30) sts'
  */
 export const oneOfSizes = (texts: readonly string[], names: readonly string[]): string =>
-  texts.length === 1 ? (texts[0] ?? '') : mergedBySize(texts.map((text) => [text]), names).join(' · ');
+  texts.length === 1
+    ? (texts[0] ?? '')
+    : mergedBySize(
+        texts.map((text) => [text]),
+        names,
+      ).join(' · ');
 
 /** One text in both units. */
 export const oneOfUnits = (text: string, other: string): string => mergedByUnit([text], [other])[0] ?? text;

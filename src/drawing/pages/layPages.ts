@@ -11,6 +11,9 @@ export type Placed =
   | { kind: 'box'; x: number; y: number; sizeMm: number }
   | { kind: 'picture'; x: number; y: number; scale: number; block: number };
 
+/** How wide a text is in letters of a size, in the units of that size, as a kind of block is set. */
+export type WidthOf = (text: string, sizeMm: number, kind: Block['kind']) => number;
+
 /** All of one block on a page. */
 export interface PlacedBlock {
   block: number;
@@ -55,11 +58,7 @@ const PICTURE_GAP_MM = 5;
  * @example
  * layPages([{ kind: 'title', text: 'A pouch' }], { widthMm: 210, heightMm: 297, marginMm: 18 }, (text, size) => text.length * size / 2).length // => 1
  */
-export function layPages(
-  blocks: readonly Block[],
-  paper: Paper,
-  widthOf: (text: string, sizeMm: number) => number,
-): Page[] {
+export function layPages(blocks: readonly Block[], paper: Paper, widthOf: WidthOf): Page[] {
   const bottom = paper.heightMm - paper.marginMm;
   const wide = paper.widthMm - 2 * paper.marginMm;
   const high = bottom - paper.marginMm;
@@ -97,12 +96,7 @@ interface SetBlock {
   parts: { heightMm: number; items: (x: number, y: number, block: number) => Placed[] }[];
 }
 
-function setBlock(
-  block: Block,
-  wideMm: number,
-  highMm: number,
-  widthOf: (text: string, sizeMm: number) => number,
-): SetBlock {
+function setBlock(block: Block, wideMm: number, highMm: number, widthOf: WidthOf): SetBlock {
   if (block.kind === 'picture') {
     const scale = Math.min(1, wideMm / block.widthMm, (MOST_PICTURE * highMm) / block.heightMm);
     const heightMm = block.heightMm * scale + 2 * PICTURE_GAP_MM;
@@ -119,7 +113,7 @@ function setBlock(
   }
   const type = TYPES[block.kind];
   const inset = block.kind === 'row' ? BOX_ROOM_MM : 0;
-  const lines = wrapped(block.text, wideMm - inset, (text) => widthOf(text, type.sizeMm));
+  const lines = wrapped(block.text, wideMm - inset, (text) => widthOf(text, type.sizeMm, block.kind));
   const heightMm = type.beforeMm + lines.length * type.leadMm;
   const lineAt =
     (text: string, at: number, isFirst: boolean) =>

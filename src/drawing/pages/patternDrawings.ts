@@ -2,7 +2,7 @@ import { patternOf, type Design } from '@/core/design';
 import { plannedSizes } from '@/core/grading';
 import type { PieceId } from '@/core/pieces';
 import type { Plan } from '@/core/plan';
-import { PIECE_NAMES, oneOfSizes, oneOfUnits, schematicText } from '@/core/wording';
+import { PIECE_NAMES, mergedBySize, oneOfSizes, oneOfUnits, schematicText } from '@/core/wording';
 import { chartDrawing } from '../chartDrawing';
 import { foldedDrawing } from '../foldedDrawing';
 import { liningDrawing } from '../liningDrawing';
@@ -17,6 +17,8 @@ export interface PatternDrawing {
   file: string;
   label: string;
   drawings: NamedDrawing[];
+  /** Lines that belong to it: what its letters are. */
+  notes: string[];
 }
 
 /** A chart is drawn with as many repeats as have so many stitches. */
@@ -42,6 +44,7 @@ export function patternDrawings(design: Design, plan: Plan): PatternDrawing[] {
       file: 'front',
       label: `${design.name}, closed, from the front`,
       drawings: [{ name: 'Closed, from the front', drawing: foldedDrawing(plan) }],
+      notes: [],
     },
     ...(pattern.setupRows.length + pattern.rows.length > 1
       ? [
@@ -50,6 +53,7 @@ export function patternDrawings(design: Design, plan: Plan): PatternDrawing[] {
             file: 'chart',
             label: 'Chart of the stitch; row 1 is the lowest',
             drawings: [stitchChart(design)],
+            notes: [],
           },
         ]
       : []),
@@ -57,7 +61,7 @@ export function patternDrawings(design: Design, plan: Plan): PatternDrawing[] {
       before: id,
       file: id,
       label: `${PIECE_NAMES[id]}, lying flat, with its measures`,
-      drawings: [pieceOfSizes(design, plan, id)],
+      ...pieceOfSizes(design, plan, id),
     })),
     {
       before: 'order',
@@ -67,6 +71,7 @@ export function patternDrawings(design: Design, plan: Plan): PatternDrawing[] {
         { name: 'Cut through, empty', drawing: sectionDrawing(plan, 'empty') },
         { name: 'Loaded', drawing: sectionDrawing(plan, 'loaded') },
       ],
+      notes: [],
     },
     ...(lining
       ? [
@@ -75,6 +80,7 @@ export function patternDrawings(design: Design, plan: Plan): PatternDrawing[] {
             file: 'inside',
             label: 'What goes inside, as it is cut',
             drawings: [{ name: 'What goes inside, as it is cut', drawing: lining }],
+            notes: [],
           },
         ]
       : []),
@@ -82,7 +88,7 @@ export function patternDrawings(design: Design, plan: Plan): PatternDrawing[] {
 }
 
 /** The schematic of a piece, its measures those of every size. Drawn is the bag’s own. */
-function pieceOfSizes(design: Design, plan: Plan, id: PieceId): NamedDrawing {
+function pieceOfSizes(design: Design, plan: Plan, id: PieceId): Pick<PatternDrawing, 'drawings' | 'notes'> {
   const sizes = plannedSizes(design, plan).flatMap(({ name, index, design: of, result }) =>
     result.ok ? [{ name, isOwn: index === null, design: of, plan: result.plan }] : [],
   );
@@ -98,11 +104,8 @@ function pieceOfSizes(design: Design, plan: Plan, id: PieceId): NamedDrawing {
   const first = drawnIn(lengthUnit);
   const drawing = design.written.lengths === 'one' ? first : inBoth(first, drawnIn(lengthUnit === 'cm' ? 'in' : 'cm'));
   const { ownSize } = design.written;
-  return {
-    name: sizes.length > 1 ? `${PIECE_NAMES[id]}, drawn in size ${ownSize}` : PIECE_NAMES[id],
-    drawing,
-    ...drawing,
-  };
+  const name = sizes.length > 1 ? `${PIECE_NAMES[id]}, drawn in size ${ownSize}` : PIECE_NAMES[id];
+  return { drawings: [{ name, drawing, labels: drawing.labels }], notes: drawing.notes };
 }
 
 /** One drawing with the measures of all sizes, where they have the same ones. */
@@ -121,12 +124,13 @@ function merged(own: LabelledDrawing, each: readonly { name: string; drawing: La
         names,
       ),
     })),
-    notes: own.notes.map((_, index) =>
-      oneOfSizes(
-        each.map(({ drawing }) => drawing.notes[index] ?? ''),
-        names,
-      ),
-    ),
+    notes:
+      names.length > 1
+        ? mergedBySize(
+            each.map(({ drawing }) => drawing.notes),
+            names,
+          )
+        : own.notes,
   };
 }
 

@@ -1,5 +1,5 @@
 import type { Pattern } from '@/core/wording';
-import { isTicked } from './patternBlocks';
+import { FIRST, isTicked } from './patternBlocks';
 
 const escaped = (text: string): string =>
   text.replace(/[&<>"]/g, (sign) => ({ '&': '&amp;', '<': '&lt;', '>': '&gt;', '"': '&quot;' })[sign] as string);
@@ -23,15 +23,15 @@ const STYLE = `
  */
 export function patternHtml(
   { title, sections }: Pattern,
-  drawings: readonly { before: string; label: string; svg: string }[],
+  drawings: readonly { before: string; label: string; svg: string; notes?: readonly string[] }[],
   language: string,
 ): string {
   const figures = (id: string) =>
     drawings
       .filter(({ before }) => before === id)
       .map(
-        ({ label, svg }) =>
-          `<figure>${svg.replace(/^<\?xml[^>]*\?>\s*/, '')}<figcaption>${escaped(label)}</figcaption></figure>`,
+        ({ label, svg, notes = [] }) =>
+          `<figure>${svg.replace(/^<\?xml[^>]*\?>\s*/, '')}<figcaption>${escaped(label)}</figcaption></figure>${notes.map((note) => `\n<p>${escaped(note)}</p>`).join('')}`,
       )
       .join('\n');
   const line = (text: string) =>
@@ -39,7 +39,7 @@ export function patternHtml(
   const body = sections
     .map(
       ({ id, heading, lines }) =>
-        `${figures(id)}\n<section><h2>${escaped(heading)}</h2>\n${lines.map(line).join('\n')}\n</section>`,
+        `${id === FIRST ? `${figures(id)}\n` : ''}<section><h2>${escaped(heading)}</h2>\n${id === FIRST ? '' : `${figures(id)}\n`}${lines.map(line).join('\n')}\n</section>`,
     )
     .join('\n');
   return `<!doctype html>

@@ -3,7 +3,7 @@ import {
   PDFName,
   PDFNumber,
   PDFOperator,
-  PDFString,
+  PDFHexString,
   concatTransformationMatrix,
   popGraphicsState,
   pushGraphicsState,
@@ -18,7 +18,7 @@ import {
 import { PT } from '../paper/pdfOf';
 import { PAPERS, type PaperName } from '../paper/tiles';
 import { writerOf, type Writer } from '../paper/writer';
-import type { Picture } from '../picture/picture';
+import { leftShare, type Picture } from '../picture/picture';
 import { drawnPath } from '../picture/picturePdf';
 import { layPages, type Block, type Page, type Placed } from './layPages';
 
@@ -50,24 +50,28 @@ export interface PatternPdfInput {
  * A pattern as a PDF: text in letters of which only those that are used are put in, drawings as lines, each block tagged as what it is.
  *
  * @param fonts font files, the usual one first
+ * @param headingFonts those of title and headings, likewise; without, they are set in the others
  */
 export async function patternPdf(
   { title, blocks, pictures, paper, language, pageWords }: PatternPdfInput,
   fonts: readonly Uint8Array[],
+  headingFonts: readonly Uint8Array[] = [],
 ): Promise<Uint8Array> {
   const document = await PDFDocument.create();
   document.setTitle(title, { showInWindowTitleBar: true });
   document.setLanguage(language);
   const writer = await writerOf(document, fonts);
+  const heads = await writerOf(document, [...headingFonts, ...fonts]);
+  const writers = (kind: Block['kind']) => (kind === 'title' || kind === 'heading' ? heads : writer);
   const { widthMm, heightMm } = PAPERS[paper];
-  const pages = layPages(blocks, { widthMm, heightMm, marginMm: MARGIN_MM }, (text, sizeMm) =>
-    writer.widthOf(text, sizeMm),
+  const pages = layPages(blocks, { widthMm, heightMm, marginMm: MARGIN_MM }, (text, sizeMm, kind) =>
+    writers(kind).widthOf(text, sizeMm),
   );
   const tags = new Tags(document);
   pages.forEach((page, index) => {
     const sheet = document.addPage([widthMm * PT, heightMm * PT]);
     tags.page(sheet);
-    drawPage(sheet, page, { writer, pictures, blocks, tags });
+    drawPage(sheet, page, { writers, pictures, blocks, tags });
     const number = pageWords(index + 1, pages.length);
     artifact(sheet, () => {
       const size = PAGE_NUMBER_MM * PT;
@@ -79,13 +83,13 @@ export async function patternPdf(
 }
 
 interface Drawing {
-  writer: Writer;
+  writers: (kind: Block['kind']) => Writer;
   pictures: ReadonlyMap<number, Picture>;
   blocks: readonly Block[];
   tags: Tags;
 }
 
-function drawPage(sheet: PDFPage, page: Page, { writer, pictures, blocks, tags }: Drawing): void {
+function drawPage(sheet: PDFPage, page: Page, { writers, pictures, blocks, tags }: Drawing): void {
   for (const { block, kind, items } of page.blocks) {
     const boxes = items.filter((item) => item.kind === 'box');
     artifact(sheet, () => boxes.forEach((item) => box(sheet, item)));
@@ -93,12 +97,12 @@ function drawPage(sheet: PDFPage, page: Page, { writer, pictures, blocks, tags }
     tags.marked(sheet, TAGS[kind], alt, () => {
       for (const item of items) {
         if (item.kind === 'text')
-          writer.write(sheet, item.text, {
+          writers(kind).write(sheet, item.text, {
             x: item.x * PT,
             y: sheet.getHeight() - item.y * PT,
             size: item.sizeMm * PT,
           });
-        if (item.kind === 'picture') picture(sheet, writer, item, pictures.get(block));
+        if (item.kind === 'picture') picture(sheet, writers(kind), item, pictures.get(block));
       }
     });
   }
@@ -134,7 +138,7 @@ function picture(
   for (const label of drawn.labels) {
     const size = label.sizeMm * each;
     writer.write(sheet, label.text, {
-      x: x * PT + label.x * each - writer.widthOf(label.text, size) / 2,
+      x: x * PT + label.x * each - leftShare(label) * writer.widthOf(label.text, size),
       y: sheet.getHeight() - y * PT - label.y * each,
       size,
     });
@@ -177,7 +181,7 @@ class Tags {
     sheet.pushOperators(operator('EMC'));
     const { context } = this.document;
     const element = context.obj({ Type: 'StructElem', S: tag, P: this.whole, Pg: sheet.ref, K: own.length });
-    if (alt !== null) element.set(PDFName.of('Alt'), PDFString.of(alt.replace(/[^\x20-\x7e]/g, '')));
+    if (alt !== null) element.set(PDFName.of('Alt'), PDFHexString.fromText(alt));
     const ref = context.register(element);
     own.push(ref);
     this.all.push(ref);

@@ -12,6 +12,16 @@ export interface Writer {
 /** What stands for a letter that no font has. */
 const MISSING = '?';
 
+/**
+ * A fraction that is one sign, in signs that any font has.
+ *
+ * @param after the sign before it
+ */
+function spelledFraction(letter: string, after: string): string | null {
+  const [, over, under] = /^(\d+)\u2044(\d+)$/.exec(letter.normalize('NFKD')) ?? [];
+  return over === undefined ? null : `${/\d/.test(after) ? ' ' : ''}${over}/${under}`;
+}
+
 interface Run {
   face: PDFFont;
   text: string;
@@ -34,10 +44,12 @@ export async function writerOf(document: PDFDocument, fonts: readonly Uint8Array
   if (!usual) throw new RangeError('a writer needs a font');
   const runs = (text: string): Run[] => {
     const all: Run[] = [];
+    let before = '';
     for (const letter of text) {
       const found = faces.find(({ has }) => has.has(letter.codePointAt(0) ?? 0));
       const { face } = found ?? usual;
-      const set = found ? letter : MISSING;
+      const set = found ? letter : (spelledFraction(letter, before) ?? MISSING);
+      before = letter;
       const last = all.at(-1);
       if (last?.face === face) last.text += set;
       else all.push({ face, text: set });

@@ -17,11 +17,16 @@ export interface PicturePath {
   look: PictureLook;
 }
 
-/** Words on a picture: their middle, and how high their letters are, mm. */
+/** Words on a picture: the place of their middle, or of where they begin or end, and how high their letters are, mm. */
 export interface PictureLabel extends Point {
   text: string;
   sizeMm: number;
+  align?: 'start' | 'end';
 }
+
+/** How much of a text lies to the left of its place. */
+export const leftShare = ({ align }: Pick<PictureLabel, 'align'>): number =>
+  align === 'start' ? 0 : align === 'end' ? 1 : 0.5;
 
 /** A drawing as it leaves the program, at true size: everything on it as lines and colours. */
 export interface Picture {
@@ -31,12 +36,11 @@ export interface Picture {
   labels: PictureLabel[];
 }
 
-/** A drawing with its name; words that stand on it, and lines of words below its name. */
+/** A drawing with its name, and words that stand on it. */
 export interface NamedDrawing {
   name: string;
   drawing: Drawing;
   labels?: readonly PictureLabel[];
-  notes?: readonly string[];
 }
 
 /** Room between drawings on one picture, and round all of them, mm. */
@@ -68,7 +72,7 @@ export function pictureOf(
   lookOf: (role: Shape['role']) => PictureLook,
   { lettersMm = LETTERS_MM }: { lettersMm?: number } = {},
 ): Picture {
-  const drawn = drawings.map(({ name, drawing, labels: own = [], notes = [] }) => {
+  const drawn = drawings.map(({ name, drawing, labels: own = [] }) => {
     const lines = drawing.shapes.flatMap((shape) =>
       paperPaths(shape).map(({ role, points, closed }): PicturePath => {
         const look = lookOf(role);
@@ -76,35 +80,26 @@ export function pictureOf(
         return { points, closed, look: isThick ? { ...look, strokeMm: shape.strokeMm ?? look.strokeMm } : look };
       }),
     );
-    return { name, lines, own, notes, ...extentOf(drawing, lines, own) };
+    return { name, lines, own, ...extentOf(drawing, lines, own) };
   });
   const nameMm = (NAME_MM / LETTERS_MM) * lettersMm;
   const highMm = Math.max(0, ...drawn.map((one) => one.heightMm));
   const paths: PicturePath[] = [];
   const labels: PictureLabel[] = [];
   let left = MARGIN_MM;
-  for (const { name, lines, own, notes, x, y, widthMm, heightMm } of drawn) {
+  for (const { name, lines, own, x, y, widthMm, heightMm } of drawn) {
     // A name that is longer than its drawing has room for itself.
-    const longest = Math.max(name.length, ...notes.map((note) => note.length));
-    const roomMm = Math.max(widthMm, LETTER_WIDE * lettersMm * longest);
+    const roomMm = Math.max(widthMm, LETTER_WIDE * lettersMm * name.length);
     const [offX, offY] = [left + (roomMm - widthMm) / 2 - x, MARGIN_MM + highMm - heightMm - y];
     for (const line of lines)
       paths.push({ ...line, points: line.points.map((point) => ({ x: point.x + offX, y: point.y + offY })) });
     labels.push(...own.map((label) => ({ ...label, x: label.x + offX, y: label.y + offY })));
-    [name, ...notes].forEach((text, index) =>
-      labels.push({
-        x: left + roomMm / 2,
-        y: MARGIN_MM + highMm + nameMm + 1.4 * index * lettersMm,
-        text,
-        sizeMm: lettersMm,
-      }),
-    );
+    labels.push({ x: left + roomMm / 2, y: MARGIN_MM + highMm + nameMm, text: name, sizeMm: lettersMm });
     left += roomMm + GAP_MM;
   }
   return {
     widthMm: Math.max(1, left - GAP_MM + MARGIN_MM),
-    heightMm:
-      2 * MARGIN_MM + highMm + nameMm + 1.4 * lettersMm * Math.max(0, ...drawn.map(({ notes }) => notes.length)),
+    heightMm: 2 * MARGIN_MM + highMm + nameMm,
     paths,
     labels,
   };
@@ -120,10 +115,11 @@ function extentOf({ box }: Drawing, lines: readonly PicturePath[], labels: reado
       top = Math.min(top, y);
       bottom = Math.max(bottom, y);
     }
-  for (const { x, y, text, sizeMm } of labels) {
-    const half = (LETTER_WIDE * sizeMm * text.length) / 2;
-    left = Math.min(left, x - half);
-    right = Math.max(right, x + half);
+  for (const label of labels) {
+    const { x, y, text, sizeMm } = label;
+    const wide = LETTER_WIDE * sizeMm * text.length;
+    left = Math.min(left, x - leftShare(label) * wide);
+    right = Math.max(right, x + (1 - leftShare(label)) * wide);
     top = Math.min(top, y - sizeMm);
     bottom = Math.max(bottom, y + 0.3 * sizeMm);
   }

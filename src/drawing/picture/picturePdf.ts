@@ -17,7 +17,7 @@ import {
 } from 'pdf-lib';
 import { PT } from '../paper/pdfOf';
 import { writerOf } from '../paper/writer';
-import type { Picture, PicturePath } from './picture';
+import { leftShare, type Picture, type PicturePath } from './picture';
 
 /** The parts of a colour that is written as the web writes it, over white, each from 0 to 1. */
 function rgb(colour: string, opacity = 1): [number, number, number] {
@@ -61,10 +61,11 @@ export async function picturePdf(picture: Picture, fonts: readonly Uint8Array[],
     ...picture.paths.flatMap(drawnPath),
     popGraphicsState(),
   );
-  for (const { x, y, text, sizeMm } of picture.labels) {
+  for (const label of picture.labels) {
+    const { x, y, text, sizeMm } = label;
     const size = sizeMm * PT;
     writer.write(page, text, {
-      x: x * PT - writer.widthOf(text, size) / 2,
+      x: x * PT - leftShare(label) * writer.widthOf(text, size),
       y: page.getHeight() - y * PT,
       size,
     });

@@ -12,8 +12,8 @@ export function pictureSvg({ widthMm, heightMm, paths, labels }: Picture, title:
       return `<path d="${d}${closed ? 'Z' : ''}" ${attributes(look)}/>`;
     }),
     ...labels.map(
-      ({ x, y, text, sizeMm }) =>
-        `<text x="${short(x)}" y="${short(y)}" font-size="${short(sizeMm)}" font-family="'Source Sans 3', sans-serif" text-anchor="middle">${escaped(text)}</text>`,
+      ({ x, y, text, sizeMm, align = 'middle' }) =>
+        `<text x="${short(x)}" y="${short(y)}" font-size="${short(sizeMm)}" font-family="'Source Sans 3', sans-serif" text-anchor="${align}">${escaped(text)}</text>`,
     ),
     '</svg>',
     '',

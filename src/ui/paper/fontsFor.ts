@@ -14,8 +14,18 @@ const FILES: Readonly<Record<Letters, URL>> = {
   ),
 };
 
+/** The files of the headings’ font. */
+const HEADINGS: Partial<Record<Letters, URL>> = {
+  latin: new URL('@fontsource/besley/files/besley-latin-600-normal.woff', import.meta.url),
+  'latin-ext': new URL('@fontsource/besley/files/besley-latin-ext-600-normal.woff', import.meta.url),
+};
+
 /** The font files that some words need, the usual one first. */
 export const fontsFor = (words: string): Promise<Uint8Array[]> =>
-  Promise.all(
-    lettersIn(words).map(async (letters) => new Uint8Array(await (await fetch(FILES[letters])).arrayBuffer())),
-  );
+  Promise.all(lettersIn(words).map((letters) => fetched(FILES[letters])));
+
+/** Those that headings need; letters that it lacks are set in the usual font. */
+export const headingFontsFor = (words: string): Promise<Uint8Array[]> =>
+  Promise.all(lettersIn(words).flatMap((letters) => (HEADINGS[letters] ? [fetched(HEADINGS[letters])] : [])));
+
+const fetched = async (file: URL): Promise<Uint8Array> => new Uint8Array(await (await fetch(file)).arrayBuffer());

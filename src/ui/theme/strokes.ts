@@ -46,6 +46,7 @@ export const STROKES: Record<Role, Stroke> = {
   outline: { stroke: 'var(--cloth)', strokeWidth: '2.5px' },
   symbol: { stroke: INK, strokeWidth: '1.5px', strokeLinecap: 'round' },
   symbolSolid: { fill: INK },
+  tag: { fill: 'var(--chakra-colors-paper)', stroke: INK, strokeWidth: '0.6px' },
   dimension: { stroke: INK, strokeWidth: '0.6px' },
   rib: { stroke: 'var(--thread)', strokeWidth: '3.2px', strokeLinecap: 'round' },
   bolt: { fill: 'var(--chakra-colors-paper)', fillOpacity: '0.5', stroke: INK, strokeWidth: '0.8px' },

@@ -8,7 +8,7 @@ import { useBagStore } from '@/ui/bag/BagProvider';
 import type { BagState } from '@/ui/bag/bagStore';
 import { downloadFile, downloadText, fileNameOf } from '@/ui/browser/download';
 import { ChoiceField } from '@/ui/fields';
-import { fontsFor } from '@/ui/paper/fontsFor';
+import { fontsFor, headingFontsFor } from '@/ui/paper/fontsFor';
 import { LeaveGroup } from '@/ui/paper/LeaveGroup';
 import { bytesOf, pngOf } from '@/ui/paper/pngOf';
 import { pictureLook } from '@/ui/theme/pictureLook';
@@ -60,10 +60,11 @@ async function leaveAs(as: As, paper: PaperName, bag: BagState): Promise<string>
   ]);
   const pattern = writtenPattern(design, plan);
   const look = pictureLook(design.swatch.yarn.colour);
-  const pictures = patternDrawings(design, plan).map(({ before, file, label, drawings }) => ({
+  const pictures = patternDrawings(design, plan).map(({ before, file, label, drawings, notes }) => ({
     before,
     file,
     label,
+    notes,
     picture: pictureOf(drawings, look, { lettersMm: lettersFor(drawings) }),
   }));
   const { language: own } = design.written;
@@ -77,15 +78,21 @@ async function leaveAs(as: As, paper: PaperName, bag: BagState): Promise<string>
   const { blocks, pictures: placed } = patternBlocks(pattern, pictures);
   const words = [
     patternAsText(pattern),
-    ...pictures.flatMap(({ picture }) => picture.labels.map(({ text }) => text)),
+    ...pictures.flatMap(({ picture, notes }) => [...notes, ...picture.labels.map(({ text }) => text)]),
   ].join(' ');
-  const [{ patternPdf }, fonts] = await Promise.all([import('@/drawing/pages/patternPdf'), fontsFor(words)]);
+  const headings = [pattern.title, ...pattern.sections.map(({ heading }) => heading)].join(' ');
+  const [{ patternPdf }, fonts, headingFonts] = await Promise.all([
+    import('@/drawing/pages/patternPdf'),
+    fontsFor(words),
+    headingFontsFor(headings),
+  ]);
   const pdf = await patternPdf(
     {
       ...{ title: pattern.title, blocks, pictures: placed, paper, language },
       pageWords: (page, of) => `${pattern.title}, page ${page} of ${of}`,
     },
     fonts,
+    headingFonts,
   );
   if (as === 'pdf') {
     downloadFile(`${name}.pdf`, new Blob([pdf as BlobPart], { type: 'application/pdf' }));

@@ -1,10 +1,10 @@
-/** A number as patterns have it: "26", "12.5", "4¾", "½". */
-const NUMBER = String.raw`\d+(?:[.,]\d+)*[¼½¾⅛⅜⅝⅞]?|[¼½¾⅛⅜⅝⅞]`;
+/** A number as patterns have it: "26", "12.5", "4¾", "½"; none that is part of a word, such as sc2tog. */
+const NUMBER = String.raw`(?<![\p{L}\p{N}])(?:\d+(?:[.,]\d+)*[¼½¾⅛⅜⅝⅞]?|[¼½¾⅛⅜⅝⅞])(?!\p{L})`;
 
 /** What may differ from size to size in a line: a number, an ordinal, and words that go with one. */
 const BY_SIZE = new RegExp(
   String.raw`once more|\d+ more times|\d+ (?:balls?|rows?|rounds?|stitch(?:es)?|sts?|chains?|times?)\b|\d+(?:st|nd|rd|th|ª)\b|ancora una volta|altre \d+ volte|${NUMBER}`,
-  'g',
+  'gu',
 );
 
 /** What may differ from one unit to the other: a quantity with its unit, several sizes of it; or a number. */
@@ -137,7 +137,7 @@ export function lineOfSize(line: string, size: number, names: readonly string[])
   const own = names.findIndex((name) => line.startsWith(`Size ${name}: `));
   if (own >= 0) return own === size ? line.slice(`Size ${names[own]}: `.length) : null;
   const one = BY_SIZE.source;
-  const graded = new RegExp(`(${one}) \\(((?:${one})(?:, (?:${one})){${names.length - 2}})\\)`, 'g');
+  const graded = new RegExp(`(${one}) \\(((?:${one})(?:, (?:${one})){${names.length - 2}})\\)`, 'gu');
   return line.replace(graded, (_, first: string, others: string) =>
     size === 0 ? first : (others.split(', ')[size - 1] ?? first),
   );
