@@ -1,18 +1,7 @@
-import { lengthInMm } from './sizes';
+import { eighths, lengthInMm } from './lengths';
 
 const LENGTHS =
   /(\d{1,4}(?:[.,]\d{1,2})?(?:\s*[½¼¾⅛⅜⅝⅞]|\s+\d\/\d)?|[½¼¾])(\s*-?\s*)(cm|inch(?:es)?|in(?=[\s.,;:)]|$)|"|”)/gi;
-const EIGHTHS = ['', '⅛', '¼', '⅜', '½', '⅝', '¾', '⅞'] as const;
-
-/** Inches as a tape has them: whole ones and eighths. */
-function eighths(mm: number): string {
-  const all = Math.round((mm / 25.4) * 8);
-  const whole = Math.floor(all / 8);
-  const part = EIGHTHS[all % 8] ?? '';
-  if (whole === 0) return part === '' ? '0' : part;
-  return part === '' ? String(whole) : `${whole} ${part}`;
-}
-
 /**
  * The lengths of a text in the other unit; hooks keep their millimetres, and all else its words.
  *

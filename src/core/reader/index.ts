@@ -5,5 +5,8 @@ export type { FaultSaid, Mend, ReaderFault } from './fault';
 export type { TermReason, TermsGuess } from './guessTerms';
 export type { Instruction, Place, TextSpan, Until } from './instruction';
 export type { ReadPart, ReadPattern, ReadRow } from './read';
+export { mendedAll, withMends } from './mends';
 export { MOST_TEXT, readPattern } from './readPattern';
+export { renumbering } from './renumber';
+export { resized, type Resized } from './resize';
 export type { TermSet } from './termSet';

@@ -7,7 +7,8 @@ import { ofSize, sizesOf } from './graded';
 import { hookFaults } from './hooks';
 import { languageOf, readInLanguage } from './inLanguage';
 import type { Instruction, TextSpan } from './instruction';
-import { readLine, type PatternLine, type RowLabel } from './lines';
+import type { PatternLine, RowLabel } from './lines';
+import { logicalLines } from './logicalLines';
 import type { ReadPart, ReadPattern } from './read';
 import { stitchNamed } from './vocabulary';
 import { numberIn } from './tokens';
@@ -15,7 +16,7 @@ import { readRowText, type RowText, type WrittenNumber } from './rowText';
 import type { TermSet } from './termSet';
 import { guessTerms, termFaults } from './guessTerms';
 import { workWords } from './workWords';
-import type { Below, OwnWords, Readings, WorkedRow } from './workedRow';
+import { countedAs, type Below, type OwnWords, type Readings, type WorkedRow } from './workedRow';
 
 /** What may be spent on a row, and on all of them, in steps and places. */
 const ROW_EFFORT = 60_000;
@@ -67,43 +68,6 @@ function readEnglish(text: string, said: TermSet | null): ReadPattern {
   ].sort((one, other) => one.from - other.from);
   const isProse = parts.length === 0;
   return { terms, language: null, sizes: [], parts, faults: faults.slice(0, MOST_FAULTS), isProse };
-}
-
-/** Lines, those of a row that goes on in the next one joined; several rows in one line apart. */
-export function logicalLines(text: string): PatternLine[] {
-  const lines: PatternLine[] = [];
-  let at = 0;
-  for (const line of text.split('\n')) {
-    for (const [part, from] of apart(line)) add(lines, readLine(part, at + from), text);
-    at += line.length + 1;
-  }
-  return lines;
-}
-
-function add(lines: PatternLine[], line: PatternLine, text: string): void {
-  const last = lines.at(-1);
-  const goesOn =
-    last?.is === 'row' &&
-    (line.is === 'prose' || line.is === 'heading') &&
-    line.to > line.from &&
-    !/[.)\]!]\s*$/.test(last.text) &&
-    /^[a-z*([\d]/.test(line.text) &&
-    !/\n\s*\n/.test(text.slice(last.to, line.from));
-  if (goesOn)
-    lines[lines.length - 1] = { ...last, to: line.to, text: text.slice(last.textFrom, line.to).replace(/\n/g, ' ') };
-  else lines.push(line);
-}
-
-/** Several rows that are written in one line; a row that is spoken of within a sentence is none. */
-function* apart(line: string): Generator<[string, number]> {
-  let from = 0;
-  const { is } = readLine(line, 0);
-  if (is !== 'row' && is !== 'begin') return yield [line, 0];
-  for (const found of line.matchAll(/(?<=[.;)\]])\s+(?=(?:rows?|rnds?|rounds?)\s*\d+[^.,;]{0,24}?:)/gi)) {
-    yield [line.slice(from, found.index), from];
-    from = found.index + found[0].length;
-  }
-  yield [line.slice(from), from];
 }
 
 /** “Work over 12 sts”: what a part goes on from. */
@@ -425,6 +389,11 @@ function writtenFor(written: readonly WrittenNumber[], index: number, rows: numb
 
 /** What a count is of, by the word for it. */
 const nameOf = (of: string): string => {
+  const [, post, plain = of, over] =
+    /^(f\.?p|b\.?p|(?:front|back)[- ]post )?(.*?)(?:\s?(\d+)\s?tog(?:ether)?s?)?$/.exec(of) ?? [];
+  const word = stitchNamed(plain)?.word;
+  if (word !== undefined && (post !== undefined || over !== undefined))
+    return countedAs({ word, over: Number(over ?? 1), isDeep: post !== undefined });
   const bare = of.replace(/\s*(?:sts?|stitch(?:es)?)$/, '');
   return stitchNamed(of)?.word ?? stitchNamed(bare)?.word ?? bare.replace(/s$/, '');
 };
@@ -448,6 +417,8 @@ function differenceOf({ cells, names }: WorkedRow, written: readonly WrittenNumb
     // Shells and other motifs are counted by whoever knows what one is.
     if (stitchNamed(name) === null && !names.includes(name)) return true;
     const named = ofName(name);
+    // Clusters and stitches round a post are counted by themselves, and nothing else is meant by them.
+    if (/^post | |tog$/.test(name)) return count === named;
     const kinds = new Set(names.filter((one) => one !== 'turning' && one !== 'ch' && one !== 'slst')).size;
     if (kinds > 1 && (count === named || count === named + turning)) return true;
     return count === total || count === stitches;

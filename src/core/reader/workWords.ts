@@ -1,7 +1,7 @@
 import { RowInWork, type Cell, type Effort, type RowFault, type StitchKind, type Worked } from '@/core/stitches';
 import type { Instruction, InstructionOf, Place, StitchWord, TextSpan } from './instruction';
 import { needsSpace, spacesTaken, takenByAll } from './takenBy';
-import type { Below, OwnWords, Readings, WorkTrouble, WorkedRow } from './workedRow';
+import { countedAs, type Below, type OwnWords, type Readings, type WorkTrouble, type WorkedRow } from './workedRow';
 
 const KINDS: Readonly<Record<string, StitchKind>> = {
   slst: 'sl-st',
@@ -311,6 +311,7 @@ class Hand {
       takes,
       makes,
       stitch.word,
+      countedAs(stitch),
     );
   }
 
@@ -323,26 +324,27 @@ class Hand {
     takes: number,
     makes: number,
     word: string,
+    name = word,
   ): void {
     const step = stepOf(word, { each: makes });
     if (place.which === 'ring' || (this.isRing && this.below.cells === null)) {
       this.isRing = true;
       this.isUnknown = false;
       this.work.add(step, place.which === 'ring' || place.which === 'same' ? 1 : Math.max(1, place.count));
-      return this.name(word);
+      return this.name(name);
     }
     if (this.isUnknown) {
       this.work.add(step, place.which === 'each' ? 0 : Math.max(1, Math.floor(place.count / takes)));
-      return this.name(word);
+      return this.name(name);
     }
     switch (place.which) {
       case 'same':
         this.put(item, this.work.add(step, Math.max(1, place.count)));
-        return this.name(word);
+        return this.name(name);
       case 'first':
         if (this.work.at > 0 && this.leadTook) {
           this.put(item, this.work.add(step, 1));
-          return this.name(word);
+          return this.name(name);
         }
         break;
       case 'from-hook': {
@@ -363,7 +365,7 @@ class Hand {
           }
         }
         doIt('stitch', 1);
-        return this.name(word);
+        return this.name(name);
       }
       case 'turning':
         while (this.work.left > 1 && this.work.isChain(this.work.at)) this.work.take({ skip: 1 });
@@ -383,13 +385,13 @@ class Hand {
             this.toSpace();
             doIt('space', 1);
           }
-          return this.name(word);
+          return this.name(name);
         }
         const stop = place.count > 0 ? place.count : this.takenBy(after);
         const times = Math.floor((this.work.left - stop) / takes);
         if (times < 0) throw new Stop({ ...spanOf(item), code: 'too-few', needs: stop, has: this.work.left });
         if (times > 0) doIt('stitch', times);
-        return this.name(word);
+        return this.name(name);
       }
       default:
         break;
@@ -400,12 +402,12 @@ class Hand {
         this.toSpace();
         doIt('space', 1);
       }
-      return this.name(word);
+      return this.name(name);
     }
     const times = takes > 1 && place.count >= takes ? place.count / takes : place.count;
     if (!Number.isInteger(times)) throw new Stop({ ...spanOf(item), code: 'too-few', needs: takes, has: place.count });
     doIt('stitch', Math.min(times, 100_000));
-    this.name(word);
+    this.name(name);
   }
 
   /** Whether what was passed over at the hook stands for a stitch: as it is said, or as it is read. */

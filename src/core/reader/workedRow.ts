@@ -1,5 +1,5 @@
 import type { Cell } from '@/core/stitches';
-import type { TextSpan } from './instruction';
+import type { StitchWord, TextSpan } from './instruction';
 
 /** What of a row can't be worked as it is written. */
 export type WorkSaid =
@@ -58,3 +58,13 @@ export interface WorkedRow {
 
 /** How many stitches one of a text's own words makes, and how many it takes; one and one where nothing is said. */
 export type OwnWords = ReadonlyMap<string, { makes: number; takes: number }>;
+
+/**
+ * What a stitch is counted as where a row says how many of it there are: one round a post, or several joined, are not the plain one.
+ *
+ * @example
+ * countedAs({ word: 'dc', over: 4 }) // => 'dc4tog'
+ * countedAs({ word: 'tr', over: 1, isDeep: true }) // => 'post tr'
+ */
+export const countedAs = ({ word, over, isDeep }: StitchWord): string =>
+  `${isDeep ? 'post ' : ''}${word}${over > 1 ? `${over}tog` : ''}`;
