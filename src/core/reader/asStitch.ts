@@ -137,8 +137,10 @@ function patternRowOf(items: readonly Instruction[], terms: TermSet): PatternRow
 function stepOf(item: Instruction, terms: TermSet, last: Worked): Step | null {
   if (item.do === 'chain') return { chain: item.count };
   if (item.do === 'skip') return { skip: Math.max(1, item.place.count) };
-  // Loops and posts are another fabric: rather none than the wrong one.
-  if (item.do !== 'work' || item.isLoop || item.stitch.isDeep) return null;
+  if (item.do !== 'work') return null;
+  const into = item.into ?? 'stitch';
+  // What no stitch of the catalogue goes into is another fabric: rather none than the wrong one.
+  if (into === 'front-loop' || into === 'back-post' || into === 'other') return null;
   const kind = item.stitch.word === '' ? last.work : kindOf(item.stitch.word, terms);
   if (kind === null) return null;
   const { over } = item.stitch;
@@ -146,7 +148,7 @@ function stepOf(item: Instruction, terms: TermSet, last: Worked): Step | null {
   if (item.place.noun === 'sp') return { ...work(kind, Math.max(1, item.place.count), 'space'), each };
   const places = item.place.which === 'from-hook' || item.place.which === 'each' ? 1 : Math.max(1, item.place.count);
   const times = over > 1 ? Math.max(1, Math.round(places / over)) : places;
-  return { ...work(kind, times), over, each };
+  return { ...work(kind, times, into), over, each };
 }
 
 const kindOf = (word: string, terms: TermSet): StitchKind | null => {

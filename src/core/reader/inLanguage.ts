@@ -1,5 +1,5 @@
 import { LANGUAGES, LANGUAGE_IDS, placeBefore, translatorOf, type LanguageId, type Translated } from '@/core/language';
-import type { ReaderFault } from './fault';
+import type { Mend, ReaderFault } from './fault';
 import type { ReadPattern } from './read';
 
 const lineBegins = (labels: readonly string[]): RegExp =>
@@ -42,3 +42,14 @@ const placed = (us: Translated, { from, to }: { from: number; to: number }) => (
   from: placeBefore(us, from, 'from'),
   to: Math.max(placeBefore(us, from, 'from'), placeBefore(us, to, 'to')),
 });
+
+/**
+ * Changes of a text of another language, found in US words.
+ *
+ * @param find finds them in US words
+ */
+export function mendsInLanguage(text: string, language: LanguageId, find: (us: string) => Mend[]): Mend[] {
+  const translator = translatorOf(language);
+  const us = translator.back(text);
+  return find(us.text).map((mend) => ({ ...placed(us, mend), text: translator.into(mend.text).text }));
+}

@@ -1,3 +1,4 @@
+export { asOwnStitch, bagOfPart, type BagKind, type ReadBag } from './asBag';
 export { stitchOfPart, type ReadStitch } from './asStitch';
 export { comparePatterns, type Comparison, type RowChange } from './compare';
 export { convertLengths } from './convert';
@@ -6,7 +7,7 @@ export type { TermReason, TermsGuess } from './guessTerms';
 export type { Instruction, Place, TextSpan, Until } from './instruction';
 export type { ReadPart, ReadPattern, ReadRow } from './read';
 export { mendedAll, withMends } from './mends';
-export { MOST_TEXT, readPattern } from './readPattern';
-export { renumbering } from './renumber';
-export { resized, type Resized } from './resize';
+export { MOST_TEXT, readPattern, type ReadWords } from './readPattern';
+export { renumbered, renumbering } from './renumber';
+export { resized, resizedIn, type Resized } from './resize';
 export type { TermSet } from './termSet';

@@ -1,3 +1,5 @@
+import type { Worked } from '@/core/stitches';
+
 /** Where something stands in a text: from its first character up to, not including, its last. */
 export interface TextSpan {
   from: number;
@@ -13,6 +15,14 @@ export interface StitchWord {
   /** Round a post, or drawn out of the row below: not through the loops on top. */
   isDeep?: boolean;
 }
+
+/** What of a place a stitch goes into, where it isn’t both of its upper loops. */
+export type LoopsOf =
+  | Exclude<Worked['into'], 'stitch' | 'space'>
+  | 'front-loop'
+  | 'back-post'
+  /** Under both loops and something besides that no stitch has. */
+  | 'other';
 
 /** Which places of the row below a stitch goes into. */
 export interface Place {
@@ -44,7 +54,7 @@ export type Instruction = TextSpan &
     | { do: 'chain'; count: number }
     /** Whether what was said before stands for a stitch, and chains that it stands for besides. */
     | { do: 'stands'; counts: boolean; with: number }
-    | { do: 'work'; stitch: StitchWord; each: number; place: Place; isLoop: boolean }
+    | { do: 'work'; stitch: StitchWord; each: number; place: Place; isLoop: boolean; into?: LoopsOf }
     | { do: 'increase' | 'decrease'; place: Place }
     | { do: 'skip'; place: Place }
     | { do: 'repeat'; items: Instruction[]; until: Until }

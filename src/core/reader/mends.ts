@@ -1,5 +1,6 @@
 import type { Mend } from './fault';
 import type { ReadPattern } from './read';
+import { readPattern } from './readPattern';
 
 /**
  * A text with pieces of it replaced. Of two that lie over each other the first is done.
@@ -27,9 +28,12 @@ const MOST_ROUNDS = 60;
  * @param read reads a text as this one is read
  *
  * @example
- * mendedAll('Ch 26.\nRow 1: sc in 2nd ch from hook and in each ch across. (26)', (text) => readPattern(text)).text // => 'Ch 26.\nRow 1: sc in 2nd ch from hook and in each ch across. (25)'
+ * mendedAll('Ch 26.\nRow 1: sc in 2nd ch from hook and in each ch across. (26)').text // => 'Ch 26.\nRow 1: sc in 2nd ch from hook and in each ch across. (25)'
  */
-export function mendedAll(text: string, read: (text: string) => ReadPattern): { text: string; mended: number } {
+export function mendedAll(
+  text: string,
+  read: (text: string) => ReadPattern = readPattern,
+): { text: string; mended: number } {
   let [now, mended] = [text, 0];
   for (let round = 0; round < MOST_ROUNDS; round += 1) {
     const mends = read(now).faults.flatMap((fault) => fault.mends);

@@ -23,6 +23,8 @@ const ROW_EFFORT = 60_000;
 const WHOLE_EFFORT = 4_000_000;
 /** More rows than this are not worked: no bag has them. */
 const MOST_ROWS = 5000;
+/** Whose words a text is said to be in. */
+export type ReadWords = TermSet | LanguageId;
 /** More text than this is no pattern. */
 export const MOST_TEXT = 400_000;
 const MOST_FAULTS = 500;
@@ -38,7 +40,7 @@ const MOST_FAULTS = 500;
  * readPattern('Ch 26.\nRow 1: sc in 2nd ch from hook and in each ch across. (25)').faults // => []
  * readPattern('Ch 26.\nRow 1: sc in 2nd ch from hook and in each ch across. (26)').faults[0]?.code // => 'count-differs'
  */
-export function readPattern(text: string, said: TermSet | LanguageId | null = null, size = 0): ReadPattern {
+export function readPattern(text: string, said: ReadWords | null = null, size = 0): ReadPattern {
   const bounded = text.slice(0, MOST_TEXT);
   const sizes = sizesOf(bounded);
   const one = sizes.length > 1 ? ofSize(bounded, Math.min(size, sizes.length - 1), sizes) : bounded;

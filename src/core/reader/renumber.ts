@@ -1,6 +1,9 @@
+import type { LanguageId } from '@/core/language';
 import type { Mend } from './fault';
+import { mendsInLanguage } from './inLanguage';
 import { logicalLines } from './logicalLines';
 import type { PatternLine } from './lines';
+import { withMends } from './mends';
 
 /** A number in a line, where it stands. */
 const NUMBERS = /\d+/g;
@@ -36,7 +39,7 @@ export function renumbering(text: string): Mend[] {
     const bodyFrom = label ? label.to : line.from;
     if (label && label.rows.length > 0) {
       if (label.rows[0] === 1 && last > 0) [last, fresh] = [0, new Map()];
-      renumbered(label, text, last, fresh, set);
+      renumberLabel(label, text, last, fresh, set);
       last += label.rows.length;
     } else if (line.is === 'row') last += 1;
     spokenOf(text.slice(bodyFrom, line.to), bodyFrom);
@@ -45,7 +48,7 @@ export function renumbering(text: string): Mend[] {
 }
 
 /** The numbers of a label: its first and its last where it names a range, else each. */
-function renumbered(
+function renumberLabel(
   { from, to, rows }: NonNullable<Extract<PatternLine, { is: 'again' }>['label']>,
   text: string,
   last: number,
@@ -59,3 +62,7 @@ function renumbered(
     set(from + index, digits, isLastOfRange ? last + rows.length : last + 1 + at);
   });
 }
+
+/** A text with its rows numbered one after the other, in whatever language it is. */
+export const renumbered = (text: string, language: LanguageId | null): string =>
+  withMends(text, language ? mendsInLanguage(text, language, renumbering) : renumbering(text));

@@ -1,8 +1,10 @@
+import { translatorOf } from '@/core/language';
 import type { Mend } from './fault';
 import type { Instruction, InstructionOf } from './instruction';
 import { logicalLines } from './logicalLines';
 import { withMends } from './mends';
 import type { ReadPart, ReadPattern, ReadRow } from './read';
+import { readPattern, type ReadWords } from './readPattern';
 import { readRowText } from './rowText';
 import { widthLine } from './sizes';
 import { takenByAll } from './takenBy';
@@ -30,9 +32,14 @@ const NONE: OwnWords = new Map();
  * @param read reads such a text
  *
  * @example
- * resized('Ch 26.\nRow 1: sc in 2nd ch from hook and in each ch across. (25)', 0, 3, (text) => readPattern(text)).text // => 'Ch 29.\nRow 1: sc in 2nd ch from hook and in each ch across. (28)'
+ * resized('Ch 26.\nRow 1: sc in 2nd ch from hook and in each ch across. (25)', 0, 3).text // => 'Ch 29.\nRow 1: sc in 2nd ch from hook and in each ch across. (28)'
  */
-export function resized(text: string, at: number, repeats: number, read: (text: string) => ReadPattern): Resized {
+export function resized(
+  text: string,
+  at: number,
+  repeats: number,
+  read: (text: string) => ReadPattern = readPattern,
+): Resized {
   const before = read(text);
   const part = before.parts[at];
   if (!part) return { ok: false, why: 'no-start', row: null };
@@ -196,4 +203,13 @@ function runMend(text: string, items: readonly Instruction[], by: number): Mend 
 function widthMend(text: string, part: ReadPart, by: number): Mend[] {
   const line = widthLine(logicalLines(text), [part]);
   return line ? [{ from: line.from, to: line.to, text: line.written(line.writtenMm + by * line.stitchMm) }] : [];
+}
+
+/** The same in whatever language the text is: in another one it comes back in that one’s usual words. */
+export function resizedIn(text: string, at: number, repeats: number, words: ReadWords | null): Resized {
+  const { language } = readPattern(text, words);
+  if (language === null) return resized(text, at, repeats, (now) => readPattern(now, words));
+  const translator = translatorOf(language);
+  const done = resized(translator.back(text).text, at, repeats, (now) => readPattern(now, 'us'));
+  return done.ok ? { ...done, text: translator.into(done.text).text } : done;
 }

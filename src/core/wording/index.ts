@@ -12,6 +12,7 @@ export {
 } from './benchText';
 export { BASIS_SENTENCES, BASIS_SIGN, BASIS_WORDS } from './basisText';
 export { wordsOfEachRow } from './eachRow';
+export { converted, type Converted } from './converted';
 export { lineInWords } from './written/inWords';
 export { lineOfSize, mergedBySize } from './written/mergedLines';
 export { oneOfSizes, oneOfUnits, schematicText, type SchematicText } from './schematicText';
@@ -40,6 +41,8 @@ export { whichFitting } from './fittings/whichFitting';
 export type { StepText, WayOut } from './stepWords';
 export {
   instructionWords,
+  noBagText,
+  notResizedText,
   noStitchText,
   readerFaultSentence,
   rowChangeText,

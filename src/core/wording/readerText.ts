@@ -1,4 +1,15 @@
-import type { FaultSaid, Instruction, Place, ReadRow, ReadStitch, RowChange, TermsGuess, Until } from '@/core/reader';
+import type {
+  FaultSaid,
+  Instruction,
+  Place,
+  ReadRow,
+  ReadBag,
+  ReadStitch,
+  Resized,
+  RowChange,
+  TermsGuess,
+  Until,
+} from '@/core/reader';
 import { formatLength, type LengthUnit } from '@/core/units';
 
 const SETS = { us: 'US', uk: 'UK' } as const;
@@ -175,5 +186,33 @@ export function noStitchText({ why, row }: Extract<ReadStitch, { ok: false }>): 
       return `Row ${row} has something that Ruelle can’t keep in a stitch yet, such as loops, posts or several things in one place. Write it at Stitch, in words.`;
     case 'not-straight':
       return `Up to row ${row} no number of stitches comes out, row after row.`;
+  }
+}
+
+/** What keeps a read piece from being a bag. */
+export function noBagText(bag: Extract<ReadBag, { ok: false }>): string {
+  switch (bag.why) {
+    case 'too-small':
+      return 'That is too small for a bag.';
+    case 'not-planned':
+      return 'No bag can be planned from it as it is.';
+    default:
+      return noStitchText(bag as Extract<ReadStitch, { ok: false }>);
+  }
+}
+
+/** What keeps a pattern from being another width. */
+export function notResizedText({ why, row }: Extract<Resized, { ok: false }>): string {
+  switch (why) {
+    case 'not-right':
+      return `Row ${row} doesn’t come out yet. Mend it first.`;
+    case 'sizes':
+      return 'It is in several sizes already. Keep one of them first.';
+    case 'no-start':
+      return 'Nothing says how many chains or stitches it begins with.';
+    case 'no-repeat':
+      return 'No change of width up to 60 stitches comes out in every row.';
+    case 'too-narrow':
+      return 'So narrow it doesn’t come out any more.';
   }
 }

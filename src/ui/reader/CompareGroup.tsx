@@ -1,47 +1,30 @@
 'use client';
 
 import { Box, Button, Flex, Heading } from '@chakra-ui/react';
-import { useMemo, useRef, useState } from 'react';
-import { comparePatterns, type ReadPattern, type RowChange, type TermSet } from '@/core/reader';
+import { useMemo, useState } from 'react';
+import { comparePatterns, type ReadPattern, type RowChange } from '@/core/reader';
 import { rowChangeText } from '@/core/wording';
-import { openPattern } from './openPattern';
+import type { ReadWay } from '@/workers/reader.worker';
+import { PatternFileButton } from './PatternFileButton';
 import { useReading } from './useReading';
 
 /** So many changes are listed. */
 const MOST_LISTED = 40;
 
 /** Another version of the pattern, and what changed since: in counts and in work, not in words. */
-export function CompareGroup({ text, read, terms }: { text: string; read: ReadPattern; terms: TermSet | null }) {
+export function CompareGroup({ text, read, way }: { text: string; read: ReadPattern; way: ReadWay }) {
   const [before, setBefore] = useState<{ text: string; name: string } | null>(null);
   const [trouble, setTrouble] = useState<string | null>(null);
-  const file = useRef<HTMLInputElement>(null);
-  const { reading } = useReading(before?.text ?? '', terms);
+  const { reading } = useReading(before?.text ?? '', way);
   const compared = useMemo(
     () => (before && reading?.text === before.text ? comparePatterns(reading.read, read) : null),
     [before, reading, read],
   );
-  const open = async (chosen: File) => {
-    const opened = await openPattern(chosen);
-    setTrouble(opened.ok ? null : opened.sentence);
-    if (opened.ok) setBefore({ text: opened.text, name: `“${chosen.name}”` });
-  };
   return (
     <Box as="section" aria-label="Compare" mb="4">
       <Heading as="h2" fontSize="18px" mb="2">
         Compare
       </Heading>
-      <input
-        ref={file}
-        type="file"
-        accept=".txt,.md,.pdf,text/plain,text/markdown,application/pdf"
-        hidden
-        aria-label="Another version"
-        onChange={({ target }) => {
-          const [chosen] = target.files ?? [];
-          if (chosen) void open(chosen);
-          target.value = '';
-        }}
-      />
       <Flex gap="2" wrap="wrap" mb="2">
         <Button
           size="sm"
@@ -52,9 +35,14 @@ export function CompareGroup({ text, read, terms }: { text: string; read: ReadPa
         >
           From what stands here now
         </Button>
-        <Button size="sm" minH="44px" variant="outline" bg="paper" onClick={() => file.current?.click()}>
-          With another file
-        </Button>
+        <PatternFileButton
+          label="With another file"
+          fileLabel="Another version"
+          onOpened={(opened, name) => {
+            setTrouble(opened.ok ? null : opened.sentence);
+            if (opened.ok) setBefore({ text: opened.text, name: `“${name}”` });
+          }}
+        />
         {before && (
           <Button size="sm" minH="44px" variant="outline" bg="paper" onClick={() => setBefore(null)}>
             No more

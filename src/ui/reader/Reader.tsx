@@ -3,9 +3,10 @@
 import type { Diagnostic } from '@codemirror/lint';
 import { Box, Button, Flex, Grid, Heading } from '@chakra-ui/react';
 import Link from 'next/link';
-import { useCallback, useMemo, useRef, useState } from 'react';
-import { convertLengths, type ReadRow, type ReaderFault, type TermSet } from '@/core/reader';
-import { readerFaultSentence, termsSentence, translateTerms, understoodWords } from '@/core/wording';
+import { useCallback, useMemo, useState } from 'react';
+import { LANGUAGES, LANGUAGE_IDS } from '@/core/language';
+import { convertLengths, withMends, type ReadRow, type ReadWords, type ReaderFault } from '@/core/reader';
+import { converted, readerFaultSentence, termsSentence, understoodWords } from '@/core/wording';
 import { useLastSettings } from '@/ui/bag/useLastSettings';
 import { localMemory } from '@/ui/browser/browserMemory';
 import { downloadText } from '@/ui/browser/download';
@@ -13,14 +14,22 @@ import { ChoiceField } from '@/ui/fields';
 import { DrawerHead } from '@/ui/shelf/DrawerHead';
 import { CompareGroup } from './CompareGroup';
 import { FaultList } from './FaultList';
-import { KeepStitch } from './KeepStitch';
-import { openPattern } from './openPattern';
+import { PatternFileButton } from './PatternFileButton';
 import { PatternEditor, type Beside } from './PatternEditor';
 import { ReadDrawings } from './ReadDrawings';
-import { useReading } from './useReading';
+import { ResizeGroup } from './ResizeGroup';
+import { changedText, useReading } from './useReading';
+import { WhatItBecomes } from './WhatItBecomes';
 
 /** Where the text is kept in this browser until it is read on. */
 const KEPT = 'ruelle.reader.text';
+
+/** Whose words a text can be in. */
+const WORDS: readonly (readonly [words: ReadWords, label: string])[] = [
+  ['us', 'US'],
+  ['uk', 'UK'],
+  ...LANGUAGE_IDS.map((id) => [id, LANGUAGES[id].name] as const),
+];
 
 const inText = ({ in: taken, out }: ReadRow): string => `${taken ?? '–'} → ${out ?? '–'}`;
 
@@ -29,26 +38,21 @@ export function Reader() {
   const { lengthUnit } = useLastSettings();
   const [text, setText] = useState(() => localMemory.get(KEPT) ?? '');
   const [first] = useState(text);
-  const [said, setSaid] = useState<TermSet | null>(null);
+  const [said, setSaid] = useState<ReadWords | null>(null);
+  const [size, setSize] = useState(0);
   const [cursor, setCursor] = useState(0);
   const [replaced, setReplaced] = useState({ text: '', number: 0 });
   const [goTo, setGoTo] = useState({ at: 0, number: 0 });
   const [trouble, setTrouble] = useState<string | null>(null);
-  const file = useRef<HTMLInputElement>(null);
-  const { reading, isGivenUp } = useReading(text, said);
+  const way = useMemo(() => ({ words: said, size }), [said, size]);
+  const { reading, isGivenUp } = useReading(text, way);
   const isCurrent = reading?.text === text;
-  const change = useCallback((now: string) => {
+  const typed = useCallback((now: string) => {
     setText(now);
     localMemory.set(KEPT, now);
   }, []);
   const replace = useCallback((now: string) => setReplaced(({ number }) => ({ text: now, number: number + 1 })), []);
-  const mend = useCallback(
-    (fault: ReaderFault) => {
-      const whole = [...fault.mends].sort((one, other) => other.from - one.from);
-      replace(whole.reduce((now, { from, to, text: by }) => now.slice(0, from) + by + now.slice(to), text));
-    },
-    [replace, text],
-  );
+  const mend = useCallback((fault: ReaderFault) => replace(withMends(text, fault.mends)), [replace, text]);
   const diagnostics = useMemo(
     (): Diagnostic[] =>
       reading && isCurrent
@@ -71,11 +75,20 @@ export function Reader() {
       .flatMap((part) => part.rows.map((row) => ({ part, row })))
       .find(({ row }) => row.from <= cursor && cursor <= row.to) ?? null;
   const shown = at?.part ?? read?.parts[0] ?? null;
-  const into: TermSet = read?.terms.set === 'uk' ? 'us' : 'uk';
-  const open = async (chosen: File) => {
-    const opened = await openPattern(chosen);
-    setTrouble(opened.ok ? null : opened.sentence);
-    if (opened.ok) replace(opened.text);
+  const own: ReadWords = read?.language ?? read?.terms.set ?? 'us';
+  const convert = (to: ReadWords) => {
+    const { text: now, rowsLeft } = converted(text, own, to);
+    replace(now);
+    setTrouble(
+      rowsLeft === 0
+        ? null
+        : `${rowsLeft === 1 ? 'One row has' : `${rowsLeft} rows have`} words that Ruelle doesn’t know there; ${rowsLeft === 1 ? 'it stays' : 'they stay'} as written.`,
+    );
+  };
+  const change = async (what: 'mend-all' | 'renumber') => {
+    const answer = await changedText<string | { text: string }>({ do: what, text, way });
+    if (answer === null) setTrouble('This takes too long. Try a part of the text.');
+    else replace(typeof answer === 'string' ? answer : answer.text);
   };
   return (
     <Flex direction="column" minH="100vh">
@@ -99,36 +112,41 @@ export function Reader() {
             value={said ?? 'guess'}
             choices={[
               { value: 'guess', label: 'to be found out' },
-              { value: 'us', label: 'US' },
-              { value: 'uk', label: 'UK' },
+              ...WORDS.map(([value, label]) => ({ value, label })),
             ]}
-            onChange={(value) => setSaid(value === 'guess' ? null : (value as TermSet))}
+            onChange={(value) => setSaid(value === 'guess' ? null : (value as ReadWords))}
           />
-          <input
-            ref={file}
-            type="file"
-            accept=".txt,.md,.pdf,text/plain,text/markdown,application/pdf"
-            hidden
-            aria-label="Open a pattern"
-            onChange={({ target }) => {
-              const [chosen] = target.files ?? [];
-              if (chosen) void open(chosen);
-              target.value = '';
+          {read && read.sizes.length > 1 && (
+            <ChoiceField
+              label="Of its sizes"
+              width="9em"
+              value={String(Math.min(size, read.sizes.length - 1))}
+              choices={read.sizes.map((name, index) => ({ value: String(index), label: name }))}
+              onChange={(value) => setSize(Number(value))}
+            />
+          )}
+          <PatternFileButton
+            label="Open a file"
+            fileLabel="Open a pattern"
+            onOpened={(opened) => {
+              setTrouble(opened.ok ? null : opened.sentence);
+              if (opened.ok) replace(opened.text);
             }}
           />
-          <Button minH="44px" variant="outline" bg="paper" onClick={() => file.current?.click()}>
-            Open a file
-          </Button>
+          {read && !read.isProse && (
+            <>
+              {WORDS.filter(([to]) => to !== own).map(([to, label]) => (
+                <Button key={to} size="sm" minH="44px" variant="outline" bg="paper" onClick={() => convert(to)}>
+                  Into {label} words
+                </Button>
+              ))}
+              <Button size="sm" minH="44px" variant="outline" bg="paper" onClick={() => void change('renumber')}>
+                Number the rows
+              </Button>
+            </>
+          )}
           <Button
-            minH="44px"
-            variant="outline"
-            bg="paper"
-            disabled={!read || read.isProse || read.terms.set === null}
-            onClick={() => replace(translateTerms(text, into === 'us' ? 'uk' : 'us', into))}
-          >
-            Into {into === 'us' ? 'US' : 'UK'} words
-          </Button>
-          <Button
+            size="sm"
             minH="44px"
             variant="outline"
             bg="paper"
@@ -138,6 +156,7 @@ export function Reader() {
             Lengths in {lengthUnit}
           </Button>
           <Button
+            size="sm"
             minH="44px"
             variant="outline"
             bg="paper"
@@ -160,7 +179,7 @@ export function Reader() {
               diagnostics={diagnostics}
               beside={beside}
               goTo={goTo}
-              onChange={change}
+              onChange={typed}
               onCursor={setCursor}
             />
             <Box mt="2" fontSize="14.5px" role="status" data-testid="reader-says">
@@ -171,7 +190,9 @@ export function Reader() {
                 faults: read?.faults.length ?? 0,
                 isProse: read?.isProse ?? true,
               })}{' '}
-              {read && !read.isProse && termsSentence(read.terms)}
+              {read &&
+                !read.isProse &&
+                (read.language ? `In ${LANGUAGES[read.language].name}.` : termsSentence(read.terms))}
             </Box>
           </Box>
           <Box minW="0">
@@ -193,11 +214,22 @@ export function Reader() {
                 unit={lengthUnit}
                 onGo={(fault) => setGoTo(({ number }) => ({ at: fault.from, number: number + 1 }))}
                 onMend={mend}
+                onMendAll={() => void change('mend-all')}
               />
             )}
             {shown && <ReadDrawings part={shown} row={at?.row ?? null} />}
-            {shown && isCurrent && <KeepStitch key={shown.title} part={shown} terms={read?.terms.set ?? 'us'} />}
-            {read && !read.isProse && <CompareGroup text={text} read={read} terms={said} />}
+            {shown && isCurrent && read && (
+              <>
+                <WhatItBecomes key={shown.title} text={text} read={read} part={shown} />
+                <ResizeGroup
+                  {...{ text, way, unit: lengthUnit }}
+                  part={shown}
+                  at={read.parts.indexOf(shown)}
+                  onText={replace}
+                />
+              </>
+            )}
+            {read && !read.isProse && <CompareGroup text={text} read={read} way={way} />}
           </Box>
         </Grid>
       </Box>

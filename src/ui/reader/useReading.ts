@@ -1,5 +1,6 @@
 import { useEffect, useRef, useState } from 'react';
-import type { ReadPattern, TermSet } from '@/core/reader';
+import type { ReadPattern } from '@/core/reader';
+import type { ReadAnswer, ReadQuestion, ReadWay } from '@/workers/reader.worker';
 
 /** A text with what was read of it: places in it are true of that text alone. */
 export interface Reading {
@@ -15,7 +16,7 @@ const LONGEST_MS = 6000;
  *
  * @returns what was read last; and whether the newest text was given up
  */
-export function useReading(text: string, terms: TermSet | null): { reading: Reading | null; isGivenUp: boolean } {
+export function useReading(text: string, way: ReadWay): { reading: Reading | null; isGivenUp: boolean } {
   const [reading, setReading] = useState<Reading | null>(null);
   const [givenUp, setGivenUp] = useState<string | null>(null);
   const desk = useRef<Desk | null>(null);
@@ -24,7 +25,8 @@ export function useReading(text: string, terms: TermSet | null): { reading: Read
     desk.current = mine;
     return () => mine.close();
   }, []);
-  useEffect(() => desk.current?.ask(text, terms), [text, terms]);
+  const { words, size } = way;
+  useEffect(() => desk.current?.ask(text, { words, size }), [text, words, size]);
   return { reading, isGivenUp: givenUp === text && text !== '' };
 }
 
@@ -32,7 +34,7 @@ export function useReading(text: string, terms: TermSet | null): { reading: Read
 class Desk {
   private worker: Worker | null = null;
   private isBusy = false;
-  private next: { text: string; terms: TermSet | null } | null = null;
+  private next: { text: string; way: ReadWay } | null = null;
   private asked = 0;
   private timer: ReturnType<typeof setTimeout> | null = null;
 
@@ -41,8 +43,8 @@ class Desk {
     private readonly onGivenUp: (text: string) => void,
   ) {}
 
-  ask(text: string, terms: TermSet | null): void {
-    this.next = { text, terms };
+  ask(text: string, way: ReadWay): void {
+    this.next = { text, way };
     if (!this.isBusy) this.go();
   }
 
@@ -60,16 +62,16 @@ class Desk {
     this.isBusy = true;
     this.asked += 1;
     const id = this.asked;
-    this.worker ??= new Worker(new URL('../../workers/reader.worker.ts', import.meta.url), { type: 'module' });
+    this.worker ??= newWorker();
     const { worker } = this;
     const done = () => {
       if (this.timer) clearTimeout(this.timer);
       this.isBusy = false;
       this.go();
     };
-    worker.onmessage = ({ data }: MessageEvent<{ id: number; read: ReadPattern }>) => {
+    worker.onmessage = ({ data }: MessageEvent<ReadAnswer>) => {
       if (data.id !== id || this.worker !== worker) return;
-      this.onRead({ text: next.text, read: data.read });
+      this.onRead({ text: next.text, read: data.answer as ReadPattern });
       done();
     };
     const giveUp = () => {
@@ -81,6 +83,28 @@ class Desk {
     };
     worker.onerror = giveUp;
     this.timer = setTimeout(giveUp, LONGEST_MS);
-    worker.postMessage({ id, text: next.text, terms: next.terms });
+    worker.postMessage({ id, text: next.text, way: next.way, do: 'read' } satisfies ReadQuestion);
   }
 }
+
+const newWorker = (): Worker =>
+  new Worker(new URL('../../workers/reader.worker.ts', import.meta.url), { type: 'module' });
+
+/** What is asked of the reader besides reading. */
+type Change = ReadQuestion extends infer One ? (One extends { do: 'read' } ? never : One) : never;
+type Asked<One extends Change = Change> = One extends Change ? Omit<One, 'id'> : never;
+
+/** Changes a text in a worker of its own; null where that takes too long. */
+export const changedText = <Answer>(asked: Asked): Promise<Answer | null> =>
+  new Promise((resolve) => {
+    const worker = newWorker();
+    const end = (answer: Answer | null) => {
+      clearTimeout(timer);
+      worker.terminate();
+      resolve(answer);
+    };
+    const timer = setTimeout(() => end(null), LONGEST_MS);
+    worker.onmessage = ({ data }: MessageEvent<ReadAnswer>) => end(data.answer as Answer);
+    worker.onerror = () => end(null);
+    worker.postMessage({ ...asked, id: 1 });
+  });

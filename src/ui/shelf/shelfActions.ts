@@ -1,4 +1,11 @@
-import { MOST_FILE_CHARACTERS, readDesignText, settingsSchema, type StarterId, type YarnAndHook } from '@/core/design';
+import {
+  MOST_FILE_CHARACTERS,
+  readDesignText,
+  settingsSchema,
+  type Design,
+  type StarterId,
+  type YarnAndHook,
+} from '@/core/design';
 import { localMemory } from '@/ui/browser/browserMemory';
 import { faultSentence } from '@/core/wording';
 import { LAST_SETTINGS_KEY } from '@/ui/bag/lastSettings';
@@ -54,7 +61,12 @@ export async function importBag(file: File): Promise<NewBag> {
     const where = fault && fault.path.length > 0 ? ` (${fault.path.join(' › ')})` : '';
     return { sentence: `“${file.name}” was not taken in. ${fault ? faultSentence(fault, 'cm') : ''}${where}` };
   }
-  const result = await ask<{ id: string }>('/api/bags', 'POST', { design: read.design });
+  return bagFrom(read.design);
+}
+
+/** A bag that is designed already. */
+export async function bagFrom(design: Design): Promise<NewBag> {
+  const result = await ask<{ id: string }>('/api/bags', 'POST', { design });
   return result.ok ? result.answer : result;
 }
 
