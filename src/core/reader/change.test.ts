@@ -1,13 +1,14 @@
 import fc from 'fast-check';
 import { describe, expect, test } from 'vitest';
 import { USUAL_WRITTEN } from '@/core/design';
+import { LANGUAGE_IDS } from '@/core/language';
 import { planBag } from '@/core/plan';
 import { PANEL_STITCH_IDS } from '@/core/stitches';
 import { bagOf, withBody } from '@/core/testing/bodies';
-import { generatedPattern, SEEDED } from '@/core/testing/corpus';
+import { generatedPattern, handwrittenPatterns, SEEDED } from '@/core/testing/corpus';
 import { seededRandom } from '@/core/random';
 import { workableBag } from '@/core/testing/workableBag';
-import { patternAsText, patternText, writtenPattern } from '@/core/wording';
+import { converted, type Converted, patternAsText, patternText, writtenPattern } from '@/core/wording';
 import { STITCHES } from '@/core/stitches';
 import { mendedAll, readPattern, renumbering, resized, withMends } from '.';
 
@@ -118,3 +119,45 @@ test('the bag’s own patterns come out wider by their repeats, whatever languag
     { numRuns: 12 },
   );
 }, 60_000);
+
+describe('in other words', () => {
+  const sound = (terms: 'us' | 'uk') =>
+    [
+      ...Array.from({ length: 120 }, (_, seed) => generatedPattern(seededRandom(seed + 1), null)),
+      ...handwrittenPatterns().filter(({ seeded }) => seeded === null),
+    ]
+      .map(({ text }) => text)
+      .filter((text) => readPattern(text).terms.set === terms);
+
+  test('from US words into UK ones and back is the text it was, and every count is the same', () => {
+    const texts = sound('us');
+    expect(texts.length).toBeGreaterThan(60);
+    for (const text of texts) {
+      const uk = textOf(converted(text, 'us', 'uk'));
+      expect(textOf(converted(uk, 'uk', 'us'))).toBe(text);
+      const counts = (words: string) => readPattern(words).parts.map(({ rows }) => rows.map(({ out }) => out));
+      expect(counts(uk)).toEqual(counts(text));
+    }
+  });
+
+  test('into another language what is known is said in it, and all of it comes out as it did', () => {
+    let said = 0;
+    for (const text of [...sound('us'), ...sound('uk')]) {
+      const from = readPattern(text).terms.set ?? 'us';
+      for (const language of LANGUAGE_IDS) {
+        const done = converted(text, from, language);
+        if (!done.ok) continue;
+        said += 1;
+        const there = done.text;
+        const read = readPattern(there, language);
+        expect(read.faults, there).toEqual([]);
+        expect(read.parts.map(({ rows }) => rows.map(({ out }) => out))).toEqual(
+          readPattern(text).parts.map(({ rows }) => rows.map(({ out }) => out)),
+        );
+      }
+    }
+    expect(said).toBeGreaterThan(90);
+  });
+
+  const textOf = (done: Converted) => (done.ok ? done.text : '');
+});

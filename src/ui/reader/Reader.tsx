@@ -77,12 +77,13 @@ export function Reader() {
   const shown = at?.part ?? read?.parts[0] ?? null;
   const own: ReadWords = read?.language ?? read?.terms.set ?? 'us';
   const convert = (to: ReadWords) => {
-    const { text: now, rowsLeft } = converted(text, own, to);
-    replace(now);
+    const done = converted(text, own, to);
+    if (done.ok) replace(done.text);
+    const label = WORDS.find(([words]) => words === to)?.[1] ?? '';
     setTrouble(
-      rowsLeft === 0
+      done.ok
         ? null
-        : `${rowsLeft === 1 ? 'One row has' : `${rowsLeft} rows have`} words that Ruelle doesn’t know there; ${rowsLeft === 1 ? 'it stays' : 'they stay'} as written.`,
+        : `Nothing was changed: in “${done.line.trim().slice(0, 60)}” ${done.words[0] === undefined ? 'something is not understood' : `“${done.words[0]}” is not known`} in ${label} words.`,
     );
   };
   const change = async (what: 'mend-all' | 'renumber') => {
