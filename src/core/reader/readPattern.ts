@@ -425,15 +425,18 @@ function differenceOf({ cells, names }: WorkedRow, written: readonly WrittenNumb
     if (kinds > 1 && (count === named || count === named + turning)) return true;
     return count === total || count === stitches;
   };
+  /** What the row comes to of what a number counts; of all places or all stitches what is nearer, where it doesn’t say which. */
+  const workedOf = ({ count, of }: WrittenNumber): number => {
+    const name = nameOf(of);
+    if (isSpace(of)) return spaces;
+    if (isChain(of)) return total - stitches;
+    const isOfAll = name === '' || name === 'st' || name === 'stitche';
+    if (!isOfAll && (written.length > 1 || /^post | |tog$/.test(name))) return ofName(name);
+    return Math.abs(count - stitches) < Math.abs(count - total) ? stitches : total;
+  };
   if (written.length === 1) {
     if (fits(first)) return null;
-    return {
-      from: first.from,
-      to: first.to,
-      written: first.count,
-      worked: Math.abs(first.count - stitches) < Math.abs(first.count - total) ? stitches : total,
-      of: first.of,
-    };
+    return { from: first.from, to: first.to, written: first.count, worked: workedOf(first), of: first.of };
   }
   const sum = written.filter(({ of }) => !isSpace(of)).reduce((all, { count }) => all + count, 0);
   if (written.every(fits) || sum === total || sum === stitches) return null;
@@ -442,7 +445,7 @@ function differenceOf({ cells, names }: WorkedRow, written: readonly WrittenNumb
     from: wrong.from,
     to: wrong.to,
     written: wrong.count,
-    worked: isSpace(wrong.of) ? spaces : ofName(nameOf(wrong.of)),
+    worked: workedOf(wrong),
     of: wrong.of,
   };
 }

@@ -88,6 +88,16 @@ describe('patterns in many hands', () => {
   });
 });
 
+test('of several numbers the one that is wrong is told what it counts comes to', () => {
+  const row = (written: string) =>
+    readPattern(
+      `Ch 27.\nRow 1: sc in 2nd ch from hook and in each ch across. (26)\nRow 2: ch 1, sc in next st, *sc in next 2 sts, bobble in next st, sc in next st; rep from * 5 more times, sc in last st. (${written})`,
+    ).faults.map((fault) => ('worked' in fault ? [fault.written, fault.worked] : fault.code));
+  expect(row('26 sts, 6 bobbles')).toEqual([]);
+  expect(row('27 sts, 6 bobbles')).toEqual([[27, 26]]);
+  expect(row('26 sts, 7 bobbles')).toEqual([[7, 6]]);
+});
+
 describe('what Ruelle writes', () => {
   const readsItself = (design: Design) => {
     const result = planBag(design);
