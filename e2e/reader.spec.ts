@@ -159,3 +159,77 @@ test('it reads as well once the browser keeps files for the bench', async ({ pag
   await write(page, SOUND);
   await expect(says(page)).toContainText('Every row comes out as it is written.');
 });
+
+const STRIP = `Drum purse
+Ch 27.
+Row 1: sc in 2nd ch from hook and in each ch across, turn. (26 sc)
+Row 2: ch 1, sc in next st, *sc in next 2 sts, bobble in next st, sc in next st; rep from * to last st, sc in last st, turn. (27 sts, 5 bobbles)
+Row 3: ch 1, sc in each st across, turn. (26)
+Row 5: as row 2. (26)
+Rows 6-40: repeat rows 3 and 2.
+Fold after row 16 and after row 30.`;
+
+test('all that can be mended is mended at once, rows are numbered, and the piece is made wider by its repeats', async ({
+  page,
+}) => {
+  await write(page, STRIP);
+  await expect(faults(page).first()).toBeVisible();
+  await page.getByRole('button', { name: 'Mend all that can be mended' }).click();
+  await expect(editor(page)).toContainText('(26 sts, 6 bobbles)');
+  await page.getByRole('button', { name: 'Number the rows' }).click();
+  await expect(editor(page)).toContainText('Rows 5-39: repeat rows 3 and 2.');
+  await expect(says(page)).toContainText('Every row comes out as it is written.');
+  await page.getByRole('button', { name: 'Wider by a repeat' }).click();
+  await expect(page.getByTestId('resized')).toContainText('A repeat is 4 stitches: row 1 goes from 26 to 30.');
+  await expect(editor(page)).toContainText('(30 sts, 7 bobbles)');
+  const width = page.getByRole('region', { name: 'Another width' });
+  await width.getByLabel('Your stitches over 10 cm').fill('20');
+  await width.getByLabel('Your stitches over 10 cm').press('Enter');
+  await expect(width.getByLabel('As wide as')).toHaveValue('15.0');
+  await width.getByLabel('As wide as').fill('19');
+  await width.getByLabel('As wide as').press('Enter');
+  await expect(editor(page)).toContainText('(38 sts, 9 bobbles)');
+  await expect(says(page)).toContainText('Every row comes out as it is written.');
+});
+
+test('it is put into Italian and read in it, and back it is as it was', async ({ page }) => {
+  await write(page, SOUND);
+  await page.getByRole('button', { name: 'Into Italian words' }).click();
+  await expect(editor(page)).toContainText('Riga 1 (diritto): mb nella 2ª cat dall’uncinetto');
+  await expect(says(page)).toContainText('Every row comes out as it is written. In Italian.');
+  await expect(page.locator('.cm-beside')).toHaveText(['22 → 21', '21 → 19']);
+  await page.getByRole('button', { name: 'Into US words' }).click();
+  await expect(editor(page)).toContainText('Row 1 (RS): sc in 2nd ch from hook');
+  await write(page, SOUND.replace('sc in each st to', 'sc in each petal to'));
+  await page.getByRole('button', { name: 'Into Italian words' }).click();
+  await expect(page.getByText(/Nothing was changed: in “Row 2/)).toBeVisible();
+});
+
+test('of a pattern in several sizes the one that is asked for is read', async ({ page }) => {
+  await write(
+    page,
+    'Sizes: S (M, L).\nCh 22 (26, 30).\nRow 1: sc in 2nd ch from hook and in each ch across. (21 (25, 30))',
+  );
+  await expect(page.locator('.cm-beside')).toHaveText(['22 → 21']);
+  await page.getByLabel('Of its sizes').selectOption({ label: 'L' });
+  await expect(page.locator('.cm-beside')).toHaveText(['30 → 29']);
+  await expect(faults(page).first()).toContainText('The words come to 29, and 30 is written.');
+  await faults(page).first().getByRole('button', { name: 'Write “29” instead' }).click();
+  await expect(editor(page)).toContainText('(21 (25, 29))');
+});
+
+test('a piece that is read is folded into a bag where its text folds it', async ({ page }) => {
+  await write(
+    page,
+    STRIP.replace('27 sts, 5', '26 sts, 6').replace('Row 5:', 'Row 4:').replace('Rows 6-40', 'Rows 5-40'),
+  );
+  await expect(says(page)).toContainText('Every row comes out as it is written.');
+  await page.getByRole('button', { name: 'Fold it into a bag' }).click();
+  await page.waitForURL(/\/bags\/[^/]+\/body$/);
+  await expect(page.getByRole('textbox', { name: 'Name of the bag' })).toHaveValue('Drum purse');
+  await goTo(page, 'Write-up');
+  const pattern = page.getByTestId('pattern');
+  await expect(pattern).toContainText('Marker at both ends of row 16: base fold.');
+  await expect(pattern).toContainText('Marker at both ends of row 30: top fold.');
+  await expect(pattern).toContainText('Not measured yet');
+});

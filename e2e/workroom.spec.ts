@@ -125,3 +125,56 @@ test('a phone is let in by a code, counts a row that this computer sees, and is 
     await page.request.put('/api/phones', { data: { address: null } });
   }
 });
+
+test('a tester is let in to one pattern and nothing else; what she finds and measures comes back to its row', async ({
+  page,
+  browser,
+}) => {
+  const bag = await newBag(page);
+  await saved(page);
+  await goTo(page, 'Write-up');
+  const testers = page.getByRole('region', { name: /^Tried by others/ });
+  await testers.getByRole('button', { name: 'A code for a tester' }).click();
+  await expect(testers.getByRole('status')).toContainText('Let phones in first.');
+  const turned = await page.request.put('/api/phones', { data: { address: ADDRESS } });
+  const { at } = (await turned.json()) as { at: { port: number } };
+  const phone = await browser.newContext({
+    viewport: { width: 390, height: 844 },
+    baseURL: `http://${ADDRESS}:${at.port}`,
+  });
+  const onPhone = await phone.newPage();
+  try {
+    await testers.getByRole('button', { name: 'A code for a tester' }).click();
+    const code = (await testers.getByTestId('tester-code').textContent()) ?? '';
+    await onPhone.goto(`/pair#${code.replace(/\s/g, '')}`);
+    await onPhone.getByRole('button', { name: 'Pair' }).click();
+    await expect(onPhone.getByRole('heading', { level: 1, name: 'Letter pouch' })).toBeVisible();
+    await expect(onPhone.getByText(/^Row 1 \(RS\): /).first()).toBeVisible();
+    const id = new URL(bag).pathname.split('/').at(-1) ?? '';
+    for (const path of ['/', `/bags/${id}/body`, '/api/bags', `/api/bags/${id}`, '/api/makings', '/workroom'])
+      expect((await onPhone.request.get(path)).status(), path).toBe(403);
+    expect((await onPhone.request.put(`/api/bags/${id}`, { data: {} })).status()).toBe(403);
+
+    const form = onPhone.getByRole('region', { name: 'What you found' });
+    await form.getByRole('button', { name: 'Send it' }).click();
+    await expect(form.getByRole('alert')).toContainText('Write your name first.');
+    await form.getByLabel('Your name').fill('Tuba player');
+    await form.getByLabel('Where').selectOption({ label: 'Panel' });
+    await form.getByLabel(/^Row, of/).fill('12');
+    await form.getByLabel('In words').fill('The chain <b>pulls</b> in.');
+    await form.getByLabel(/^Width there/).fill('21,5');
+    await form.getByRole('button', { name: 'Send it' }).click();
+    await expect(form.getByTestId('sent')).toContainText('Panel, row 12');
+    const { violations } = await new AxeBuilder({ page: onPhone }).analyze();
+    expect(violations.map((one) => one.id)).toEqual([]);
+
+    const found = testers.getByTestId('tested').getByRole('listitem');
+    await expect(found).toHaveCount(1);
+    await expect(found).toContainText('Panel, row 12 · Tuba player');
+    await expect(found).toContainText('The chain <b>pulls</b> in.');
+    await expect(found).toContainText(/Wide: 21\.5 cm; planned \d+\.\d cm, [+−]/);
+  } finally {
+    await phone.close();
+    await page.request.put('/api/phones', { data: { address: null } });
+  }
+});

@@ -1,3 +1,4 @@
+import AxeBuilder from '@axe-core/playwright';
 import { execFileSync } from 'node:child_process';
 import { readFileSync } from 'node:fs';
 import { expect, test, type Download, type Page } from '@playwright/test';
@@ -66,4 +67,50 @@ test('on paper stands the pattern, and nothing of the program', async ({ page })
   await expect(page.getByRole('navigation')).toBeHidden();
   await expect(page.getByRole('heading', { name: 'The whole pattern' })).toBeHidden();
   await expect(page.getByRole('button', { name: 'Copy the text' })).toBeHidden();
+});
+
+test('it is written in Italian, spelled out, in both units, and leaves so', async ({ page }) => {
+  const pattern = page.getByTestId('pattern');
+  await page.getByLabel('Crochet words').selectOption({ label: 'Italian' });
+  await expect(pattern).toContainText(/Riga 1 \(diritto\): mb nella 2ª cat dall’uncinetto/);
+  await page.getByLabel('Stitches').selectOption({ label: 'Spelled out' });
+  await expect(pattern).toContainText(/Riga 1 \(diritto\): maglia bassa nella 2ª catenella dall’uncinetto/);
+  await page.getByLabel('Lengths in').selectOption({ label: 'cm, then inches' });
+  await expect(pattern).toContainText(/Width, outside: \d+\.\d cm \/ \d+[¼½¾⅛⅜⅝⅞]? in/);
+  await saved(page);
+  const file = await leaves(page, 'Save as PDF');
+  const text = execFileSync('pdftotext', ['-raw', await file.path(), '-'], { encoding: 'utf8' });
+  expect(text).toContain('Riga 1 (diritto): maglia bassa nella 2ª catenella');
+  expect(execFileSync('pdfinfo', ['-struct-text', await file.path()], { encoding: 'utf8' })).toContain('H1');
+  // Undo takes the units back first.
+  await page.getByRole('button', { name: 'Undo' }).click();
+  await expect(pattern).not.toContainText('cm /');
+});
+
+test('in several sizes numbers stand as 26 (30, 34), each size is drawn, and what can’t be made is said', async ({
+  page,
+}) => {
+  const pattern = page.getByTestId('pattern');
+  const sizes = page.getByRole('region', { name: /One size|sizes in one pattern/ });
+  await sizes.getByRole('button', { name: 'Add a size' }).click();
+  await expect(sizes.getByRole('heading')).toHaveText('2 sizes in one pattern');
+  await expect(sizes.getByRole('img', { name: /^Size L, / })).toBeVisible();
+  await sizes.getByRole('button', { name: 'Add a size' }).click();
+  await expect(pattern).toContainText('Sizes: M (L, XL).');
+  await expect(pattern).toContainText(/Ch \d+ \(\d+, \d+\)\./);
+  await sizes.getByLabel('Size', { exact: true }).last().fill('L');
+  await sizes.getByLabel('Size', { exact: true }).last().press('Enter');
+  await expect(sizes.getByText('Another size is called “L” already.')).toBeVisible();
+  await sizes.getByLabel('Size', { exact: true }).last().press('Escape');
+  const follows = sizes.getByLabel('Follows from').last();
+  await follows.selectOption({ label: 'what it holds' });
+  await expect(sizes.getByLabel('It holds, thick (XL)')).toBeVisible();
+  await expect(pattern).toContainText(/Sizes: M \(L, XL\)|Sizes: .*XL/);
+  await saved(page);
+  await page.reload();
+  await expect(sizes.getByRole('heading')).toHaveText('3 sizes in one pattern');
+  await sizes.getByRole('button', { name: 'Take L out' }).click();
+  await expect(sizes.getByRole('heading')).toHaveText('2 sizes in one pattern');
+  const { violations } = await new AxeBuilder({ page }).analyze();
+  expect(violations.map(({ id }) => id)).toEqual([]);
 });

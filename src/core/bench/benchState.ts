@@ -17,6 +17,8 @@ export interface BenchState {
   notes: readonly MakingEventOf<'note'>[];
   /** What she said when it was finished; of several the last one stands. */
   finished: readonly MakingEventOf<'finished'>[];
+  /** What testers of its pattern found. */
+  tested: readonly MakingEventOf<'tested'>[];
   /** Since when what it needs is held for it in the stores, ms; null where it isn't. */
   heldMs: number | null;
   /** Time at work, ms. */
@@ -76,6 +78,7 @@ export function benchState(events: Iterable<MakingEvent>): BenchState {
     measured: of('measured'),
     notes: of('note'),
     finished: of('finished'),
+    tested: of('tested'),
     heldMs,
     ...timesOf(known, taken),
     inHand,
@@ -115,7 +118,7 @@ function timesOf(
   let lastTold: MakingEvent | null = null;
   for (const event of [...known.values()].sort(inOrder)) {
     // Nothing of it is work.
-    if (event.kind === 'hold') continue;
+    if (event.kind === 'hold' || event.kind === 'tested') continue;
     const { workedMs, rowMs } = timeBetween(lastTold, event);
     lastTold = event;
     total += workedMs;

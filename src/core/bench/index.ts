@@ -4,12 +4,14 @@ export { countCheck, type CountCause, type CountCheck } from './countCheck';
 export {
   MOST_ROWS,
   makingEventSchema,
+  testedSchema,
   partKey,
   type MakingEvent,
   type MakingEventKind,
   type MakingEventOf,
   type NewMakingEvent,
   type PartAt,
+  type Tested,
 } from './makingEvent';
 export {
   canBeMeasured,
@@ -36,3 +38,4 @@ export {
 } from './replan';
 export { rehearsal, rehearsedUpTo, type Moment } from './rehearsal';
 export { lookStep, looksFor, sizesToInspect, type InspectedSize, type LookId, type SizeToInspect } from './inspection';
+export { testedSizes, type TestedSize } from './tested';

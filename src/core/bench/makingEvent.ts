@@ -25,6 +25,26 @@ const event = {
   atMs: z.number().int().min(0).max(8_640_000_000_000_000),
 };
 
+/** What a tester tells: something in words, or what the tape says once a row is worked. */
+const testedFields = {
+  tester: z.string().trim().min(1, { error: 'Write your name.' }).max(40, { error: 'Keep it to 40 characters.' }),
+  at: z.strictObject({ ...part, row: z.number().int().min(1).max(MOST_ROWS) }).nullable(),
+  says: z.string().trim().min(1).max(2000, { error: 'Keep it to 2000 characters.' }).nullable(),
+  widthMm: z.number().positive().max(MOST_MM).nullable(),
+  lengthMm: z.number().positive().max(MOST_MM).nullable(),
+};
+
+/** What a tester sends; its number and its time are given where it is kept. */
+export const testedSchema = z
+  .strictObject({ id: event.id, ...testedFields })
+  .refine(({ says, widthMm, lengthMm }) => says !== null || widthMm !== null || lengthMm !== null, {
+    error: 'Write what you found, or what you measured.',
+  })
+  .refine(({ at, widthMm, lengthMm }) => at !== null || (widthMm === null && lengthMm === null), {
+    error: 'Say after which row you measured.',
+  });
+export type Tested = z.infer<typeof testedSchema>;
+
 /** What a making is told by, each one once and for good: nothing of it is ever changed, only taken back by another. */
 export const makingEventSchema = z.discriminatedUnion('kind', [
   /** A row, or a round, is worked to its end. */
@@ -83,6 +103,8 @@ export const makingEventSchema = z.discriminatedUnion('kind', [
   }),
   /** What the bag needs is held for it in the stores, or given back to them. */
   z.strictObject({ ...event, kind: z.literal('hold'), holds: z.boolean() }),
+  /** What a tester found who works from her pattern: at a row, or of the whole; told by no device of hers. */
+  z.strictObject({ ...event, kind: z.literal('tested'), ...testedFields }),
   /** She lays the work down: what passes until the next event is none of its time. */
   z.strictObject({ ...event, kind: z.literal('pause') }),
 ]);

@@ -90,7 +90,7 @@ export function madeBag(
     name: design.name,
     finishedMs: finished?.atMs ?? null,
     begunMs: events.reduce<number | null>(
-      (first, { atMs, kind }) => (kind === 'hold' ? first : Math.min(first ?? atMs, atMs)),
+      (first, { atMs, kind }) => (kind === 'hold' || kind === 'tested' ? first : Math.min(first ?? atMs, atMs)),
       null,
     ),
     holds:

@@ -74,7 +74,7 @@ function readEnglish(text: string, said: TermSet | null): ReadPattern {
 
 /** “Work over 12 sts”: what a part goes on from. */
 const WORK_OVER =
-  /\bwork(?:ed|ing)?(?: only)? (?:over|on)(?: the)?(?: next| first| last| cent(?:er|re)| remaining| these)? (\d+) (?:sts?|stitch)/i;
+  /\bwork(?:ed|ing)?(?: only)? (?:over|on)(?: the)?(?: next| first| last| cent(?:er|re)| remaining| these)?\s+(\d+)\s+(?:sts?|stitch)/i;
 
 /** What a row could lie over: as it was worked, or as its count is written. */
 type Candidates = readonly Below[];
@@ -159,7 +159,7 @@ class Reader {
     }
     const { items } = readRowText(line.text, line.textFrom, new Set(this.own.keys()));
     const isRing = items.some(({ do: what }) => what === 'ring' || what === 'join');
-    const chain = /\bch(?:ain)?s?\W{0,2}(\d+|[a-z]+)\b/i.exec(line.text);
+    const chain = /\bch(?:ain)?s?\s*[^\w\s]?\s*(\d+|[a-z]+)\b/i.exec(line.text);
     const founded = items.find((item) => item.do === 'foundation');
     const work = items.some(({ do: what }) => ['work', 'repeat', 'increase', 'into'].includes(what));
     if (founded?.do === 'foundation') {

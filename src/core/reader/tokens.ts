@@ -76,11 +76,11 @@ export const T = {
   St: token('St', '(?:corners?(?: st(?:itch)?)?|st(?:s|itch(?:es)?)?)(?![\\w])'),
   MoreTimes: token(
     'MoreTimes',
-    '(?:\\d+|one|two|three|four|five|six|seven|eight|nine|ten) (?:more times?|times? more)(?![\\w])',
+    '(?:\\d+|one|two|three|four|five|six|seven|eight|nine|ten)\\s+(?:more times?|times? more)(?![\\w])',
   ),
   Times: token(
     'Times',
-    '(?:\\d+|two|three|four|five|six|seven|eight|nine|ten) times?(?: in (?:all|total))?(?![\\w])|[x×] ?\\d+(?![\\w])|\\d+ ?[x×](?![\\w])',
+    '(?:\\d+|two|three|four|five|six|seven|eight|nine|ten)\\s+times?(?: in (?:all|total))?(?![\\w])|[x×] ?\\d+(?![\\w])|\\d+ ?[x×](?![\\w])',
   ),
   Once: word('Once', '(?:once|one time|twice|two times|thrice)(?: more)?'),
   ToLast: word(

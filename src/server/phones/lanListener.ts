@@ -6,7 +6,7 @@ import { textOf } from '../http';
 import { answerUnreadable } from '../unreadable';
 import type { Pairing } from './pairing';
 import { pairPage } from './pairPage';
-import { PAIR_PATH, PHONE_COOKIE, phoneWish } from './phoneGate';
+import { PAIR_PATH, PHONE_COOKIE, phoneWish, testPath } from './phoneGate';
 
 /** A phone is asked again after a week at the latest, s. */
 const LASTS_S = 7 * 24 * 3600;
@@ -72,11 +72,13 @@ async function answerPhone(asked: Asked, address: string, pairing: Pairing, answ
   if (host.replace(/:\d+$/, '') !== address) return refuse(asked, 403, 'Ruelle only answers to its own address.');
   const turnedAway = whyTurnedAway({ method: 'GET', url: '/', headers: request.headers }, [address]);
   if (turnedAway) return refuse(asked, turnedAway.status, turnedAway.sentence);
-  switch (phoneWish(request, (word) => pairing.isPaired(word))) {
+  switch (phoneWish(request, (word) => pairing.letInTo(word))) {
     case 'pair':
       return pairHere(asked, pairing);
     case 'only-here':
       return refuse(asked, 403, 'This is shown on the computer itself only.');
+    case 'not-tested':
+      return refuse(asked, 403, 'You were let in to the pattern of one bag. Ask for its address again.');
     case 'own': {
       const refusal = whyTurnedAway(request, [address]);
       return refusal ? refuse(asked, refusal.status, refusal.sentence) : answerOwn(request, response);
@@ -116,8 +118,9 @@ async function pairHere({ request, response }: Asked, pairing: Pairing): Promise
   const code = new URLSearchParams(text.slice(0, 500)).get('code') ?? '';
   const word = pairing.pair(code, deviceName(request.headers['user-agent']));
   if (word === null) return page(403, WRONG);
+  const { bag } = pairing.letInTo(word) ?? { bag: null };
   response.writeHead(303, {
-    location: '/',
+    location: bag === null ? '/' : testPath(bag),
     'set-cookie': `${PHONE_COOKIE}=${word}; Path=/; HttpOnly; SameSite=Strict; Max-Age=${LASTS_S}`,
     'cache-control': 'no-store',
   });

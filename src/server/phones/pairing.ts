@@ -20,7 +20,12 @@ export interface PairedDevice {
   name: string;
   pairedMs: number;
   usedMs: number;
+  /** The one bag that it is let in to, to try its pattern; null: to all of them. */
+  bag: string | null;
 }
+
+/** What a phone that is paired may see: one bag’s pattern, or all bags. */
+export type LetInTo = Pick<PairedDevice, 'bag'>;
 
 /** A code as it was told, however it was typed: letters that no code has stand for the digits they look like. */
 const asWritten = (typed: string): string =>
@@ -37,15 +42,19 @@ const hashed = (text: string): Buffer => createHash('sha256').update(text).diges
  * it knows; its hash is kept in the memory, until Ruelle ends.
  */
 export class Pairing {
-  private code: { hash: Buffer; untilMs: number; wrong: number } | null = null;
+  private code: { hash: Buffer; untilMs: number; wrong: number; bag: string | null } | null = null;
   private readonly devices = new Map<string, PairedDevice & { hash: Buffer }>();
 
   constructor(private readonly nowMs: () => number) {}
 
-  /** A new code; the one before is none any more. */
-  newCode(): string {
+  /**
+   * A new code; the one before is none any more.
+   *
+   * @param bag the only bag that it lets in to
+   */
+  newCode(bag: string | null = null): string {
     const code = [...randomBytes(CODE_LENGTH)].map((byte) => SIGNS[byte % SIGNS.length]).join('');
-    this.code = { hash: hashed(code), untilMs: this.nowMs() + CODE_LASTS_MS, wrong: 0 };
+    this.code = { hash: hashed(code), untilMs: this.nowMs() + CODE_LASTS_MS, wrong: 0, bag };
     return code;
   }
 
@@ -69,25 +78,29 @@ export class Pairing {
     if (this.devices.size >= MOST_DEVICES) return null;
     const word = randomBytes(32).toString('base64url');
     const id = randomBytes(9).toString('base64url');
-    this.devices.set(id, { id, name: name.slice(0, 60), pairedMs: nowMs, usedMs: nowMs, hash: hashed(word) });
+    const { bag } = code;
+    this.devices.set(id, { id, name: name.slice(0, 60), pairedMs: nowMs, usedMs: nowMs, bag, hash: hashed(word) });
     return word;
   }
 
   /** Whether a word is that of a phone that is paired; it is then used. */
-  isPaired(word: string | null): boolean {
-    if (word === null) return false;
+  isPaired = (word: string | null): boolean => this.letInTo(word) !== null;
+
+  /** What whoever comes in with a word may see; null where nobody has that word. It is then used. */
+  letInTo(word: string | null): LetInTo | null {
+    if (word === null) return null;
     this.forgetOld();
     const told = hashed(word);
     const device = [...this.devices.values()].find(({ hash }) => timingSafeEqual(hash, told));
     if (device) device.usedMs = this.nowMs();
-    return device !== undefined;
+    return device ? { bag: device.bag } : null;
   }
 
   /** Phones that are paired, the last used first. */
   list(): PairedDevice[] {
     this.forgetOld();
     return [...this.devices.values()]
-      .map(({ id, name, pairedMs, usedMs }) => ({ id, name, pairedMs, usedMs }))
+      .map(({ id, name, pairedMs, usedMs, bag }) => ({ id, name, pairedMs, usedMs, bag }))
       .sort((one, other) => other.usedMs - one.usedMs);
   }
 

@@ -1,4 +1,5 @@
 import type { IncomingMessage } from 'node:http';
+import type { LetInTo } from './pairing';
 
 /** The name of the cookie that a paired phone comes in with. */
 export const PHONE_COOKIE = 'ruelle-phone';
@@ -7,23 +8,36 @@ export const PHONE_COOKIE = 'ruelle-phone';
 export const PAIR_PATH = '/pair';
 
 /** What only this computer itself is shown: who may come in, and all that she has as one file. */
-const ONLY_HERE = [/^\/workroom/, /^\/api\/(phones|backup|restore|copy)(\/|$)/];
+const ONLY_HERE = [/^\/workroom/, /^\/api\/(phones|backup|restore|copy)(\/|$)/, /^\/api\/bags\/[^/]+\/tester(\/|$)/];
+
+/** What any page needs to be shown: programs, letters, its own icon. Nothing of hers is among them. */
+const OF_EVERY_PAGE = /^\/(?:_next\/static\/(?!.*\.\.)[\w./~-]+|icon\.svg)$/;
 
 /** What is to be done with what a phone asks for. */
-export type PhoneWish = 'pair' | 'own' | 'not-paired' | 'only-here';
+export type PhoneWish = 'pair' | 'own' | 'not-paired' | 'only-here' | 'not-tested';
+
+/** Where a tester reads a bag’s pattern, and where what she found is told. */
+export const testPath = (bag: string): string => `/tests/${bag}`;
 
 /**
  * What is to be done with a phone's request: show it where it is paired, let it in, or not.
  *
- * @param isPaired whether a word is that of a phone that is paired
+ * @param letInTo what whoever has a word may see; null where it is nobody’s
  */
 export function phoneWish(
   { url = '', headers }: Pick<IncomingMessage, 'url' | 'headers'>,
-  isPaired: (word: string | null) => boolean,
+  letInTo: (word: string | null) => LetInTo | null,
 ): PhoneWish {
   const path = pathAsRead(url);
   if (path === PAIR_PATH) return 'pair';
-  if (!isPaired(cookieOf(headers.cookie, PHONE_COOKIE))) return 'not-paired';
+  const to = letInTo(cookieOf(headers.cookie, PHONE_COOKIE));
+  if (to === null) return 'not-paired';
+  if (to.bag !== null) {
+    // By its spelling alone: what is written otherwise is something else.
+    const [asked = ''] = url.split('?');
+    const isTheirs = [testPath(to.bag), `/api${testPath(to.bag)}`].includes(asked) || OF_EVERY_PAGE.test(asked);
+    return isTheirs ? 'own' : 'not-tested';
+  }
   return ONLY_HERE.some((only) => only.test(path)) ? 'only-here' : 'own';
 }
 

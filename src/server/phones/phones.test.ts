@@ -63,7 +63,9 @@ describe('pairing', () => {
 
 describe('what a phone may see', () => {
   const wish = (url: string, cookie?: string) =>
-    phoneWish({ url, headers: cookie === undefined ? {} : { cookie } }, (word) => word === 'known');
+    phoneWish({ url, headers: cookie === undefined ? {} : { cookie } }, (word) =>
+      word === 'known' ? { bag: null } : word === 'tester' ? { bag: 'Bag-1' } : null,
+    );
 
   it('is the page to pair it, before it is paired; then her bags, and never who may come in or all of it as one file', () => {
     expect(wish('/')).toBe('not-paired');
@@ -74,6 +76,46 @@ describe('what a phone may see', () => {
       expect(wish(path, paired)).toBe('own');
     for (const path of ['/workroom', '/api/phones', '/api/phones/code', '/api/backup', '/api/restore/x', '/api/copy'])
       expect(wish(path, paired)).toBe('only-here');
+  });
+
+  it('is one pattern alone for a tester, by its own spelling, and what any page needs', () => {
+    const paired = 'ruelle-phone=tester';
+    for (const path of [
+      '/tests/Bag-1',
+      '/tests/Bag-1?_rsc=1',
+      '/api/tests/Bag-1',
+      '/_next/static/chunks/a.js',
+      '/icon.svg',
+    ])
+      expect(wish(path, paired), path).toBe('own');
+    for (const path of [
+      ...[
+        '/',
+        '/tests/Bag-2',
+        '/tests/bag-1',
+        '/tests/Bag-1/',
+        '/tests/Bag-1/../Bag-2',
+        '/tests/%42ag-1',
+        '//tests/Bag-1',
+      ],
+      ...[
+        '/bags/Bag-1/body',
+        '/api/bags',
+        '/api/bags/Bag-1',
+        '/api/makings',
+        '/api/backup',
+        '/workroom',
+        '/api/phones',
+      ],
+      ...[
+        '/_next/static/../../api/bags',
+        '/_next/static/..%2f..%2fapi/bags',
+        '/_next/data/x',
+        '/api/bags/Bag-1/tester',
+      ],
+    ])
+      expect(wish(path, paired), path).toBe('not-tested');
+    expect(wish('/api/bags/Bag-1/tester', 'ruelle-phone=known')).toBe('only-here');
   });
 
   it.each([

@@ -73,11 +73,16 @@ export const keepPhonesOut = (): Promise<PhonesStand> =>
     phones.listener = null;
   });
 
-/** A code to pair a phone with, and the address that has it in it. @throws Refused 409 where phones aren't let in */
-export function newCode(): { code: string; address: string } {
+/**
+ * A code to pair a phone with, and the address that has it in it.
+ *
+ * @param bag the only bag whose pattern it lets in to
+ * @throws Refused 409 where phones aren't let in
+ */
+export function newCode(bag: string | null = null): { code: string; address: string } {
   const { listener, pairing } = phones;
   if (listener === null) throw new Refused(409, { sentence: 'Let phones in first.' });
-  const code = pairing.newCode();
+  const code = pairing.newCode(bag);
   return { code, address: `http://${listener.address}:${listener.port}/pair#${code}` };
 }
 

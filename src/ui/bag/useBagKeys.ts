@@ -41,7 +41,12 @@ export function useBagKeys(onShowSheet: () => void): void {
     () => {
       const { design, edit } = store.getState();
       const value = design.settings.terms === 'us' ? 'uk' : 'us';
-      edit('Crochet words', [{ path: ['settings', 'terms'], value }]);
+      // From another language it is back to English first.
+      const isEnglish = design.written.language === 'en';
+      edit(
+        'Crochet words',
+        isEnglish ? [{ path: ['settings', 'terms'], value }] : [{ path: ['written', 'language'], value: 'en' }],
+      );
     },
     always,
   );

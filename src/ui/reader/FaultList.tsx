@@ -29,7 +29,7 @@ export function FaultList({
   const mendable = faults.filter(({ mends }) => mends.length > 0).length;
   return (
     <>
-      {mendable > 1 && (
+      {mendable > 0 && (
         <Button size="sm" minH="44px" variant="outline" bg="paper" mb="2" onClick={onMendAll}>
           Mend all that can be mended
         </Button>

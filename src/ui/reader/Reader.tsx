@@ -219,9 +219,9 @@ export function Reader() {
               />
             )}
             {shown && <ReadDrawings part={shown} row={at?.row ?? null} />}
-            {shown && isCurrent && read && (
+            {shown && reading && read && (
               <>
-                <WhatItBecomes key={shown.title} text={text} read={read} part={shown} />
+                <WhatItBecomes key={shown.title} text={reading.text} read={read} part={shown} />
                 <ResizeGroup
                   {...{ text, way, unit: lengthUnit }}
                   part={shown}

@@ -10,6 +10,7 @@ import { DrawingsGroup } from '@/ui/paper/DrawingsGroup';
 import { WholePattern } from './WholePattern';
 import { NotesField } from './NotesField';
 import { SizesGroup } from './SizesGroup';
+import { TestersGroup } from './TestersGroup';
 import { WrittenGroup } from './WrittenGroup';
 import { downloadBag, downloadText, fileNameOf } from '@/ui/browser/download';
 
@@ -85,6 +86,7 @@ export function WriteUpPlace() {
       <Stack gap="4" pb="6" className="not-printed">
         <WrittenGroup />
         <SizesGroup />
+        <TestersGroup />
         <WholePattern />
         <DrawingsGroup />
       </Stack>
