@@ -8,7 +8,8 @@ import { bagOf, withBody } from '@/core/testing/bodies';
 import { generatedPattern, handwrittenPatterns, SEEDED } from '@/core/testing/corpus';
 import { seededRandom } from '@/core/random';
 import { workableBag } from '@/core/testing/workableBag';
-import { converted, type Converted, patternAsText, patternText, writtenPattern } from '@/core/wording';
+import { converted, type Converted } from '@/core/converting';
+import { patternAsText, patternText, writtenPattern } from '@/core/wording';
 import { STITCHES } from '@/core/stitches';
 import { mendedAll, readPattern, renumbering, resized, withMends } from '.';
 

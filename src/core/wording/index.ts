@@ -12,7 +12,6 @@ export {
 } from './benchText';
 export { BASIS_SENTENCES, BASIS_SIGN, BASIS_WORDS } from './basisText';
 export { wordsOfEachRow } from './eachRow';
-export { converted, type Converted } from './converted';
 export { lineInWords } from './written/inWords';
 export { lineOfSize, mergedBySize } from './written/mergedLines';
 export { oneOfSizes, oneOfUnits, schematicText, type SchematicText } from './schematicText';
@@ -24,7 +23,7 @@ export { problemSentence, repairLabel } from './problemText';
 export { formatDifference, formatPlusMinus, formatQuantity, formatSource } from './quantity';
 export { bareRowText, patternRowText, patternText } from './rowText';
 export { readRow, rowFaultSentence, type ReadRow } from './readRow';
-export { abbreviation, stitchLegend, stitchName } from './stitchText';
+export { abbreviation, stitchAbbreviations, stitchFullName, stitchLegend, stitchName } from './stitchText';
 export { grownStrapText } from './grownStrapText';
 export { influenceText } from './makingsText';
 export { CRITERION_NAMES, WISH_NAMES, conflictText, differenceText, proofText } from './solutionText';

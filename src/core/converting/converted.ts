@@ -1,7 +1,6 @@
 import { LANGUAGE_IDS, translatorOf, type LanguageId } from '@/core/language';
 import { readPattern, type ReadPattern, type ReadRow, type ReadWords } from '@/core/reader';
-import { stitchAbbreviations, stitchFullName } from './stitchText';
-import { translateTerms } from './terms';
+import { stitchAbbreviations, stitchFullName, translateTerms } from '@/core/wording';
 
 const isLanguage = (words: ReadWords): words is LanguageId => (LANGUAGE_IDS as readonly string[]).includes(words);
 

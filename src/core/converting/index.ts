@@ -1,0 +1,1 @@
+export { converted, type Converted } from './converted';
