@@ -59,6 +59,7 @@ function lineByLine(text: string, translate: (line: string) => { text: string; l
 const SHORT: readonly (readonly [words: RegExp, short: string])[] = [
   ...[...stitchAbbreviations('us')]
     .map(([short, kind]) => [stitchFullName(kind, 'us'), short] as const)
+    .filter(([full, short]) => full !== short)
     .sort((one, other) => other[0].length - one[0].length)
     .map(([full, short]) => [new RegExp(`\\b${full}s?\\b`, 'gi'), short] as const),
   [/\bstitches\b/gi, 'sts'],
