@@ -37,7 +37,7 @@ export function WriteUpPlace() {
       gap="5"
       className="write-up"
     >
-      <Flex gap="3" wrap="wrap" align="end" gridColumn="1 / -1" className="not-printed">
+      <Flex gap="3" wrap="wrap" align="end" gridColumn="1 / -1" order={{ base: -2, lg: 0 }} className="not-printed">
         <PaperButton onClick={copy}>
           <Copy size={15} /> Copy the text
         </PaperButton>
@@ -83,7 +83,7 @@ export function WriteUpPlace() {
           ))}
         <NotesField />
       </Box>
-      <Stack gap="4" pb="6" className="not-printed">
+      <Stack gap="4" pb={{ base: '0', lg: '6' }} order={{ base: -1, lg: 0 }} className="not-printed">
         <WrittenGroup />
         <SizesGroup />
         <TestersGroup />
