@@ -1,6 +1,6 @@
 import type { Design } from '@/core/design';
 import type { FabricMark } from '@/core/fittings';
-import type { Piece, RowsPiece } from '@/core/pieces';
+import type { Piece, PieceId, RowsPiece } from '@/core/pieces';
 import type { Plan } from '@/core/plan';
 import { pieceDrawing } from './pieceDrawing';
 import { stitchesAfter } from './rowsPiece';
@@ -18,7 +18,7 @@ export interface SchematicWords {
   /** Stitches across, and how wide they are. */
   across(stitches: number, mm: number): string;
   /** Rows, and how long they are. */
-  rows(from: number, to: number, mm: number): string;
+  rows(piece: PieceId, from: number, to: number, mm: number): string;
   length(mm: number): string;
   /** What is set in one row: its letter, what it is, where. */
   marks(letter: string, marks: readonly FabricMark[]): string;
@@ -70,7 +70,7 @@ export function schematic(design: Design, plan: Plan, piece: Piece, words: Schem
         left - off,
         -from * piece.rowMm,
         -to * piece.rowMm,
-        words.rows(from + 1, to, (to - from) * piece.rowMm),
+        words.rows(piece.id, from + 1, to, (to - from) * piece.rowMm),
         true,
       );
     upright(right + off, top, bottom, words.length(box.heightMm), false);

@@ -34,7 +34,8 @@ export function designOfSize(design: Design, ownMm: { widthMm: number; heightMm:
   for (const name of WITH_WIDTH) if (typeof body[name] === 'number') body[name] = scaled(body[name], across, 0);
   const flap = {
     ...design.flap,
-    dropMm: scaled(design.flap.dropMm, up, 10),
+    // No flap is longer than its front.
+    dropMm: Math.min(of.by === 'outside' ? of.heightMm : Infinity, scaled(design.flap.dropMm, up, 10)),
     widthMm: design.flap.widthMm === null ? null : scaled(design.flap.widthMm, across, 10),
   };
   const shaped = {

@@ -1,5 +1,6 @@
 import type { Design } from '@/core/design';
 import { fittingAt, type FabricMark } from '@/core/fittings';
+import type { PieceId } from '@/core/pieces';
 import type { Plan } from '@/core/plan';
 import { FITTING_WORDS, wordsOf } from './fittings';
 import { rowWord, spotsText } from './placeText';
@@ -10,7 +11,7 @@ import { mergedBySize, mergedByUnit } from './written/mergedLines';
 /** What stands on the schematic of a piece. */
 export interface SchematicText {
   across(stitches: number, mm: number): string;
-  rows(from: number, to: number, mm: number): string;
+  rows(piece: PieceId, from: number, to: number, mm: number): string;
   length(mm: number): string;
   marks(letter: string, marks: readonly FabricMark[]): string;
   letter(index: number): string;
@@ -24,8 +25,10 @@ export function schematicText(design: Design, plan: Plan, words = FITTING_WORDS)
   const length = (mm: number) => formatQuantity(mm, 'mm', design.settings.lengthUnit);
   return {
     across: (stitches, mm) => `${lineInWords(design, `${stitches} ${stitches === 1 ? 'st' : 'sts'}`)}, ${length(mm)}`,
-    rows: (from, to, mm) =>
-      `${lineInWords(design, from === to ? `row ${from}` : `rows ${from} to ${to}`)}: ${length(mm)}`,
+    rows: (piece, from, to, mm) => {
+      const word = rowWord(piece, from === to ? 1 : 2);
+      return `${lineInWords(design, from === to ? `${word} ${from}` : `${word} ${from} to ${to}`)}: ${length(mm)}`;
+    },
     length,
     letter: (index) => String.fromCharCode(65 + (index % 26)) + (index < 26 ? '' : String(Math.floor(index / 26) + 1)),
     marks: (letter, marks) => {
