@@ -5,6 +5,7 @@ import { tmpdir } from 'node:os';
 import { basename, join } from 'node:path';
 import { buildSync } from 'esbuild';
 import { coldShelf, saveTimes, tapTimes } from './lib/benchServer.mjs';
+import { gradedPdfs, typingFrames } from './lib/benchPatterns.mjs';
 import { launchBrowser } from './lib/browser.mjs';
 import { ROOT, buildApp, installPackages, run } from './lib/ready.mjs';
 import { freePort } from './lib/ports.mjs';
@@ -83,6 +84,10 @@ await onShelf(DEMO_BAGS, async (address) => {
     'ms',
     16,
   );
+  const typed = await typingFrames(browser, address);
+  report('A letter typed into a pattern of 500 rows, key to painted', typed.keys, 'ms', 16);
+  report('Frames while it is read, later than a screen shows them', typed.late, 'ms', 16);
+  report('A pattern in five sizes with its charts, saved as a PDF', await gradedPdfs(browser, address), 'ms', 3000);
   const drag = await dragSteps(address, { line: 'fold.base' });
   report('Drag step, change to painted drawing', drag.later, 'ms', 16);
   report('The same, the first steps after opening', drag.first, 'ms', 16);

@@ -10,7 +10,11 @@ export interface ReadWay {
 export type ReadQuestion = { id: number; text: string; way: ReadWay } & (
   { do: 'read' } | { do: 'mend-all' } | { do: 'renumber' } | { do: 'resize'; part: number; repeats: number }
 );
-export type ReadAnswer = { id: number; answer: unknown };
+/** An answer; of a text that was read first without what is worked in its rows, and all of it once nothing else is asked. */
+export type ReadAnswer = { id: number } & ({ answer: unknown } | { whole: ReadPattern });
+
+/** How long nothing has been asked before all of what was read is handed over, ms: handing it over takes the screen longer than a letter may. */
+const RESTS_MS = 200;
 
 function answered(question: ReadQuestion): unknown {
   const { text, way } = question;
@@ -27,7 +31,24 @@ function answered(question: ReadQuestion): unknown {
   }
 }
 
+/** What was read without what is worked in its rows: counts and faults. */
+const lightly = (read: ReadPattern): ReadPattern => ({
+  ...read,
+  parts: read.parts.map((part) => ({
+    ...part,
+    rows: part.rows.map((row) => ({ ...row, items: [], cells: [], names: [] })),
+  })),
+});
+
+let resting: ReturnType<typeof setTimeout> | null = null;
+
 /** Does one thing after the other; whoever asked knows the answer by its number. */
 self.onmessage = ({ data }: MessageEvent<ReadQuestion>) => {
-  self.postMessage({ id: data.id, answer: answered(data) } satisfies ReadAnswer);
+  const tell = (answer: ReadAnswer) => self.postMessage(answer);
+  const { id } = data;
+  if (resting) clearTimeout(resting);
+  const answer = answered(data);
+  if (data.do !== 'read') return tell({ id, answer });
+  tell({ id, answer: lightly(answer as ReadPattern) });
+  resting = setTimeout(() => tell({ id, whole: answer as ReadPattern }), RESTS_MS);
 };

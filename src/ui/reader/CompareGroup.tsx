@@ -15,10 +15,10 @@ const MOST_LISTED = 40;
 export function CompareGroup({ text, read, way }: { text: string; read: ReadPattern; way: ReadWay }) {
   const [before, setBefore] = useState<{ text: string; name: string } | null>(null);
   const [trouble, setTrouble] = useState<string | null>(null);
-  const { reading } = useReading(before?.text ?? '', way);
+  const { whole } = useReading(before?.text ?? '', way);
   const compared = useMemo(
-    () => (before && reading?.text === before.text ? comparePatterns(reading.read, read) : null),
-    [before, reading, read],
+    () => (before && whole?.text === before.text ? comparePatterns(whole.read, read) : null),
+    [before, whole, read],
   );
   return (
     <Box as="section" aria-label="Compare" mb="4">

@@ -1,6 +1,7 @@
 'use client';
 
 import { Box, Button, Flex } from '@chakra-ui/react';
+import { memo } from 'react';
 import type { ReaderFault } from '@/core/reader';
 import type { LengthUnit } from '@/core/units';
 import { readerFaultSentence } from '@/core/wording';
@@ -9,7 +10,7 @@ import { readerFaultSentence } from '@/core/wording';
 const MOST_LISTED = 12;
 
 /** The faults of a pattern, each to be gone to, and mended where it is known how. */
-export function FaultList({
+export const FaultList = memo(function FaultList({
   faults,
   text,
   unit,
@@ -66,7 +67,7 @@ export function FaultList({
       </Box>
     </>
   );
-}
+});
 
 const MOST_LETTERS = 28;
 const shortened = (words: string): string =>

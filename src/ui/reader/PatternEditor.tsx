@@ -19,8 +19,8 @@ interface PatternEditorProps {
   text: string;
   /** A text that takes the place of all of it, when its number grows. */
   replaced: { text: string; number: number };
-  diagnostics: readonly Diagnostic[];
-  beside: readonly Beside[];
+  /** What is said of the text, as it stands; null while it is read: what was said moves along with its words. */
+  said: { diagnostics: readonly Diagnostic[]; beside: readonly Beside[] } | null;
   /** Where the cursor is to go, when its number grows. */
   goTo: { at: number; number: number };
   onChange: (text: string) => void;
@@ -87,7 +87,7 @@ const LOOK: Extension = EditorView.theme({
 });
 
 /** A pattern to be typed or pasted, with its faults at their words and its counts beside its rows. */
-export function PatternEditor({ text, replaced, diagnostics, beside, goTo, onChange, onCursor }: PatternEditorProps) {
+export function PatternEditor({ text, replaced, said, goTo, onChange, onCursor }: PatternEditorProps) {
   const place = useRef<HTMLDivElement>(null);
   const view = useRef<EditorView | null>(null);
   const told = useRef({ onChange, onCursor });
@@ -128,16 +128,11 @@ export function PatternEditor({ text, replaced, diagnostics, beside, goTo, onCha
   }, [replaced]);
   useEffect(() => {
     const editor = view.current;
-    if (!editor) return;
+    if (!editor || !said) return;
     const { length } = editor.state.doc;
-    editor.dispatch(
-      setDiagnostics(
-        editor.state,
-        diagnostics.filter(({ to }) => to <= length),
-      ),
-    );
-    editor.dispatch({ effects: setBeside.of(beside) });
-  }, [diagnostics, beside]);
+    const within = said.diagnostics.filter(({ to }) => to <= length);
+    editor.dispatch(setDiagnostics(editor.state, within), { effects: setBeside.of(said.beside) });
+  }, [said]);
   useEffect(() => {
     const editor = view.current;
     if (!editor || goTo.number === 0) return;

@@ -1,14 +1,14 @@
 'use client';
 
 import { Box, Heading } from '@chakra-ui/react';
-import { useDeferredValue, useMemo } from 'react';
+import { memo, useDeferredValue, useMemo } from 'react';
 import type { ReadPart, ReadRow } from '@/core/reader';
 import { readChart, readPartDrawing, type Drawing } from '@/drawing';
 import { DrawingDefs, ShapeView } from '@/ui/drawing/ShapeView';
 import { clothStyle } from '@/ui/theme/system';
 
 /** What was read, lying flat, and its chart. It follows the text as soon as there is time. */
-export function ReadDrawings({ part, row }: { part: ReadPart; row: ReadRow | null }) {
+export const ReadDrawings = memo(function ReadDrawings({ part, row }: { part: ReadPart; row: ReadRow | null }) {
   const shown = useDeferredValue(part);
   const lit = useDeferredValue(row);
   const flat = useMemo(() => readPartDrawing(shown, lit), [shown, lit]);
@@ -34,7 +34,7 @@ export function ReadDrawings({ part, row }: { part: ReadPart; row: ReadRow | nul
       )}
     </Box>
   );
-}
+});
 
 function Still({ drawing, label, heightPx }: { drawing: Drawing; label: string; heightPx: number }) {
   const { x, y, widthMm, heightMm } = drawing.box;

@@ -1,26 +1,24 @@
 'use client';
 
 import type { Diagnostic } from '@codemirror/lint';
-import { Box, Button, Flex, Grid, Heading } from '@chakra-ui/react';
+import { Box, Button, Flex, Grid } from '@chakra-ui/react';
 import Link from 'next/link';
 import { useCallback, useMemo, useState } from 'react';
 import { LANGUAGES, LANGUAGE_IDS } from '@/core/language';
 import { convertLengths, withMends, type ReadRow, type ReadWords, type ReaderFault } from '@/core/reader';
 import { converted } from '@/core/converting';
-import { readerFaultSentence, termsSentence, understoodWords } from '@/core/wording';
+import { readerFaultSentence, termsSentence } from '@/core/wording';
 import { useLastSettings } from '@/ui/bag/useLastSettings';
 import { localMemory } from '@/ui/browser/browserMemory';
 import { downloadText } from '@/ui/browser/download';
 import { ChoiceField } from '@/ui/fields';
 import { DrawerHead } from '@/ui/shelf/DrawerHead';
-import { CompareGroup } from './CompareGroup';
+import { AsRead } from './AsRead';
 import { FaultList } from './FaultList';
+import { inText } from './inText';
 import { PatternFileButton } from './PatternFileButton';
 import { PatternEditor, type Beside } from './PatternEditor';
-import { ReadDrawings } from './ReadDrawings';
-import { ResizeGroup } from './ResizeGroup';
 import { changedText, useReading } from './useReading';
-import { WhatItBecomes } from './WhatItBecomes';
 
 /** Where the text is kept in this browser until it is read on. */
 const KEPT = 'ruelle.reader.text';
@@ -31,8 +29,6 @@ const WORDS: readonly (readonly [words: ReadWords, label: string])[] = [
   ['uk', 'UK'],
   ...LANGUAGE_IDS.map((id) => [id, LANGUAGES[id].name] as const),
 ];
-
-const inText = ({ in: taken, out }: ReadRow): string => `${taken ?? '–'} → ${out ?? '–'}`;
 
 /** A pattern, typed or pasted: what was understood of each row beside it, every fault at its word, and what it looks like. */
 export function Reader() {
@@ -46,7 +42,7 @@ export function Reader() {
   const [goTo, setGoTo] = useState({ at: 0, number: 0 });
   const [trouble, setTrouble] = useState<string | null>(null);
   const way = useMemo(() => ({ words: said, size }), [said, size]);
-  const { reading, isGivenUp } = useReading(text, way);
+  const { reading, whole, isGivenUp } = useReading(text, way);
   const isCurrent = reading?.text === text;
   const typed = useCallback((now: string) => {
     setText(now);
@@ -54,28 +50,22 @@ export function Reader() {
   }, []);
   const replace = useCallback((now: string) => setReplaced(({ number }) => ({ text: now, number: number + 1 })), []);
   const mend = useCallback((fault: ReaderFault) => replace(withMends(text, fault.mends)), [replace, text]);
-  const diagnostics = useMemo(
-    (): Diagnostic[] =>
+  const marked = useMemo(
+    () =>
       reading && isCurrent
-        ? reading.read.faults.map((fault) => ({
-            from: fault.from,
-            to: fault.to,
-            severity: 'error',
-            message: readerFaultSentence(fault, lengthUnit),
-          }))
-        : [],
+        ? {
+            diagnostics: reading.read.faults.map((fault): Diagnostic => ({
+              from: fault.from,
+              to: fault.to,
+              severity: 'error',
+              message: readerFaultSentence(fault, lengthUnit),
+            })),
+            beside: besideOf(reading.read.parts.flatMap(({ rows }) => rows)),
+          }
+        : null,
     [reading, isCurrent, lengthUnit],
   );
-  const beside = useMemo(
-    (): Beside[] => (reading && isCurrent ? besideOf(reading.read.parts.flatMap(({ rows }) => rows)) : []),
-    [reading, isCurrent],
-  );
   const read = reading?.read ?? null;
-  const at =
-    read?.parts
-      .flatMap((part) => part.rows.map((row) => ({ part, row })))
-      .find(({ row }) => row.from <= cursor && cursor <= row.to) ?? null;
-  const shown = at?.part ?? read?.parts[0] ?? null;
   const own: ReadWords = read?.language ?? read?.terms.set ?? 'us';
   const convert = (to: ReadWords) => {
     const done = converted(text, own, to);
@@ -87,11 +77,16 @@ export function Reader() {
         : `Nothing was changed: in “${done.line.trim().slice(0, 60)}” ${done.words[0] === undefined ? 'something is not understood' : `“${done.words[0]}” is not known`} in ${label} words.`,
     );
   };
-  const change = async (what: 'mend-all' | 'renumber') => {
-    const answer = await changedText<string | { text: string }>({ do: what, text, way });
-    if (answer === null) setTrouble('This takes too long. Try a part of the text.');
-    else replace(typeof answer === 'string' ? answer : answer.text);
-  };
+  const go = useCallback((fault: ReaderFault) => setGoTo(({ number }) => ({ at: fault.from, number: number + 1 })), []);
+  const change = useCallback(
+    async (what: 'mend-all' | 'renumber') => {
+      const answer = await changedText<string | { text: string }>({ do: what, text, way });
+      if (answer === null) setTrouble('This takes too long. Try a part of the text.');
+      else replace(typeof answer === 'string' ? answer : answer.text);
+    },
+    [text, way, replace],
+  );
+  const mendAll = useCallback(() => void change('mend-all'), [change]);
   return (
     <Flex direction="column" minH="100vh">
       <DrawerHead
@@ -178,8 +173,7 @@ export function Reader() {
             <PatternEditor
               text={first}
               replaced={replaced}
-              diagnostics={diagnostics}
-              beside={beside}
+              said={marked}
               goTo={goTo}
               onChange={typed}
               onCursor={setCursor}
@@ -198,40 +192,17 @@ export function Reader() {
             </Box>
           </Box>
           <Box minW="0">
-            {at && (
-              <Box mb="4" data-testid="row-read">
-                <Heading as="h2" fontSize="20px">
-                  {at.row.noun === 'row' ? 'Row' : 'Round'} {at.row.number}: {inText(at.row)}
-                </Heading>
-                <Box fontSize="15px">
-                  {at.row.side && `${at.row.side === 'RS' ? 'Right' : 'Wrong'} side. `}
-                  {understoodWords(at.row)}
-                </Box>
-              </Box>
-            )}
-            {read && isCurrent && (
+            {reading && isCurrent && (
               <FaultList
-                faults={read.faults}
-                text={text}
+                faults={reading.read.faults}
+                text={reading.text}
                 unit={lengthUnit}
-                onGo={(fault) => setGoTo(({ number }) => ({ at: fault.from, number: number + 1 }))}
+                onGo={go}
                 onMend={mend}
-                onMendAll={() => void change('mend-all')}
+                onMendAll={mendAll}
               />
             )}
-            {shown && <ReadDrawings part={shown} row={at?.row ?? null} />}
-            {shown && reading && read && (
-              <>
-                <WhatItBecomes key={shown.title} text={reading.text} read={read} part={shown} />
-                <ResizeGroup
-                  {...{ text, way, unit: lengthUnit }}
-                  part={shown}
-                  at={read.parts.indexOf(shown)}
-                  onText={replace}
-                />
-              </>
-            )}
-            {read && !read.isProse && <CompareGroup text={text} read={read} way={way} />}
+            {whole && <AsRead {...{ whole, cursor, way, unit: lengthUnit }} onText={replace} />}
           </Box>
         </Grid>
       </Box>

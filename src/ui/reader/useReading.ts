@@ -14,20 +14,28 @@ const LONGEST_MS = 6000;
 /**
  * Reads a text in a worker, as it is typed: the newest one counts, and a worker that is still at an older one is let finish it first. One that takes too long is ended.
  *
- * @returns what was read last; and whether the newest text was given up
+ * @returns what was read last, without what is worked in its rows; all of it, once the typing rests; and whether the newest text was given up
  */
-export function useReading(text: string, way: ReadWay): { reading: Reading | null; isGivenUp: boolean } {
+export function useReading(
+  text: string,
+  way: ReadWay,
+): {
+  reading: Reading | null;
+  whole: Reading | null;
+  isGivenUp: boolean;
+} {
   const [reading, setReading] = useState<Reading | null>(null);
+  const [whole, setWhole] = useState<Reading | null>(null);
   const [givenUp, setGivenUp] = useState<string | null>(null);
   const desk = useRef<Desk | null>(null);
   useEffect(() => {
-    const mine = new Desk(setReading, setGivenUp);
+    const mine = new Desk(setReading, setWhole, setGivenUp);
     desk.current = mine;
     return () => mine.close();
   }, []);
   const { words, size } = way;
   useEffect(() => desk.current?.ask(text, { words, size }), [text, words, size]);
-  return { reading, isGivenUp: givenUp === text && text !== '' };
+  return { reading, whole, isGivenUp: givenUp === text && text !== '' };
 }
 
 /** The worker, what it is at, and what comes next. */
@@ -40,6 +48,7 @@ class Desk {
 
   constructor(
     private readonly onRead: (reading: Reading) => void,
+    private readonly onWhole: (reading: Reading) => void,
     private readonly onGivenUp: (text: string) => void,
   ) {}
 
@@ -71,6 +80,7 @@ class Desk {
     };
     worker.onmessage = ({ data }: MessageEvent<ReadAnswer>) => {
       if (data.id !== id || this.worker !== worker) return;
+      if ('whole' in data) return this.onWhole({ text: next.text, read: data.whole });
       this.onRead({ text: next.text, read: data.answer as ReadPattern });
       done();
     };
@@ -104,7 +114,7 @@ export const changedText = <Answer>(asked: Asked): Promise<Answer | null> =>
       resolve(answer);
     };
     const timer = setTimeout(() => end(null), LONGEST_MS);
-    worker.onmessage = ({ data }: MessageEvent<ReadAnswer>) => end(data.answer as Answer);
+    worker.onmessage = ({ data }: MessageEvent<ReadAnswer>) => 'answer' in data && end(data.answer as Answer);
     worker.onerror = () => end(null);
     worker.postMessage({ ...asked, id: 1 });
   });
