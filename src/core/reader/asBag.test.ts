@@ -1,5 +1,5 @@
 import { describe, expect, test } from 'vitest';
-import { USUAL_SETTINGS, ownStitchIdSchema, swatchIdSchema } from '@/core/design';
+import { USUAL_SETTINGS, ownStitchIdSchema, swatchIdSchema, type Design } from '@/core/design';
 import { planBag } from '@/core/plan';
 import { PANEL_STITCH_IDS, STITCHES, workPattern } from '@/core/stitches';
 import { bagOf, withBody } from '@/core/testing/bodies';
@@ -80,6 +80,10 @@ describe('a bag of a piece that was read', () => {
     if (one?.kind !== 'rows' || other?.kind !== 'rows') throw new Error('no panel');
     expect(other.rows.map(({ stitches }) => stitches)).toEqual(one.rows.map(({ stitches }) => stitches));
     expect(other.lines).toEqual(one.lines);
+    // Written again it is the text it was read from.
+    const panelOf = (of: Design, by: typeof plan) =>
+      writePattern(of, by).sections.find(({ id }) => id === 'panel')?.lines;
+    expect(panelOf(read.design, again.plan)).toEqual(panelOf(design, plan));
     const own = read.design.ownStitches[0];
     if (!own) return expect(read.design.stitch).toBe(stitch);
     const cells = (pattern: Parameters<typeof workPattern>[0]) => {

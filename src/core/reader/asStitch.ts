@@ -131,7 +131,18 @@ function patternRowOf(items: readonly Instruction[], terms: TermSet): PatternRow
         break;
     }
   }
-  return row.repeat.length === 0 ? 'no-repeat' : row;
+  return row.repeat.length === 0 ? 'no-repeat' : allAlong(row);
+}
+
+/** A row of one stitch has nothing before or after its repeat: “in the 2nd chain and in each chain” is one thing. */
+function allAlong(row: PatternRow): PatternRow {
+  const [only] = row.repeat;
+  if (row.repeat.length !== 1 || only === undefined || !('work' in only)) return row;
+  const key = (step: Step) => JSON.stringify({ ...step, times: 1 });
+  const isSame = [...row.before, ...row.after].every((step) => 'work' in step && key(step) === key(only));
+  return isSame && only.over === 1 && only.each === 1
+    ? { before: [], repeat: [{ ...only, times: 1 }], after: [] }
+    : row;
 }
 
 function stepOf(item: Instruction, terms: TermSet, last: Worked): Step | null {
