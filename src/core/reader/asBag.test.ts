@@ -1,6 +1,6 @@
 import { describe, expect, test } from 'vitest';
 import { USUAL_SETTINGS, ownStitchIdSchema, swatchIdSchema, type Design } from '@/core/design';
-import { planBag } from '@/core/plan';
+import { planBag, type Plan } from '@/core/plan';
 import { PANEL_STITCH_IDS, STITCHES, workPattern } from '@/core/stitches';
 import { bagOf, withBody } from '@/core/testing/bodies';
 import { planOf } from '@/core/testing/designs';
@@ -81,7 +81,7 @@ describe('a bag of a piece that was read', () => {
     expect(other.rows.map(({ stitches }) => stitches)).toEqual(one.rows.map(({ stitches }) => stitches));
     expect(other.lines).toEqual(one.lines);
     // Written again it is the text it was read from.
-    const panelOf = (of: Design, by: typeof plan) =>
+    const panelOf = (of: Design, by: Plan) =>
       writePattern(of, by).sections.find(({ id }) => id === 'panel')?.lines;
     expect(panelOf(read.design, again.plan)).toEqual(panelOf(design, plan));
     const own = read.design.ownStitches[0];

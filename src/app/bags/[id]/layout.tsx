@@ -1,21 +1,12 @@
 import type { Metadata } from 'next';
-import { notFound } from 'next/navigation';
 import type { ReactNode } from 'react';
-import { bagIdSchema } from '@/store';
-import { getStore } from '@/server/store';
+import { openBag } from '@/server/openBag';
 import { BagFrame } from '@/ui/bag/BagFrame';
 import { BagProvider } from '@/ui/bag/BagProvider';
 
 interface BagLayoutProps {
   params: Promise<{ id: string }>;
   children: ReactNode;
-}
-
-async function openBag(idText: string) {
-  const id = bagIdSchema.safeParse(idText);
-  const bag = id.success ? await (await getStore()).bags.open(id.data) : null;
-  if (!bag) notFound();
-  return bag;
 }
 
 export async function generateMetadata({ params }: BagLayoutProps): Promise<Metadata> {

@@ -1,21 +1,12 @@
 import type { Metadata } from 'next';
-import { notFound } from 'next/navigation';
 import { partsToWork } from '@/core/bench';
 import { planBag } from '@/core/plan';
 import { partName, writtenPattern } from '@/core/wording';
-import { getStore } from '@/server/store';
-import { bagIdSchema } from '@/store';
+import { openBag } from '@/server/openBag';
 import { TestPage } from '@/ui/tests/TestPage';
 
 interface TestProps {
   params: Promise<{ id: string }>;
-}
-
-async function openBag(idText: string) {
-  const id = bagIdSchema.safeParse(idText);
-  const bag = id.success ? await (await getStore()).bags.open(id.data) : null;
-  if (!bag) notFound();
-  return bag;
 }
 
 export async function generateMetadata({ params }: TestProps): Promise<Metadata> {
