@@ -21,6 +21,8 @@ type Way = 'out' | 'in';
 /** A phrase ready to be looked for at a place of a text. */
 interface Rule {
   pattern: RegExp;
+  /** The word that it begins with, in lower case; nothing where that may be any. */
+  first: string;
   length: number;
   write: (found: RegExpExecArray) => string;
 }
@@ -75,11 +77,9 @@ export class Translator {
       if (way === 'out') rules.push(this.rule(us, theirs, way));
       else for (const one of [theirs, ...read]) rules.push(this.rule(one, us, way));
     rules.sort((one, other) => other.length - one.length);
-    // By what a text goes on with; rules that may begin with anything are in each list, and all of them alone where no other begins so.
-    const keys = new Set(rules.map(({ pattern }) => firstOf(pattern.source)));
-    return new Map(
-      [...keys].map((key) => [key, rules.filter(({ pattern }) => [key, ANYTHING].includes(firstOf(pattern.source)))]),
-    );
+    // By the word that a text goes on with; rules that may begin with anything are in each list, and all of them alone where no other begins so.
+    const keys = new Set(rules.map(({ first }) => first));
+    return new Map([...keys].map((key) => [key, rules.filter(({ first }) => first === key || first === ANYTHING)]));
   }
 
   private rule(from: string, to: string, way: Way): Rule {
@@ -104,9 +104,19 @@ export class Translator {
     };
     return {
       pattern: new RegExp(source + ends, 'iuy'),
+      first: this.firstOf(from, way),
       length: from.replace(SPOT, '').length + (from.includes('{s}') ? STITCH_WEIGHT : 0),
       write,
     };
+  }
+
+  /** The word that a phrase begins with; nothing where it begins with anything that may be something else. */
+  private firstOf(phrase: string, way: Way): string {
+    WORD.lastIndex = 0;
+    const [word] = WORD.exec(phrase) ?? [];
+    if (word === undefined) return ANYTHING;
+    const isOneOfSeveral = way === 'in' && Object.hasOwn(this.language.readAs, word);
+    return isOneOfSeveral ? ANYTHING : word.toLowerCase();
   }
 
   /** Words of a phrase, a short one or any that is read as the same. */
@@ -212,22 +222,16 @@ export class Translator {
   }
 
   private at(text: string, at: number, way: Way): { written: string; length: number } | null {
-    const first = text.charAt(at).toLowerCase();
     const byFirst = this.rules[way];
-    for (const { pattern, write } of byFirst.get(/\d/.test(first) ? '#' : first) ?? byFirst.get(ANYTHING) ?? []) {
+    WORD.lastIndex = at;
+    const first = (WORD.exec(text)?.[0] ?? '').toLowerCase();
+    for (const { pattern, write } of byFirst.get(first) ?? byFirst.get(ANYTHING) ?? []) {
       pattern.lastIndex = at;
       const found = pattern.exec(text);
       if (found) return { written: write(found), length: found[0].length };
     }
     return null;
   }
-}
-
-/** What a pattern begins with: a letter; “#” where that is a number; nothing where it may be anything. */
-function firstOf(source: string): string {
-  const first = source.charAt(0);
-  if (first === '(') return ANYTHING;
-  return /\d/.test(first) ? '#' : first.toLowerCase();
 }
 
 /**

@@ -213,3 +213,18 @@ export const withCode =
   <C extends ProblemCode>(code: C) =>
   (problem: Problem): problem is KnownProblem & { code: C; values: ProblemValues[C] } =>
     problem.code === code;
+
+/** What can hurt somebody, or lets a bag fall: said wherever the bag is made, by whoever makes it. */
+const CAUTIONS: ReadonlySet<string> = new Set([
+  ...['magnets', 'small-parts', 'long-cords'],
+  ...['set-with-tools', 'test-with-load', 'strap-load'],
+]);
+
+/**
+ * Whether something is a caution that belongs into a pattern.
+ *
+ * @example
+ * isCaution({ code: 'magnets' }) // => true
+ * isCaution({ code: 'one-reading' }) // => false
+ */
+export const isCaution = ({ code }: Pick<Problem, 'code'>): boolean => CAUTIONS.has(code);

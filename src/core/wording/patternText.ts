@@ -4,6 +4,7 @@ import type { Figure } from '@/core/figures';
 import { FITTING_GROUPS, type FittingGroup, type FittingStage } from '@/core/fittings';
 import { isInRows, type PieceId } from '@/core/pieces';
 import { planBag, type Plan } from '@/core/plan';
+import { isCaution } from '@/core/problems';
 import { aboutLines } from './aboutText';
 import { BASIS_WORDS } from './basisText';
 import { FITTING_WORDS, wordsOf, type FittingWordsByKind } from './fittings';
@@ -12,6 +13,7 @@ import { JOIN_NAMES, joinLines } from './joinText';
 import { asWorkedLines } from './asWorkedText';
 import { PIECE_NAMES } from './pieceNames';
 import { pieceLines } from './pieceText';
+import { problemSentence } from './problemText';
 import { stepTexts } from './stepText';
 import { lengthWriterFor } from './stepWords';
 import { legendOf } from './legend';
@@ -19,7 +21,17 @@ import { stitchName } from './stitchText';
 import { term } from './terms';
 
 export type PatternSectionId =
-  'about' | 'sizes' | 'materials' | 'gauge' | 'conventions' | PieceId | 'joins' | 'order' | 'notes' | (string & {});
+  | 'about'
+  | 'cautions'
+  | 'sizes'
+  | 'materials'
+  | 'gauge'
+  | 'conventions'
+  | PieceId
+  | 'joins'
+  | 'order'
+  | 'notes'
+  | (string & {});
 
 export interface PatternSection {
   id: PatternSectionId;
@@ -59,6 +71,7 @@ export function writePattern(design: Design, plan: Plan, words = FITTING_WORDS):
   ];
   const sections: PatternSection[] = [
     { id: 'about', heading: 'About it', lines: aboutLines(design, plan) },
+    ...cautionSection(design, plan, words),
     { id: 'sizes', heading: 'Finished sizes', lines: sizeLines(design, plan) },
     { id: 'materials', heading: 'You need', lines: materialLines(design, plan, words) },
     { id: 'gauge', heading: capital(term('gauge', design.settings.terms)), lines: gaugeLines(design, plan) },
@@ -69,6 +82,13 @@ export function writePattern(design: Design, plan: Plan, words = FITTING_WORDS):
       : [{ id: 'notes' as const, heading: 'Notes', lines: design.notes.trim().split('\n') }]),
   ];
   return { title: design.name, sections };
+}
+
+/** What is dangerous of what is on it, each once; nothing where nothing is. */
+function cautionSection(design: Design, plan: Plan, words: FittingWordsByKind): PatternSection[] {
+  const { lengthUnit } = design.settings;
+  const lines = plan.problems.filter(isCaution).map((problem) => problemSentence(problem, lengthUnit, words));
+  return lines.length > 0 ? [{ id: 'cautions', heading: 'Take care', lines: [...new Set(lines)] }] : [];
 }
 
 /** The pieces of a bag that nothing is put on, each under its name. */

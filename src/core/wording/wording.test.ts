@@ -91,7 +91,7 @@ describe('the pattern text', () => {
     const pattern = writePattern(design, planOf(design));
     const markdown = patternAsMarkdown(pattern);
     expect(markdown).toMatch(
-      /^# Clutch in thirds\n\n## About it\n\n- Difficulty: easy[^#]*## Finished sizes\n\n- Width/,
+      /^# Clutch in thirds\n\n## About it\n\n- Difficulty: easy[^#]*(?:## Take care[^#]*)?## Finished sizes\n\n- Width/,
     );
     for (const { lines } of pattern.sections) for (const line of lines) expect(markdown).toContain(line);
   });

@@ -55,8 +55,8 @@ export const snapWords = onFlapWords<MagneticSnap>({
   repairs: REACH_REPAIRS,
   problems: {
     ...REACHES,
-    magnets: () =>
-      'Strong small magnets are dangerous when swallowed: not on bags for young children. Keep them about 15 cm (6 in) from implanted devices, and off cards. Follow your local rules.',
+    magnets: (_: object, length: (mm: number) => string) =>
+      `Strong small magnets are dangerous when swallowed: not on bags for young children. Keep them about ${length(150).endsWith('cm') ? '15 cm' : '6 in'} from implanted devices, and off cards. Follow your local rules.`,
   },
 });
 
