@@ -1,3 +1,4 @@
+import { testedSchema } from '../../src/core/bench';
 import { designSchema, ownStitchSchema, saveSchema, thingSchema } from '../../src/core/design';
 import { notionSchema } from '../../src/core/notions';
 import { stockItemSchema } from '../../src/core/stock';
@@ -47,6 +48,8 @@ export const ROUTES: readonly Route[] = [
   { method: 'GET', path: '/api/bags/[id]/making', query: makingPartSchema },
   { method: 'POST', path: '/api/bags/[id]/making', body: tellSchema },
   { method: 'GET', path: '/api/bags/[id]/making/live', query: makingPartSchema, goesOn: true },
+  { method: 'POST', path: '/api/bags/[id]/tester' },
+  { method: 'POST', path: '/api/tests/[id]', body: testedSchema },
   { method: 'GET', path: '/api/makings', query: makingsPartSchema },
   { method: 'GET', path: '/api/makings/[id]' },
   { method: 'GET', path: '/api/swatches', query: partSchema },
@@ -87,4 +90,5 @@ export const ROUTES: readonly Route[] = [
   { method: 'GET', path: '/sw.js' },
   { method: 'GET', path: '/manifest.webmanifest' },
   { method: 'GET', path: '/bags/[id]/[place]' },
+  { method: 'GET', path: '/tests/[id]' },
 ];
