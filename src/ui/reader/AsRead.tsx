@@ -12,6 +12,8 @@ import { WhatItBecomes } from './WhatItBecomes';
 
 interface AsReadProps {
   whole: Reading;
+  /** Whether that is the text as it stands: nothing is made of one that isn’t. */
+  isCurrent: boolean;
   /** Where the cursor stands in the text. */
   cursor: number;
   way: ReadWay;
@@ -20,7 +22,7 @@ interface AsReadProps {
 }
 
 /** What was read: the row at the cursor in words, the piece drawn, and what can be made of it. It follows the typing once that rests. */
-export const AsRead = memo(function AsRead({ whole, cursor, way, unit, onText }: AsReadProps) {
+export const AsRead = memo(function AsRead({ whole, isCurrent, cursor, way, unit, onText }: AsReadProps) {
   const { text, read } = whole;
   const here = useDeferredValue(cursor);
   const at =
@@ -45,8 +47,8 @@ export const AsRead = memo(function AsRead({ whole, cursor, way, unit, onText }:
       {shown && (
         <>
           <ReadDrawings part={shown} row={at?.row ?? null} />
-          <WhatItBecomes key={shown.title} text={text} read={read} part={shown} />
-          <ResizeGroup {...{ text, way, unit, onText }} part={shown} at={read.parts.indexOf(shown)} />
+          <WhatItBecomes key={shown.title} {...{ text, read, isCurrent }} part={shown} />
+          <ResizeGroup {...{ text, isCurrent, way, unit, onText }} part={shown} at={read.parts.indexOf(shown)} />
         </>
       )}
       <CompareGroup text={text} read={read} way={way} />

@@ -202,7 +202,9 @@ export function Reader() {
                 onMendAll={mendAll}
               />
             )}
-            {whole && <AsRead {...{ whole, cursor, way, unit: lengthUnit }} onText={replace} />}
+            {whole && (
+              <AsRead {...{ whole, cursor, way, unit: lengthUnit }} isCurrent={whole.text === text} onText={replace} />
+            )}
           </Box>
         </Grid>
       </Box>

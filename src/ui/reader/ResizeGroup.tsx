@@ -9,6 +9,8 @@ import { changedText } from './useReading';
 
 interface ResizeGroupProps {
   text: string;
+  /** Whether the piece is of the text as it stands. */
+  isCurrent: boolean;
   way: ReadWay;
   part: ReadPart;
   /** Which of its parts that is. */
@@ -18,7 +20,7 @@ interface ResizeGroupProps {
 }
 
 /** A piece wider or narrower by its repeats; how wide it comes out by her own gauge. */
-export function ResizeGroup({ text, way, part, at, unit, onText }: ResizeGroupProps) {
+export function ResizeGroup({ text, isCurrent, way, part, at, unit, onText }: ResizeGroupProps) {
   const [said, setSaid] = useState<string | null>(null);
   const [gauge, setGauge] = useState<number | null>(null);
   const stitches = Math.max(...part.rows.map(({ out }) => out ?? 0));
@@ -46,10 +48,17 @@ export function ResizeGroup({ text, way, part, at, unit, onText }: ResizeGroupPr
         Another width
       </Heading>
       <Flex gap="3" wrap="wrap" align="end">
-        <Button size="sm" minH="44px" variant="outline" bg="paper" onClick={() => void resize(1)}>
+        <Button size="sm" minH="44px" variant="outline" bg="paper" disabled={!isCurrent} onClick={() => void resize(1)}>
           Wider by a repeat
         </Button>
-        <Button size="sm" minH="44px" variant="outline" bg="paper" onClick={() => void resize(-1)}>
+        <Button
+          size="sm"
+          minH="44px"
+          variant="outline"
+          bg="paper"
+          disabled={!isCurrent}
+          onClick={() => void resize(-1)}
+        >
           Narrower by a repeat
         </Button>
         <TypedField

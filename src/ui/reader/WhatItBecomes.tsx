@@ -22,8 +22,16 @@ import { bagFrom } from '@/ui/shelf/shelfActions';
 
 const newStitchId = () => ownStitchIdSchema.parse(`own:${nanoid(10)}`);
 
+interface WhatItBecomesProps {
+  text: string;
+  read: ReadPattern;
+  part: ReadPart;
+  /** Whether all of this is of the text as it stands. */
+  isCurrent: boolean;
+}
+
 /** What a read piece can become: a stitch of her own, to be chosen in any bag; a strip that is folded; the faces of a bag with a gusset. */
-export function WhatItBecomes({ text, read, part }: { text: string; read: ReadPattern; part: ReadPart }) {
+export function WhatItBecomes({ text, read, part, isCurrent }: WhatItBecomesProps) {
   const [said, setSaid] = useState<string | null>(null);
   const terms = read.terms.set ?? 'us';
   const settings = useLastSettings();
@@ -55,9 +63,15 @@ export function WhatItBecomes({ text, read, part }: { text: string; read: ReadPa
   return (
     <Box mb="4">
       <Flex gap="2" align="center" wrap="wrap">
-        <PieceButton onClick={() => void keep()}>Keep it as a stitch of mine</PieceButton>
-        <PieceButton onClick={() => void make('fold-over-strip')}>Fold it into a bag</PieceButton>
-        <PieceButton onClick={() => void make('gusset')}>Make it a front and a back</PieceButton>
+        <PieceButton isOff={!isCurrent} onClick={() => void keep()}>
+          Keep it as a stitch of mine
+        </PieceButton>
+        <PieceButton isOff={!isCurrent} onClick={() => void make('fold-over-strip')}>
+          Fold it into a bag
+        </PieceButton>
+        <PieceButton isOff={!isCurrent} onClick={() => void make('gusset')}>
+          Make it a front and a back
+        </PieceButton>
       </Flex>
       {said && (
         <Box role="status" mt="1" fontSize="14.5px" data-testid="kept-stitch">
@@ -75,9 +89,9 @@ function inEnglish(text: string, { language, parts }: ReadPattern, part: ReadPar
   return [us, readPattern(us, 'us').parts[parts.indexOf(part)] ?? part];
 }
 
-function PieceButton({ onClick, children }: { onClick: () => void; children: React.ReactNode }) {
+function PieceButton({ isOff, onClick, children }: { isOff: boolean; onClick: () => void; children: React.ReactNode }) {
   return (
-    <Button size="sm" minH="44px" variant="outline" bg="paper" onClick={onClick}>
+    <Button size="sm" minH="44px" variant="outline" bg="paper" disabled={isOff} onClick={onClick}>
       {children}
     </Button>
   );
