@@ -58,6 +58,14 @@ export class MakingRepository {
     return (await this.access.read.Bag.count({ where: { id: bagId } })) > 0;
   }
 
+  /** How much testers have told of a bag. */
+  async testedOf(bagId: BagId): Promise<number> {
+    const { MakingEvent } = this.access.read;
+    const reading = MakingEvent.sequelize ?? this.access.connection;
+    const [found] = await reading.query<{ count: number }>(TESTED, { type: QueryTypes.SELECT, bind: { bagId } });
+    return found?.count ?? 0;
+  }
+
   /** Bags of which something was told, the one told of last first: each with how far its making and its design have come, so that what is known already need not be asked for. */
   async told({ offset, limit }: { offset: number; limit: number }): Promise<{ makings: ToldOf[]; total: number }> {
     const { MakingEvent } = this.access.read;
@@ -104,6 +112,10 @@ const LATEST = `
   SELECT bags.id AS id, MAX(place) AS latest, bags.revision AS revision
   FROM making_events JOIN bags ON bags.id = making_events.bagId
   GROUP BY bags.id ORDER BY latest DESC LIMIT $limit OFFSET $offset`;
+
+const TESTED = `
+  SELECT COUNT(*) AS count FROM making_events
+  WHERE bagId = $bagId AND json_extract(document, '$.kind') = 'tested'`;
 
 const KNOWN = 'SELECT 1 AS found FROM bags WHERE id = $bagId';
 

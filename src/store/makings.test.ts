@@ -27,6 +27,18 @@ describe('what is told of a making', () => {
     expect((await at.store.makings.since(bag, told.last)).events).toEqual([]);
   });
 
+  it('is counted by what testers told of a bag, and of no other', async () => {
+    const [bag, other] = [await newBag(), await newBag()];
+    const tested = (id: string): MakingEvent => ({
+      ...{ kind: 'tested', id, n: 1, atMs: 5, tester: 'Tuba player' },
+      ...{ at: null, says: 'It pulls in.', widthMm: null, lengthMm: null },
+    });
+    await at.store.makings.tell(bag, [row(1), tested('tested-by-one'), tested('tested-by-two')]);
+    await at.store.makings.tell(bag, [tested('tested-by-two')]);
+    expect(await at.store.makings.testedOf(bag)).toBe(2);
+    expect(await at.store.makings.testedOf(other)).toBe(0);
+  });
+
   it('is given part by part, and of one bag nothing to another', async () => {
     const [one, other] = [await newBag(), await newBag()];
     await at.store.makings.tell(one, [row(1), row(2), row(3)]);

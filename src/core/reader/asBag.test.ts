@@ -81,8 +81,7 @@ describe('a bag of a piece that was read', () => {
     expect(other.rows.map(({ stitches }) => stitches)).toEqual(one.rows.map(({ stitches }) => stitches));
     expect(other.lines).toEqual(one.lines);
     // Written again it is the text it was read from.
-    const panelOf = (of: Design, by: Plan) =>
-      writePattern(of, by).sections.find(({ id }) => id === 'panel')?.lines;
+    const panelOf = (of: Design, by: Plan) => writePattern(of, by).sections.find(({ id }) => id === 'panel')?.lines;
     expect(panelOf(read.design, again.plan)).toEqual(panelOf(design, plan));
     const own = read.design.ownStitches[0];
     if (!own) return expect(read.design.stitch).toBe(stitch);

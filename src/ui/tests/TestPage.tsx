@@ -69,8 +69,7 @@ function FoundForm({ id, unit, parts }: Pick<TestPageProps, 'id' | 'unit' | 'par
       headers: { 'content-type': 'application/json' },
       body: JSON.stringify(found),
     }).catch(() => null);
-    if (!answer?.ok)
-      return setTold({ words: 'It could not be sent just now. Nothing is lost: try again.', isFault: true });
+    if (!answer?.ok) return setTold({ words: await whyNot(answer), isFault: true });
     name.current = nanoid(12);
     setSent((before) => [...before, shortly(found, part?.name ?? null)]);
     setSays('');
@@ -228,6 +227,14 @@ function asFound({ tester, part, row, says, width, length, unit }: Typed, id: st
     lengthMm,
   });
   return read.success ? read.data : (read.error.issues[0]?.message ?? 'That can’t be sent as it is.');
+}
+
+/** Why it was not kept, in the server’s own words where it has some. */
+async function whyNot(answer: Response | null): Promise<string> {
+  const told = answer && ((await answer.json().catch(() => null)) as { sentence?: unknown } | null);
+  return typeof told?.sentence === 'string'
+    ? told.sentence
+    : 'It could not be sent just now. Nothing is lost: try again.';
 }
 
 /** What was sent, in a few words. */
