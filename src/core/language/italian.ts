@@ -67,7 +67,7 @@ export const ITALIAN: Language = {
     ['turn', 'girare', 'girare il lavoro', 'gira', 'voltare'],
     ['fasten off', 'chiudere e tagliare il filo', 'tagliare il filo', 'chiudere il lavoro'],
     ['do not fasten off', 'non tagliare il filo'],
-    ['join with a {s} in first {s}', 'chiudere con una {s} nella prima {s}', 'chiudere con {s} nella prima {s}'],
+    ['join with a {s} in first {s}', 'chiudere con una {s} nella prima {s}'],
     ['join into a ring', 'chiudere ad anello'],
     ['join the chain into a ring with a {s}', 'chiudere le cat ad anello con una {s}'],
     ['leave last {n} sts unworked', 'non lavorare le ultime {n} m'],
