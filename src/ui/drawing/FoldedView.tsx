@@ -1,5 +1,5 @@
 import type { Drawing } from '@/drawing';
-import { clothStyle, type ClothName } from '@/ui/theme/system';
+import { clothStyle, type ClothName } from '@/ui/theme/colours';
 import { DrawingDefs, ShapeView } from './ShapeView';
 
 interface FoldedViewProps {

@@ -6,7 +6,7 @@ import type { FabricMark } from '@/core/fittings';
 import type { FoldState } from '@/core/fold';
 import { sectionDrawing, type Shape } from '@/drawing';
 import { useBag, useBagBehind, useBagStore } from '@/ui/bag/BagProvider';
-import { clothStyle } from '@/ui/theme/system';
+import { clothStyle } from '@/ui/theme/colours';
 import { LineOnFabric } from './LineOnFabric';
 import { MarkOnFabric } from './MarkOnFabric';
 import { DrawingDefs, ShapeView } from './ShapeView';

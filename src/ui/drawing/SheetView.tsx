@@ -11,7 +11,7 @@ import type { Plan } from '@/core/plan';
 import { PIECE_NAMES } from '@/core/wording';
 import { beyondPiece, rowsPerLine, type Beyond, type JoinMark, type Layer, type SheetLayout } from '@/drawing';
 import { useBag, useBagStore } from '@/ui/bag/BagProvider';
-import { clothStyle } from '@/ui/theme/system';
+import { clothStyle } from '@/ui/theme/colours';
 import { BodyHandles } from './BodyHandles';
 import { FlapHandles } from './FlapHandles';
 import { LINE_NAMES } from './lineNames';

@@ -3,7 +3,7 @@
 import type { ReactNode } from 'react';
 import { lengthScale, type Drawing } from '@/drawing';
 import { useBag } from '@/ui/bag/BagProvider';
-import { clothStyle } from '@/ui/theme/system';
+import { clothStyle } from '@/ui/theme/colours';
 import { RULER_PX, Ruler } from './Ruler';
 import { DrawingDefs, ShapeView } from './ShapeView';
 import { useSize } from './useSize';

@@ -2,7 +2,7 @@
 
 import { Box, chakra } from '@chakra-ui/react';
 import type { Drawing } from '@/drawing';
-import type { ClothName } from '@/ui/theme/system';
+import type { ClothName } from '@/ui/theme/colours';
 import { DrawnIcon } from './DrawnIcon';
 
 interface DrawnChoiceProps<Value extends string> {

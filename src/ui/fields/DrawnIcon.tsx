@@ -2,7 +2,7 @@
 
 import type { Drawing } from '@/drawing';
 import { ShapeView } from '@/ui/drawing/ShapeView';
-import { clothStyle, type ClothName } from '@/ui/theme/system';
+import { clothStyle, type ClothName } from '@/ui/theme/colours';
 
 /** A small drawing that something is chosen by; what it is stands beside it in words. */
 export function DrawnIcon({ drawing, cloth, scale }: { drawing: Drawing; cloth: ClothName; scale: number }) {

@@ -10,7 +10,7 @@ import { formatQuantity } from '@/core/wording';
 import { USUAL_VIEW, type View } from '@/drawing';
 import { useBag, useBagBehind, useBagStore } from '@/ui/bag/BagProvider';
 import { useSize } from '@/ui/drawing/useSize';
-import { CLOTHS } from '@/ui/theme/system';
+import { CLOTHS } from '@/ui/theme/colours';
 import { FoldedHandles } from './FoldedHandles';
 import { FoldedStill } from './FoldedStill';
 import { canDrawInSpace } from './canDrawInSpace';

@@ -22,7 +22,7 @@ import { LineSegments2 } from 'three/examples/jsm/lines/LineSegments2.js';
 import { LineSegmentsGeometry } from 'three/examples/jsm/lines/LineSegmentsGeometry.js';
 import type { Vec } from '@/core/fold';
 import type { Solid, SolidLine, View } from '@/drawing';
-import type { CLOTHS } from '@/ui/theme/system';
+import type { CLOTHS } from '@/ui/theme/colours';
 import { INK_COLOUR, LIT_COLOUR, STUFF_COLOURS } from './colours';
 import type { Folded } from './useFolded';
 

@@ -2,7 +2,7 @@
 
 import { useMemo } from 'react';
 import { foldedPicture, rowLines, type Solid, type View } from '@/drawing';
-import type { CLOTHS } from '@/ui/theme/system';
+import type { CLOTHS } from '@/ui/theme/colours';
 import { INK_COLOUR, LIT_COLOUR, STUFF_COLOURS } from './colours';
 import type { Folded } from './useFolded';
 

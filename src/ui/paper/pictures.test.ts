@@ -13,7 +13,7 @@ import { lettersIn } from '@/drawing/paper';
 import { pictureOf, pictureSvg } from '@/drawing/picture';
 import { picturePdf } from '@/drawing/picture/picturePdf';
 import { STROKES } from '@/ui/theme/strokes';
-import { CLOTHS } from '@/ui/theme/system';
+import { CLOTHS } from '@/ui/theme/colours';
 import { pictureLook } from '@/ui/theme/pictureLook';
 import { dpiOf } from './pngOf';
 

@@ -5,7 +5,7 @@ import { memo, useDeferredValue, useMemo } from 'react';
 import type { ReadPart, ReadRow } from '@/core/reader';
 import { readChart, readPartDrawing, type Drawing } from '@/drawing';
 import { DrawingDefs, ShapeView } from '@/ui/drawing/ShapeView';
-import { clothStyle } from '@/ui/theme/system';
+import { clothStyle } from '@/ui/theme/colours';
 
 /** What was read, lying flat, and its chart. It follows the text as soon as there is time. */
 export const ReadDrawings = memo(function ReadDrawings({ part, row }: { part: ReadPart; row: ReadRow | null }) {

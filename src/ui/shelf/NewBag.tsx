@@ -17,7 +17,7 @@ import { TypedField } from '@/ui/fields/TypedField';
 import { FieldFrame } from '@/ui/fields/FieldFrame';
 import { LibraryFinder } from '@/ui/library/LibraryFinder';
 import { useSwatchPart } from '@/ui/swatch/swatchLibrary';
-import { clothStyle } from '@/ui/theme/system';
+import { clothStyle } from '@/ui/theme/colours';
 import { designCard, type DesignCard } from '@/drawing';
 import { DrawnBag } from './DrawnBag';
 import type { BegunFrom } from './shelfActions';

@@ -2,7 +2,7 @@
 
 import { Box } from '@chakra-ui/react';
 import { useBag } from '@/ui/bag/BagProvider';
-import { clothStyle } from '@/ui/theme/system';
+import { clothStyle } from '@/ui/theme/colours';
 
 const BALL_PX = 96;
 const MOST_DRAWN = 20;

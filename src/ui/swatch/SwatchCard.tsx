@@ -9,7 +9,7 @@ import { swatchDrawing } from '@/drawing';
 import { useLastSettings } from '@/ui/bag/useLastSettings';
 import { FactList } from '@/ui/figures/FactList';
 import { ShapeView } from '@/ui/drawing/ShapeView';
-import { clothStyle } from '@/ui/theme/system';
+import { clothStyle } from '@/ui/theme/colours';
 
 const PIECES = { panel: 'panel', strip: 'narrow strip', rounds: 'joined rounds', border: 'border' } as const;
 const STATES = { 'as-worked': 'as worked', blocked: 'blocked', hanging: 'hanging' } as const;

@@ -9,7 +9,7 @@ import { useBag, useBagBehind, useBagStore } from '@/ui/bag/BagProvider';
 import { Group, Row } from '@/ui/bag/PlaceLayout';
 import { AddOrTake, ChoiceField, NumberField, TextField } from '@/ui/fields';
 import { FigureTicket } from '@/ui/figures/FigureTicket';
-import { CLOTHS } from '@/ui/theme/system';
+import { CLOTHS } from '@/ui/theme/colours';
 
 /** The yarn, and those held together with it: what a ball is, and what they come to as one. */
 export function YarnGroup() {

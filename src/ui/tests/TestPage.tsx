@@ -7,6 +7,8 @@ import { testedSchema, type Tested } from '@/core/bench';
 import { parseLength, type LengthUnit } from '@/core/units';
 import { localMemory } from '@/ui/browser/browserMemory';
 import { FieldFrame } from '@/ui/fields/FieldFrame';
+import type { PatternFigure } from '@/ui/writeup/drawnFigures';
+import { PatternFigures } from '@/ui/writeup/PatternFigures';
 
 const NAME_KEY = 'ruelle.tester.name';
 const WHOLE = 'whole';
@@ -15,12 +17,13 @@ interface TestPageProps {
   id: string;
   title: string;
   unit: LengthUnit;
+  figures: readonly PatternFigure[];
   sections: readonly { id: string; heading: string; lines: readonly string[] }[];
   parts: readonly { piece: string; copy: number; name: string; rows: number }[];
 }
 
 /** A pattern to be worked from by a tester: it can be read, and what she finds and measures goes back to whoever wrote it. */
-export function TestPage({ id, title, unit, sections, parts }: TestPageProps) {
+export function TestPage({ id, title, unit, figures, sections, parts }: TestPageProps) {
   return (
     <Box as="main" maxW="46rem" mx="auto" px={{ base: '3', md: '6' }} py="5">
       <Heading as="h1" fontSize="28px" mb="2">
@@ -35,6 +38,7 @@ export function TestPage({ id, title, unit, sections, parts }: TestPageProps) {
           <Heading as="h2" fontSize="18px" mb="1">
             {section.heading}
           </Heading>
+          <PatternFigures figures={figures} of={section.id} />
           {section.lines.map((line, index) => (
             <chakra.p key={index} maxW="75ch" mb="0.5">
               {line}

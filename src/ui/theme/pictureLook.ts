@@ -1,7 +1,7 @@
 import type { PictureLook } from '@/drawing/picture';
 import type { Shape } from '@/drawing';
 import { STROKES } from './strokes';
-import { CLOTHS, COLOURS, type ClothName } from './system';
+import { CLOTHS, COLOURS, type ClothName } from './colours';
 
 /** A pixel of the screen on paper, mm. */
 const PX_MM = 25.4 / 96;

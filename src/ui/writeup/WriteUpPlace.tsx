@@ -6,9 +6,12 @@ import { useDeferredValue, useMemo, useState } from 'react';
 import { patternAsMarkdown, patternAsText, sectionFigures, writtenPattern } from '@/core/wording';
 import { useBag } from '@/ui/bag/BagProvider';
 import { WhyThese } from '@/ui/figures/WhyThese';
+import { FIRST } from '@/drawing/pages';
 import { DrawingsGroup } from '@/ui/paper/DrawingsGroup';
 import { WholePattern } from './WholePattern';
+import { drawnFigures } from './drawnFigures';
 import { NotesField } from './NotesField';
+import { PatternFigures } from './PatternFigures';
 import { SizesGroup } from './SizesGroup';
 import { TestersGroup } from './TestersGroup';
 import { WrittenGroup } from './WrittenGroup';
@@ -20,6 +23,7 @@ export function WriteUpPlace() {
   const plan = useBag((state) => state.plan);
   const [late, latePlan] = [useDeferredValue(design), useDeferredValue(plan)];
   const pattern = useMemo(() => writtenPattern(late, latePlan), [late, latePlan]);
+  const figures = useMemo(() => drawnFigures(late, latePlan), [late, latePlan]);
   const [told, setTold] = useState('');
   const copy = async () => {
     try {
@@ -70,9 +74,11 @@ export function WriteUpPlace() {
           .filter(({ id }) => id !== 'notes')
           .map(({ id, heading, lines }) => (
             <Box as="section" key={id} mb="5">
+              {id === FIRST && <PatternFigures figures={figures} of={id} />}
               <Heading as="h2" fontSize="18px" mb="1">
                 {heading}
               </Heading>
+              {id !== FIRST && <PatternFigures figures={figures} of={id} />}
               {lines.map((line, index) => (
                 <chakra.p key={index} maxW="75ch" mb="0.5">
                   {line}

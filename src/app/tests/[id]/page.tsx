@@ -4,6 +4,7 @@ import { planBag } from '@/core/plan';
 import { partName, writtenPattern } from '@/core/wording';
 import { openBag } from '@/server/openBag';
 import { TestPage } from '@/ui/tests/TestPage';
+import { drawnFigures } from '@/ui/writeup/drawnFigures';
 
 interface TestProps {
   params: Promise<{ id: string }>;
@@ -26,6 +27,7 @@ export default async function TestOfBag({ params }: TestProps) {
       id={id}
       title={title}
       unit={design.settings.lengthUnit}
+      figures={drawnFigures(design, plan)}
       sections={sections.filter((section) => section.id !== 'notes')}
       parts={partsToWork(plan).map((part) => ({
         piece: part.of.id,
