@@ -5,6 +5,7 @@ import { nanoid } from 'nanoid';
 import { useRef, useState, type ReactNode } from 'react';
 import { testedSchema, type Tested } from '@/core/bench';
 import { parseLength, type LengthUnit } from '@/core/units';
+import { FIRST } from '@/drawing/pages';
 import { localMemory } from '@/ui/browser/browserMemory';
 import { FieldFrame } from '@/ui/fields/FieldFrame';
 import type { PatternFigure } from '@/ui/writeup/drawnFigures';
@@ -33,19 +34,22 @@ export function TestPage({ id, title, unit, figures, sections, parts }: TestPage
         You are trying this pattern before others do. Tell what you find as you go, at the end of this page; it is sent
         to who wrote it, and to nobody else.
       </Box>
-      {sections.map((section) => (
-        <Box as="section" key={section.id} mb="5">
-          <Heading as="h2" fontSize="18px" mb="1">
-            {section.heading}
-          </Heading>
-          <PatternFigures figures={figures} of={section.id} />
-          {section.lines.map((line, index) => (
-            <chakra.p key={index} maxW="75ch" mb="0.5">
-              {line}
-            </chakra.p>
-          ))}
-        </Box>
-      ))}
+      <Box as="article" bg="paper" border="1px solid" borderColor="paperEdge" px={{ base: '4', md: '8' }} py="5" mb="5">
+        {sections.map(({ id: section, heading, lines }) => (
+          <Box as="section" key={section} mb="5">
+            {section === FIRST && <PatternFigures figures={figures} of={section} />}
+            <Heading as="h2" fontSize="18px" mb="1">
+              {heading}
+            </Heading>
+            {section !== FIRST && <PatternFigures figures={figures} of={section} />}
+            {lines.map((line, index) => (
+              <chakra.p key={index} maxW="75ch" mb="0.5">
+                {line}
+              </chakra.p>
+            ))}
+          </Box>
+        ))}
+      </Box>
       <FoundForm {...{ id, unit, parts }} />
     </Box>
   );
