@@ -14,12 +14,14 @@ function main(path: string | undefined): number {
   } catch {
     return unreadable(`${path}: there is no such file, or it can’t be opened.`);
   }
-  const { terms, parts, faults, isProse } = readPattern(text);
+  const { terms, language, sizes, parts, faults, isProse } = readPattern(text);
   const lineOf = (at: number) => text.slice(0, at).split('\n').length;
   const read = {
     isPattern: !isProse,
     isCut: text.length > MOST_TEXT,
-    terms: { set: terms.set, why: termsSentence(terms) },
+    language: language ?? 'en',
+    sizes,
+    terms: language ? null : { set: terms.set, why: termsSentence(terms) },
     parts: parts.map(({ title, rows }) => ({
       title,
       rows: rows.map((row) => ({

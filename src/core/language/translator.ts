@@ -206,7 +206,11 @@ export class Translator {
       const isStart = !/[\p{L}\p{N}]/u.test(before) || (/\d/.test(before) && /\p{L}/u.test(text.charAt(at)));
       const found = isStart ? this.at(text, at, way) : null;
       if (found) {
-        add(found.written, found.length);
+        // A number that a phrase begins with stays a place of its own: it is what is mended.
+        const [number = ''] = /^\d+/.exec(found.written) ?? [];
+        const lead = text.startsWith(number, at) ? number.length : 0;
+        if (lead > 0) add(number, lead);
+        add(found.written.slice(lead), found.length - lead);
         continue;
       }
       WORD.lastIndex = at;

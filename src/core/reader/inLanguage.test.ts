@@ -33,6 +33,11 @@ describe.each(LANGUAGE_IDS)('read in %s', (language) => {
     expect(fault).toMatchObject({ code: 'count-differs', row: 1 });
     expect(wrong.slice(fault.from, fault.to)).toBe('27');
     expect(withMends(wrong, fault.mends)).toBe(sound);
+    // So is one with the word for stitches behind it, which is one phrase with it.
+    const sts = sound.replace(into('(26 sts').text, into('(25 sts').text);
+    const [other] = readPattern(sts).faults;
+    expect(sts.slice(other?.from, other?.to)).toBe('25');
+    expect(withMends(sts, other?.mends ?? [])).toBe(sound);
     const unknown = `${sound}\n${into('Row 10: ch 1, sc in each st to last st').text}, frobl, girare.`;
     const [word] = readPattern(unknown).faults;
     expect(word).toMatchObject({ code: 'undefined-word', words: 'frobl', row: 10 });
