@@ -6,10 +6,14 @@ const editor = (page: Page) => page.getByRole('textbox', { name: 'The pattern' }
 const says = (page: Page) => page.getByTestId('reader-says');
 const faults = (page: Page) => page.getByTestId('reader-faults').getByRole('listitem');
 
+/** Puts a text in the place of what stands there; on a busy machine a key can come before the click that it is for. */
 async function write(page: Page, text: string): Promise<void> {
-  await editor(page).click();
-  await page.keyboard.press('Control+A');
-  await page.keyboard.insertText(text);
+  await expect(async () => {
+    await editor(page).click();
+    await page.keyboard.press('Control+A');
+    await page.keyboard.insertText(text);
+    expect(await page.evaluate(() => localStorage.getItem('ruelle.reader.text'))).toBe(text);
+  }).toPass();
 }
 
 const SOUND = `Ch 22.

@@ -56,7 +56,7 @@ export const snapWords = onFlapWords<MagneticSnap>({
   problems: {
     ...REACHES,
     magnets: (_: object, length: (mm: number) => string) =>
-      `Strong small magnets are dangerous when swallowed: not on bags for young children. Keep them about ${length(150).endsWith('cm') ? '15 cm' : '6 in'} from implanted devices, and off cards. Follow your local rules.`,
+      `Strong small magnets are dangerous when swallowed: not on bags for young children. Keep them about ${length(150).endsWith('cm') ? '15 cm' : '6 in'} from implanted devices (FDA consumer advice), and off cards. Follow your local rules.`,
   },
 });
 
