@@ -33,7 +33,7 @@ describe.each(demoBags().map((design) => [design.name, design] as const))('the p
     expect(counts(text)).toEqual(counts(written({})));
   });
 
-  test('in three sizes, each of them is read without a fault', () => {
+  test.each(['en', 'it'] as const)('in three sizes (%s), each of them is read without a fault', (language) => {
     const { widthMm, heightMm } = demo.body;
     const of = (by: number) => ({
       by: 'outside' as const,
@@ -41,6 +41,7 @@ describe.each(demoBags().map((design) => [design.name, design] as const))('the p
       heightMm: Math.round(heightMm * by),
     });
     const text = written({
+      language,
       ownSize: 'M',
       sizes: [
         { name: 'S', of: of(0.85) },

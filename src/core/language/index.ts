@@ -2,6 +2,7 @@ import { ITALIAN } from './italian';
 import type { Language } from './language';
 import { Translator } from './translator';
 
+export { BY_SIZE, NUMBER } from './bySize';
 export type { Language } from './language';
 export { placeBefore, Translator, type Translated } from './translator';
 

@@ -1,6 +1,7 @@
-/** A list of one number for each size behind the first: “26 (30, 34)”. */
-const NUMBER = String.raw`\d+ (?:balls?|rows?|rounds?|stitch(?:es)?|sts?|chains?|times?)\b|\d+(?:[.,]\d+)?[¼½¾⅛⅜⅝⅞]?(?:st|nd|rd|th|ª)?|once more|\d+ more times`;
-const GRADED = new RegExp(String.raw`(?<![\p{L}\p{N}.,])(${NUMBER}) \(((?:${NUMBER})(?:,\s?(?:${NUMBER}))*)\)`, 'giu');
+import { BY_SIZE } from '@/core/language';
+
+/** A number, and a list of one for each size behind the first: “26 (30, 34)”. */
+const GRADED = new RegExp(String.raw`(?<![.,])(${BY_SIZE}) \(((?:${BY_SIZE})(?:,\s?(?:${BY_SIZE}))*)\)`, 'giu');
 const SAYS_SIZES = /^\W*sizes?\b\W+([\p{L}\p{N} ./-]{1,20}?)\s?\(([\p{L}\p{N} ./,-]{1,120})\)/imu;
 /** A line of one size alone. */
 const OWN_LINE = /^(\s*size ([^:\n]{1,20}): )/i;

@@ -310,8 +310,7 @@ class Hand {
       },
       takes,
       makes,
-      stitch.word,
-      countedAs(stitch),
+      stitch,
     );
   }
 
@@ -323,10 +322,10 @@ class Hand {
     doIt: (into: Worked['into'], times: number) => void,
     takes: number,
     makes: number,
-    word: string,
-    name = word,
+    stitch: StitchWord,
   ): void {
-    const step = stepOf(word, { each: makes });
+    const name = countedAs(stitch);
+    const step = stepOf(stitch.word, { each: makes });
     if (place.which === 'ring' || (this.isRing && this.below.cells === null)) {
       this.isRing = true;
       this.isUnknown = false;
@@ -432,7 +431,7 @@ class Hand {
         (into, times) => this.put(item, this.work.take(stepOf(word, { each: own, times, into }))),
         1,
         own,
-        word,
+        { word, over: 1 },
       );
     }
     const place = item.place.which === 'next' && item.place.count === 1 ? { ...item.place, count: 2 } : item.place;
@@ -443,7 +442,7 @@ class Hand {
       (into, times) => this.put(item, this.work.take(stepOf(word, { over: 2, times, into }))),
       2,
       1,
-      word,
+      { word, over: 1 },
     );
   }
 

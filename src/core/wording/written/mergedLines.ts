@@ -1,11 +1,6 @@
-/** A number as patterns have it: "26", "12.5", "4¾", "½"; none that is part of a word, such as sc2tog. */
-const NUMBER = String.raw`(?<![\p{L}\p{N}])(?:\d+(?:[.,]\d+)*[¼½¾⅛⅜⅝⅞]?|[¼½¾⅛⅜⅝⅞])(?!\p{L})`;
+import { BY_SIZE, NUMBER } from '@/core/language';
 
-/** What may differ from size to size in a line: a number, an ordinal, and words that go with one. */
-const BY_SIZE = new RegExp(
-  String.raw`once more|\d+ more times|\d+ (?:balls?|rows?|rounds?|stitch(?:es)?|sts?|chains?|times?)\b|\d+(?:st|nd|rd|th|ª)\b|ancora una volta|altre \d+ volte|${NUMBER}`,
-  'gu',
-);
+const ANY_BY_SIZE = new RegExp(BY_SIZE, 'gu');
 
 /** What may differ from one unit to the other: a quantity with its unit, several sizes of it; or a number. */
 const BY_UNIT = new RegExp(
@@ -63,7 +58,7 @@ function written(cuts: readonly Cut[], together: (numbers: readonly string[]) =>
  * mergedBySize([['Turn.', 'Row 2: sc.'], ['Turn.']], ['S', 'M']) // => ['Turn.', 'Size S: Row 2: sc.']
  */
 export function mergedBySize(sizes: readonly (readonly string[])[], names: readonly string[]): string[] {
-  const cuts = sizes.map((lines) => lines.map((line) => cut(line, BY_SIZE)));
+  const cuts = sizes.map((lines) => lines.map((line) => cut(line, ANY_BY_SIZE)));
   const shared = cuts.reduce<string[]>((all, one, index) => {
     const keys = one.map(({ key }) => key);
     return index === 0 ? keys : commonOf(all, keys);
@@ -136,7 +131,7 @@ function commonOf(one: readonly string[], other: readonly string[]): string[] {
 export function lineOfSize(line: string, size: number, names: readonly string[]): string | null {
   const own = names.findIndex((name) => line.startsWith(`Size ${name}: `));
   if (own >= 0) return own === size ? line.slice(`Size ${names[own]}: `.length) : null;
-  const one = BY_SIZE.source;
+  const one = BY_SIZE;
   const graded = new RegExp(`(${one}) \\(((?:${one})(?:, (?:${one})){${names.length - 2}})\\)`, 'gu');
   return line.replace(graded, (_, first: string, others: string) =>
     size === 0 ? first : (others.split(', ')[size - 1] ?? first),
