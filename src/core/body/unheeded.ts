@@ -1,5 +1,5 @@
 import { withinFacesMm } from '@/core/section';
-import { sheetsThroughMm, type SettledDesign } from '@/core/contents';
+import { depthSizeEdits, sheetsThroughMm, type SettledDesign } from '@/core/contents';
 import {
   LEAST_CHOSEN_STITCHES,
   LEAST_NARROWING,
@@ -25,7 +25,7 @@ export const unheededProblems = (
   ...narrowingProblems(design, pouch),
   ...joiningProblems(design, pouch),
   ...stitchProblems(design, pieces),
-  ...loadProblems(wished, pouch),
+  ...loadProblems(wished, design, pouch),
 ];
 
 /** A count she settled on that the repeat does not allow. */
@@ -136,11 +136,16 @@ function stitchProblems(design: SettledDesign, pieces: readonly Piece[]): Proble
 }
 
 /** A load that she typed herself, thicker than the inside of a bag with a depth of its own. */
-function loadProblems({ contents: { thicknessMm }, body }: Design, { depthMm, layers }: PouchStage): Problem[] {
+function loadProblems(
+  { contents: { thicknessMm }, body }: Design,
+  settled: SettledDesign,
+  { depthMm, layers, stitchMm, rowMm }: PouchStage,
+): Problem[] {
   if (thicknessMm === null || depthMm === 0) return [];
   const insideMm = depthMm - layers.fabricMm - 2 * withinFacesMm(layers);
   if (thicknessMm <= insideMm) return [];
-  const deeperMm = Math.ceil(thicknessMm + sheetsThroughMm(layers) + 1);
+  // A depth comes out in whole stitches or rows, so it may fall short by one.
+  const deeperMm = Math.ceil(thicknessMm + sheetsThroughMm(layers) + Math.max(stitchMm, rowMm));
   return [
     {
       code: 'load-deeper-than-bag',
@@ -155,7 +160,7 @@ function loadProblems({ contents: { thicknessMm }, body }: Design, { depthMm, la
               {
                 code: 'bag-deeper' as const,
                 values: { depthMm: deeperMm },
-                edits: [{ path: ['body', 'depthMm'], value: deeperMm }],
+                edits: depthSizeEdits(settled, deeperMm),
               },
             ]
           : []),

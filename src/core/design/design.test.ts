@@ -51,7 +51,18 @@ describe('reading a design', () => {
     ['no name', ['name'], '   ', 'name'],
     ['nine closures', ['closures'], Array(9).fill(fullDesign().closures[0]), 'closures'],
     ['a pocket of no kind', ['pockets'], [{}], 'pockets.0.kind'],
-    ['rows of colour, which are not planned yet', ['colourRows'], [{}], 'colourRows'],
+    [
+      'rows of a yarn that is not there',
+      ['colourRows'],
+      [{ yarn: 0, fromRow: 3, rows: 2, everyRows: null, piece: 'all' }],
+      'colourRows.0.yarn',
+    ],
+    [
+      'a stripe that comes again before it ends',
+      ['colourRows'],
+      [{ yarn: 0, fromRow: 3, rows: 4, everyRows: 4, piece: 'all' }],
+      'colourRows.0.everyRows',
+    ],
   ])('answers %s at its field', (_, path, value, fault) => {
     expect(faultPaths(withAt(path as string[], value))).toContain(fault);
   });

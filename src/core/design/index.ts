@@ -1,5 +1,13 @@
 export { UNCORRECTED, USUAL_SELLING, type Corrected, type Correction, type Selling } from './corrected';
 export { CARRYINGS, type Carrying } from './carrying';
+export {
+  MOST_FURTHER_YARNS,
+  OF_ONE_COLOUR,
+  YARN_COLOURS,
+  type ColourRow,
+  type FurtherYarn,
+  type YarnColour,
+} from './colours';
 export { SEAM_KINDS, type SeamKind } from './bodies/common';
 export type { BodyFacts } from './bodies/facts';
 export type { FoldOverStrip } from './bodies/foldOverStrip';
@@ -148,7 +156,8 @@ export {
   MOST_CLOSURES,
   MOST_DESIGN_CHARACTERS,
   HOOK_LETTER_NAMES,
-  YARN_COLOURS,
+  GOES_WITHOUT,
+  type GoesWithout,
   designSchema,
   factsOf,
   isMeasured,

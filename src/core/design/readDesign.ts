@@ -38,7 +38,7 @@ export function readDesignText(text: string): ReadDesign {
  * Reads a design from plain data of any origin, bringing an older version up to date first.
  *
  * @example
- * readDesign({ format: 'ruelle-design', version: 99 }) // => { ok: false, faults: [{ path: ['version'], sentence: 'This bag was saved by a newer Ruelle (file version 99; this one reads up to 17). Update Ruelle to open it.' }] }
+ * readDesign({ format: 'ruelle-design', version: 99 }) // => { ok: false, faults: [{ path: ['version'], sentence: 'This bag was saved by a newer Ruelle (file version 99; this one reads up to 18). Update Ruelle to open it.' }] }
  */
 export function readDesign(document: unknown): ReadDesign {
   if (typeof document !== 'object' || document === null || !('format' in document) || document.format !== DESIGN_FORMAT)

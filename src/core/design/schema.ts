@@ -37,17 +37,18 @@ import { MOST_STRAPS, strapSchema } from './fittings/straps';
 import { LEAST_DROP_MM, LEAST_SHAPE_MM, MOST_HEM_MM, MOST_SIZE_MM } from '@/core/defaults';
 import { PANEL_STITCH_IDS } from '@/core/stitches/catalogue';
 import { correctedSchema, sellingSchema } from './corrected';
+import { YARN_COLOURS, ball, colourRowsSchema, furtherYarnsSchema } from './colours';
 import { cameOutSchema, clothSchema } from './cutting';
 import { isOwnStitchId, ownStitchIdSchema, ownStitchSchema } from './ownStitchSchema';
 import { writtenSchema } from './written';
 
 /**
- * The design document, version 17: only what a maker chose or measured. Lengths in mm, masses in g.
+ * The design document, version 18: only what a maker chose or measured. Lengths in mm, masses in g.
  * Its sentences are shown at the field, so each says what would fit.
  */
 
 export const DESIGN_FORMAT = 'ruelle-design';
-export const DESIGN_VERSION = 17;
+export const DESIGN_VERSION = 18;
 
 /** A stitch pattern: one of the catalogue, or one of her own. */
 const stitchSchema = z.union([z.enum(PANEL_STITCH_IDS), ownStitchIdSchema], { error: 'Choose a stitch.' });
@@ -78,18 +79,6 @@ const workedSchema = z.strictObject({
 
 /** None before the swatch is measured. */
 const readings = z.array(readingSchema).max(40, { error: 'Forty readings are enough.' });
-
-export const YARN_COLOURS = ['harbour', 'moss', 'madder', 'oat', 'plum', 'slate'] as const;
-
-/** What the label says of one ball; null where that was not written down. */
-const ball = {
-  ballMassG: massG(5, 5000).nullable(),
-  ballLengthM: z
-    .number({ error: 'Write the length of one ball, in metres.' })
-    .min(5, { error: 'A ball has at least 5 m.' })
-    .max(20000, { error: 'A ball has 20 000 m at most.' })
-    .nullable(),
-};
 
 const yarnSchema = z.strictObject({
   name: shortText(80),
@@ -298,8 +287,9 @@ export type Closure = z.infer<typeof closureSchema>;
 /** So many closures are planned on one bag. */
 export const MOST_CLOSURES = 8;
 
-/** Room in the file for what is not planned yet. */
-const noneYet = z.array(z.never()).max(0, { error: 'Ruelle can’t plan this yet.' });
+/** What a bag can go without and still be finished, once she has said so: things to carry that are named, a closure, a lining. */
+export const GOES_WITHOUT = ['contents', 'closure', 'lining'] as const;
+export type GoesWithout = (typeof GOES_WITHOUT)[number];
 
 export const designSchema = z
   .strictObject({
@@ -326,8 +316,11 @@ export const designSchema = z
     stiffener: stiffenerSchema.nullable(),
     trims: z.array(trimSchema).max(MOST_TRIMS, { error: 'Eight trims are enough for one bag.' }),
     edgings: z.array(edgingSchema).max(4, { error: 'Four edgings are enough for one bag.' }),
-    /** Rows that are worked in another colour. */
-    colourRows: noneYet,
+    /** Yarns of other colours than the swatch's, and the rows that are worked in them. */
+    furtherYarns: furtherYarnsSchema,
+    colourRows: colourRowsSchema,
+    /** What she has said that this bag goes without, so that it isn't asked again. */
+    without: z.array(z.enum(GOES_WITHOUT)).max(GOES_WITHOUT.length, { error: 'Each is said once.' }),
     /** What lining and pockets are cut from. */
     cloth: clothSchema,
     /** What she measured of what is finished, each once. */
@@ -373,6 +366,14 @@ export const designSchema = z
           message: `There is a “${thing.name}” here already. “${thing.name} 2” would do, or count it as two.`,
         });
       names.add(thing.name.toLowerCase());
+    });
+    design.colourRows.forEach(({ yarn }, index) => {
+      if (yarn >= design.furtherYarns.length)
+        context.addIssue({
+          code: 'custom',
+          path: ['colourRows', index, 'yarn'],
+          message: 'This yarn is not in the bag.',
+        });
     });
     const ownNames = new Set<string>();
     design.ownStitches.forEach(({ name }, index) => {

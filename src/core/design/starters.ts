@@ -195,6 +195,8 @@ export function starterDesign(
     corrected: UNCORRECTED,
     selling: null,
     written: USUAL_WRITTEN,
+    furtherYarns: [],
+    without: [],
     cameOut: [],
   };
 }

@@ -1,5 +1,6 @@
 import { EASE_MM } from '@/core/defaults';
 import type { DesignEdit } from '@/core/problems';
+import { OF_ONE_COLOUR } from './colours';
 import { UNCORRECTED } from './corrected';
 import { USUAL_WRITTEN } from './written';
 import { USUAL_PRONG_MM } from './fittings/magneticSnap';
@@ -230,6 +231,8 @@ export const UPGRADES: Readonly<Record<number, Upgrade>> = {
   14: (document) => ({ ...document, version: 15, worked: null }),
   15: (document) => ({ ...document, version: 16, corrected: UNCORRECTED, selling: null }),
   16: (document) => ({ ...document, version: 17, written: USUAL_WRITTEN }),
+  // Version 17 had no yarns but those held together, and asked nothing that could be answered with “without”.
+  17: (document) => ({ ...document, version: 18, ...OF_ONE_COLOUR, without: [] }),
 };
 
 /** Where an older version's edit is made in the next one, by the version it reads; none where it can't be made there. */
@@ -288,4 +291,5 @@ export const EDIT_UPGRADES: Readonly<Record<number, (edit: DesignEdit) => Design
   14: (edit) => edit,
   15: (edit) => edit,
   16: (edit) => edit,
+  17: (edit) => edit,
 };

@@ -35,6 +35,20 @@ export const takeOffEdit = (design: Pick<Design, FittingGroup>, { group, index }
     : { path: [group], value: design[group].filter((_, other) => other !== index) };
 
 /**
+ * The fitting that a path of the design leads to or into; null where it leads elsewhere.
+ *
+ * @example
+ * fittingOfPath(['straps', 1, 'ends']) // => { group: 'straps', index: 1 }
+ * fittingOfPath(['body', 'widthMm']) // => null
+ */
+export function fittingOfPath([first, second]: readonly (string | number)[]): FittingPlace | null {
+  const group = FITTING_GROUPS.find((one) => one === first);
+  if (group === undefined) return null;
+  if (isSingle(group)) return { group, index: 0 };
+  return typeof second === 'number' ? { group, index: second } : null;
+}
+
+/**
  * A name for one fitting of a group: the first has the bare one, so that a bag with one snap speaks of “the snap”.
  *
  * @example

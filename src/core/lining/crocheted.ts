@@ -135,7 +135,7 @@ function liningAsBag(lining: CrochetedLining, { width, height, depth }: DropInSi
     flap: { kind: 'none', dropMm: design.flap.dropMm, widthMm: null, hemMm: null },
     contents: { ...design.contents, items: [], thicknessMm: 0, massG: 0, chosenPacking: null },
     ...{ lining: null, stiffener: null, pockets: [], closures: [], hardware: [], straps: [], edgings: [], trims: [] },
-    ...{ colourRows: [], cameOut: [], notes: '' },
+    ...{ furtherYarns: [], colourRows: [], cameOut: [], notes: '' },
   };
 }
 

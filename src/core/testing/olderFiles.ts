@@ -28,7 +28,7 @@ export function liningOfVersion11(lining: Design['lining']): Record<string, unkn
 
 /** A bag as a file of version 12 had it: without what is cut from, and what came out. */
 export const asVersion12 = (design: Design): Record<string, unknown> => ({
-  ...without(design, 'cloth', 'cameOut', 'worked', 'written'),
+  ...without(design, 'cloth', 'cameOut', 'worked', 'written', 'furtherYarns', 'without'),
   version: 12,
 });
 

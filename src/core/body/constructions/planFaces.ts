@@ -1,6 +1,6 @@
-import type { LoadState } from '@/core/contents';
+import { outsideSizeRepairs, type LoadState } from '@/core/contents';
 import { CHOSEN, GEOMETRY, input, inputFrom, makeFigure, offFigure, productFigure, type Figure } from '@/core/figures';
-import type { Problem, ProblemValues } from '@/core/problems';
+import type { Problem, ProblemValues, Repair } from '@/core/problems';
 import { NOTHING_SPECIAL, type PouchFigures, type PouchStage } from '@/core/stages';
 import { nearestCount } from '@/core/stitches';
 import { MOST_COUNT } from '../limits';
@@ -10,6 +10,9 @@ import { layersOfCloth, type BodyInput, type PouchResult, type Sizing } from './
 
 /** Fewer stitches than this are no fabric. */
 const LEAST_STITCHES = 2;
+
+/** A size that mends what can't be planned is so much roomier than the one that just could. Ours. */
+const ROOMIER = 1.25;
 
 /** What of a pouch is the construction's own to say. */
 export interface FacesOwn {
@@ -85,7 +88,7 @@ interface FaceCounts {
 type Counted = { ok: true; counts: FaceCounts } | ReturnType<typeof stop>;
 
 /** Stitches and rows from the wanted sizes, or from what she settled on; or what prevents a plan of them. */
-function countFaces({ design, body, cloth }: BodyInput, own: FacesOwn): Counted {
+function countFaces({ design, body, cloth, pattern }: BodyInput, own: FacesOwn): Counted {
   const { sizing } = own;
   const { across } = sizing;
   if (across === null) throw new Error('a body without faces is not planned by them');
@@ -98,9 +101,21 @@ function countFaces({ design, body, cloth }: BodyInput, own: FacesOwn): Counted 
     across.widthMm(stitchCount) <= 0 ||
     across.seenStitches(stitchCount) <= 0
   )
-    return stop('width-under-one-repeat', ['body', 'widthMm'], { oneRepeatMm: cloth.stitchMm });
+    return stop(
+      'width-under-one-repeat',
+      ['body', 'widthMm'],
+      { oneRepeatMm: cloth.stitchMm },
+      outsideSizeRepairs(design, {
+        widthMm: Math.ceil(ROOMIER * Math.max(body.widthMm, 2 * pattern.repeatStitches * cloth.stitchMm)),
+      }),
+    );
   if (stitchCount > MOST_COUNT)
-    return stop('too-many-stitches', ['body', 'widthMm'], { stitches: stitchCount, mostStitches: MOST_COUNT });
+    return stop(
+      'too-many-stitches',
+      ['body', 'widthMm'],
+      { stitches: stitchCount, mostStitches: MOST_COUNT },
+      outsideSizeRepairs(design, { widthMm: Math.floor((body.widthMm * MOST_COUNT) / (ROOMIER * stitchCount)) }),
+    );
 
   const nearestRows = Math.max(1, Math.round(sizing.rowsFor(body.heightMm)));
   const frontRows = body.chosenRows.front ?? nearestRows;
@@ -109,16 +124,33 @@ function countFaces({ design, body, cloth }: BodyInput, own: FacesOwn): Counted 
   const backRows = own.backFollows ? frontRows : (body.chosenRows.back ?? frontRows + evens);
   const fewerRows = Math.min(frontRows, backRows);
   if (body.chosenRows.front === null && nearestRows > MOST_COUNT)
-    return stop('too-many-stitches', ['body', 'heightMm'], { rows: nearestRows, mostStitches: MOST_COUNT });
+    return stop(
+      'too-many-stitches',
+      ['body', 'heightMm'],
+      { rows: nearestRows, mostStitches: MOST_COUNT },
+      outsideSizeRepairs(design, { heightMm: Math.floor((body.heightMm * MOST_COUNT) / (ROOMIER * nearestRows)) }),
+    );
   if (fewerRows * cloth.rowMm <= sizing.bendMm)
-    return stop('front-too-short', ['body', 'heightMm'], { bendMm: sizing.bendMm });
+    return stop(
+      'front-too-short',
+      ['body', 'heightMm'],
+      { bendMm: sizing.bendMm },
+      outsideSizeRepairs(design, { heightMm: Math.ceil(2 * ROOMIER * Math.max(sizing.bendMm, cloth.rowMm)) }),
+    );
   const mostLoadMm = own.mostLoadMm?.(fewerRows);
   const { thicknessMm: loadMm } = design.contents;
   if (mostLoadMm !== undefined && (loadMm >= mostLoadMm || loadMm >= body.widthMm))
-    return stop('load-too-thick', ['contents', 'thicknessMm'], {
-      loadMm,
-      mostLoadMm: Math.max(0, Math.floor(Math.min(mostLoadMm, body.widthMm) - 1)),
-    });
+    return stop(
+      'load-too-thick',
+      ['contents', 'thicknessMm'],
+      { loadMm, mostLoadMm: Math.max(0, Math.floor(Math.min(mostLoadMm, body.widthMm) - 1)) },
+      outsideSizeRepairs(
+        design,
+        loadMm >= mostLoadMm
+          ? { heightMm: Math.ceil(2 * ROOMIER * loadMm) }
+          : { widthMm: Math.ceil(2 * ROOMIER * loadMm) },
+      ),
+    );
   return { ok: true, counts: { wished, stitchCount, frontRows, backRows, across } };
 }
 
@@ -267,8 +299,9 @@ export function stop<C extends 'too-many-stitches' | 'front-too-short' | 'load-t
   code: C,
   path: (string | number)[],
   values: ProblemValues[C],
+  repairs: Repair[] = [],
 ): { ok: false; problems: Problem[] } {
-  const problem = { code, path, values, severity: 'stop', place: 'body', repairs: [] } as const;
+  const problem = { code, path, values, severity: 'stop', place: 'body', repairs } as const;
   return { ok: false, problems: [problem as unknown as Problem] };
 }
 
