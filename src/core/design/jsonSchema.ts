@@ -6,7 +6,7 @@ import { DESIGN_VERSION, designSchema } from './schema';
  * of single fields; that a flap may not be longer than the front stands in words in the description.
  *
  * @example
- * designJsonSchema().title // => 'Ruelle design, version 17'
+ * designJsonSchema().title // => 'Ruelle design, version 18'
  */
 export function designJsonSchema(): Record<string, unknown> {
   return {

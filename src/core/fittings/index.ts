@@ -10,7 +10,16 @@ export { BEHIND_MM, reachProblems, type ReachProblems, type ReachRepairs, type R
 export { smallParts, type SmallPartsProblems } from './smallParts';
 export { formOnFabric, lineCorners, moveMarkEdits, type FabricMark, type MarkForm, type MarkMove } from './mark';
 export { type HungBand } from './band';
-export { FITTING_GROUPS, fittingOfPath, isSingle, nameAt, pathOf, takeOffEdit, type FittingGroup, type FittingPlace } from './place';
+export {
+  FITTING_GROUPS,
+  fittingOfPath,
+  isSingle,
+  nameAt,
+  pathOf,
+  takeOffEdit,
+  type FittingGroup,
+  type FittingPlace,
+} from './place';
 export { planFittings, type FittingCatalogues } from './planFittings';
 export {
   fittingAt,

@@ -18,6 +18,7 @@ export { oneOfSizes, oneOfUnits, schematicText, type SchematicText } from './sch
 export { spelledOut } from './written/spelledOut';
 export { writtenPattern } from './written/writtenPattern';
 export { faultSentence } from './faultSentence';
+export { nextText, type NextText } from './nextText';
 export { patternAsMarkdown, patternAsText, writePattern, type Pattern, type PatternSectionId } from './patternText';
 export { problemSentence, repairLabel } from './problemText';
 export { formatDifference, formatPlusMinus, formatQuantity, formatSource } from './quantity';

@@ -8,6 +8,7 @@ import { figureId } from '@/core/figures';
 import { WhyCard } from '@/ui/figures/WhyCard';
 import { TextField } from '@/ui/fields';
 import { useBag, useBagStore } from './BagProvider';
+import { NextLine } from '@/ui/next/NextLine';
 import { KeptVersions, type KeptVersion } from './KeptVersions';
 import { Notice } from './Notice';
 import { SaveMark } from './SaveMark';
@@ -31,6 +32,9 @@ export function BagFrame({ kept, children }: { kept: readonly KeptVersion[]; chi
 
   return (
     <Flex direction="column" minH="100vh">
+      <a className="skip" href="#place">
+        Go to the place
+      </a>
       <Flex
         as="header"
         className="onDark"
@@ -79,10 +83,21 @@ export function BagFrame({ kept, children }: { kept: readonly KeptVersion[]; chi
         </Flex>
       </Flex>
       <TapeNav />
+      <NextLine />
       <SaveSlip />
       <Notice />
       <KeptVersions versions={kept} />
-      <Box as="main" flex="1" px={{ base: '3', md: '5' }} py="4" display="flex" flexDirection="column">
+      <Box
+        as="main"
+        id="place"
+        tabIndex={-1}
+        outline="none"
+        flex="1"
+        px={{ base: '3', md: '5' }}
+        py="4"
+        display="flex"
+        flexDirection="column"
+      >
         {children}
       </Box>
       <WhyCard />

@@ -34,12 +34,12 @@ export function PlaceLayout({
       <Box
         order={{ base: drawingLast ? 1 : 0, lg: 0 }}
         position="relative"
-        minH={{ base: ownHeight ? '0' : '460px', lg: 'calc(100vh - 150px)' }}
+        minH={{ base: ownHeight ? '0' : '460px', lg: 'calc(100vh - 190px)' }}
       >
         <Box
           position={{ lg: 'sticky' }}
           top="12px"
-          height={{ base: ownHeight ? 'auto' : '460px', lg: 'calc(100vh - 150px)' }}
+          height={{ base: ownHeight ? 'auto' : '460px', lg: 'calc(100vh - 190px)' }}
         >
           {drawing}
         </Box>
@@ -63,10 +63,18 @@ function Part({ children }: { children: ReactNode }) {
   );
 }
 
+interface GroupProps {
+  title: string;
+  action?: ReactNode;
+  /** What comes next by `core/whatNext` is done here: its codes, one after the other. */
+  next?: string;
+  children: ReactNode;
+}
+
 /** A titled group of a place. */
-export function Group({ title, action, children }: { title: string; action?: ReactNode; children: ReactNode }) {
+export function Group({ title, action, next, children }: GroupProps) {
   return (
-    <section className="group" aria-label={title}>
+    <section className="group" aria-label={title} data-next={next}>
       <div className="group-head">
         <h2>{title}</h2>
         {action}

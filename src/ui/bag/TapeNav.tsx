@@ -1,9 +1,13 @@
 'use client';
 
-import { Box, Flex, chakra } from '@chakra-ui/react';
+import { Box, chakra } from '@chakra-ui/react';
+import { Check } from 'lucide-react';
 import Link from 'next/link';
 import { usePathname } from 'next/navigation';
+import { useEffect, useRef } from 'react';
+import { isDoneAt } from '@/core/whatNext';
 import { BASIS_SIGN, BASIS_WORDS } from '@/core/wording';
+import { useNextThings } from '@/ui/next/useNext';
 import { useBag, useBagBehind } from './BagProvider';
 import { PLACES, type PlaceSlug } from './places';
 
@@ -13,18 +17,16 @@ const TapeLink = chakra(Link);
 export function TapeNav() {
   const id = useBag((state) => state.id);
   const path = usePathname();
+  const things = useNextThings();
+  const tape = useRef<HTMLElement>(null);
+  // The place she is at lies in sight, with a little of what comes before and after it.
+  useEffect(() => {
+    const here = tape.current?.querySelector<HTMLElement>('[aria-current=page]');
+    if (tape.current && here)
+      tape.current.scrollLeft = here.offsetLeft - (tape.current.clientWidth - here.offsetWidth) / 2;
+  }, [path]);
   return (
-    <Flex
-      as="nav"
-      aria-label="Places"
-      bg="brassPale"
-      borderBottom="2px solid"
-      borderColor="brassDeep"
-      flexWrap={{ base: 'wrap', lg: 'nowrap' }}
-      backgroundImage="repeating-linear-gradient(90deg, var(--chakra-colors-brass-deep) 0 1px, transparent 1px 12px)"
-      backgroundSize="100% 7px"
-      backgroundRepeat="repeat-x"
-    >
+    <nav ref={tape} aria-label="Places" className="tape">
       {PLACES.map(({ slug, name }, index) => {
         const here = path.endsWith(`/${slug}`);
         return (
@@ -36,8 +38,10 @@ export function TapeNav() {
             alignItems="baseline"
             gap="2"
             px={{ base: '2.5', xl: '5' }}
-            pt={{ base: '2', lg: '3' }}
-            pb={{ base: '1', lg: '2' }}
+            flexShrink="0"
+            pt="3"
+            pb="2"
+            minH="44px"
             whiteSpace="nowrap"
             color="ink"
             borderRight="1px solid"
@@ -46,16 +50,17 @@ export function TapeNav() {
             boxShadow={here ? 'inset 0 -4px 0 var(--chakra-colors-ink)' : undefined}
             fontWeight={here ? 700 : 500}
           >
-            <Box as="span" fontFamily="heading" fontSize="13px" color="brassDeep" aria-hidden>
-              {index + 1}
+            <Box as="span" fontFamily="heading" fontSize="13px" color="brassDeep" minW="2ch" aria-hidden>
+              {isDoneAt(slug, things) === true ? <Check size={13} strokeWidth={3.5} aria-hidden /> : index + 1}
             </Box>
             {name}
+            {isDoneAt(slug, things) === true && <span className="only-read">, done</span>}
             {slug === 'swatch' && <SwatchBasis />}
             <ToDecide place={slug} />
           </TapeLink>
         );
       })}
-    </Flex>
+    </nav>
   );
 }
 

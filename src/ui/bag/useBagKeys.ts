@@ -3,7 +3,7 @@
 import { useRouter } from 'next/navigation';
 import { useHotkeys } from 'react-hotkeys-hook';
 import { useBagStore } from './BagProvider';
-import { PLACES } from './places';
+import { PLACES, type PlaceSlug } from './places';
 
 /** The keys that work everywhere in a bag. Written down in ShortcutSheet. */
 export function useBagKeys(onShowSheet: () => void): void {
@@ -14,18 +14,23 @@ export function useBagKeys(onShowSheet: () => void): void {
   // In a text field the browser's own undo is meant; on a line of the drawing ours is.
   const outsideText = { ...always, ignoreEventWhen: ({ target }: KeyboardEvent) => isText(target) } as const;
 
+  const goTo = (place: PlaceSlug) => {
+    router.push(`/bags/${store.getState().id}/${place}`);
+    goToPlace();
+  };
+
   useHotkeys('mod+z', () => store.getState().undo(), outsideText);
   useHotkeys(['mod+y', 'mod+shift+z'], () => store.getState().redo(), outsideText);
   useHotkeys(
     'alt+1,alt+2,alt+3,alt+4,alt+5,alt+6,alt+7,alt+8,alt+9',
     (event) => {
       const place = PLACES[Number(event.code.slice(-1)) - 1];
-      if (place) router.push(`/bags/${store.getState().id}/${place.slug}`);
+      if (place) goTo(place.slug);
     },
     always,
   );
   // The tape has one place more than there are digits.
-  useHotkeys('alt+w', () => router.push(`/bags/${store.getState().id}/write-up`), always);
+  useHotkeys('alt+w', () => goTo('write-up'), always);
   useHotkeys('alt+0', () => router.push('/'), always);
   useHotkeys(
     'alt+u',
@@ -51,6 +56,11 @@ export function useBagKeys(onShowSheet: () => void): void {
     always,
   );
   useHotkeys('?', onShowSheet, { ...outsideText, useKey: true });
+}
+
+/** Whoever goes by keys goes on from the place, not from where she was on another: what is typed next is meant for it. */
+function goToPlace(): void {
+  document.getElementById('place')?.focus({ preventScroll: true });
 }
 
 /** Inputs that nothing is typed into. */

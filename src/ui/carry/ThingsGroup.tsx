@@ -55,7 +55,7 @@ export function ThingsGroup() {
     setOpen(null);
   };
   return (
-    <Group title="What goes in" action={<AddThing hers={hers} onAdd={add} onBegin={begin} />}>
+    <Group title="What goes in" next="say-contents" action={<AddThing hers={hers} onAdd={add} onBegin={begin} />}>
       <SetAside names={hers.unreadable} />
       <LibraryFinder part={hers} label="Find among your things" where="in “Add a thing…”" />
       {items.length === 0 && !begun && (

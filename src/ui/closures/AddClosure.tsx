@@ -30,7 +30,7 @@ export function AddClosure() {
     return { value: kind, label: title, says: add, drawing: closureIcon(kind) };
   });
   return (
-    <Group title={count === 0 ? 'Nothing closes it yet' : 'Put another on'}>
+    <Group title={count === 0 ? 'Nothing closes it yet' : 'Put another on'} next="choose-closure">
       {count === 0 && (
         <Box fontSize="14px" mb="2">
           {hasFlap ? 'The flap hangs free.' : 'The mouth is open.'}

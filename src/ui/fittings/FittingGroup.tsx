@@ -47,6 +47,7 @@ export function FittingGroup({
   const ofSoMany = useBag(({ design }) => (isSingle(at.group) ? 1 : design[at.group].length));
   return (
     <Group
+      next={choice.kind === 'zipper' ? 'say-zipper-length' : undefined}
       title={ofSoMany === 1 ? title : `${title} (${ordinal(at.index + 1)} of ${ofSoMany})`}
       action={
         <AddOrTake

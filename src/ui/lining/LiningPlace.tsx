@@ -145,7 +145,7 @@ function LiningKinds({ lining }: { lining: Lining | null }) {
     return { value: kind, label: title, says: lining ? `${title} instead` : add, drawing: liningIcon(kind) };
   });
   return (
-    <Group title={lining ? 'Another lining instead' : 'No lining'}>
+    <Group title={lining ? 'Another lining instead' : 'No lining'} next="choose-lining">
       {!lining && (
         <Box fontSize="14px" mb="2">
           The crochet shows inside. A lining keeps small things from slipping through and hides the back of a snap.

@@ -12,6 +12,7 @@ export function ScaleGroup() {
     store.getState().edit(label, [{ path: ['swatch', 'weighed', ...path], value }]);
   return (
     <Group
+      next="weigh-swatch"
       title="On the scale"
       action={weighed && <AddOrTake label="Not weighed" onClick={() => set('Not weighed', [], null)} />}
     >

@@ -1,5 +1,6 @@
 'use client';
 
+import { Box } from '@chakra-ui/react';
 import { HOOK_LETTER_NAMES } from '@/core/design';
 import { PANEL_STITCH_IDS } from '@/core/stitches';
 import { stitchName } from '@/core/wording';
@@ -81,16 +82,18 @@ export function SwatchItself() {
           ]}
           onChange={(value) => set('Letter on the hook', 'hookLetter', value === 'none' ? null : value)}
         />
-        <LengthField
-          label="Fabric thickness"
-          fine
-          width="5em"
-          help="Pressed lightly between two rulers."
-          valueMm={swatch.thicknessMm}
-          empty="not yet"
-          onClear={() => set('Fabric thickness', 'thicknessMm', null)}
-          onChange={(value) => set('Fabric thickness', 'thicknessMm', value)}
-        />
+        <Box display="contents" data-next="measure-thickness">
+          <LengthField
+            label="Fabric thickness"
+            fine
+            width="5em"
+            help="Pressed lightly between two rulers."
+            valueMm={swatch.thicknessMm}
+            empty="not yet"
+            onClear={() => set('Fabric thickness', 'thicknessMm', null)}
+            onChange={(value) => set('Fabric thickness', 'thicknessMm', value)}
+          />
+        </Box>
       </Row>
     </Group>
   );

@@ -76,7 +76,7 @@ export function SwatchPlace() {
       }
     >
       <ProblemSlips place="swatch" />
-      <Group title="Readings">
+      <Group title="Readings" next="measure-swatch">
         <Row>
           <Readings kind="stitchReadings" title="Stitches along a row" counted="stitches" />
           <Readings kind="rowReadings" title="Rows up the swatch" counted="rows" />

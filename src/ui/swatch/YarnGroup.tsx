@@ -1,6 +1,6 @@
 'use client';
 
-import { Button } from '@chakra-ui/react';
+import { Box, Button } from '@chakra-ui/react';
 import { YARN_COLOURS, type HeldYarn } from '@/core/design';
 import { M_PER_YARD } from '@/core/units';
 import { YARN_CLASS_LABELS } from '@/core/wording';
@@ -67,7 +67,9 @@ export function YarnGroup() {
             set('Weight class', ['swatch', 'yarn', 'weightClass'], value === 'null' ? null : Number(value))
           }
         />
-        <BallFields path={['swatch', 'yarn']} ballMassG={yarn.ballMassG} ballLengthM={yarn.ballLengthM} />
+        <Box display="contents" data-next="say-ball">
+          <BallFields path={['swatch', 'yarn']} ballMassG={yarn.ballMassG} ballLengthM={yarn.ballLengthM} />
+        </Box>
         {held && <FigureTicket figure={held} />}
       </Row>
       {heldWith.map((other, index) => (

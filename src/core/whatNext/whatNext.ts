@@ -3,6 +3,7 @@ import { fittingOfPath, takeOffEdit } from '@/core/fittings';
 import type { Plan } from '@/core/plan';
 import type { DesignEdit, Place, Problem } from '@/core/problems';
 import { plainStitchOf } from '@/core/stitches';
+import { wholeSwatch } from '@/core/yarn';
 
 /** What a bag asks of its maker before it is planned, each once. */
 export type NextCode =
@@ -69,6 +70,9 @@ const decision = (problem: Problem): NextThing => ({
   problem,
 });
 
+const isBallKnown = ({ ballMassG, ballLengthM }: { ballMassG: number | null; ballLengthM: number | null }): boolean =>
+  ballMassG !== null && ballLengthM !== null;
+
 /** Open at the top; what was wished for the flap is kept. */
 const withoutFlap = ({ dropMm, widthMm, hemMm }: Design['flap']): Design['flap'] => ({
   kind: 'none',
@@ -94,7 +98,6 @@ function asked(design: Design, plan: Pick<Plan, 'closures'>): NextThing[] {
     without: goWithout(design, what),
   });
   const saysContents = contents.items.length > 0 || contents.thicknessMm !== null;
-  const { ballMassG, ballLengthM } = swatch.yarn;
   return [
     orWithout('contents', 'say-contents', 'carry', saysContents),
     thing(
@@ -104,13 +107,8 @@ function asked(design: Design, plan: Pick<Plan, 'closures'>): NextThing[] {
       isMeasured(swatch),
     ),
     thing('measure-thickness', 'swatch', ['swatch', 'thicknessMm'], swatch.thicknessMm !== null),
-    thing('weigh-swatch', 'swatch', ['swatch', 'weighed'], swatch.weighed !== null),
-    thing(
-      'say-ball',
-      'swatch',
-      ['swatch', 'yarn', ballMassG === null ? 'ballMassG' : 'ballLengthM'],
-      ballMassG !== null && ballLengthM !== null,
-    ),
+    thing('weigh-swatch', 'swatch', ['swatch', 'weighed'], wholeSwatch(swatch) !== null),
+    thing('say-ball', 'swatch', ['swatch', 'yarn', 'ballMassG'], [swatch.yarn, ...swatch.heldWith].every(isBallKnown)),
     orWithout('closure', 'choose-closure', 'closures', closures.length > 0),
     ...zippersToSay(design, plan).map((index) =>
       thing('say-zipper-length', 'closures', ['closures', index, 'lengthMm'], false),

@@ -1,1 +1,0 @@
-export { PLACES_IN_ORDER, isDoneAt, nextAt, nextThings, lastWayOut, type NextCode, type NextThing } from './nextThings';
