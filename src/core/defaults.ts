@@ -200,6 +200,9 @@ export const MOST_CHOSEN_STITCHES = 600;
 export const LEAST_NARROWING = 2;
 export const MOST_NARROWING = 40;
 
+/** A finished size that is off by more than this is noticed, mm: less than a tape laid on crochet tells. From memory. */
+export const NOTICED_MM = 3;
+
 /** How deep a bag is made at first where its construction gives it a depth, mm outside. Ours. */
 export const GUSSET_DEPTH_MM = 52;
 

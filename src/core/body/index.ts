@@ -13,6 +13,7 @@ export {
   type Sizing,
 } from './constructions';
 export { countOffers, type CountOffer } from './countOffers';
+export { heightRemedy, widthRemedy, type OffRemedy } from './offRemedy';
 export { rowOffers, type RowOffer } from './rowOffers';
 export { lotBehindFrontMm } from './lotInBag';
 export { MOST_COUNT, MOST_RIM } from './limits';

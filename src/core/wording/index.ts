@@ -28,6 +28,7 @@ export { abbreviation, stitchAbbreviations, stitchFullName, stitchLegend, stitch
 export { grownStrapText } from './grownStrapText';
 export { influenceText } from './makingsText';
 export { CRITERION_NAMES, WISH_NAMES, conflictText, differenceText, proofText } from './solutionText';
+export { offRemedyText } from './offRemedyText';
 export { offText, pieceAgainstSwatch, replanLines, yarnLastsText, type ReplanLine } from './replanText';
 export { LOOK_TEXTS, sizeVerdict } from './inspectionText';
 export { LAYING_NAMES, layoutText } from './layoutText';

@@ -5,14 +5,21 @@ import { bendLengths, edgesMeet } from '@/core/fold';
 import type { Plan } from '@/core/plan';
 import { JOIN_NAMES } from '@/core/wording';
 import { useBagBehind, useBagStore } from '@/ui/bag/BagProvider';
-import { Group } from '@/ui/bag/PlaceLayout';
+import { FoldedGroup } from '@/ui/bag/FoldedGroup';
 import { BesideTable } from '@/ui/figures/BesideTable';
 import { HAND_RESTS_MS, useSettled } from '@/ui/bag/useSettled';
 
 const HEADS = ['In the folded bag', 'Empty', 'Full'];
 
-/** How long each sheet of every bend is, and how well the joined edges meet. The bag is folded for it once more: it waits until the hand rests. */
-export function BendsGroup() {
+/** How long each sheet of every bend is, and how well the joined edges meet: for whoever asks. */
+export const BendsGroup = () => (
+  <FoldedGroup title="How it bends and meets" answer="sheet by sheet, edge by edge" lazy>
+    <Bends />
+  </FoldedGroup>
+);
+
+/** The bag is folded for it once more: it waits until the hand rests. */
+function Bends() {
   const plan = useBagBehind('numbers', (state) => state.plan);
   return <BendsOf plan={useSettled(plan, HAND_RESTS_MS)} />;
 }
@@ -45,9 +52,5 @@ const BendsOf = memo(function BendsOf({ plan }: { plan: Plan }) {
     );
   }, [rows, store]);
   if (rows.length === 0) return null;
-  return (
-    <Group title="Bends and joins">
-      <BesideTable testId="bends" heads={HEADS} rows={rows} />
-    </Group>
-  );
+  return <BesideTable testId="bends" heads={HEADS} rows={rows} />;
 });

@@ -1,9 +1,11 @@
 'use client';
 
-import { Box, Button, Grid } from '@chakra-ui/react';
+import { Button, Grid } from '@chakra-ui/react';
 import { releaseRowsEdits } from '@/core/body';
-import { useBag, useBagStore } from '@/ui/bag/BagProvider';
-import { PlaceLayout } from '@/ui/bag/PlaceLayout';
+import { formatQuantity } from '@/core/wording';
+import { useBag, useBagBehind, useBagStore } from '@/ui/bag/BagProvider';
+import { FoldedGroup } from '@/ui/bag/FoldedGroup';
+import { Group, PlaceLayout } from '@/ui/bag/PlaceLayout';
 import { SolutionsGroup } from '@/ui/solutions/SolutionsGroup';
 import { SheetView } from '@/ui/drawing/SheetView';
 import { SectionView } from '@/ui/drawing/SectionView';
@@ -15,7 +17,7 @@ import { CountsGroup } from './CountsGroup';
 import { EdgingGroups } from './EdgingGroups';
 import { EmptyFullGroup } from './EmptyFullGroup';
 import { FlapGroup } from './FlapGroup';
-import { Ledger } from './Ledger';
+import { FurtherSizes, Ledger } from './Ledger';
 import { MakingsGroup } from './MakingsGroup';
 import { FromLogbook } from '@/ui/logbook/FromLogbook';
 import { SeamGroup } from './SeamGroup';
@@ -33,24 +35,33 @@ export function BodyPlace() {
         <FoldedBagView heightPx={300} />
         <SectionView widthPx={180} heightPx={330} />
       </Grid>
-      <Box overflowX="auto" tabIndex={0} role="region" aria-label="Finished sizes">
-        <Ledger />
-        <ReleaseRows />
-      </Box>
       <ProblemSlips place="body" only="decide" />
       <ConstructionGroup />
-      <ProblemSlips place="body" only="mind" />
+      <Group title="Sizes">
+        <Ledger />
+        <ReleaseRows />
+      </Group>
       <FlapGroup />
+      <ProblemSlips place="body" only="mind" />
+      <FoldedGroup title="More of its sizes" answer={<VolumeAnswer />}>
+        <FurtherSizes />
+      </FoldedGroup>
       <CountsGroup />
       <EdgingGroups />
+      <SeamGroup />
       <EmptyFullGroup />
       <BendsGroup />
-      <SeamGroup />
       <FromLogbook kinds={SEAM} />
       <SolutionsGroup />
       <MakingsGroup />
     </PlaceLayout>
   );
+}
+
+function VolumeAnswer() {
+  const { volume } = useBagBehind('numbers', (state) => state.plan.fit.figures);
+  const unit = useBag((state) => state.design.settings.lengthUnit);
+  return `it holds ${formatQuantity(volume.value, volume.unit, unit)}`;
 }
 
 /** Once a line was moved by hand: the way back to rows that follow from the sizes. */

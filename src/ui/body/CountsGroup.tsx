@@ -1,7 +1,8 @@
 'use client';
 
 import { useBag, useBagBehind } from '@/ui/bag/BagProvider';
-import { Group, Row } from '@/ui/bag/PlaceLayout';
+import { FoldedGroup } from '@/ui/bag/FoldedGroup';
+import { Row } from '@/ui/bag/PlaceLayout';
 import { FigureTicket } from '@/ui/figures/FigureTicket';
 
 /** What is counted: stitches, chain, the rows of each part, and where the strip is folded and seamed. */
@@ -12,8 +13,11 @@ export function CountsGroup() {
   // A strip without a flap still has its rows in all.
   const onPiece = useBag((state) => state.plan.flap.onPiece || state.plan.pouch.figures.baseFold !== null);
   const seams = useBagBehind('numbers', (state) => state.plan.whole.seams);
+  const answer = onPiece
+    ? `${pouch.stitches.value} stitches, ${flap.totalRows.value} rows`
+    : `${pouch.stitches.value} stitches, ${pouch.frontRows.value} rows up`;
   return (
-    <Group title="Counts">
+    <FoldedGroup title="Stitches and rows" answer={answer}>
       <Row>
         <FigureTicket figure={pouch.stitches} />
         {pouch.startingChain && <FigureTicket figure={pouch.startingChain} />}
@@ -45,6 +49,6 @@ export function CountsGroup() {
         {pouch.seamLength && <FigureTicket figure={pouch.seamLength} mark="seam.sides" />}
         <FigureTicket figure={seams} />
       </Row>
-    </Group>
+    </FoldedGroup>
   );
 }

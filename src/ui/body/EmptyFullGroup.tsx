@@ -1,8 +1,10 @@
 'use client';
 
 import { SimpleGrid } from '@chakra-ui/react';
-import { useBagBehind } from '@/ui/bag/BagProvider';
-import { Group } from '@/ui/bag/PlaceLayout';
+import type { EmptyAndFull } from '@/core/emptyAndFull';
+import { formatDifference } from '@/core/wording';
+import { useBag, useBagBehind } from '@/ui/bag/BagProvider';
+import { FoldedGroup } from '@/ui/bag/FoldedGroup';
 import { BesideTable } from '@/ui/figures/BesideTable';
 import { FigureTicket } from '@/ui/figures/FigureTicket';
 
@@ -14,7 +16,7 @@ export function EmptyFullGroup() {
   const { flatThickness, flatDrop } = useBagBehind('numbers', (state) => state.plan.fold.figures);
   if (sizes.length === 0 && !flatThickness) return null;
   return (
-    <Group title="Empty, and full">
+    <FoldedGroup title="How does it change when it is full?" answer={sizes[0] && <FullAnswer size={sizes[0]} />}>
       {sizes.length > 0 && (
         <BesideTable
           testId="empty-full"
@@ -32,6 +34,12 @@ export function EmptyFullGroup() {
         {flatThickness && <FigureTicket figure={flatThickness} />}
         {flatDrop && <FigureTicket figure={flatDrop} />}
       </SimpleGrid>
-    </Group>
+    </FoldedGroup>
   );
+}
+
+/** The first of what differs, in a line. */
+function FullAnswer({ size: { name, differs } }: { size: EmptyAndFull }) {
+  const unit = useBag((state) => state.design.settings.lengthUnit);
+  return `${name}: ${formatDifference(differs.value, differs.unit, unit)}`;
 }

@@ -1,48 +1,64 @@
 'use client';
 
 import { memo } from 'react';
-import { wantedSizeEdits, type WantedSize } from '@/core/body';
+import { heightRemedy, wantedSizeEdits, widthRemedy, type WantedSize } from '@/core/body';
 import { type Figure } from '@/core/figures';
 import { useBag, useBagBehind, useBagStore } from '@/ui/bag/BagProvider';
 import { LengthField } from '@/ui/fields';
 import { AskableNumber } from '@/ui/figures/FigureTicket';
 import { LedgerHead } from '@/ui/figures/LedgerHead';
 import { showTheSame } from '@/ui/figures/showTheSame';
+import { OffRemedyLine } from './OffRemedyLine';
 
-const HEADS = ['Finished size', 'Wanted', 'Planned', 'Off by'];
+const HEADS = ['Size', 'Wanted', 'Planned', 'Off by'];
 
-/** The ledger of finished sizes: wanted, planned with its ±, and by how much they differ. */
+/** The sizes that are wished for: wanted, planned with its ±, by how much they differ, and what brings them nearer. */
 export function Ledger() {
-  const widthMm = useBag((state) => state.plan.contents.settled.body.widthMm);
-  const heightMm = useBag((state) => state.plan.contents.settled.body.heightMm);
+  const { widthMm, heightMm } = useBag((state) => state.plan.contents.settled.body);
   const dropMm = useBag((state) => state.design.flap.dropMm);
-  const { width, widthOff, height, heightOff, heightLoaded, depth, depthOff, mouthBefore, mouthNarrowed } =
-    useBagBehind('numbers', (state) => state.plan.pouch.figures);
-  const { opening, volume } = useBagBehind('numbers', (state) => state.plan.fit.figures);
-  const { dropLoaded, dropEmpty, dropOff } = useBagBehind('numbers', (state) => state.plan.flap.figures);
-  const { area, seams } = useBagBehind('numbers', (state) => state.plan.whole);
-  const sewing = useBagBehind('numbers', (state) => state.plan.yarn.figures?.sewing);
+  const { width, widthOff, height, heightOff, depth, depthOff } = useBagBehind(
+    'numbers',
+    (state) => state.plan.pouch.figures,
+  );
+  const { dropLoaded, dropOff } = useBagBehind('numbers', (state) => state.plan.flap.figures);
   const depthMm = useBag((state) =>
     'depthMm' in state.plan.contents.settled.body ? state.plan.contents.settled.body.depthMm : 0,
   );
   const hasFlap = useBag((state) => state.plan.flap.hasFlap);
   return (
+    <>
+      <table className="ledger">
+        <LedgerHead heads={HEADS} />
+        <tbody>
+          <Line name="Width" size="width" wantedMm={widthMm} figure={width} off={widthOff} />
+          <Line name="Height, empty" size="height" wantedMm={heightMm} figure={height} off={heightOff} />
+          {depth && <Line name="Depth" size="depth" wantedMm={depthMm} figure={depth} off={depthOff ?? undefined} />}
+          {hasFlap && <Line name="Flap drop, loaded" size="drop" wantedMm={dropMm} figure={dropLoaded} off={dropOff} />}
+        </tbody>
+      </table>
+      <OffRemedyLine name="Width" off={widthOff} remedyOf={widthRemedy} />
+      <OffRemedyLine name="Height" off={heightOff} remedyOf={heightRemedy} />
+    </>
+  );
+}
+
+/** The sizes that only follow. */
+export function FurtherSizes() {
+  const { heightLoaded, depth, mouthBefore, mouthNarrowed } = useBagBehind(
+    'numbers',
+    (state) => state.plan.pouch.figures,
+  );
+  const { opening, volume } = useBagBehind('numbers', (state) => state.plan.fit.figures);
+  const { dropEmpty } = useBagBehind('numbers', (state) => state.plan.flap.figures);
+  const { area, seams } = useBagBehind('numbers', (state) => state.plan.whole);
+  const sewing = useBagBehind('numbers', (state) => state.plan.yarn.figures?.sewing);
+  const hasFlap = useBag((state) => state.plan.flap.hasFlap);
+  return (
     <table className="ledger">
-      <LedgerHead heads={HEADS} />
+      <LedgerHead heads={['Size', 'Planned']} />
       <tbody>
-        <Line name="Width" size="width" wantedMm={widthMm} figure={width} off={widthOff} />
-        <Line name="Height, empty" size="height" wantedMm={heightMm} figure={height} off={heightOff} />
-        {depth ? (
-          <Line name="Depth" size="depth" wantedMm={depthMm} figure={depth} off={depthOff ?? undefined} />
-        ) : (
-          <Line name="Height, loaded" figure={heightLoaded} />
-        )}
-        {hasFlap && (
-          <>
-            <Line name="Flap drop, loaded" size="drop" wantedMm={dropMm} figure={dropLoaded} off={dropOff} />
-            <Line name="Flap drop, empty" figure={dropEmpty} />
-          </>
-        )}
+        {!depth && <Line name="Height, loaded" figure={heightLoaded} />}
+        {hasFlap && <Line name="Flap drop, empty" figure={dropEmpty} />}
         {mouthNarrowed && mouthBefore && <Line name="Mouth before narrowing" figure={mouthBefore} />}
         {mouthNarrowed && <Line name="Mouth, narrowed" figure={mouthNarrowed} />}
         <Line name="Opening, all round" figure={opening} />
@@ -69,11 +85,11 @@ const Line = memo(function Line({ name, figure, size, wantedMm, off }: LineProps
   return (
     <tr>
       <th scope="row">{name}</th>
-      <td>{size !== undefined && wantedMm !== undefined && <Wanted name={name} size={size} mm={wantedMm} />}</td>
+      {size !== undefined && <td>{wantedMm !== undefined && <Wanted name={name} size={size} mm={wantedMm} />}</td>}
       <td>
         <AskableNumber figure={figure} />
       </td>
-      <td className="ledger-off">{off && <AskableNumber figure={off} signed />}</td>
+      {size !== undefined && <td className="ledger-off">{off && <AskableNumber figure={off} signed />}</td>}
     </tr>
   );
 }, showTheSame);

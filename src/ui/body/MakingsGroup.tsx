@@ -7,7 +7,7 @@ import { makingsFigures, type Makings } from '@/core/makings';
 import type { Plan } from '@/core/plan';
 import { influenceText } from '@/core/wording';
 import { useBag, useBagStore } from '@/ui/bag/BagProvider';
-import { Group } from '@/ui/bag/PlaceLayout';
+import { FoldedGroup } from '@/ui/bag/FoldedGroup';
 import { AskableNumber } from '@/ui/figures/FigureTicket';
 import { RunButton, RunProgress } from '@/ui/workers/RunProgress';
 import { useRun } from '@/ui/workers/useRun';
@@ -40,12 +40,8 @@ export function MakingsGroup() {
         ]);
   }, [figures, store]);
   return (
-    <Group
-      title="If you made it two thousand times"
-      action={
-        <RunButton state={state} begin="Make them on paper" again="Make them again" onStart={make} onStop={stop} />
-      }
-    >
+    <FoldedGroup title="How far may sizes vary?" answer={figures ? undefined : 'made two thousand times on paper'}>
+      <RunButton state={state} begin="Make them on paper" again="Make them again" onStart={make} onStop={stop} />
       {state.kind === 'none' && (
         <Box fontSize="14.5px">
           No two makings come out alike: gauge, tired hands, a row miscounted, a seam. See how far the sizes would
@@ -93,6 +89,6 @@ export function MakingsGroup() {
           </Box>
         </div>
       )}
-    </Group>
+    </FoldedGroup>
   );
 }

@@ -4,7 +4,8 @@ import { SEAMS } from '@/core/body';
 import { SEAM_KINDS, type SeamKind } from '@/core/design';
 import { formatSource } from '@/core/wording';
 import { useBag, useBagBehind, useBagStore } from '@/ui/bag/BagProvider';
-import { Group, Row } from '@/ui/bag/PlaceLayout';
+import { FoldedGroup } from '@/ui/bag/FoldedGroup';
+import { Row } from '@/ui/bag/PlaceLayout';
 import { ChoiceField, NumberField } from '@/ui/fields';
 import { FigureTicket } from '@/ui/figures/FigureTicket';
 
@@ -36,41 +37,44 @@ export function SeamGroup() {
   const { takeUp, ridge, fromOutside } = SEAMS[kind];
   const usual = takeUp.least === takeUp.most ? `${takeUp.usual}` : `${takeUp.least} to ${takeUp.most}`;
   return (
-    <>
-      <Group title={hasSeams ? (hasFlap ? 'Seams, and over the top' : 'Seams') : hasFlap ? 'Over the top' : 'The load'}>
-        {hasSeams && (
-          <Row>
+    <FoldedGroup
+      title={hasSeams ? (hasFlap ? 'Seams, and over the top' : 'Seams') : hasFlap ? 'Over the top' : 'The load'}
+      answer={
+        hasSeams ? `${NAMES[kind]}, ${fromOutside || finish === 'showing' ? 'from outside' : 'inside out'}` : undefined
+      }
+    >
+      {hasSeams && (
+        <Row>
+          <ChoiceField
+            label="The sides are joined"
+            width="11em"
+            value={kind}
+            choices={SEAM_KINDS.map((one) => ({ value: one, label: NAMES[one] }))}
+            help={fromOutside ? 'Sewn from outside, the edges side by side.' : undefined}
+            onChange={(one) => set(`Seam: ${NAMES[one]}`, { kind: one, takeUpStitches: SEAMS[one].takeUp.usual })}
+          />
+          {!fromOutside && (
             <ChoiceField
-              label="The sides are joined"
-              width="11em"
-              value={kind}
-              choices={SEAM_KINDS.map((one) => ({ value: one, label: NAMES[one] }))}
-              help={fromOutside ? 'Sewn from outside, the edges side by side.' : undefined}
-              onChange={(one) => set(`Seam: ${NAMES[one]}`, { kind: one, takeUpStitches: SEAMS[one].takeUp.usual })}
+              label="Sewn"
+              width="14em"
+              value={finish}
+              choices={FINISHES}
+              help={ridge ? 'This join stands up as a ridge.' : undefined}
+              onChange={(one) => set('How the seam is sewn', { finish: one })}
             />
-            {!fromOutside && (
-              <ChoiceField
-                label="Sewn"
-                width="14em"
-                value={finish}
-                choices={FINISHES}
-                help={ridge ? 'This join stands up as a ridge.' : undefined}
-                onChange={(one) => set('How the seam is sewn', { finish: one })}
-              />
-            )}
-            <NumberField
-              label="Each side seam takes"
-              suffix="stitches"
-              width="4.5em"
-              help={`Usual: ${usual}. ${formatSource(takeUp.source)}.`}
-              value={takeUpStitches}
-              onChange={(value) => set('Seam take-up', { takeUpStitches: value })}
-            />
-          </Row>
-        )}
-        <OverTheTop hasFlap={hasFlap} />
-      </Group>
-    </>
+          )}
+          <NumberField
+            label="Each side seam takes"
+            suffix="stitches"
+            width="4.5em"
+            help={`Usual: ${usual}. ${formatSource(takeUp.source)}.`}
+            value={takeUpStitches}
+            onChange={(value) => set('Seam take-up', { takeUpStitches: value })}
+          />
+        </Row>
+      )}
+      <OverTheTop hasFlap={hasFlap} />
+    </FoldedGroup>
   );
 }
 

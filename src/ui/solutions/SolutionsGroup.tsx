@@ -9,7 +9,7 @@ import { conflictText, proofText } from '@/core/wording';
 import { foldedDrawing } from '@/drawing';
 import { useBag, useBagStore } from '@/ui/bag/BagProvider';
 import { knownPackings } from '@/ui/bag/knownPackings';
-import { Group } from '@/ui/bag/PlaceLayout';
+import { FoldedGroup } from '@/ui/bag/FoldedGroup';
 import { useSwatchLibrary } from '@/ui/swatch/swatchLibrary';
 import { RunButton, RunProgress } from '@/ui/workers/RunProgress';
 import { useRun } from '@/ui/workers/useRun';
@@ -32,15 +32,13 @@ export function SolutionsGroup() {
     start((worker, onShare) => worker.solutions(design, [...swatches], weights, wishes, packings, onShare));
   };
   return (
-    <Group
-      title="Could it be better?"
-      action={<RunButton state={state} begin="Look for better plans" again="Look again" onStart={look} onStop={stop} />}
-    >
+    <FoldedGroup title="Find a better plan" answer="other stitches, hooks and counts for the same bag">
       <WeightSliders />
       <WishFields />
+      <RunButton state={state} begin="Look for better plans" again="Look again" onStart={look} onStop={stop} />
       <RunProgress state={state} doing="Looking through stitches, hooks and counts…" label="How far the search is" />
       {state.kind === 'done' && <FoundSolutions found={state.result} />}
-    </Group>
+    </FoldedGroup>
   );
 }
 

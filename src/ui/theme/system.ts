@@ -4,6 +4,7 @@ import {
   animationStyles,
   breakpoints,
   buttonRecipe,
+  collapsibleSlotRecipe,
   cssVarsPrefix,
   cssVarsRoot,
   dialogSlotRecipe,
@@ -60,6 +61,7 @@ const chakraParts = defineConfig({
       textarea: textareaRecipe,
     },
     slotRecipes: {
+      collapsible: collapsibleSlotRecipe,
       dialog: dialogSlotRecipe,
       list: listSlotRecipe,
       nativeSelect: nativeSelectSlotRecipe,
