@@ -1,4 +1,5 @@
 export { UNCORRECTED, USUAL_SELLING, type Corrected, type Correction, type Selling } from './corrected';
+export { yarnOfRow } from './stripes';
 export { CARRYINGS, type Carrying } from './carrying';
 export {
   MOST_FURTHER_YARNS,

@@ -1,12 +1,15 @@
 'use client';
 
 import { Box, Button, Flex, chakra } from '@chakra-ui/react';
-import { useState } from 'react';
-import { isOwnStitchId, ownStitchSchema, type OwnStitch, type StitchChoice as Choice } from '@/core/design';
+import { useMemo, useState } from 'react';
+import { isOwnStitchId, ownStitchSchema, patternOf, type OwnStitch, type StitchChoice as Choice } from '@/core/design';
 import { PANEL_STITCH_IDS, STITCHES, STITCH_IDS, type StitchId } from '@/core/stitches';
 import { stitchName } from '@/core/wording';
 import { useBag, useBagStore } from '@/ui/bag/BagProvider';
+import { swatchFabric } from '@/drawing/fabric';
+import { FabricSwatch } from '@/ui/fabric/FabricSwatch';
 import { ChoiceField } from '@/ui/fields';
+import { CLOTHS, clothStyle } from '@/ui/theme/colours';
 import { LibraryFinder } from '@/ui/library/LibraryFinder';
 import { SetAside } from '@/ui/library/SetAside';
 import { useLibrary } from '@/ui/library/library';
@@ -49,6 +52,7 @@ export function StitchChoice({ looking, onLook }: StitchChoiceProps) {
         {[...PANEL_STITCH_IDS, ...ownStitches.map(({ id }) => id)].map((id) => (
           <Square
             key={id}
+            id={id}
             name={stitchName(id, terms, ownStitches)}
             chosen={id === stitch}
             onChoose={() => choose(id)}
@@ -113,24 +117,37 @@ export function StitchChoice({ looking, onLook }: StitchChoiceProps) {
   );
 }
 
-function Square({ name, chosen, onChoose }: { name: string; chosen: boolean; onChoose: () => void }) {
+/** A stitch, chosen by what it looks like when it is worked, in the bag's own yarn. */
+function Square({ id, name, chosen, onChoose }: { id: Choice; name: string; chosen: boolean; onChoose: () => void }) {
+  const ownStitches = useBag((state) => state.design.ownStitches);
+  const hand = useBag((state) => state.design.settings.hand);
+  const colour = useBag((state) => state.design.swatch.yarn.colour);
+  const fabric = useMemo(
+    () => swatchFabric(patternOf({ stitch: id, ownStitches, plainEdge: 0 }), 12, 14, hand === 'right'),
+    [id, ownStitches, hand],
+  );
+  const cloths = useMemo(() => [CLOTHS[colour]], [colour]);
   return (
     <chakra.label
       display="inline-flex"
-      alignItems="center"
-      gap="1.5"
-      minHeight="32px"
-      px="2.5"
+      flexDirection="column"
+      gap="1"
+      width="112px"
+      p="1.5"
       bg="paper"
       border="1px solid"
       borderColor={chosen ? 'ink' : 'paperEdge'}
       boxShadow={chosen ? 'inset 0 -4px 0 var(--chakra-colors-brass)' : undefined}
       fontWeight={chosen ? 700 : 400}
       cursor="pointer"
-      fontSize="14px"
+      fontSize="13.5px"
+      lineHeight="1.2"
+      style={clothStyle(colour)}
     >
-      <input type="radio" name="stitch" checked={chosen} onChange={onChoose} />
-      {name}
+      <FabricSwatch fabric={fabric} cloths={cloths} widthPx={98} heightPx={72} stitchPx={14} />
+      <span>
+        <input type="radio" name="stitch" checked={chosen} onChange={onChoose} /> {name}
+      </span>
     </chakra.label>
   );
 }
