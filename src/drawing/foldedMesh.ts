@@ -12,6 +12,7 @@ import {
   type Vec,
 } from '@/core/fold';
 import { bandSolids } from './bandSolid';
+import type { FabricPlace, fabricPlaces } from './fabric';
 import { markSolid } from './markSolid';
 import { thingMark } from './packedDrawing';
 import { rowsPerLine } from './rowsPiece';
@@ -43,8 +44,9 @@ const ABOVE_MM = 0.35;
  *
  * @param bag as `foldBag` gives it
  * @param liningMm thickness of the lining; nought where there is none
+ * @param placesOf where its sheets lie on their pieces, so that they can wear their fabric
  */
-export function foldedMesh(bag: FoldedBag, liningMm: number): FoldedMesh {
+export function foldedMesh(bag: FoldedBag, liningMm: number, placesOf?: ReturnType<typeof fabricPlaces>): FoldedMesh {
   // A bag that could not be drawn to its end leaves nothing to the next.
   faces.clear();
   const solids = [
@@ -52,7 +54,7 @@ export function foldedMesh(bag: FoldedBag, liningMm: number): FoldedMesh {
       const grid = sheetGrid(sheet);
       const half = sheet.thicknessMm / 2;
       return [
-        thickSheet(sheet, grid, 'cloth', sheet.mark, half, -half),
+        thickSheet(sheet, grid, 'cloth', sheet.mark, half, -half, placesOf?.(sheet) ?? null),
         ...(liningMm > 0 ? [thickSheet(sheet, grid, 'lining', 'lining', -half, -half - liningMm)] : []),
       ];
     }),
@@ -72,13 +74,15 @@ const FINEST_MM = 3;
 
 /** A sheet between two distances from its middle surface: both faces, and the rims between them. */
 function thickSheet(
-  { isRound, along, rowMm }: FoldedSheet,
+  sheet: FoldedSheet,
   grid: SheetGrid,
   stuff: Stuff,
   mark: string,
   outerMm: number,
   innerMm: number,
+  place: FabricPlace | null = null,
 ): Solid {
+  const { isRound, along, rowMm } = sheet;
   const { rows, columns } = grid;
   const corners = rows * columns;
   const stepMm = rowMm === null ? Infinity : rowMm * rowsPerLine(rowMm, FINEST_MM);
@@ -91,8 +95,14 @@ function thickSheet(
     for (let i = 0; i + 1 < columns; i += 1) {
       const k = j * columns + i;
       faces.quad(k, k + columns, k + columns + 1, k + 1);
-      faces.quad(corners + k, corners + k + 1, corners + k + columns + 1, corners + k + columns);
     }
+  const outerIndices = faces.indexCount;
+  for (let j = 0; j + 1 < rows; j += 1)
+    for (let i = 0; i + 1 < columns; i += 1) {
+      const k = corners + j * columns + i;
+      faces.quad(k, k + 1, k + columns + 1, k + columns);
+    }
+  const innerIndices = faces.indexCount - outerIndices;
   const outer = (i: number, j: number) => gridPoint(grid, i, j, outerMm);
   const inner = (i: number, j: number) => gridPoint(grid, i, j, innerMm);
   for (let i = 0; i + 1 < columns; i += 1) {
@@ -106,7 +116,27 @@ function thickSheet(
       faces.flat(outer(0, j + 1), outer(0, j), inner(0, j), inner(0, j + 1));
       faces.flat(outer(last, j), outer(last, j + 1), inner(last, j + 1), inner(last, j));
     }
-  return faces.solid(mark, stuff);
+  if (place === null) return faces.solid(mark, stuff);
+  const places = placesOnFabric(sheet, place, faces.cornerCount);
+  return faces.solid(mark, stuff, { piece: sheet.piece, places, outer: outerIndices, inner: innerIndices });
+}
+
+/** Where the corners of both faces lie on the piece's fabric; those of the rims lie nowhere on it. */
+function placesOnFabric({ across, along, halfMm }: FoldedSheet, place: FabricPlace, corners: number): Float32Array {
+  const places = new Float32Array(2 * corners);
+  const columns = across.length;
+  const face = along.length * columns;
+  along.forEach((alongMm, j) => {
+    const half = halfMm(alongMm);
+    across.forEach((share, i) => {
+      const [u, v] = place(share * half, alongMm);
+      for (const k of [j * columns + i, face + j * columns + i]) {
+        places[2 * k] = u;
+        places[2 * k + 1] = v;
+      }
+    });
+  });
+  return places;
 }
 
 /** A thing as a box. */

@@ -1,3 +1,4 @@
+import type { PieceId } from '@/core/pieces';
 import { between, cross, unit, type SheetGrid, type Vec } from '@/core/fold';
 
 /** What a solid is made of. The look is decided from it, in one place. */
@@ -12,6 +13,16 @@ export interface Solid {
   /** How many of the lines that stand for rows lie between where its sheet begins and each corner: a line lies on every whole number. */
   rows: Float32Array;
   indices: Uint32Array;
+  /** The fabric that it wears; null of what is none. */
+  fabric: WornFabric | null;
+}
+
+/** A piece's fabric on a solid: where every corner lies on it, and how many of the indices are its outer face and its inner one; the rest are its rims. */
+export interface WornFabric {
+  piece: PieceId;
+  places: Float32Array;
+  outer: number;
+  inner: number;
 }
 
 /** Corners nearer to each other than this are one, mm. */
@@ -129,8 +140,18 @@ class Faces {
     this.quad(first, first + 1, first + 2, first + 3);
   }
 
-  solid(mark: string, stuff: Stuff): Solid {
+  /** How many indices there are so far. */
+  get indexCount(): number {
+    return this.indices.length;
+  }
+
+  get cornerCount(): number {
+    return this.rows.length;
+  }
+
+  solid(mark: string, stuff: Stuff, fabric: WornFabric | null = null): Solid {
     const whole = {
+      fabric,
       mark,
       stuff,
       positions: new Float32Array(this.positions.seen()),

@@ -38,6 +38,8 @@ export interface Fabric {
   laid: 'rows' | 'rounds' | 'half-rounds';
   rows: readonly FabricRow[];
   looks: readonly (readonly Strand[])[];
+  /** Of every look, whether one sees through it: a chain over nothing. */
+  seenThrough: readonly boolean[];
 }
 
 /**
@@ -59,10 +61,16 @@ export function fabricOf(design: Design, piece: Piece, face: 'outer' | 'inner'):
       stitches: Array.from({ length: count }, (_, column) => ({ look, column })),
     }));
     const laid = piece.kind === 'half-disc' ? 'half-rounds' : 'rounds';
-    return { ...base, columns: Math.max(...piece.counts), laid, rows, looks: looks.all };
+    return { ...base, columns: Math.max(...piece.counts), laid, rows, looks: looks.all, seenThrough: looks.open };
   }
   const rightHanded = design.settings.hand === 'right';
-  return { ...base, laid: 'rows', ...rowsOf({ piece, pattern, rightHanded, face }, looks, yarn), looks: looks.all };
+  return {
+    ...base,
+    laid: 'rows',
+    ...rowsOf({ piece, pattern, rightHanded, face }, looks, yarn),
+    looks: looks.all,
+    seenThrough: looks.open,
+  };
 }
 
 /**
@@ -77,7 +85,7 @@ export function swatchFabric(pattern: StitchPattern, columns: number, rowCount: 
   const piece = { rows: Array.from({ length: rowCount }, () => ({ stitches })), roundCount: 0 };
   const rows = rowsOf({ piece, pattern, rightHanded, face: 'outer' }, looks, () => 0);
   const { widthToSc, heightToSc } = pattern.nature;
-  return { stitchMm: widthToSc, rowMm: heightToSc, laid: 'rows', ...rows, looks: looks.all };
+  return { stitchMm: widthToSc, rowMm: heightToSc, laid: 'rows', ...rows, looks: looks.all, seenThrough: looks.open };
 }
 
 const NOTHING_HIDDEN = { front: false, back: false };
@@ -106,13 +114,36 @@ function rowsOf(
   const columnOf = (row: number, index: number) =>
     // Rows run from the working hand's side, seen from the side that is worked.
     seenWorked(row) === rightHanded ? count - 1 - index : index;
+  const alike = new Map<string, readonly FabricStitch[]>();
+  const numbers = new Map<readonly Cell[] | undefined, number>();
+  const numberOf = (cells: readonly Cell[] | undefined): number => {
+    const known = numbers.get(cells) ?? numbers.size;
+    numbers.set(cells, known);
+    return known;
+  };
   const rows = piece.rows.map(({ stitches }, at): FabricRow => {
     const row = at + 1;
+    // Rows of the repeat that lie alike, over and under rows that lie alike, are placed once.
+    const name = [
+      numberOf(worked[at - 1]),
+      numberOf(worked[at]),
+      numberOf(worked[at + 1]),
+      stitches,
+      isOuter(row),
+    ].join();
+    const placed = alike.get(name) ?? stitchesOf(row, stitches);
+    alike.set(name, placed);
+    return { yarn: yarn(row), stitches: placed };
+  });
+  return { columns, rows };
+
+  function stitchesOf(row: number, stitches: number): FabricStitch[] {
+    const at = row - 1;
     const cells = worked[at] ?? [];
     const above = worked[at + 1];
     const least = (count - stitches) / 2;
     const hidden = above ? hiddenBy(above, cells.length) : null;
-    const placed = cells.flatMap((cell, index): FabricStitch[] => {
+    return cells.flatMap((cell, index): FabricStitch[] => {
       const column = columnOf(row, index);
       if (column < least - 0.5 || column >= least + stitches - 0.5) return [];
       const isFar = !seenWorked(row);
@@ -127,9 +158,7 @@ function rowsOf(
         },
       ];
     });
-    return { yarn: yarn(row), stitches: placed };
-  });
-  return { columns, rows };
+  }
 }
 
 /** The rows of a pattern, row by row; what lies above its repeat is like a row of it. */
@@ -188,6 +217,7 @@ function hiddenBy(above: readonly Cell[], count: number): { front: boolean; back
 /** The looks of a fabric: every stitch that lies alike has one. */
 class Looks {
   readonly all: Strand[][] = [];
+  readonly open: boolean[] = [];
   private readonly byName = new Map<string, number>();
 
   of(cell: Cell, feet: readonly number[], isFar: boolean, hidden: { front: boolean; back: boolean }): number {
@@ -196,6 +226,7 @@ class Looks {
     if (known !== undefined) return known;
     const strands = cell.made === 'chain' ? chainStrands() : [...stitchStrands(cell.step, feet), ...loopsLeft(hidden)];
     this.all.push(isFar ? strands.map(seenFromFar) : strands);
+    this.open.push(cell.made === 'chain');
     this.byName.set(name, this.all.length - 1);
     return this.all.length - 1;
   }

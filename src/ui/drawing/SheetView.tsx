@@ -1,6 +1,16 @@
 'use client';
 
-import { useCallback, useEffect, useMemo, useRef, useState, type KeyboardEvent, type ReactNode } from 'react';
+import {
+  useCallback,
+  useEffect,
+  useLayoutEffect,
+  useMemo,
+  useRef,
+  useState,
+  type KeyboardEvent,
+  type ReactNode,
+  type RefObject,
+} from 'react';
 import { moveLineEdits, type PanelLineId } from '@/core/body';
 import { patternOf } from '@/core/design';
 import { figureId, type FigureId } from '@/core/figures';
@@ -11,6 +21,7 @@ import type { Plan } from '@/core/plan';
 import { PIECE_NAMES } from '@/core/wording';
 import { beyondPiece, rowsPerLine, type Beyond, type JoinMark, type Layer, type SheetLayout } from '@/drawing';
 import { useBag, useBagStore } from '@/ui/bag/BagProvider';
+import { FABRIC_FROM_PX, FabricLayer } from '@/ui/fabric/FabricLayer';
 import { clothStyle } from '@/ui/theme/colours';
 import { BodyHandles } from './BodyHandles';
 import { FlapHandles } from './FlapHandles';
@@ -126,6 +137,13 @@ export function SheetView({ hide = [], movable = false, moves, over }: SheetView
     event.preventDefault();
   };
   const scroller = useWheelZoom(zoom, setZoom);
+  useSameMiddle(scroller, zoom);
+  const [hasFabric, setFabric] = useState(false);
+  const asFabric = useShared(
+    sheet.pieces
+      .map(({ piece }) => ({ piece, on: places.get(piece.id) as PieceOnScreen }))
+      .filter(({ piece }) => piece.stitchMm * pxPerMm >= FABRIC_FROM_PX),
+  );
 
   return (
     <div
@@ -137,10 +155,12 @@ export function SheetView({ hide = [], movable = false, moves, over }: SheetView
         minHeight: 380,
         ...clothStyle(design.swatch.yarn.colour),
       }}
+      data-fabric={hasFabric || undefined}
     >
+      <FabricLayer design={design} pieces={asFabric} size={size} scroller={scroller} onShown={setFabric} />
       <div
         ref={scroller}
-        style={{ width: '100%', height: '100%', overflow: zoom > 1 ? 'auto' : 'hidden' }}
+        style={{ position: 'relative', width: '100%', height: '100%', overflow: zoom > 1 ? 'auto' : 'hidden' }}
         tabIndex={zoom > 1 ? 0 : undefined}
         role={zoom > 1 ? 'region' : undefined}
         aria-label={zoom > 1 ? 'The pieces, drawn larger' : undefined}
@@ -308,6 +328,21 @@ function MatchingMark({ mark, x, y, lit, onSelect }: MatchingMarkProps) {
       </text>
     </g>
   );
+}
+
+/** What lies in the middle of the window stays there when the drawing is made larger or smaller. */
+function useSameMiddle(scroller: RefObject<HTMLElement | null>, zoom: number) {
+  const was = useRef(zoom);
+  useLayoutEffect(() => {
+    const node = scroller.current;
+    const grown = zoom / was.current;
+    was.current = zoom;
+    if (!node || grown === 1) return;
+    node.scrollTo(
+      (node.scrollLeft + node.clientWidth / 2) * grown - node.clientWidth / 2,
+      (node.scrollTop + node.clientHeight / 2) * grown - node.clientHeight / 2,
+    );
+  }, [scroller, zoom]);
 }
 
 /** Ctrl and the wheel, or a pinch on a touch pad, make the drawing larger and smaller. */

@@ -30,7 +30,13 @@ export function FabricSwatch({ fabric, cloths, widthPx, heightPx, stitchPx }: Fa
     const scale = { stitchPx: stitchPx * dots, rowPx: (stitchPx * dots * fabric.rowMm) / fabric.stitchMm };
     const painter = new FabricPainter(fabric, cloths.map(yarnLook), scale);
     const wide = fabric.columns * scale.stitchPx;
-    const paint = () => painter.paint(context, (canvas.width - wide) / 2, canvas.height);
+    const paint = () =>
+      painter.paint(context, (canvas.width - wide) / 2, canvas.height, {
+        left: 0,
+        top: 0,
+        right: canvas.width,
+        bottom: canvas.height,
+      });
     const idle = window.requestIdleCallback ?? ((done: () => void) => window.setTimeout(done, 0));
     const asked = idle(paint);
     return () => (window.cancelIdleCallback ?? window.clearTimeout)(asked);

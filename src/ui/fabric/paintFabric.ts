@@ -1,10 +1,22 @@
-import { YARN_TO_STITCH, layersOfLook, lookBounds, type Fabric, type StrandLayer } from '@/drawing/fabric';
+import {
+  YARN_TO_STITCH,
+  layersOfLook,
+  lookBounds,
+  type Fabric,
+  type FabricRow,
+  type FabricStitch,
+  type RoundPlace,
+  type StrandLayer,
+} from '@/drawing/fabric';
 import { SHADE, mixed, type YarnLook } from './yarnLook';
 
 const LAYERS: readonly StrandLayer[] = ['behind', 'middle', 'before'];
 
 /** Yarn thinner than this shows no twist, px. */
 const TWIST_FROM_PX = 3.4;
+
+/** A row wider than this is painted stitch by stitch, as far as it is in sight, px. */
+const WIDEST_ROW_PX = 2400;
 
 /** A stitch painted once, and where its column and the foot of its row lie on it, px. */
 interface Sprite {
@@ -22,37 +34,160 @@ export interface FabricScale {
   rowPx: number;
 }
 
+/** A part of a canvas, px. */
+export interface Sight {
+  left: number;
+  top: number;
+  right: number;
+  bottom: number;
+}
+
 /** Paints stitches of one fabric at one scale, each kind of stitch once for all. */
 export class FabricPainter {
   private readonly sprites = new Map<string, Sprite | null>();
+  private readonly strips = new Map<readonly FabricStitch[], Map<string, Sprite | null>>();
+  /** How many rows are alike. */
+  private readonly used = new Map<readonly FabricStitch[], number>();
 
   constructor(
     readonly fabric: Fabric,
     readonly yarns: readonly YarnLook[],
     readonly scale: FabricScale,
     private readonly as: PaintedAs = 'look',
-  ) {}
+  ) {
+    for (const { stitches } of fabric.rows) this.used.set(stitches, (this.used.get(stitches) ?? 0) + 1);
+  }
 
   /**
-   * Paints the rows that lie on the canvas, layer by layer.
+   * Paints the rows that lie in sight, layer by layer.
    *
    * @param left where the left edge of the first column is, px; `bottom`: where row 1 begins
+   * @param sight what of the canvas is in sight, in the same px
    */
-  paint(context: CanvasRenderingContext2D, left: number, bottom: number): void {
-    const { stitchPx, rowPx } = this.scale;
-    const { width, height } = context.canvas;
+  paint(context: CanvasRenderingContext2D, left: number, bottom: number, sight: Sight): void {
+    const { rowPx } = this.scale;
     const reach = 3 * rowPx;
-    for (const layer of LAYERS)
-      this.fabric.rows.forEach(({ yarn, stitches }, index) => {
-        const y = bottom - index * rowPx;
-        if (y + reach < 0 || y - rowPx - reach > height) return;
-        for (const { look, column } of stitches) {
-          const x = left + column * stitchPx;
-          if (x + 3 * stitchPx < 0 || x - 3 * stitchPx > width) continue;
-          const sprite = this.spriteOf(look, yarn, layer);
-          if (sprite) context.drawImage(sprite.canvas, x - sprite.originX, y - sprite.originY);
-        }
+    const seen = this.fabric.rows
+      .map((row, index) => ({ row, y: bottom - index * rowPx }))
+      .filter(({ y }) => y + reach >= sight.top && y - rowPx - reach <= sight.bottom);
+    for (const { row, y } of seen) this.paintGround(context, row, left, y);
+    for (const layer of LAYERS) for (const { row, y } of seen) this.paintRow(context, row, layer, left, y, sight);
+  }
+
+  /** What is seen between the yarn of a dense fabric: more of it, in shade. */
+  private paintGround(context: CanvasRenderingContext2D, { yarn, stitches }: FabricRow, left: number, y: number): void {
+    const { stitchPx, rowPx } = this.scale;
+    const { body } = this.yarns[yarn] ?? (this.yarns[0] as YarnLook);
+    context.fillStyle = this.as === 'height' ? grey(60) : mixed(body, SHADE, 0.5);
+    let [from, to] = [Infinity, -Infinity];
+    const fill = () => {
+      if (to > from)
+        context.fillRect(left + from * stitchPx - 0.5, y - rowPx - 0.5, (to - from) * stitchPx + 1, rowPx + 1);
+      [from, to] = [Infinity, -Infinity];
+    };
+    for (const { look, column } of stitches) {
+      if (this.fabric.seenThrough[look]) {
+        fill();
+        continue;
+      }
+      from = Math.min(from, column);
+      to = Math.max(to, column + 1);
+    }
+    fill();
+  }
+
+  /** A layer of a row; rows that are alike are put together once. */
+  private paintRow(
+    context: CanvasRenderingContext2D,
+    row: FabricRow,
+    layer: StrandLayer,
+    left: number,
+    y: number,
+    sight: Sight,
+  ): void {
+    const { stitchPx } = this.scale;
+    if ((this.used.get(row.stitches) ?? 0) > 2 && this.fabric.columns * stitchPx < WIDEST_ROW_PX) {
+      const strip = this.stripOf(row, layer);
+      if (strip) context.drawImage(strip.canvas, left - strip.originX, y - strip.originY);
+      return;
+    }
+    this.paintStitches(context, row, layer, left, y, sight);
+  }
+
+  private paintStitches(
+    context: CanvasRenderingContext2D,
+    { yarn, stitches }: FabricRow,
+    layer: StrandLayer,
+    left: number,
+    y: number,
+    sight: Sight,
+  ): void {
+    const { stitchPx } = this.scale;
+    for (const { look, column } of stitches) {
+      const x = left + column * stitchPx;
+      if (x + 3 * stitchPx < sight.left || x - 3 * stitchPx > sight.right) continue;
+      const sprite = this.spriteOf(look, yarn, layer);
+      if (sprite) context.drawImage(sprite.canvas, x - sprite.originX, y - sprite.originY);
+    }
+  }
+
+  private stripOf(row: FabricRow, layer: StrandLayer): Sprite | null {
+    const { stitchPx, rowPx } = this.scale;
+    const strips = this.strips.get(row.stitches) ?? new Map<string, Sprite | null>();
+    this.strips.set(row.stitches, strips);
+    const name = `${row.yarn} ${layer}`;
+    const known = strips.get(name);
+    if (known !== undefined) return known;
+    const canvas = document.createElement('canvas');
+    const [originX, originY] = [2 * stitchPx, 2 * rowPx + 2];
+    canvas.width = Math.ceil(this.fabric.columns * stitchPx + 2 * originX);
+    canvas.height = Math.ceil(originY + 2 * rowPx + 2);
+    const context = canvas.getContext('2d');
+    const hasAny = row.stitches.some(({ look }) => this.spriteOf(look, row.yarn, layer) !== null);
+    if (context && hasAny)
+      this.paintStitches(context, row, layer, originX, originY, {
+        left: 0,
+        top: 0,
+        right: canvas.width,
+        bottom: canvas.height,
       });
+    const strip = context && hasAny ? { canvas, originX, originY } : null;
+    strips.set(name, strip);
+    return strip;
+  }
+
+  /**
+   * Paints rounds that lie flat, each stitch turned its own way.
+   *
+   * @param places where the stitches of every round lie, px
+   */
+  paintRounds(context: CanvasRenderingContext2D, places: readonly (readonly RoundPlace[])[]): void {
+    const { stitchPx } = this.scale;
+    const before = context.getTransform();
+    const { rowPx } = this.scale;
+    this.fabric.rows.forEach(({ yarn }, round) => {
+      const { body } = this.yarns[yarn] ?? (this.yarns[0] as YarnLook);
+      context.fillStyle = this.as === 'height' ? grey(60) : mixed(body, SHADE, 0.5);
+      for (const { x, y, turnRad } of places[round] ?? []) {
+        context.setTransform(before);
+        context.translate(x, y);
+        context.rotate(turnRad);
+        context.fillRect(-0.75 * stitchPx, -1.05 * rowPx, 1.5 * stitchPx, 1.15 * rowPx);
+      }
+    });
+    for (const layer of LAYERS)
+      this.fabric.rows.forEach(({ yarn, stitches }, round) => {
+        stitches.forEach(({ look }, index) => {
+          const place = places[round]?.[index];
+          const sprite = place && this.spriteOf(look, yarn, layer);
+          if (!place || !sprite) return;
+          context.setTransform(before);
+          context.translate(place.x, place.y);
+          context.rotate(place.turnRad);
+          context.drawImage(sprite.canvas, -stitchPx / 2 - sprite.originX, -sprite.originY);
+        });
+      });
+    context.setTransform(before);
   }
 
   private spriteOf(look: number, yarn: number, layer: StrandLayer): Sprite | null {

@@ -24,6 +24,7 @@ import type { Vec } from '@/core/fold';
 import type { Solid, SolidLine, View } from '@/drawing';
 import type { CLOTHS } from '@/ui/theme/colours';
 import { INK_COLOUR, LIT_COLOUR, STUFF_COLOURS } from './colours';
+import { useFabricTextures, type FaceOfPiece, type WornTexture } from './useFabricTextures';
 import type { Folded } from './useFolded';
 
 interface SceneProps {
@@ -43,6 +44,7 @@ interface SceneProps {
 export default function FoldedScene(props: SceneProps) {
   const { folded, view, pxPerMm, cloth, selection, onSelect, onLost, onFirst } = props;
   const { middle } = folded;
+  const worn = useFabricTextures(folded.design, folded.plan);
   const rows = useMemo(() => rowTexture(cloth.cloth, cloth.thread), [cloth]);
   useEffect(() => () => rows.dispose(), [rows]);
   return (
@@ -74,6 +76,8 @@ export default function FoldedScene(props: SceneProps) {
                 solid={solid}
                 colour={solid.stuff === 'cloth' ? WHITE : STUFF_COLOURS[solid.stuff]}
                 rows={solid.stuff === 'cloth' ? rows : null}
+                worn={wornBy(solid, worn)}
+                rim={cloth.cloth}
                 isLit={solid.mark === selection}
                 onSelect={onSelect}
               />
@@ -82,7 +86,7 @@ export default function FoldedScene(props: SceneProps) {
             <Lines lines={folded.mesh.lines.filter(isEdge)} colour={cloth.chalk} widthPx={2} />
             <Lines lines={folded.mesh.lines.filter(isSide)} colour={INK_COLOUR} widthPx={1.2} />
             <Lines lines={folded.mesh.lines.filter(({ mark }) => mark === selection)} colour={LIT_COLOUR} widthPx={5} />
-            {folded.bumps.points.length > 0 && <Bumps {...folded.bumps} colour={cloth.thread} />}
+            {folded.bumps.points.length > 0 && worn.size === 0 && <Bumps {...folded.bumps} colour={cloth.thread} />}
           </group>
         </group>
       </group>
@@ -92,6 +96,13 @@ export default function FoldedScene(props: SceneProps) {
 
 /** The eye, farther off than any bag reaches at any scale. Without perspective a unit is a pixel. */
 const EYE = { position: [0, 0, 8000] as [number, number, number], near: 1, far: 16000, zoom: 1 };
+
+/** What a solid wears, once both faces of its piece are painted. */
+function wornBy({ fabric }: Solid, worn: ReadonlyMap<FaceOfPiece, WornTexture>): SolidMeshProps['worn'] {
+  if (fabric === null) return null;
+  const outer = worn.get(`${fabric.piece} outer`);
+  return outer ? { outer, inner: worn.get(`${fabric.piece} inner`) ?? outer } : null;
+}
 
 /** A texture's own colours, as they are. */
 const WHITE = '#ffffff';
@@ -115,20 +126,35 @@ interface SolidMeshProps {
   colour: string;
   /** What its rows look like; null where it has none. */
   rows: Texture | null;
+  /** The fabric that it wears on its outer face and within; null until that is painted. */
+  worn: { outer: WornTexture; inner: WornTexture } | null;
+  /** The colour of its rims. */
+  rim: string;
   isLit: boolean;
   onSelect: (mark: string) => void;
 }
 
-function SolidMesh({ solid, colour, rows, isLit, onSelect }: SolidMeshProps) {
+/** How much the light makes of how far out the yarn lies. */
+const BUMP_SCALE = 3;
+
+function SolidMesh({ solid, colour, rows, worn, rim, isLit, onSelect }: SolidMeshProps) {
+  const wears = worn !== null;
   const geometry = useMemo(() => {
     const made = new BufferGeometry();
     made.setAttribute('position', new BufferAttribute(solid.positions, 3));
     made.setAttribute('normal', new BufferAttribute(solid.normals, 3));
-    made.setAttribute('uv', new BufferAttribute(rowPlaces(solid.rows), 2));
     made.setIndex(new BufferAttribute(solid.indices, 1));
+    const { fabric } = solid;
+    if (wears && fabric) {
+      made.setAttribute('uv', new BufferAttribute(fabric.places, 2));
+      made.addGroup(0, fabric.outer, 0);
+      made.addGroup(fabric.outer, fabric.inner, 1);
+      made.addGroup(fabric.outer + fabric.inner, solid.indices.length - fabric.outer - fabric.inner, 2);
+    } else made.setAttribute('uv', new BufferAttribute(rowPlaces(solid.rows), 2));
     return made;
-  }, [solid]);
+  }, [solid, wears]);
   useEffect(() => () => geometry.dispose(), [geometry]);
+  const lit = { emissive: isLit ? LIT_COLOUR : '#000000', emissiveIntensity: isLit ? 0.55 : 0 };
   const take = (event: ThreeEvent<MouseEvent>) => {
     // A turn of the bag ends where it ends, and selects nothing.
     if (event.delta > 4) return;
@@ -136,13 +162,24 @@ function SolidMesh({ solid, colour, rows, isLit, onSelect }: SolidMeshProps) {
     onSelect(solid.mark);
   };
   return (
-    <mesh geometry={geometry} onClick={take}>
-      <meshLambertMaterial
-        color={colour}
-        map={rows}
-        emissive={isLit ? LIT_COLOUR : '#000000'}
-        emissiveIntensity={isLit ? 0.55 : 0}
-      />
+    <mesh geometry={geometry} onClick={take} key={wears ? 'worn' : 'plain'}>
+      {worn === null ? (
+        <meshLambertMaterial color={colour} map={rows} {...lit} />
+      ) : (
+        <>
+          {[worn.outer, worn.inner].map(({ look, height }, index) => (
+            <meshLambertMaterial
+              key={index}
+              attach={`material-${index}`}
+              map={look}
+              bumpMap={height}
+              bumpScale={BUMP_SCALE}
+              {...lit}
+            />
+          ))}
+          <meshLambertMaterial attach="material-2" color={rim} {...lit} />
+        </>
+      )}
     </mesh>
   );
 }

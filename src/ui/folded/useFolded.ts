@@ -3,6 +3,7 @@ import type { Design } from '@/core/design';
 import { foldBag, type FoldedBag, type FoldWay } from '@/core/fold';
 import type { Plan } from '@/core/plan';
 import type { PartAt } from '@/core/bench';
+import { fabricPlaces } from '@/drawing/fabric';
 import { bumpsOf, foldedMesh, middleOf, workedBag, type FoldedMesh } from '@/drawing';
 import type { Vec } from '@/core/fold';
 
@@ -14,6 +15,9 @@ export type UpTo = ReadonlyMap<PartAt['piece'], number> | null;
 
 /** The folded bag, ready to be drawn. */
 export interface Folded {
+  /** What it is folded of. */
+  design: Design;
+  plan: Plan;
   bag: FoldedBag;
   mesh: FoldedMesh;
   bumps: { points: Vec[]; radiusMm: number };
@@ -42,8 +46,9 @@ export function folded(design: Design, plan: Plan, way: FoldWay, shown: Shown, u
           marks: [],
         };
   const liningMm = plan.lining ? plan.pouch.layers.liningMm : 0;
-  const mesh = foldedMesh(bag, liningMm);
+  const mesh = foldedMesh(bag, liningMm, fabricPlaces(plan));
   return {
+    ...{ design, plan },
     bag,
     mesh,
     // Raised stitches lie on whole sheets.

@@ -144,7 +144,7 @@ function Square({ id, name, chosen, onChoose }: { id: Choice; name: string; chos
       lineHeight="1.2"
       style={clothStyle(colour)}
     >
-      <FabricSwatch fabric={fabric} cloths={cloths} widthPx={98} heightPx={72} stitchPx={14} />
+      <FabricSwatch fabric={fabric} cloths={cloths} widthPx={98} heightPx={72} stitchPx={12} />
       <span>
         <input type="radio" name="stitch" checked={chosen} onChange={onChoose} /> {name}
       </span>

@@ -70,3 +70,10 @@ export const DRAWN = Object.fromEntries(
     [`[data-role="${role}"][data-lit]:not([data-true])`, { stroke: 'var(--chakra-colors-brass)', strokeWidth: '4px' }],
   ]),
 );
+
+/** Where the fabric itself is to be seen, the cloth and the lines that stand for its rows are left away; its outline stays. */
+export const ON_FABRIC = {
+  '[data-fabric] [data-role="cloth"], [data-fabric] [data-role="flap"]': { fillOpacity: 0, strokeOpacity: 0.55 },
+  '[data-fabric] [data-role="row"], [data-fabric] [data-role="rowPublic"], [data-fabric] [data-role="bump"], [data-fabric] [data-role="rib"]':
+    { visibility: 'hidden' },
+};

@@ -25,7 +25,7 @@ import {
 
 import { COLOURS } from './colours';
 import { PARTS } from './parts';
-import { DRAWN } from './strokes';
+import { DRAWN, ON_FABRIC } from './strokes';
 
 /**
  * The look of Ruelle: a haberdasher's counter. The reasons are in docs/look.md; a colour is used by what it is here,
@@ -92,6 +92,7 @@ const config = defineConfig({
     body: { bg: 'counter', color: 'ink', fontFamily: 'body', fontSize: '15px', lineHeight: 1.4 },
     ...PARTS,
     ...DRAWN,
+    ...ON_FABRIC,
     'h1, h2, h3': { fontFamily: 'heading', fontWeight: 600 },
     '*:focus-visible': { outline: '3px solid var(--chakra-colors-chalk)', outlineOffset: '2px' },
     '.onDark *:focus-visible': { outlineColor: 'var(--chakra-colors-brass-pale)' },

@@ -1,0 +1,97 @@
+import { useEffect, useRef, useState } from 'react';
+import { CanvasTexture, LinearMipmapLinearFilter, RepeatWrapping, SRGBColorSpace, type Texture } from 'three';
+import type { Design } from '@/core/design';
+import type { Piece, PieceId } from '@/core/pieces';
+import type { Plan } from '@/core/plan';
+import { fabricOf } from '@/drawing/fabric';
+import { FabricPainter } from '@/ui/fabric/paintFabric';
+import { yarnLook } from '@/ui/fabric/yarnLook';
+import { CLOTHS } from '@/ui/theme/colours';
+
+/** A face of a piece, painted: as it looks in even light, and how far out its yarn lies. */
+export interface WornTexture {
+  look: Texture;
+  height: Texture;
+}
+
+export type FaceOfPiece = `${PieceId} ${'outer' | 'inner'}`;
+
+/** A texture is no larger than this either way, px: every graphics card takes that. */
+const MOST_PX = 2048;
+/** A stitch is painted no larger than this, px. */
+const STITCH_PX = 18;
+
+/**
+ * The fabric of every piece for the folded bag, painted one face at a time when the browser has a moment. While it is being painted anew the bag wears what was painted before.
+ *
+ * @param rests whether nothing is changing just now
+ */
+export function useFabricTextures(design: Design, plan: Plan): ReadonlyMap<FaceOfPiece, WornTexture> {
+  const [painted, setPainted] = useState<ReadonlyMap<FaceOfPiece, WornTexture>>(new Map());
+  const all = useRef(new Map<FaceOfPiece, WornTexture>());
+  useEffect(() => {
+    const faces = (['outer', 'inner'] as const).flatMap((face) => plan.pieces.map((piece) => ({ piece, face })));
+    const idle = window.requestIdleCallback ?? ((done: () => void) => window.setTimeout(done, 16));
+    let asked = 0;
+    const paintNext = (index: number) => {
+      const next = faces[index];
+      if (!next) return;
+      const name: FaceOfPiece = `${next.piece.id} ${next.face}`;
+      const made = textureOf(design, next.piece, next.face);
+      if (made) {
+        const before = all.current.get(name);
+        all.current.set(name, made);
+        setPainted(new Map(all.current));
+        // What still lies on a solid is let go once the new one is on it.
+        if (before) window.setTimeout(() => dispose(before), 500);
+      }
+      asked = idle(() => paintNext(index + 1));
+    };
+    asked = idle(() => paintNext(0));
+    return () => (window.cancelIdleCallback ?? window.clearTimeout)(asked);
+  }, [design, plan]);
+  useEffect(() => {
+    const made = all.current;
+    return () => made.forEach(dispose);
+  }, []);
+  return painted;
+}
+
+const dispose = ({ look, height }: WornTexture) => {
+  look.dispose();
+  height.dispose();
+};
+
+function textureOf(design: Design, piece: Piece, face: 'outer' | 'inner'): WornTexture | null {
+  const begun = performance.now();
+  const fabric = fabricOf(design, piece, face);
+  const proportion = fabric.rowMm / fabric.stitchMm;
+  const stitchPx = Math.min(STITCH_PX, MOST_PX / fabric.columns, MOST_PX / (fabric.rows.length * proportion));
+  const scale = { stitchPx, rowPx: stitchPx * proportion };
+  const yarns = [design.swatch.yarn, ...design.furtherYarns].map(({ colour }) => yarnLook(CLOTHS[colour]));
+  const canvas = (as: 'look' | 'height') => {
+    const made = document.createElement('canvas');
+    made.width = Math.max(1, Math.round(fabric.columns * scale.stitchPx));
+    made.height = Math.max(1, Math.round(fabric.rows.length * scale.rowPx));
+    const context = made.getContext('2d');
+    if (!context) return null;
+    const sight = { left: 0, top: 0, right: made.width, bottom: made.height };
+    context.fillStyle = as === 'height' ? '#3c3c3c' : CLOTHS[design.swatch.yarn.colour].cloth;
+    context.fillRect(0, 0, made.width, made.height);
+    new FabricPainter(fabric, yarns, scale, as).paint(context, 0, made.height, sight);
+    return made;
+  };
+  const [look, height] = [canvas('look'), canvas('height')];
+  performance.measure('fabric-in-space', { start: begun, end: performance.now() });
+  return look && height ? { look: asTexture(look, true), height: asTexture(height, false) } : null;
+}
+
+function asTexture(canvas: HTMLCanvasElement, isColour: boolean): Texture {
+  const texture = new CanvasTexture(canvas);
+  if (isColour) texture.colorSpace = SRGBColorSpace;
+  texture.wrapS = RepeatWrapping;
+  texture.wrapT = RepeatWrapping;
+  texture.minFilter = LinearMipmapLinearFilter;
+  texture.anisotropy = 8;
+  return texture;
+}
