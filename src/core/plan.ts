@@ -18,6 +18,7 @@ import {
   type Packings,
   type SettledDesign,
 } from './contents';
+import { colourUses } from './colours';
 import { ownStitchProblems, type Design } from './design';
 import { withoutBorderProblems, type EdgingStage } from './edging';
 import { emptyAndFullProblems, emptyAndFullStage, type EmptyAndFull } from './emptyAndFull';
@@ -151,7 +152,8 @@ export function planBag(wished: Design, packings?: Packings, kinds: FittingCatal
     fit,
   );
   const emptyAndFull = emptyAndFullStage(gauge, pouch, flap, fittings, fold);
-  const yarn = yarnStage(design, gauge, whole, fittings);
+  const uses = colourUses(design.colourRows, set.pieces, design.furtherYarns.length);
+  const yarn = yarnStage(design, gauge, { ...whole, uses }, fittings);
   const offers = countOffers(design, gauge, pouch, contents.wanted.width);
   const closesAtMm = fittings.find(({ fromEdgeMm }) => fromEdgeMm !== null)?.fromEdgeMm ?? null;
   const splits = flap.onPiece ? flapSplits(design, pouch, flap, closesAtMm) : [];

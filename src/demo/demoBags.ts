@@ -234,6 +234,9 @@ export function demoBags(): Design[] {
         163,
       ),
       flap: { kind: 'none', dropMm: 70, widthMm: null, hemMm: null },
+      // The colours of the band’s pennant.
+      furtherYarns: [{ name: 'Pennant cotton', colour: 'madder', ballMassG: 50, ballLengthM: 88 }],
+      colourRows: [{ yarn: 0, fromRow: 7, rows: 3, everyRows: 11, piece: 'sides' }],
       closures: [
         {
           ...usualDrawstring(),

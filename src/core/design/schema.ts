@@ -334,7 +334,7 @@ export const designSchema = z
     /** How its pattern is written. */
     written: writtenSchema,
     /** What of each yarn is at hand, weighed, in the order they are held; null where that is not said. */
-    yarnAtHandG: z.array(massG(0, 50000).nullable()).max(5, { error: 'Five yarns are the most.' }),
+    yarnAtHandG: z.array(massG(0, 50000).nullable()).max(10, { error: 'Ten yarns are the most.' }),
   })
   .superRefine((design, context) => {
     if (

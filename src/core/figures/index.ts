@@ -1,1 +1,3 @@
 export * from './figure';
+
+export type { ReasonInput } from './figure';

@@ -10,7 +10,16 @@ export {
   type JoinedStretch,
   type StretchName,
 } from './join';
-export { areaMm2, flatSize, isStraight, radiusMm, rowCountOf, stitchesInAll, widestStitches } from './measures';
+export {
+  areaMm2,
+  flatSize,
+  isStraight,
+  radiusMm,
+  rowCountOf,
+  stitchesInAll,
+  stitchesInRow,
+  widestStitches,
+} from './measures';
 export {
   isInRounds,
   isInRows,

@@ -6,6 +6,12 @@ export function stitchesInAll(piece: Piece): number {
   return piece.rows.reduce((sum, { stitches }, index) => sum + stitches * (index < piece.roundCount ? 2 : 1), 0);
 }
 
+/** Stitches of a row, or of a round, from 1: of rounds that lie flat, of both faces. */
+export function stitchesInRow(piece: Piece, row: number): number {
+  if (piece.kind !== 'rows') return piece.counts[row - 1] ?? 0;
+  return (piece.rows[row - 1]?.stitches ?? 0) * (row <= piece.roundCount ? 2 : 1);
+}
+
 /** Fabric of one piece, mm². Source: geometry; every stitch takes its width times its row's height. */
 export const areaMm2 = (piece: Piece): number => stitchesInAll(piece) * piece.stitchMm * piece.rowMm;
 

@@ -108,7 +108,12 @@ function asked(design: Design, plan: Pick<Plan, 'closures'>): NextThing[] {
     ),
     thing('measure-thickness', 'swatch', ['swatch', 'thicknessMm'], swatch.thicknessMm !== null),
     thing('weigh-swatch', 'swatch', ['swatch', 'weighed'], wholeSwatch(swatch) !== null),
-    thing('say-ball', 'swatch', ['swatch', 'yarn', 'ballMassG'], [swatch.yarn, ...swatch.heldWith].every(isBallKnown)),
+    thing(
+      'say-ball',
+      'swatch',
+      ['swatch', 'yarn', 'ballMassG'],
+      [swatch.yarn, ...swatch.heldWith, ...design.furtherYarns].every(isBallKnown),
+    ),
     orWithout('closure', 'choose-closure', 'closures', closures.length > 0),
     ...zippersToSay(design, plan).map((index) =>
       thing('say-zipper-length', 'closures', ['closures', index, 'lengthMm'], false),

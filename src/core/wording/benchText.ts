@@ -5,6 +5,7 @@ import type { FittingGroup } from '@/core/fittings';
 import type { ZoneId } from '@/core/pieces';
 import type { Plan } from '@/core/plan';
 import { rowLike } from '@/core/stitches';
+import { colourChanges } from './colourText';
 import { FITTING_WORDS, wordsOf } from './fittings';
 import { foldWords } from './pieceText';
 import { placeText } from './placeText';
@@ -61,8 +62,9 @@ export function duesOf(design: Design, plan: Plan, piece: CountedWork, fittingWo
       ? [{ row, when: 'lies', says: `${name.toLowerCase()} ${placeText(count.place)} of ${count.ofStitches}`, mark }]
       : [];
   });
+  const colours = colourChanges(design, piece).map(({ row, says }): Due => ({ row, when: 'in', says, mark: null }));
   const said = new Set<string>();
-  return [...folds, ...begins, ...workedIn, ...lies]
+  return [...folds, ...begins, ...colours, ...workedIn, ...lies]
     .filter(({ row, says }) => row <= piece.rows.length && !said.has(`${row} ${says}`) && said.add(`${row} ${says}`))
     .sort((one, other) => one.row - other.row);
 }

@@ -7,6 +7,7 @@ import { planBag, type Plan } from '@/core/plan';
 import { isCaution } from '@/core/problems';
 import { aboutLines } from './aboutText';
 import { BASIS_WORDS } from './basisText';
+import { colourLines } from './colourText';
 import { FITTING_WORDS, wordsOf, type FittingWordsByKind } from './fittings';
 import { formatPlusMinus, formatQuantity } from './quantity';
 import { JOIN_NAMES, joinLines } from './joinText';
@@ -76,6 +77,7 @@ export function writePattern(design: Design, plan: Plan, words = FITTING_WORDS):
     { id: 'materials', heading: 'You need', lines: materialLines(design, plan, words) },
     { id: 'gauge', heading: capital(term('gauge', design.settings.terms)), lines: gaugeLines(design, plan) },
     { id: 'conventions', heading: 'Words and counts', lines: conventionLines(design, plan, worked) },
+    ...section('colours', 'Colours', colourLines(design, plan)),
     ...worked,
     ...(design.notes.trim() === ''
       ? []
@@ -84,11 +86,15 @@ export function writePattern(design: Design, plan: Plan, words = FITTING_WORDS):
   return { title: design.name, sections };
 }
 
+/** A section with what there is to say; none where that is nothing. */
+const section = (id: PatternSectionId, heading: string, lines: string[]): PatternSection[] =>
+  lines.length > 0 ? [{ id, heading, lines }] : [];
+
 /** What is dangerous of what is on it, each once; nothing where nothing is. */
 function cautionSection(design: Design, plan: Plan, words: FittingWordsByKind): PatternSection[] {
   const { lengthUnit } = design.settings;
   const lines = plan.problems.filter(isCaution).map((problem) => problemSentence(problem, lengthUnit, words));
-  return lines.length > 0 ? [{ id: 'cautions', heading: 'Take care', lines: [...new Set(lines)] }] : [];
+  return section('cautions', 'Take care', [...new Set(lines)]);
 }
 
 /** The pieces of a bag that nothing is put on, each under its name. */

@@ -46,7 +46,7 @@ export function BagFrame({ kept, children }: { kept: readonly KeptVersion[]; chi
         align="center"
         wrap="wrap"
       >
-        <HomeLink href="/" fontFamily="heading" fontSize="20px" color="brassPale" letterSpacing="0.01em">
+        <HomeLink href="/" fontFamily="heading" fontSize="20px" color="brass" letterSpacing="0.01em">
           ← Shelf
         </HomeLink>
         <Box color="ink" flex="1" minW="14em">

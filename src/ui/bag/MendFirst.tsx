@@ -36,7 +36,7 @@ export function MendFirst({ design, problems, onMend }: MendFirstProps) {
         align="center"
         wrap="wrap"
       >
-        <HomeLink href="/" fontFamily="heading" fontSize="20px" color="brassPale">
+        <HomeLink href="/" fontFamily="heading" fontSize="20px" color="brass">
           ← Shelf
         </HomeLink>
         <Heading as="h1" fontSize="22px">

@@ -5,6 +5,7 @@ import type { Settings } from '@/core/design';
 import { localMemory } from '@/ui/browser/browserMemory';
 import { ChoiceField } from '@/ui/fields';
 import { useBag, useBagStore } from './BagProvider';
+import { LightField } from './LightField';
 import { LAST_SETTINGS_KEY } from './lastSettings';
 import { Sheet, type SheetProps } from './Sheet';
 
@@ -59,6 +60,7 @@ export function SettingsSheet(sheet: SheetProps) {
         {(Object.keys(CHOICES) as (keyof Settings)[]).map((key) => (
           <SettingField key={key} name={key} />
         ))}
+        <LightField />
         <Box fontSize="13px" color="inkSoft">
           New bags begin with what you settled here last.
         </Box>

@@ -7,7 +7,7 @@ import type { MakingEventOf } from '@/core/bench';
 import type { Piece } from '@/core/pieces';
 import type { Plan } from '@/core/plan';
 import { MM_PER_INCH, type LengthUnit } from '@/core/units';
-import { CHART_BAND, CHART_BRASS_DEEP, CHART_INK, CHART_PAPER, chartAxis } from '@/ui/theme/charts';
+import { CHART_BAND, chartBrassDeep, chartInk, chartPaper, chartAxis } from '@/ui/theme/charts';
 
 Chart.register(LinearScale, PointElement, LineElement, ScatterController, Filler);
 
@@ -37,13 +37,13 @@ export function MeasuredChart({
       datasets: [
         { label: 'upper', ...quiet, backgroundColor: CHART_BAND, fill: '+1', data: line(1 + share) },
         { label: 'lower', ...quiet, data: line(1 - share) },
-        { label: 'planned', ...quiet, borderColor: CHART_BRASS_DEEP, borderWidth: 2, data: line(1) },
+        { label: 'planned', ...quiet, borderColor: chartBrassDeep(), borderWidth: 2, data: line(1) },
         {
           label: 'measured',
           showLine: true,
-          borderColor: CHART_INK,
+          borderColor: chartInk(),
           borderWidth: 1,
-          backgroundColor: CHART_PAPER,
+          backgroundColor: chartPaper(),
           pointStyle: 'rectRot',
           pointRadius: 6,
           data: [{ rows: 0, lengthMm: 0 }, ...measured]

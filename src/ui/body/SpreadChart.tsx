@@ -3,7 +3,7 @@
 import { BarController, BarElement, CategoryScale, Chart, LinearScale } from 'chart.js';
 import { Bar } from 'react-chartjs-2';
 import { MM_PER_INCH, type LengthUnit } from '@/core/units';
-import { CHART_BRASS, CHART_FONT, CHART_INK } from '@/ui/theme/charts';
+import { chartBrass, CHART_FONT, chartInk } from '@/ui/theme/charts';
 
 Chart.register(BarController, BarElement, CategoryScale, LinearScale);
 
@@ -38,7 +38,7 @@ export function SpreadChart({ label, valuesMm, plannedMm, unit }: SpreadChartPro
           datasets: [
             {
               data: counts,
-              backgroundColor: counts.map((_, bar) => (bar === planned ? CHART_INK : CHART_BRASS)),
+              backgroundColor: counts.map((_, bar) => (bar === planned ? chartInk() : chartBrass())),
               barPercentage: 1,
               categoryPercentage: 0.94,
             },
@@ -51,7 +51,7 @@ export function SpreadChart({ label, valuesMm, plannedMm, unit }: SpreadChartPro
           scales: {
             x: {
               grid: { display: false },
-              ticks: { color: CHART_INK, font: CHART_FONT, maxRotation: 0, autoSkipPadding: 14 },
+              ticks: { color: chartInk(), font: CHART_FONT, maxRotation: 0, autoSkipPadding: 14 },
             },
             y: { display: false },
           },

@@ -12,7 +12,7 @@ interface DrawerHeadProps {
 /** The dark head of a page outside any bag. */
 export const DrawerHead = ({ title, counted, children }: DrawerHeadProps) => (
   <Flex as="header" className="onDark" bg="drawer" color="drawerText" px="6" py="3" gap="3" align="center" wrap="wrap">
-    <Heading as="h1" fontSize="26px" color="brassPale">
+    <Heading as="h1" fontSize="26px" color="brass">
       {title}
     </Heading>
     <Box flex="1">{counted}</Box>

@@ -13,6 +13,7 @@ import type { BagState } from '@/ui/bag/bagStore';
 import { Group, PlaceLayout, Row } from '@/ui/bag/PlaceLayout';
 import { NumberField } from '@/ui/fields';
 import { ProblemSlips } from '@/ui/problems/ProblemSlips';
+import { ColoursGroup } from './ColoursGroup';
 import { AlternativesGroup } from './AlternativesGroup';
 import { CountOffers } from './CountOffers';
 import { StitchChart } from './StitchChart';
@@ -59,6 +60,7 @@ export function StitchPlace() {
       <StitchRule pattern={pattern} way={shownWay} />
       {!looking && (
         <>
+          <ColoursGroup />
           <CountOffers />
           <PlainEdgeField />
           <AlternativesGroup />

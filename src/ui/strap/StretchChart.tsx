@@ -6,7 +6,7 @@ import { Scatter } from 'react-chartjs-2';
 import type { WorkedStrap } from '@/core/design';
 import { pullOfMassN, shareAt, stretchDoubt, type StretchCurve } from '@/core/strap';
 import { MM_PER_INCH, type LengthUnit } from '@/core/units';
-import { CHART_BAND, CHART_BRASS_DEEP, CHART_INK, CHART_PAPER, chartAxis } from '@/ui/theme/charts';
+import { CHART_BAND, chartBrassDeep, chartInk, chartPaper, chartAxis } from '@/ui/theme/charts';
 
 Chart.register(LinearScale, PointElement, LineElement, ScatterController, Filler);
 
@@ -53,14 +53,14 @@ export function StretchChart({ slackMm, sample, curve, pullG, unit }: StretchCha
         {
           label: 'curve',
           ...quiet,
-          borderColor: CHART_BRASS_DEEP,
+          borderColor: chartBrassDeep(),
           borderWidth: 2,
           data: line((pullN) => shareAt(curve, pullN)),
         },
         {
           label: 'trial',
-          borderColor: CHART_INK,
-          backgroundColor: CHART_INK,
+          borderColor: chartInk(),
+          backgroundColor: chartInk(),
           pointRadius: 4,
           data: sample
             ? [{ massG: 0, lengthMm: sample.slackMm }, ...hung].map(({ massG, lengthMm }) => ({
@@ -73,9 +73,9 @@ export function StretchChart({ slackMm, sample, curve, pullG, unit }: StretchCha
           label: 'this bag',
           pointStyle: 'rectRot',
           pointRadius: 7,
-          borderColor: CHART_INK,
+          borderColor: chartInk(),
           borderWidth: 2,
-          backgroundColor: CHART_PAPER,
+          backgroundColor: chartPaper(),
           data: pullG === null ? [] : [{ x: pullG, y: lengthOf(shareAt(curve, pullOfMassN(pullG))) }],
         },
       ],

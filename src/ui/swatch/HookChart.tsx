@@ -4,7 +4,7 @@ import { Chart, LineElement, LinearScale, PointElement, ScatterController, Fille
 import { Scatter } from 'react-chartjs-2';
 import type { HookLine, HookPoint } from '@/core/gauge';
 import { MM_PER_INCH, type LengthUnit } from '@/core/units';
-import { CHART_BAND, CHART_BRASS_DEEP, CHART_INK, CHART_PAPER, chartAxis } from '@/ui/theme/charts';
+import { CHART_BAND, chartBrassDeep, chartInk, chartPaper, chartAxis } from '@/ui/theme/charts';
 
 Chart.register(LinearScale, PointElement, LineElement, ScatterController, Filler);
 
@@ -49,15 +49,15 @@ export function HookChart({ points, line, askedHookMm, unit }: HookChartProps) {
       {
         label: 'line',
         ...quiet,
-        borderColor: CHART_BRASS_DEEP,
+        borderColor: chartBrassDeep(),
         borderWidth: 2,
         data: curve((x) => line.predict(x).mm),
       },
       ...points.map(({ hookMm, mm, plusMinusMm }) => ({
         label: 'swatch',
         showLine: true,
-        borderColor: CHART_INK,
-        backgroundColor: CHART_INK,
+        borderColor: chartInk(),
+        backgroundColor: chartInk(),
         borderWidth: 1.5,
         pointRadius: [0, 4, 0],
         data: [mm - plusMinusMm, mm, mm + plusMinusMm].map((y) => ({ x: hookMm, y: inUnit(y) })),
@@ -66,9 +66,9 @@ export function HookChart({ points, line, askedHookMm, unit }: HookChartProps) {
         label: 'asked',
         pointStyle: 'rectRot',
         pointRadius: 7,
-        borderColor: CHART_INK,
+        borderColor: chartInk(),
         borderWidth: 2,
-        backgroundColor: CHART_PAPER,
+        backgroundColor: chartPaper(),
         data: [{ x: askedHookMm, y: inUnit(asked.mm) }],
       },
     ],

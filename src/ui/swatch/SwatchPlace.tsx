@@ -65,7 +65,7 @@ export function SwatchPlace() {
                   }
                   textAnchor="middle"
                   dominantBaseline="central"
-                  fill="#221a05"
+                  fill="var(--chakra-colors-on-brass)"
                 >
                   {tape.count} {tape.kind}
                 </text>

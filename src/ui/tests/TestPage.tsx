@@ -34,7 +34,16 @@ export function TestPage({ id, title, unit, figures, sections, parts }: TestPage
         You are trying this pattern before others do. Tell what you find as you go, at the end of this page; it is sent
         to who wrote it, and to nobody else.
       </Box>
-      <Box as="article" bg="paper" border="1px solid" borderColor="paperEdge" px={{ base: '4', md: '8' }} py="5" mb="5">
+      <Box
+        as="article"
+        className="by-day"
+        bg="paper"
+        border="1px solid"
+        borderColor="paperEdge"
+        px={{ base: '4', md: '8' }}
+        py="5"
+        mb="5"
+      >
         {sections.map(({ id: section, heading, lines }) => (
           <Box as="section" key={section} mb="5">
             {section === FIRST && <PatternFigures figures={figures} of={section} />}

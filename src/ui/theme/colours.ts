@@ -14,7 +14,30 @@ export const COLOURS = {
   chalk: { value: '#1d4f91' },
   decide: { value: '#8f2a05' },
   decidePale: { value: '#fbe6dc' },
+  /** What is written on `decide`, and on brass. */
+  onDecide: { value: '#ffffff' },
+  onBrass: { value: '#221a05' },
 } as const;
+
+/** The same by lamp: a dark counter, tickets of warm dark paper, brass that glows. */
+export const LAMP: Record<keyof typeof COLOURS, string> = {
+  counter: '#20272a',
+  counterEdge: '#3b4649',
+  drawer: '#0f1719',
+  drawerText: '#eef1ec',
+  ink: '#efe9da',
+  inkSoft: '#b9bfb4',
+  paper: '#2d2f2c',
+  paperEdge: '#575a50',
+  brass: '#b8934a',
+  brassDeep: '#d9b96d',
+  brassPale: '#4a3f26',
+  chalk: '#8fbcff',
+  decide: '#ff9a6b',
+  decidePale: '#46291c',
+  onDecide: '#240f05',
+  onBrass: '#1a1304',
+};
 
 /** The yarns' colours on the drawing: the cloth, a lighter thread for its rows, and the chalk that shows on it. */
 export const CLOTHS = {

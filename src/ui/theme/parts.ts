@@ -95,7 +95,7 @@ export const PARTS = {
   },
   '.to-decide': {
     bg: 'decide',
-    color: 'white',
+    color: 'onDecide',
     borderRadius: 'full',
     px: '1.5',
     fontSize: '12px',

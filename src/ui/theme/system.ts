@@ -23,7 +23,7 @@ import {
   tokens,
 } from '@chakra-ui/react/theme';
 
-import { COLOURS } from './colours';
+import { COLOURS, LAMP } from './colours';
 import { PARTS } from './parts';
 import { DRAWN, ON_FABRIC } from './strokes';
 
@@ -70,6 +70,25 @@ const chakraParts = defineConfig({
   },
 });
 
+/** A whole set of colours, in place of the theme's own, which come in a later layer. */
+const litBy = (colours: Record<keyof typeof COLOURS, string>) => ({
+  ...Object.fromEntries(
+    Object.entries(colours).map(([name, value]) => [`--chakra-colors-${dashed(name)}`, `${value} !important`]),
+  ),
+  // What the parts of the library call theirs.
+  '--chakra-colors-gray-fg': `${colours.ink} !important`,
+  '--chakra-colors-gray-subtle': `${colours.counterEdge} !important`,
+  '--chakra-colors-gray-muted': `${colours.counterEdge} !important`,
+  '--chakra-colors-gray-border': `${colours.paperEdge} !important`,
+});
+const dashed = (name: string): string => name.replace(/[A-Z]/g, (letter) => `-${letter.toLowerCase()}`);
+
+const BY_LAMP = { colorScheme: 'dark', ...litBy(LAMP) };
+const DAY = Object.fromEntries(Object.entries(COLOURS).map(([name, { value }]) => [name, value])) as Record<
+  keyof typeof COLOURS,
+  string
+>;
+
 const config = defineConfig({
   theme: {
     tokens: {
@@ -90,12 +109,24 @@ const config = defineConfig({
   },
   globalCss: {
     body: { bg: 'counter', color: 'ink', fontFamily: 'body', fontSize: '15px', lineHeight: 1.4 },
+    // On paper it is always day.
+    '@media screen': {
+      ':root[data-light=lamp]': BY_LAMP,
+      '@media (prefers-color-scheme: dark)': { ':root[data-light=auto]': BY_LAMP },
+      // A page of paper is read as it will be printed, whatever the light.
+      '.by-day': { colorScheme: 'light', ...litBy(DAY), color: 'ink' },
+    },
     ...PARTS,
     ...DRAWN,
     ...ON_FABRIC,
     'h1, h2, h3': { fontFamily: 'heading', fontWeight: 600 },
     '*:focus-visible': { outline: '3px solid var(--chakra-colors-chalk)', outlineOffset: '2px' },
-    '.onDark *:focus-visible': { outlineColor: 'var(--chakra-colors-brass-pale)' },
+    '.onDark *:focus-visible': { outlineColor: 'var(--chakra-colors-brass)' },
+    // Where the browser sets the colours, drawings keep theirs, on a ground of their own; what is chosen is told by its outline.
+    '@media (forced-colors: active)': {
+      'svg:not(.lucide), canvas': { forcedColorAdjust: 'none', backgroundColor: 'var(--chakra-colors-counter)' },
+      '[aria-pressed=true], [aria-current=page], label:has(input:checked)': { outline: '3px solid Highlight' },
+    },
     // On paper stands what is written, and nothing of the program.
     '@media print': {
       'header, nav, .not-printed, [role="status"], button': { display: 'none !important' },

@@ -60,6 +60,7 @@ export function WriteUpPlace() {
       </Flex>
       <Box
         as="article"
+        className="by-day"
         bg="paper"
         border="1px solid"
         borderColor="paperEdge"

@@ -1,0 +1,1 @@
+export { colourRuns, colourUses, type ColourRun, type ColourUse } from './colourRuns';
