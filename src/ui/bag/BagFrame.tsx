@@ -3,6 +3,7 @@
 import { Box, Flex, IconButton, chakra } from '@chakra-ui/react';
 import { CircleHelp, Redo2, SlidersHorizontal, Undo2 } from 'lucide-react';
 import Link from 'next/link';
+import { usePathname } from 'next/navigation';
 import { useEffect, useState, type ReactNode } from 'react';
 import { figureId } from '@/core/figures';
 import { WhyCard } from '@/ui/figures/WhyCard';
@@ -27,6 +28,8 @@ export function BagFrame({ kept, children }: { kept: readonly KeptVersion[]; chi
   const undoLabel = useBag((state) => state.history.undo.at(-1)?.label);
   const redoLabel = useBag((state) => state.history.redo.at(-1)?.label);
   const store = useBagStore();
+  const path = usePathname();
+  const restsAt = useRestsAt(path);
   useBagKeys(() => setSheet('keys'));
   useAskedFromAfar();
 
@@ -91,6 +94,7 @@ export function BagFrame({ kept, children }: { kept: readonly KeptVersion[]; chi
         as="main"
         id="place"
         tabIndex={-1}
+        data-at-rest={restsAt === path || undefined}
         outline="none"
         flex="1"
         px={{ base: '3', md: '5' }}
@@ -105,6 +109,19 @@ export function BagFrame({ kept, children }: { kept: readonly KeptVersion[]; chi
       <ShortcutSheet open={sheet === 'keys'} onClose={() => setSheet(null)} />
     </Flex>
   );
+}
+
+/** So long after it was opened a place has come to rest, ms. */
+const AT_REST_MS = 2500;
+
+/** The place that has come to rest last. */
+function useRestsAt(path: string): string | null {
+  const [restsAt, setRestsAt] = useState<string | null>(null);
+  useEffect(() => {
+    const timer = setTimeout(() => setRestsAt(path), AT_REST_MS);
+    return () => clearTimeout(timer);
+  }, [path]);
+  return restsAt;
 }
 
 /** Opens the why of a number that was asked on the shelf, where there is no plan to answer from. */

@@ -7,9 +7,10 @@
 export const PARTS = {
   '.part': { display: 'flex', flexDirection: 'column', gap: '4' },
   '.part:empty': { display: 'none' },
-  // What is below the fold of the window is neither laid out nor painted until it comes into sight.
-  // Its painting is clipped to it, so it reaches out by the width of a lit ticket's outline.
-  '.group': { contentVisibility: 'auto', containIntrinsicSize: 'auto 150px', padding: '5px', margin: '-5px' },
+  // Once a place has come to rest, what is below the fold of the window is neither laid out nor painted until it comes into sight; before, its size is not known, and
+  // what stands below it would jump. Its painting is clipped to it, so it reaches out by the width of a lit ticket's outline.
+  '.group': { containIntrinsicSize: 'auto 150px', padding: '5px', margin: '-5px' },
+  '[data-at-rest] .group': { contentVisibility: 'auto' },
   '.group-head': {
     display: 'flex',
     justifyContent: 'space-between',
@@ -78,6 +79,7 @@ export const PARTS = {
   '.skip:focus': { top: '8px' },
   // The tape is as long as it is: where it goes on beyond the edge, the edge is shaded, and it is pulled along.
   '.tape': {
+    position: 'relative',
     display: 'flex',
     overflowX: 'auto',
     scrollbarWidth: 'none',
@@ -277,6 +279,7 @@ export const PARTS = {
   '.why-these ul': { listStyleType: 'none', columnGap: '6', marginTop: '1' },
   // Where there is more to the side, its edge is shaded.
   '.scrolled': {
+    position: 'relative',
     overflowX: 'auto',
     // The shade says that there is more to the right; what scrolls with the table covers it at its end.
     background: [

@@ -83,6 +83,9 @@ const litBy = (colours: Record<keyof typeof COLOURS, string>) => ({
 });
 const dashed = (name: string): string => name.replace(/[A-Z]/g, (letter) => `-${letter.toLowerCase()}`);
 
+/** A touch screen, or a narrow window. */
+const THUMB = '@media (pointer: coarse), (max-width: 48em)';
+
 const BY_LAMP = { colorScheme: 'dark', ...litBy(LAMP) };
 const DAY = Object.fromEntries(Object.entries(COLOURS).map(([name, { value }]) => [name, value])) as Record<
   keyof typeof COLOURS,
@@ -93,8 +96,8 @@ const config = defineConfig({
   theme: {
     tokens: {
       fonts: {
-        heading: { value: "'Besley Variable', Rockwell, serif" },
-        body: { value: "'Source Sans 3 Variable', 'Segoe UI', sans-serif" },
+        heading: { value: "var(--font-heading), 'Besley Variable', Rockwell, serif" },
+        body: { value: "var(--font-body), 'Source Sans 3 Variable', 'Segoe UI', sans-serif" },
       },
       colors: COLOURS,
     },
@@ -122,6 +125,19 @@ const config = defineConfig({
     'h1, h2, h3': { fontFamily: 'heading', fontWeight: 600 },
     '*:focus-visible': { outline: '3px solid var(--chakra-colors-chalk)', outlineOffset: '2px' },
     '.onDark *:focus-visible': { outlineColor: 'var(--chakra-colors-brass)' },
+    // A thumb needs more room than a pointer. A number within a line keeps its height and is met all round it.
+    [THUMB]: {
+      'button:not(.asked):not([role=slider]), select, textarea, input:not([type=radio]):not([type=checkbox]):not([type=range]), a[role=button], .next-go, label:has(> input[type=radio]), label:has(> input[type=checkbox])':
+        { minHeight: '44px !important', minWidth: '44px' },
+      'header a, nav a, .shelf-facts a, main li > a': {
+        display: 'inline-flex',
+        alignItems: 'center',
+        minHeight: '44px !important',
+      },
+      'input[type=radio], input[type=checkbox]': { minWidth: '20px', minHeight: '20px' },
+      '.asked, .why-these > button': { position: 'relative' },
+      '.asked::after, .why-these > button::after': { content: '""', position: 'absolute', inset: '-10px -6px' },
+    },
     // Where the browser sets the colours, drawings keep theirs, on a ground of their own; what is chosen is told by its outline.
     '@media (forced-colors: active)': {
       'svg:not(.lucide), canvas': { forcedColorAdjust: 'none', backgroundColor: 'var(--chakra-colors-counter)' },
