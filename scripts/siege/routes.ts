@@ -86,6 +86,7 @@ export const ROUTES: readonly Route[] = [
   { method: 'GET', path: '/stores' },
   { method: 'GET', path: '/logbook' },
   { method: 'GET', path: '/reader' },
+  { method: 'GET', path: '/words' },
   { method: 'GET', path: '/workroom' },
   { method: 'GET', path: '/sw.js' },
   { method: 'GET', path: '/manifest.webmanifest' },

@@ -43,3 +43,4 @@ export { bumpsOf, rowLines } from './foldedTexture';
 export { readChart, readPartDrawing } from './readPart';
 export { besideDrawing } from './besideRows';
 export { workedShapes } from './workedRows';
+export { wordDrawing } from './wordDrawings';

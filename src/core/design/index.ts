@@ -1,4 +1,5 @@
 export { UNCORRECTED, USUAL_SELLING, type Corrected, type Correction, type Selling } from './corrected';
+export { workedExample } from './workedExample';
 export { yarnOfRow } from './stripes';
 export { CARRYINGS, type Carrying } from './carrying';
 export {

@@ -12,6 +12,7 @@ export {
 } from './benchText';
 export { BASIS_SENTENCES, BASIS_SIGN, BASIS_WORDS } from './basisText';
 export { wordsOfEachRow } from './eachRow';
+export { TRADE_WORDS, WORD_IDS, type TradeWord, type WordId } from './tradeWords';
 export { colourLetter } from './colourText';
 export { lineInWords } from './written/inWords';
 export { lineOfSize, mergedBySize } from './written/mergedLines';

@@ -114,6 +114,8 @@ function rowsOf(
   const columnOf = (row: number, index: number) =>
     // Rows run from the working hand's side, seen from the side that is worked.
     seenWorked(row) === rightHanded ? count - 1 - index : index;
+  /** A place of the row below: rows are worked here as if each were turned; where none was, as in rounds, it lies as far from the other end. */
+  const met = (row: number, foot: number) => (seenWorked(row) === seenWorked(row - 1) ? count - 1 - foot : foot);
   const alike = new Map<string, readonly FabricStitch[]>();
   const numbers = new Map<readonly Cell[] | undefined, number>();
   const numberOf = (cells: readonly Cell[] | undefined): number => {
@@ -142,14 +144,14 @@ function rowsOf(
     const cells = worked[at] ?? [];
     const above = worked[at + 1];
     const least = (count - stitches) / 2;
-    const hidden = above ? hiddenBy(above, cells.length) : null;
+    const hidden = above ? hiddenBy(above, cells.length, (foot) => met(row + 1, foot)) : null;
     return cells.flatMap((cell, index): FabricStitch[] => {
       const column = columnOf(row, index);
       if (column < least - 0.5 || column >= least + stitches - 0.5) return [];
       const isFar = !seenWorked(row);
       const feet =
         cell.made === 'stitch'
-          ? feetOf(cell, at === 0 ? null : worked[at - 1], (foot) => columnOf(row - 1, foot) - column)
+          ? feetOf(cell, at === 0 ? null : worked[at - 1], (foot) => columnOf(row - 1, met(row, foot)) - column)
           : [0];
       return [
         {
@@ -199,13 +201,17 @@ function feetOf(
 }
 
 /** Which loops of every place of a row are taken out of sight by the row above it. */
-function hiddenBy(above: readonly Cell[], count: number): { front: boolean; back: boolean }[] {
+function hiddenBy(
+  above: readonly Cell[],
+  count: number,
+  met: (foot: number) => number,
+): { front: boolean; back: boolean }[] {
   const hidden = Array.from({ length: count }, () => ({ front: false, back: false }));
   for (const cell of above) {
     if (cell.made === 'chain') continue;
     const { front, back } = hidesLoops(cell.step.into);
     for (let index = 0; index < cell.step.over; index += 1) {
-      const place = hidden[cell.from - index];
+      const place = hidden[met(cell.from - index)];
       if (!place) continue;
       place.front ||= front;
       place.back ||= back;

@@ -8,6 +8,7 @@ import { LengthField } from '@/ui/fields';
 import { AskableNumber } from '@/ui/figures/FigureTicket';
 import { LedgerHead } from '@/ui/figures/LedgerHead';
 import { showTheSame } from '@/ui/figures/showTheSame';
+import { WordMark } from '@/ui/words/WordMark';
 import { OffRemedyLine } from './OffRemedyLine';
 
 const HEADS = ['Size', 'Wanted', 'Planned', 'Off by'];
@@ -84,7 +85,10 @@ interface LineProps {
 const Line = memo(function Line({ name, figure, size, wantedMm, off }: LineProps) {
   return (
     <tr>
-      <th scope="row">{name}</th>
+      <th scope="row">
+        {name}
+        {size === 'drop' && <WordMark id="drop" />}
+      </th>
       {size !== undefined && <td>{wantedMm !== undefined && <Wanted name={name} size={size} mm={wantedMm} />}</td>}
       <td>
         <AskableNumber figure={figure} />

@@ -1,6 +1,8 @@
 'use client';
 
 import { Box, chakra } from '@chakra-ui/react';
+import type { WordId } from '@/core/wording';
+import { WordMark } from '@/ui/words/WordMark';
 import { useId, type ReactNode } from 'react';
 
 interface FieldFrameProps {
@@ -9,11 +11,13 @@ interface FieldFrameProps {
   help?: string;
   fault?: string | null;
   hideLabel?: boolean;
+  /** A word of the trade that the label uses: what it means can be asked. */
+  word?: WordId;
   children: (ids: { id: string; describedBy: string | undefined }) => ReactNode;
 }
 
 /** A field with its label above and, below it, its help or what is wrong with it. */
-export function FieldFrame({ label, help, fault, hideLabel = false, children }: FieldFrameProps) {
+export function FieldFrame({ label, help, fault, hideLabel = false, word, children }: FieldFrameProps) {
   const id = useId();
   const noteId = `${id}-note`;
   const note = fault ?? help;
@@ -21,7 +25,7 @@ export function FieldFrame({ label, help, fault, hideLabel = false, children }: 
     <Box>
       <chakra.label
         htmlFor={id}
-        display="block"
+        display={word ? 'inline-block' : 'block'}
         fontSize="13px"
         color="inkSoft"
         fontWeight={600}
@@ -29,6 +33,7 @@ export function FieldFrame({ label, help, fault, hideLabel = false, children }: 
       >
         {label}
       </chakra.label>
+      {word && <WordMark id={word} />}
       {children({ id, describedBy: note ? noteId : undefined })}
       {note && (
         <Box

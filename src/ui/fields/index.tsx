@@ -5,6 +5,7 @@ import type { FieldFault } from '@/core/design';
 import { MM_PER_INCH, formatLength, parseLength, type LengthUnit } from '@/core/units';
 import { faultSentence } from '@/core/wording';
 import { useBag } from '@/ui/bag/BagProvider';
+import type { WordId } from '@/core/wording';
 import { FieldFrame } from './FieldFrame';
 import { TypedField } from './TypedField';
 
@@ -95,6 +96,7 @@ export function TextField({ value, onChange, ...frame }: TextFieldProps) {
 
 interface ChoiceFieldProps<T extends string> extends CommonProps {
   value: T;
+  word?: WordId;
   choices: readonly { value: T; label: string }[];
   onChange: (value: T) => void;
 }
@@ -108,9 +110,10 @@ export function ChoiceField<T extends string>({
   choices,
   onChange,
   width = '13em',
+  word,
 }: ChoiceFieldProps<T>) {
   return (
-    <FieldFrame label={label} help={help} hideLabel={hideLabel}>
+    <FieldFrame label={label} help={help} hideLabel={hideLabel} word={word}>
       {({ id, describedBy }) => (
         <NativeSelect.Root size="sm" width={width}>
           <NativeSelect.Field

@@ -1,8 +1,10 @@
 import { Box } from '@chakra-ui/react';
+import type { WordId } from '@/core/wording';
+import { WordMark } from '@/ui/words/WordMark';
 
 interface FactListProps {
   /** What each fact is about, and what it is. */
-  facts: readonly (readonly [name: string, what: string])[];
+  facts: readonly (readonly [name: string, what: string, word?: WordId])[];
   nameWidth: string;
 }
 
@@ -16,10 +18,11 @@ export const FactList = ({ facts, nameWidth }: FactListProps) => (
     rowGap="1"
     fontSize="14.5px"
   >
-    {facts.map(([name, what]) => (
+    {facts.map(([name, what, word]) => (
       <Box key={name} display="contents">
         <Box as="dt" color="inkSoft">
           {name}
+          {word && <WordMark id={word} />}
         </Box>
         <Box as="dd" overflowWrap="anywhere">
           {what}

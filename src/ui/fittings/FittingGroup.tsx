@@ -127,12 +127,12 @@ const FittingField = memo(function FittingField({ spec, choice, set }: FittingFi
 }, sameField);
 
 function FittingChoice({ spec, choice, set }: FittingFieldProps & { spec: { kind: 'choice' } }) {
-  const { label, width, help, choices, as } = spec;
+  const { label, width, help, word, choices, as } = spec;
   const offered = useBag(({ design }) => (typeof choices === 'function' ? choices(design, choice) : choices));
   const kept = choice[spec.path];
   return (
     <ChoiceField
-      {...{ label, width, help }}
+      {...{ label, width, help, word }}
       value={as ? as.shown(kept) : (kept as string)}
       choices={Object.entries(offered).map(([value, text]) => ({ value, label: text }))}
       onChange={(value) => set(as ? as.kept(value) : value)}

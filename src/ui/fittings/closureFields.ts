@@ -58,6 +58,7 @@ const ON_FLAP = [
     kind: 'choice',
     path: 'mate',
     label: 'Mate set for',
+    word: 'mate',
     change: 'Mate set for',
     width: '11.5em',
     choices: { loaded: 'The loaded bag', between: 'Halfway between', both: 'Both, two mates' },

@@ -1,4 +1,5 @@
 import type { Design } from '@/core/design';
+import type { WordId } from '@/core/wording';
 
 /** One choice of a fitting, as a field: what it is called, where it stands in the fitting, and the name of its change. */
 export type FieldSpec<Choice> = {
@@ -7,6 +8,8 @@ export type FieldSpec<Choice> = {
   change: string;
   width?: string;
   help?: string;
+  /** A word of the trade that its label uses. */
+  word?: WordId;
   /** Whether it applies to what else is chosen; always, where nothing is said. */
   applies?: (chosen: Choice) => boolean;
 } & (

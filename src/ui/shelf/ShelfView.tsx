@@ -11,7 +11,8 @@ import { BASIS_WORDS } from '@/core/wording';
 import { LibraryFinder } from '@/ui/library/LibraryFinder';
 import { SetAside } from '@/ui/library/SetAside';
 import { DrawnBag } from './DrawnBag';
-import { archiveBag, copyBag, importBag, newBag, type ShelfPart } from './shelfActions';
+import { EmptyShelf, type FirstPlace } from './EmptyShelf';
+import { archiveBag, copyBag, importBag, newBag, newExample, type ShelfPart } from './shelfActions';
 import { useShelf } from './useShelf';
 
 const UNREACHED = 'The shelf can’t be reached just now.';
@@ -31,6 +32,8 @@ export function ShelfView(first: ShelfPart) {
   /** Runs an action that answers with a sentence when it was refused. */
   const busy = useRef(false);
   const isLeaving = useRef(false);
+  /** Where a new bag is opened first. */
+  const firstPlace = useRef<FirstPlace>('carry');
   const [isDropping, setDropping] = useState(false);
   /** One thing at a time: a second click while the first is being done is none. */
   const tell = async (action: () => Promise<string | null>) => {
@@ -54,7 +57,7 @@ export function ShelfView(first: ShelfPart) {
   const openNew = (answer: { id: string } | { sentence: string }): string | null => {
     if ('sentence' in answer) return answer.sentence;
     isLeaving.current = true;
-    router.push(`/bags/${answer.id}/carry`);
+    router.push(`/bags/${answer.id}/${firstPlace.current}`);
     return null;
   };
 
@@ -111,7 +114,7 @@ export function ShelfView(first: ShelfPart) {
           _hover={{ bg: 'whiteAlpha.300' }}
           onClick={() => reload(!shown.archived)}
         >
-          {shown.archived ? 'Back to the shelf' : 'Put away'}
+          {shown.archived ? 'Back to the shelf' : 'See put-away bags'}
         </Button>
         <Button asChild size="sm" variant="outline" color="drawerText" _hover={{ bg: 'whiteAlpha.300' }}>
           <Link href="/swatches" prefetch={false}>
@@ -131,6 +134,11 @@ export function ShelfView(first: ShelfPart) {
         <Button asChild size="sm" variant="outline" color="drawerText" _hover={{ bg: 'whiteAlpha.300' }}>
           <Link href="/reader" prefetch={false}>
             Reader
+          </Link>
+        </Button>
+        <Button asChild size="sm" variant="outline" color="drawerText" _hover={{ bg: 'whiteAlpha.300' }}>
+          <Link href="/words" prefetch={false}>
+            Words
           </Link>
         </Button>
         <Button asChild size="sm" variant="outline" color="drawerText" _hover={{ bg: 'whiteAlpha.300' }}>
@@ -200,9 +208,19 @@ export function ShelfView(first: ShelfPart) {
           label="Find a bag"
         />
         {onShelf === 0 && shown.search === '' && (
-          <Box fontSize="18px">
-            {shown.archived ? 'Nothing is put away.' : 'The shelf is empty. Begin with “New bag”.'}
-          </Box>
+          <>
+            {shown.archived ? (
+              <Box fontSize="18px">Nothing is put away.</Box>
+            ) : (
+              <EmptyShelf
+                onExample={() => void tell(async () => openNew(await newExample()))}
+                onBegin={(place) => {
+                  firstPlace.current = place;
+                  void tell(begin);
+                }}
+              />
+            )}
+          </>
         )}
         <Grid
           as="ul"

@@ -51,6 +51,14 @@ export async function newBag(starter: StarterId, from: BegunFrom): Promise<NewBa
   return result.ok ? result.answer : result;
 }
 
+/** The worked example, in the settings used last. */
+export async function newExample(): Promise<NewBag> {
+  const { workedExample, swatchIdSchema } = await import('@/core/design');
+  const design = workedExample(swatchIdSchema.parse('example'), settingsSchema.safeParse(lastSettings()).data);
+  const result = await ask<{ id: string }>('/api/bags', 'POST', { design });
+  return result.ok ? result.answer : result;
+}
+
 /** A bag from a file. What can't be read is told in a sentence, and nothing is written. */
 export async function importBag(file: File): Promise<NewBag> {
   if (file.size > MOST_FILE_CHARACTERS * 3)

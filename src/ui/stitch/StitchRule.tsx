@@ -1,5 +1,6 @@
 'use client';
 
+import type { WordId } from '@/core/wording';
 import { Box } from '@chakra-ui/react';
 import type { StitchPattern, TurningChainSchool } from '@/core/stitches';
 import type { ChartWay } from '@/drawing';
@@ -17,7 +18,7 @@ export function StitchRule({ pattern, way }: { pattern: StitchPattern; way: Char
   // Stitches beside the repeat are for the two edges of a row: a round has none.
   const beside = inRounds ? 0 : edgeStitches;
   const share = (value: number) => `${Math.round(value * 100)} %`;
-  const facts: [string, string][] = [
+  const facts: [string, string, WordId?][] = [
     [
       'Counts',
       repeatStitches === 1
@@ -25,8 +26,10 @@ export function StitchRule({ pattern, way }: { pattern: StitchPattern; way: Char
         : `a multiple of ${repeatStitches} stitches${beside > 0 ? ` plus ${beside}` : ''}, found by working its rows`,
     ],
     [inRounds ? 'Rounds' : 'Rows', rowsText(pattern, inRounds)],
-    [inRounds ? 'Beginning of a round' : 'Turning chain', beginningText(pattern, way, school)],
-    ['Public side', publicSideText(pattern, way)],
+    inRounds
+      ? ['Beginning of a round', beginningText(pattern, way, school)]
+      : ['Turning chain', beginningText(pattern, way, school), 'turning-chain'],
+    ['Public side', publicSideText(pattern, way), 'public-side'],
     [inRounds ? 'Round height' : 'Row height', `${share(nature.heightToSc)} of single crochet’s`],
     ['Thickness', `${share(nature.thicknessToSc)} of single crochet’s`],
     ['Yarn for an area', `${share(nature.yarnToSc)} of single crochet’s`],

@@ -50,11 +50,6 @@ export function StoresPlace() {
         )}
       </Group>
       {plan.yarn.lots.length > 0 && <AtHandGroup />}
-      <FromLogbook kinds={YARN} />
-      <CostGroup />
-      <HoldGroup />
-      <BallsGroup />
-      <SwapYarnGroup />
       <Group title="You need">
         <List.Root ps="5" gap="1">
           {needed.map((line) => (
@@ -62,6 +57,14 @@ export function StoresPlace() {
           ))}
         </List.Root>
       </Group>
+      {/* What waits for the stores has its room before it comes. */}
+      <Box minH="190px">
+        <CostGroup />
+      </Box>
+      <HoldGroup />
+      <FromLogbook kinds={YARN} />
+      <BallsGroup />
+      <SwapYarnGroup />
     </PlaceLayout>
   );
 }

@@ -8,6 +8,7 @@ import { FromLogbook } from '@/ui/logbook/FromLogbook';
 import { Group, PlaceLayout } from '@/ui/bag/PlaceLayout';
 import { SheetView } from '@/ui/drawing/SheetView';
 import { AddOrTake } from '@/ui/fields';
+import { FoldedBagView } from '@/ui/folded/FoldedBagView';
 import { ProblemSlips } from '@/ui/problems/ProblemSlips';
 import { StrapParts } from './StrapParts';
 
@@ -25,6 +26,7 @@ export function StrapPlace() {
         <StrapParts key={index} strap={strap} index={index} />
       ))}
       {straps.length > 0 && <ProblemSlips place="strap" />}
+      {straps.length === 0 && <FoldedBagView heightPx={300} />}
       <FromLogbook kinds={CREEP} />
       <AddStrap count={straps.length} />
     </PlaceLayout>

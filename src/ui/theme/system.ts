@@ -16,6 +16,7 @@ import {
   layerStyles,
   listSlotRecipe,
   nativeSelectSlotRecipe,
+  popoverSlotRecipe,
   semanticTokens,
   tableSlotRecipe,
   textStyles,
@@ -65,6 +66,7 @@ const chakraParts = defineConfig({
       dialog: dialogSlotRecipe,
       list: listSlotRecipe,
       nativeSelect: nativeSelectSlotRecipe,
+      popover: popoverSlotRecipe,
       table: tableSlotRecipe,
     },
   },
@@ -127,7 +129,7 @@ const config = defineConfig({
     '.onDark *:focus-visible': { outlineColor: 'var(--chakra-colors-brass)' },
     // A thumb needs more room than a pointer. A number within a line keeps its height and is met all round it.
     [THUMB]: {
-      'button:not(.asked):not([role=slider]), select, textarea, input:not([type=radio]):not([type=checkbox]):not([type=range]), a[role=button], .next-go, label:has(> input[type=radio]), label:has(> input[type=checkbox])':
+      'button:not(.asked):not(.word-mark):not([role=slider]), select, textarea, input:not([type=radio]):not([type=checkbox]):not([type=range]), a[role=button], .next-go, label:has(> input[type=radio]), label:has(> input[type=checkbox])':
         { minHeight: '44px !important', minWidth: '44px' },
       'header a, nav a, .shelf-facts a, main li > a': {
         display: 'inline-flex',
@@ -135,8 +137,12 @@ const config = defineConfig({
         minHeight: '44px !important',
       },
       'input[type=radio], input[type=checkbox]': { minWidth: '20px', minHeight: '20px' },
-      '.asked, .why-these > button': { position: 'relative' },
-      '.asked::after, .why-these > button::after': { content: '""', position: 'absolute', inset: '-10px -6px' },
+      '.asked, .word-mark, .why-these > button': { position: 'relative' },
+      '.asked::after, .word-mark::after, .why-these > button::after': {
+        content: '""',
+        position: 'absolute',
+        inset: '-10px -6px',
+      },
     },
     // Where the browser sets the colours, drawings keep theirs, on a ground of their own; what is chosen is told by its outline.
     '@media (forced-colors: active)': {

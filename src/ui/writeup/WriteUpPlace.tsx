@@ -90,13 +90,25 @@ export function WriteUpPlace() {
           ))}
         <NotesField />
       </Box>
-      <Stack gap="4" pb={{ base: '0', lg: '6' }} order={{ base: -1, lg: 0 }} className="not-printed">
-        <WrittenGroup />
-        <SizesGroup />
-        <TestersGroup />
-        <WholePattern />
-        <DrawingsGroup />
-      </Stack>
+      {/* It stays beside the pattern, however long that is. */}
+      <Box order={{ base: -1, lg: 0 }} className="not-printed">
+        <Stack
+          gap="4"
+          pb={{ base: '0', lg: '6' }}
+          position={{ lg: 'sticky' }}
+          top="12px"
+          maxH={{ lg: 'calc(100vh - 24px)' }}
+          overflowY={{ lg: 'auto' }}
+          p="5px"
+          m="-5px"
+        >
+          <WholePattern />
+          <WrittenGroup />
+          <SizesGroup />
+          <DrawingsGroup />
+          <TestersGroup />
+        </Stack>
+      </Box>
     </Grid>
   );
 }
