@@ -156,7 +156,8 @@ function rowsOf(
       return [
         {
           look: looks.of(cell, isFar ? feet.map((x) => -x) : feet, isFar, hidden?.[index] ?? NOTHING_HIDDEN),
-          column: column - (count - columns) / 2,
+          // A narrower row lies in the middle, if need be by half a stitch.
+          column: column - Math.ceil(least - 0.5) + (columns - stitches) / 2,
         },
       ];
     });

@@ -1,0 +1,80 @@
+import fc from 'fast-check';
+import { expect, it } from 'vitest';
+import { applyEdits, yarnOfRow, type ColourRow, type Design } from '@/core/design';
+import { rowCountOf } from '@/core/pieces';
+import { planBag, type Plan } from '@/core/plan';
+import { fullDesign } from '@/core/testing/designs';
+import { writePattern } from '@/core/wording';
+import { colourRuns, colourUses } from '.';
+
+const stripes: fc.Arbitrary<ColourRow[]> = fc.array(
+  fc.record({
+    yarn: fc.integer({ min: 0, max: 1 }),
+    fromRow: fc.integer({ min: 1, max: 90 }),
+    rows: fc.integer({ min: 1, max: 9 }),
+    everyRows: fc.option(fc.integer({ min: 10, max: 40 })),
+    piece: fc.constantFrom<ColourRow['piece']>('all', 'panel', 'gusset'),
+  }),
+  { maxLength: 5 },
+);
+
+const YARNS = [
+  { name: 'Second', colour: 'oat', ballMassG: 50, ballLengthM: 90 },
+  { name: 'Third', colour: 'plum', ballMassG: 100, ballLengthM: 210 },
+] as const;
+
+function planned(colourRows: ColourRow[]): { design: Design; plan: Plan } {
+  const read = applyEdits(fullDesign(), [
+    { path: ['furtherYarns'], value: YARNS },
+    { path: ['colourRows'], value: colourRows },
+  ]);
+  if (!read.ok) throw new Error(JSON.stringify(read.faults));
+  const result = planBag(read.design);
+  if (!result.ok) throw new Error('no plan');
+  return { design: read.design, plan: result.plan };
+}
+
+it('runs of rows are the rows, one after the other, each in the yarn that the stripes say', () => {
+  const { plan } = planned([]);
+  const [panel] = plan.pieces;
+  if (!panel) throw new Error('no panel');
+  fc.assert(
+    fc.property(stripes, (rows) => {
+      const runs = colourRuns(rows, panel);
+      const each = runs.flatMap(({ yarn, fromRow, toRow }) =>
+        Array.from({ length: toRow - fromRow + 1 }, (_, index) => ({ row: fromRow + index, yarn })),
+      );
+      expect(each.map(({ row }) => row)).toEqual(Array.from({ length: rowCountOf(panel) }, (_, index) => index + 1));
+      for (const { row, yarn } of each) expect(yarn).toBe(yarnOfRow(rows, panel.id, row));
+      runs.slice(1).forEach((run, index) => expect(run.yarn).not.toBe(runs[index]?.yarn));
+    }),
+  );
+});
+
+it('whatever the stripes, the fabric takes as much yarn as in one colour, shared out', () => {
+  const whole = planned([]).plan;
+  const fabricG = (whole.yarn.figures?.fabric.value ?? 0) + (whole.yarn.figures?.trim?.value ?? 0);
+  expect(fabricG).toBeGreaterThan(0);
+  fc.assert(
+    fc.property(stripes, (rows) => {
+      const { plan } = planned(rows);
+      const uses = colourUses(rows, plan.pieces, YARNS.length);
+      const tailsG = uses.reduce((sum, { tails }, index) => {
+        const yarn = YARNS[index] as (typeof YARNS)[number];
+        return sum + (tails * 150 * yarn.ballMassG) / (yarn.ballLengthM * 1000);
+      }, 0);
+      expect(plan.yarn.lots).toHaveLength(3);
+      expect(plan.yarn.lots.reduce((sum, lot) => sum + lot.fabricG, 0)).toBeCloseTo(fabricG + tailsG, 6);
+      for (const lot of plan.yarn.lots) expect(lot.fabricG).toBeGreaterThanOrEqual(0);
+    }),
+    { numRuns: 40 },
+  );
+});
+
+it('the pattern says which rows are in which yarn, and how to change', () => {
+  const { design, plan } = planned([{ yarn: 0, fromRow: 5, rows: 2, everyRows: null, piece: 'all' }]);
+  const lines = writePattern(design, plan).sections.find(({ id }) => id === 'colours')?.lines ?? [];
+  expect(lines[0]).toContain('B: Second');
+  expect(lines.some((line) => line.includes('B in rows 5–6'))).toBe(true);
+  expect(writePattern(planned([]).design, plan).sections.some(({ id }) => id === 'colours')).toBe(false);
+});
