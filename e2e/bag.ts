@@ -38,7 +38,17 @@ export async function beginAtShelf(page: Page, starter = 'Letter pouch'): Promis
 /** Goes to a place along the tape. */
 export async function goTo(page: Page, place: string): Promise<void> {
   await page.getByRole('navigation', { name: 'Places' }).getByRole('link', { name: place }).click();
-  await expect(page.getByRole('link', { name: place })).toHaveAttribute('aria-current', 'page');
+  await expect(page.getByRole('navigation', { name: 'Places' }).getByRole('link', { name: place })).toHaveAttribute(
+    'aria-current',
+    'page',
+  );
+}
+
+/** Opens a group that is folded away under its name. */
+export async function unfold(page: Page, title: string): Promise<void> {
+  const trigger = page.getByRole('region', { name: title, exact: true }).getByRole('button', { name: title });
+  if ((await trigger.getAttribute('aria-expanded')) !== 'true') await trigger.click();
+  await expect(trigger).toHaveAttribute('aria-expanded', 'true');
 }
 
 /** What a ticket says, with its unit. */

@@ -1,5 +1,5 @@
 import { expect, test, type Page } from '@playwright/test';
-import { axeFinds, figure, fill, goTo, line, newBag, restingNumber, restingText, rowOf, saved } from './bag';
+import { axeFinds, figure, fill, goTo, line, newBag, restingNumber, restingText, rowOf, saved, unfold } from './bag';
 
 async function openBody(page: Page, starter?: string) {
   await newBag(page, starter);
@@ -138,6 +138,7 @@ test('a bag is made two thousand times on paper: told with what matters most, an
   page,
 }) => {
   await openBody(page);
+  await unfold(page, 'How far may sizes vary?');
   await page.getByRole('button', { name: 'Make them on paper' }).click();
   const made = page.getByTestId('makings');
   await expect(made.getByRole('img')).toHaveCount(3);
@@ -159,6 +160,7 @@ test('a bag is made two thousand times on paper: told with what matters most, an
 
 test('what differs between the empty and the full bag is told, and follows the load', async ({ page }) => {
   await openBody(page);
+  await unfold(page, 'How does it change when it is full?');
   const table = page.getByTestId('empty-full');
   await expect(table.getByRole('rowheader')).toHaveText([
     'Width, outside',

@@ -1,5 +1,5 @@
 import { expect, test, type Locator, type Page } from '@playwright/test';
-import { axeFinds, goTo, line, newBag, restingNumber, rowOf } from './bag';
+import { axeFinds, goTo, line, newBag, restingNumber, rowOf, unfold } from './bag';
 
 /** A browser without graphics closures: the bag is drawn still, from the same solids. */
 async function openFolded(page: Page, starter?: string, place = 'Body'): Promise<Locator> {
@@ -214,6 +214,7 @@ test('how long every sheet of a bend is, and how well joined edges meet, is told
   page,
 }) => {
   await openFolded(page);
+  await unfold(page, 'How it bends and meets');
   const table = page.getByTestId('bends');
   await expect(table.getByRole('rowheader').first()).toHaveText('Round the base: outer face');
   // Empty and without lining the fabric is bent about its own inner face: that is pressed to nothing, its outer face drawn to twice its middle.

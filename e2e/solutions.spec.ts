@@ -1,5 +1,5 @@
 import { expect, test, type Page } from '@playwright/test';
-import { fill, goTo, newBag, rowOf } from './bag';
+import { fill, goTo, newBag, rowOf, unfold } from './bag';
 
 async function openBody(page: Page) {
   await newBag(page);
@@ -7,6 +7,7 @@ async function openBody(page: Page) {
 }
 
 const look = async (page: Page) => {
+  await unfold(page, 'Find a better plan');
   await page.getByRole('button', { name: /Look for better plans|Look again/ }).click();
 };
 

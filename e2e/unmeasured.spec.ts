@@ -106,9 +106,12 @@ test.describe('on a phone', () => {
       for (const width of [360, 390, 640, 768]) {
         await page.setViewportSize({ width, height: 844 });
         await expect(async () => {
-          for (const link of links) {
-            const box = await link.boundingBox();
-            expect(box && box.x + box.width, `${path}: ${await link.textContent()}`).toBeLessThanOrEqual(width + 1);
+          // The tape is pulled along; the place she is at lies in sight.
+          const here = page.getByRole('navigation', { name: 'Places' }).locator('[aria-current=page]');
+          if (links.length > 0) {
+            const box = await here.boundingBox();
+            expect(box && box.x, path).toBeGreaterThanOrEqual(-1);
+            expect(box && box.x + box.width, path).toBeLessThanOrEqual(width + 1);
           }
           const wide = await page.evaluate(() => document.documentElement.scrollWidth);
           expect(wide, `${path} at ${width}`).toBeLessThanOrEqual(width);

@@ -75,6 +75,7 @@ try {
   }
   await page.goto(`${bag}body`);
   await page.locator('[data-save=saved]').waitFor();
+  await page.getByRole('button', { name: 'How far may sizes vary?' }).click();
   await page.getByRole('button', { name: 'Make them on paper' }).click();
   await page.getByTestId('makings').waitFor();
   await page.waitForTimeout(900);
@@ -89,6 +90,7 @@ try {
   await page.evaluate(() => document.activeElement.blur());
   await page.screenshot({ path: join(folder, 'folded.png') });
   await openBag(page, /solo parts/);
+  await page.getByRole('button', { name: 'Find a better plan' }).click();
   await page.getByRole('button', { name: 'Look for better plans' }).click();
   await page.getByTestId('solutions').waitFor();
   await page.evaluate(() => document.activeElement.blur());

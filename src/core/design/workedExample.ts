@@ -23,8 +23,8 @@ export function workedExample(swatchId: SwatchId, settings?: Settings): Design {
         {
           count: 1,
           thing: {
-            ...{ id: thingIdSchema.parse('tickets'), name: 'Ticket wallet', known: null, turns: 'in-the-plane' },
-            ...{ widthMm: 151, heightMm: 83, thicknessMm: 9, massG: 74 },
+            ...{ id: thingIdSchema.parse('tickets'), name: 'Concert tickets', known: null, turns: 'in-the-plane' },
+            ...{ widthMm: 151, heightMm: 83, thicknessMm: 4, massG: 38 },
           },
         },
       ],

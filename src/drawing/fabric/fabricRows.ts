@@ -105,7 +105,9 @@ function rowsOf(
   yarn: (row: number) => number,
 ): Pick<Fabric, 'columns' | 'rows'> {
   const columns = Math.max(...piece.rows.map(({ stitches }) => stitches));
-  const count = nearestCount(columns, pattern) ?? columns;
+  const nearest = nearestCount(columns, pattern) ?? columns;
+  // Rounds may have counts that the repeat does not allow: then it is laid out wider, and their middle is seen.
+  const count = nearest < columns ? nearest + pattern.repeatStitches : nearest;
   const worked = workedRows(pattern, count, piece.rows.length);
   /** Whether a row was worked with the outer face before her. */
   const isOuter = (row: number) =>

@@ -89,11 +89,17 @@ const Line = memo(function Line({ name, figure, size, wantedMm, off }: LineProps
         {name}
         {size === 'drop' && <WordMark id="drop" />}
       </th>
-      {size !== undefined && <td>{wantedMm !== undefined && <Wanted name={name} size={size} mm={wantedMm} />}</td>}
-      <td>
+      {size !== undefined && (
+        <td data-head={HEADS[1]}>{wantedMm !== undefined && <Wanted name={name} size={size} mm={wantedMm} />}</td>
+      )}
+      <td data-head={HEADS[2]}>
         <AskableNumber figure={figure} />
       </td>
-      {size !== undefined && <td className="ledger-off">{off && <AskableNumber figure={off} signed />}</td>}
+      {size !== undefined && (
+        <td className="ledger-off" data-head={HEADS[3]}>
+          {off && <AskableNumber figure={off} signed />}
+        </td>
+      )}
     </tr>
   );
 }, showTheSame);

@@ -23,14 +23,14 @@ export function BesideTable({ heads, rows, testId }: BesideTableProps) {
           {rows.map(({ key, name, mark, one, other, differs }) => (
             <tr key={key}>
               <th scope="row">{name}</th>
-              <td>
+              <td data-head={heads[1]}>
                 <AskableNumber figure={one} mark={mark} />
               </td>
-              <td>
+              <td data-head={heads[2]}>
                 <AskableNumber figure={other} mark={mark} />
               </td>
               {differs && (
-                <td className="ledger-off">
+                <td className="ledger-off" data-head={heads[3]}>
                   <AskableNumber figure={differs} signed />
                 </td>
               )}

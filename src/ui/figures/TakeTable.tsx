@@ -54,14 +54,16 @@ export function TakeTable({ heads, rows, testId }: TakeTableProps) {
         <tbody>
           {rows.map((row, index) => (
             <tr key={row.key} aria-current={row.isPlanned || undefined}>
-              <td>{index + 1}</td>
+              <td data-head="Key">{index + 1}</td>
               {row.cells.map((cell, at) =>
                 at === 0 ? (
                   <th key={heads[at]} scope="row">
                     {cell}
                   </th>
                 ) : (
-                  <td key={heads[at]}>{cell}</td>
+                  <td key={heads[at]} data-head={heads[at]}>
+                    {cell}
+                  </td>
                 ),
               )}
               <td>

@@ -91,8 +91,8 @@ export function ShelfView(first: ShelfPart) {
         <Button
           size="sm"
           bg="brass"
-          color="ink"
-          _hover={{ bg: 'brassPale' }}
+          color="onBrass"
+          _hover={{ filter: 'brightness(1.12)' }}
           onClick={() => (NewBag ? setNewBag(null) : void tell(begin))}
           aria-expanded={NewBag !== null}
         >

@@ -104,7 +104,7 @@ export function OwnStitchSheet({ first, open, onClose }: OwnStitchSheetProps) {
           </Box>
         )}
         <Row>
-          <Button bg="brass" color="ink" _hover={{ bg: 'brassPale' }} onClick={save}>
+          <Button bg="brass" color="onBrass" _hover={{ filter: 'brightness(1.12)' }} onClick={save}>
             Work the bag in it
           </Button>
           <Button variant="outline" onClick={onClose}>

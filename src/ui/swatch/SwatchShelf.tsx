@@ -82,7 +82,12 @@ export function SwatchShelf({ first }: SwatchShelfProps) {
             it. Each bag keeps the readings, the yarn and the hook in its own plan; only the library forgets them.
           </Box>
           <Flex gap="3">
-            <Button bg="brass" color="ink" _hover={{ bg: 'brassPale' }} onClick={() => takeOut(asking.swatch, true)}>
+            <Button
+              bg="brass"
+              color="onBrass"
+              _hover={{ filter: 'brightness(1.12)' }}
+              onClick={() => takeOut(asking.swatch, true)}
+            >
               Take it out of the library
             </Button>
             <Button variant="outline" onClick={() => setAsking(null)}>

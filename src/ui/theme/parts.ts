@@ -327,5 +327,26 @@ export const PARTS = {
   '.ledger thead th': { fontWeight: 600, pb: '2', borderColor: 'inkSoft' },
   '.ledger tbody th': { fontWeight: 400 },
   '.off-remedy': { fontSize: '14px', marginTop: '1.5' },
+  // On a phone a table becomes a list: what each number is stands above it.
+  '@media (max-width: 36em)': {
+    '.ledger thead': { position: 'absolute', width: '1px', height: '1px', overflow: 'hidden', clipPath: 'inset(50%)' },
+    '.ledger, .ledger tbody': { display: 'block', position: 'relative' },
+    '.ledger tr': {
+      display: 'flex',
+      flexWrap: 'wrap',
+      columnGap: '4',
+      py: '2',
+      borderBottom: '1px solid',
+      borderColor: 'counterEdge',
+    },
+    '.ledger th[scope=row]': { flex: '1 1 100%', fontWeight: '600 !important', border: 'none !important' },
+    '.ledger td': { border: 'none !important' },
+    '.ledger td[data-head]::before': {
+      content: 'attr(data-head)',
+      display: 'block',
+      fontSize: '12.5px',
+      color: 'inkSoft',
+    },
+  },
   '.ledger-off': { whiteSpace: 'nowrap', fontVariantNumeric: 'tabular-nums' },
 } as const;

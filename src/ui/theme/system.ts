@@ -130,11 +130,11 @@ const config = defineConfig({
     // A thumb needs more room than a pointer. A number within a line keeps its height and is met all round it.
     [THUMB]: {
       'button:not(.asked):not(.word-mark):not([role=slider]), select, textarea, input:not([type=radio]):not([type=checkbox]):not([type=range]), a[role=button], .next-go, label:has(> input[type=radio]), label:has(> input[type=checkbox])':
-        { minHeight: '44px !important', minWidth: '44px' },
+        { minHeight: '44px', minWidth: '44px' },
       'header a, nav a, .shelf-facts a, main li > a': {
         display: 'inline-flex',
         alignItems: 'center',
-        minHeight: '44px !important',
+        minHeight: '44px',
       },
       'input[type=radio], input[type=checkbox]': { minWidth: '20px', minHeight: '20px' },
       '.asked, .word-mark, .why-these > button': { position: 'relative' },
