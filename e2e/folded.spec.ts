@@ -198,6 +198,7 @@ test('a deep bag is folded flat, empties, and opens again; what can’t fold fla
   // Four times fabric and lining, and the flap.
   await expect(page.getByTestId('section').getByText('Flat', { exact: true })).toBeVisible();
   expect(await restingNumber(page, 'fold.flat.thickness')).toBeGreaterThan(5);
+  await unfold(page, 'How does it change when it is full?');
   await page.locator('[data-figure="fold.flat.drop"]').click();
   await expect(page.getByRole('dialog')).toContainText('comes down the front');
   await page.keyboard.press('Escape');
