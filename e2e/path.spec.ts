@@ -157,7 +157,7 @@ test('the shelf: copy, put away, undo, bring back', async ({ page }) => {
   const bag = page.locator(`[data-bag="${id}"]`);
   await bag.getByRole('button', { name: 'Copy' }).click();
   await expect(page.getByText('Music stand pouch (copy)')).toBeVisible();
-  await bag.getByRole('button', { name: 'See put-away bags' }).click();
+  await bag.getByRole('button', { name: 'Put away' }).click();
   await expect(bag).toBeHidden();
   await page.getByRole('button', { name: 'Undo' }).click();
   await expect(bag).toBeVisible();
