@@ -4,10 +4,10 @@ import { fill, goTo, newBag, rowOf, unfold } from './bag';
 async function openBody(page: Page) {
   await newBag(page);
   await goTo(page, 'Body');
+  await unfold(page, 'Find a better plan');
 }
 
 const look = async (page: Page) => {
-  await unfold(page, 'Find a better plan');
   await page.getByRole('button', { name: /Look for better plans|Look again/ }).click();
 };
 

@@ -33,6 +33,7 @@ import { PieceRulers } from './PieceRulers';
 import { pieceOnScreen, type PieceOnScreen } from './pieceOnScreen';
 import { RULER_PX } from './Ruler';
 import { DrawingDefs } from './ShapeView';
+import { SheetTwin } from './SheetTwin';
 import { useShared } from './useShared';
 import { useSheet } from './useSheet';
 import { useSize } from './useSize';
@@ -248,6 +249,7 @@ export function SheetView({ hide = [], movable = false, moves, over }: SheetView
         {rowStep > 1 && `; a line every ${rowStep} rows`}
       </div>
       <ZoomBar zoom={zoom} onZoom={setZoom} />
+      <SheetTwin />
     </div>
   );
 }
