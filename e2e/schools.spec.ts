@@ -111,7 +111,7 @@ test('a strap is worked to what this bag weighs, from a trial strip with weights
   const row = await restingNumber(page, 'strap.rowHeight');
   expect(row).toBeCloseTo(5, 1);
   await page.getByRole('radio', { name: 'Spiral tube' }).check();
-  await expect(page.getByText('The trial strip was worked in short rows')).toBeVisible();
+  await expect(page.locator('.slip').getByText('The trial strip was worked in short rows')).toBeVisible();
   await expect(figure(page, 'strap.rowHeight')).toHaveAccessibleName(/foretold/);
   await page.keyboard.press('Control+z');
   await expect(page.getByRole('radio', { name: 'Short rows' })).toBeChecked();
