@@ -5,7 +5,9 @@ test('a bag is made in every stitch of the catalogue, each with its chart, rows 
   await newBag(page);
   await goTo(page, 'Stitch');
   const radios = page.getByRole('radio');
-  const names = await radios.evaluateAll((inputs) => inputs.map((input) => (input.parentElement?.textContent ?? '').trim()));
+  const names = await radios.evaluateAll((inputs) =>
+    inputs.map((input) => (input.parentElement?.textContent ?? '').trim()),
+  );
   expect(names.length).toBeGreaterThanOrEqual(15);
   for (const name of names) {
     await page.getByRole('radio', { name, exact: true }).check();
