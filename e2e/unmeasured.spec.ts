@@ -1,5 +1,5 @@
 import { expect, test, type Page } from '@playwright/test';
-import { figure, fill, goTo, saved } from './bag';
+import { figure, fill, goTo, saved, unfold } from './bag';
 
 /** A new bag before anything is measured: its yarn's class and the hook. */
 async function begin(page: Page): Promise<string> {
@@ -21,6 +21,7 @@ test('a bag of which nothing was measured says so wherever its numbers lead, unt
   const tape = page.getByRole('navigation', { name: 'Places' });
   await expect(tape).toContainText('not measured yet');
   await goTo(page, 'Body');
+  await unfold(page, 'Stitches and rows');
   await expect(figure(page, 'panel.stitches')).toHaveAccessibleName(/not measured yet/);
   await goTo(page, 'Write-up');
   await expect(page.getByTestId('pattern')).toContainText(

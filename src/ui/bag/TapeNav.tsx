@@ -21,9 +21,16 @@ export function TapeNav() {
   const tape = useRef<HTMLElement>(null);
   // The place she is at lies in sight, with a little of what comes before and after it.
   useEffect(() => {
-    const here = tape.current?.querySelector<HTMLElement>('[aria-current=page]');
-    if (tape.current && here)
-      tape.current.scrollLeft = here.offsetLeft - (tape.current.clientWidth - here.offsetWidth) / 2;
+    const strip = tape.current;
+    if (!strip) return;
+    const show = () => {
+      const here = strip.querySelector<HTMLElement>('[aria-current=page]');
+      if (here) strip.scrollLeft = here.offsetLeft - (strip.clientWidth - here.offsetWidth) / 2;
+    };
+    // A phone that is turned shows another stretch of it.
+    const observer = new ResizeObserver(show);
+    observer.observe(strip);
+    return () => observer.disconnect();
   }, [path]);
   return (
     <nav ref={tape} aria-label="Places" className="tape">
