@@ -1,4 +1,5 @@
 import { createStore } from 'zustand/vanilla';
+import { whenIdle } from '@/ui/browser/whenIdle';
 import { lifted, type Hand } from './hand';
 
 /**
@@ -87,17 +88,13 @@ function follower<T>(first: T): { source: Source<T>; show: (state: T, walk: numb
 /** A follower that finds no idle moment goes on after so many ms all the same. */
 const MOST_WAIT_MS = 120;
 
-/** Calls when the browser has nothing more pressing to do: what is under the hand comes first. Where it can't say so, at once. */
-const whenIdle = (call: () => void): void => {
-  if (typeof requestIdleCallback === 'function') requestIdleCallback(() => call(), { timeout: MOST_WAIT_MS });
-  else call();
-};
-
 /** The browser's screen: a timer runs between frames, never within one, and then an idle moment comes after one. */
 export const browserScreen: Screen = {
   now: () => performance.now(),
   painted: (notBeforeMs = -Infinity) =>
     new Promise((resolve) =>
-      requestAnimationFrame(() => setTimeout(() => whenIdle(resolve), Math.max(0, notBeforeMs - performance.now()))),
+      requestAnimationFrame(() =>
+        setTimeout(() => whenIdle(resolve, MOST_WAIT_MS), Math.max(0, notBeforeMs - performance.now())),
+      ),
     ),
 };

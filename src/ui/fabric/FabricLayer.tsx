@@ -7,6 +7,7 @@ import { fabricOf, roundPlaces } from '@/drawing/fabric';
 import { useHandDown } from '@/ui/bag/hand';
 import type { PieceOnScreen } from '@/ui/drawing/pieceOnScreen';
 import { CLOTHS } from '@/ui/theme/colours';
+import { whenIdle } from '@/ui/browser/whenIdle';
 import { FabricPainter, type Sight } from './paintFabric';
 import { yarnLook } from './yarnLook';
 
@@ -15,6 +16,8 @@ export const FABRIC_FROM_PX = 4;
 
 /** The fabric follows when nothing has changed for so long, ms. */
 const RESTS_MS = 180;
+/** And so much later even if the browser is never at rest, ms. */
+const MOST_WAIT_MS = 600;
 
 interface FabricLayerProps {
   design: Design;
@@ -62,9 +65,8 @@ export function FabricLayer({ design, pieces, size, scroller, onShown }: FabricL
       performance.measure('fabric', { start: begun, end: performance.now() });
       setPainted(wished);
     };
-    const idle = window.requestIdleCallback ?? ((done: () => void) => window.setTimeout(done, 0));
-    let asked = 0;
-    const soon = window.setTimeout(() => (asked = idle(paint)), RESTS_MS);
+    let giveUp = () => {};
+    const soon = window.setTimeout(() => (giveUp = whenIdle(paint, MOST_WAIT_MS)), RESTS_MS);
     let frame = 0;
     const onScroll = () => {
       cancelAnimationFrame(frame);
@@ -73,7 +75,7 @@ export function FabricLayer({ design, pieces, size, scroller, onShown }: FabricL
     pulled.addEventListener('scroll', onScroll, { passive: true });
     return () => {
       window.clearTimeout(soon);
-      (window.cancelIdleCallback ?? window.clearTimeout)(asked);
+      giveUp();
       cancelAnimationFrame(frame);
       pulled.removeEventListener('scroll', onScroll);
     };

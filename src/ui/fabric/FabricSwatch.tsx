@@ -3,8 +3,12 @@
 import { useEffect, useRef } from 'react';
 import type { Fabric } from '@/drawing/fabric';
 import type { CLOTHS } from '@/ui/theme/colours';
-import { FabricPainter } from './paintFabric';
+import { whenIdle } from '@/ui/browser/whenIdle';
+import { FabricPainter, wholeOf } from './paintFabric';
 import { yarnLook } from './yarnLook';
+
+/** It is painted after so long even if the browser is never at rest, ms. */
+const MOST_WAIT_MS = 600;
 
 interface FabricSwatchProps {
   fabric: Fabric;
@@ -30,16 +34,8 @@ export function FabricSwatch({ fabric, cloths, widthPx, heightPx, stitchPx }: Fa
     const scale = { stitchPx: stitchPx * dots, rowPx: (stitchPx * dots * fabric.rowMm) / fabric.stitchMm };
     const painter = new FabricPainter(fabric, cloths.map(yarnLook), scale);
     const wide = fabric.columns * scale.stitchPx;
-    const paint = () =>
-      painter.paint(context, (canvas.width - wide) / 2, canvas.height, {
-        left: 0,
-        top: 0,
-        right: canvas.width,
-        bottom: canvas.height,
-      });
-    const idle = window.requestIdleCallback ?? ((done: () => void) => window.setTimeout(done, 0));
-    const asked = idle(paint);
-    return () => (window.cancelIdleCallback ?? window.clearTimeout)(asked);
+    const paint = () => painter.paint(context, (canvas.width - wide) / 2, canvas.height, wholeOf(canvas));
+    return whenIdle(paint, MOST_WAIT_MS);
   }, [fabric, cloths, widthPx, heightPx, stitchPx]);
   return (
     <canvas

@@ -8,15 +8,16 @@ import {
   type RoundPlace,
   type StrandLayer,
 } from '@/drawing/fabric';
+import { grey, paintHeight, paintYarn, smoothPath } from './brush';
 import { SHADE, mixed, type YarnLook } from './yarnLook';
 
 const LAYERS: readonly StrandLayer[] = ['behind', 'middle', 'before'];
 
-/** Yarn thinner than this shows no twist, px. */
-const TWIST_FROM_PX = 3.4;
-
 /** A row wider than this is painted stitch by stitch, as far as it is in sight, px. */
 const WIDEST_ROW_PX = 2400;
+
+/** How far out what lies behind the yarn is, as grey: further back than any yarn. */
+const GROUND_HEIGHT = 60;
 
 /** A stitch painted once, and where its column and the foot of its row lie on it, px. */
 interface Sprite {
@@ -40,6 +41,21 @@ export interface Sight {
   top: number;
   right: number;
   bottom: number;
+}
+
+/** All of a canvas. */
+export const wholeOf = ({ width, height }: HTMLCanvasElement): Sight => ({
+  left: 0,
+  top: 0,
+  right: width,
+  bottom: height,
+});
+
+/** Where a row is painted: its left edge, its foot, and what is in sight, px. */
+interface RowPlace {
+  left: number;
+  y: number;
+  sight: Sight;
 }
 
 /** Paints stitches of one fabric at one scale, each kind of stitch once for all. */
@@ -71,14 +87,22 @@ export class FabricPainter {
       .map((row, index) => ({ row, y: bottom - index * rowPx }))
       .filter(({ y }) => y + reach >= sight.top && y - rowPx - reach <= sight.bottom);
     for (const { row, y } of seen) this.paintGround(context, row, left, y);
-    for (const layer of LAYERS) for (const { row, y } of seen) this.paintRow(context, row, layer, left, y, sight);
+    for (const layer of LAYERS) for (const { row, y } of seen) this.paintRow(context, row, layer, { left, y, sight });
+  }
+
+  /** How a yarn looks; one that isn't there looks like the swatch's own. */
+  private lookOf(yarn: number): YarnLook {
+    return this.yarns[yarn] ?? (this.yarns[0] as YarnLook);
+  }
+
+  private groundOf(yarn: number): string {
+    return this.as === 'height' ? grey(GROUND_HEIGHT) : mixed(this.lookOf(yarn).body, SHADE, 0.5);
   }
 
   /** What is seen between the yarn of a dense fabric: more of it, in shade. */
   private paintGround(context: CanvasRenderingContext2D, { yarn, stitches }: FabricRow, left: number, y: number): void {
     const { stitchPx, rowPx } = this.scale;
-    const { body } = this.yarns[yarn] ?? (this.yarns[0] as YarnLook);
-    context.fillStyle = this.as === 'height' ? grey(60) : mixed(body, SHADE, 0.5);
+    context.fillStyle = this.groundOf(yarn);
     let [from, to] = [Infinity, -Infinity];
     const fill = () => {
       if (to > from)
@@ -97,30 +121,21 @@ export class FabricPainter {
   }
 
   /** A layer of a row; rows that are alike are put together once. */
-  private paintRow(
-    context: CanvasRenderingContext2D,
-    row: FabricRow,
-    layer: StrandLayer,
-    left: number,
-    y: number,
-    sight: Sight,
-  ): void {
+  private paintRow(context: CanvasRenderingContext2D, row: FabricRow, layer: StrandLayer, at: RowPlace): void {
     const { stitchPx } = this.scale;
     if ((this.used.get(row.stitches) ?? 0) > 2 && this.fabric.columns * stitchPx < WIDEST_ROW_PX) {
       const strip = this.stripOf(row, layer);
-      if (strip) context.drawImage(strip.canvas, left - strip.originX, y - strip.originY);
+      if (strip) context.drawImage(strip.canvas, at.left - strip.originX, at.y - strip.originY);
       return;
     }
-    this.paintStitches(context, row, layer, left, y, sight);
+    this.paintStitches(context, row, layer, at);
   }
 
   private paintStitches(
     context: CanvasRenderingContext2D,
     { yarn, stitches }: FabricRow,
     layer: StrandLayer,
-    left: number,
-    y: number,
-    sight: Sight,
+    { left, y, sight }: RowPlace,
   ): void {
     const { stitchPx } = this.scale;
     for (const { look, column } of stitches) {
@@ -145,12 +160,7 @@ export class FabricPainter {
     const context = canvas.getContext('2d');
     const hasAny = row.stitches.some(({ look }) => this.spriteOf(look, row.yarn, layer) !== null);
     if (context && hasAny)
-      this.paintStitches(context, row, layer, originX, originY, {
-        left: 0,
-        top: 0,
-        right: canvas.width,
-        bottom: canvas.height,
-      });
+      this.paintStitches(context, row, layer, { left: originX, y: originY, sight: wholeOf(canvas) });
     const strip = context && hasAny ? { canvas, originX, originY } : null;
     strips.set(name, strip);
     return strip;
@@ -162,12 +172,10 @@ export class FabricPainter {
    * @param places where the stitches of every round lie, px
    */
   paintRounds(context: CanvasRenderingContext2D, places: readonly (readonly RoundPlace[])[]): void {
-    const { stitchPx } = this.scale;
+    const { stitchPx, rowPx } = this.scale;
     const before = context.getTransform();
-    const { rowPx } = this.scale;
     this.fabric.rows.forEach(({ yarn }, round) => {
-      const { body } = this.yarns[yarn] ?? (this.yarns[0] as YarnLook);
-      context.fillStyle = this.as === 'height' ? grey(60) : mixed(body, SHADE, 0.5);
+      context.fillStyle = this.groundOf(yarn);
       for (const { x, y, turnRad } of places[round] ?? []) {
         context.setTransform(before);
         context.translate(x, y);
@@ -218,120 +226,14 @@ export class FabricPainter {
       originX + x * stitchPx,
       originY - y * rowPx,
     ];
-    const brush = this.yarns[yarn] ?? (this.yarns[0] as YarnLook);
+    const inLight = this.lookOf(yarn);
     context.lineCap = 'round';
     context.lineJoin = 'round';
     for (const { points, z } of layers[layer]) {
       const path = smoothPath(points.map(at));
       if (this.as === 'height') paintHeight(context, path, yarnPx, z);
-      else paintYarn(context, path, yarnPx, z, brush);
+      else paintYarn(context, path, yarnPx, z, inLight);
     }
     return { canvas, originX, originY };
   }
 }
-
-/** A smooth way through points, as a list of many. */
-function smoothPath(points: readonly [number, number][]): [number, number][] {
-  const path: [number, number][] = [];
-  const point = (index: number) => points[Math.max(0, Math.min(points.length - 1, index))] as [number, number];
-  for (let index = 0; index + 1 < points.length; index += 1) {
-    const [a, b, c, d] = [point(index - 1), point(index), point(index + 1), point(index + 2)];
-    for (let step = 0; step < 6; step += 1) {
-      const t = step / 6;
-      // Catmull and Rom's curve: it goes through every point.
-      const value = (axis: 0 | 1) =>
-        0.5 *
-        (2 * b[axis] +
-          (c[axis] - a[axis]) * t +
-          (2 * a[axis] - 5 * b[axis] + 4 * c[axis] - d[axis]) * t * t +
-          (3 * b[axis] - a[axis] - 3 * c[axis] + d[axis]) * t * t * t);
-      path.push([value(0), value(1)]);
-    }
-  }
-  path.push(point(points.length - 1));
-  return path;
-}
-
-function stroke(
-  context: CanvasRenderingContext2D,
-  path: readonly [number, number][],
-  widthPx: number,
-  style: string,
-  [dx, dy]: readonly [number, number] = [0, 0],
-): void {
-  context.beginPath();
-  path.forEach(([x, y], index) => (index === 0 ? context.moveTo(x + dx, y + dy) : context.lineTo(x + dx, y + dy)));
-  context.lineWidth = widthPx;
-  context.strokeStyle = style;
-  context.stroke();
-}
-
-/** Yarn in the light from over the left shoulder: its shaded rim, itself, the twist of its plies, and the light along it. */
-function paintYarn(
-  context: CanvasRenderingContext2D,
-  path: readonly [number, number][],
-  yarnPx: number,
-  z: number,
-  { body, light }: YarnLook,
-): void {
-  // What lies further back is darker.
-  const depth = Math.max(0, Math.min(0.5, 0.16 - 0.16 * z));
-  stroke(context, path, yarnPx, mixed(body, SHADE, 0.6));
-  stroke(context, path, yarnPx * 0.8, mixed(body, SHADE, depth));
-  if (yarnPx >= TWIST_FROM_PX) paintTwist(context, path, yarnPx, mixed(body, SHADE, 0.34 + depth / 2));
-  const lit = mixed(light, SHADE, depth);
-  context.globalAlpha = 0.75;
-  stroke(context, path, yarnPx * 0.26, lit, [-yarnPx * 0.1, -yarnPx * 0.12]);
-  context.globalAlpha = 1;
-}
-
-/** Plies lie slantwise round the yarn, all the same way. */
-function paintTwist(
-  context: CanvasRenderingContext2D,
-  path: readonly [number, number][],
-  yarnPx: number,
-  style: string,
-): void {
-  context.lineWidth = Math.max(0.6, yarnPx * 0.1);
-  context.strokeStyle = style;
-  context.beginPath();
-  let left = yarnPx * 0.3;
-  for (let index = 0; index + 1 < path.length; index += 1) {
-    const [x, y] = path[index] as [number, number];
-    const [toX, toY] = path[index + 1] as [number, number];
-    const length = Math.hypot(toX - x, toY - y);
-    if (length === 0) continue;
-    const [ux, uy] = [(toX - x) / length, (toY - y) / length];
-    for (; left < length; left += yarnPx * 0.48) {
-      const [cx, cy] = [x + ux * left, y + uy * left];
-      // Across the yarn, leaning along it.
-      const [ax, ay] = [0.36 * yarnPx * (-uy + 0.75 * ux), 0.36 * yarnPx * (ux + 0.75 * uy)];
-      context.moveTo(cx - ax, cy - ay);
-      context.lineTo(cx + ax, cy + ay);
-    }
-    left -= length;
-  }
-  context.stroke();
-}
-
-/** How far out the yarn lies, as grey: round across, and further out where it is lighter. */
-function paintHeight(
-  context: CanvasRenderingContext2D,
-  path: readonly [number, number][],
-  yarnPx: number,
-  z: number,
-): void {
-  const middle = 120 + 34 * Math.max(-2.4, Math.min(2.4, z));
-  for (const [share, add] of [
-    [1, -30],
-    [0.75, 0],
-    [0.5, 22],
-    [0.25, 34],
-  ] as const)
-    stroke(context, path, yarnPx * share, grey(middle + add));
-}
-
-const grey = (value: number): string => {
-  const shade = Math.round(Math.max(0, Math.min(255, value)));
-  return `rgb(${shade} ${shade} ${shade})`;
-};

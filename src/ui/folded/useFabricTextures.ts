@@ -4,7 +4,8 @@ import type { Design } from '@/core/design';
 import type { Piece, PieceId } from '@/core/pieces';
 import type { Plan } from '@/core/plan';
 import { fabricOf } from '@/drawing/fabric';
-import { FabricPainter } from '@/ui/fabric/paintFabric';
+import { whenIdle } from '@/ui/browser/whenIdle';
+import { FabricPainter, wholeOf } from '@/ui/fabric/paintFabric';
 import { yarnLook } from '@/ui/fabric/yarnLook';
 import { CLOTHS } from '@/ui/theme/colours';
 
@@ -18,21 +19,21 @@ export type FaceOfPiece = `${PieceId} ${'outer' | 'inner'}`;
 
 /** A texture is no larger than this either way, px: every graphics card takes that. */
 const MOST_PX = 2048;
+/** A face is painted after so long even if the browser is never at rest, ms. */
+const MOST_WAIT_MS = 1000;
 /** A stitch is painted no larger than this, px. */
 const STITCH_PX = 18;
 
 /**
  * The fabric of every piece for the folded bag, painted one face at a time when the browser has a moment. While it is being painted anew the bag wears what was painted before.
- *
- * @param rests whether nothing is changing just now
  */
 export function useFabricTextures(design: Design, plan: Plan): ReadonlyMap<FaceOfPiece, WornTexture> {
   const [painted, setPainted] = useState<ReadonlyMap<FaceOfPiece, WornTexture>>(new Map());
   const all = useRef(new Map<FaceOfPiece, WornTexture>());
   useEffect(() => {
     const faces = (['outer', 'inner'] as const).flatMap((face) => plan.pieces.map((piece) => ({ piece, face })));
-    const idle = window.requestIdleCallback ?? ((done: () => void) => window.setTimeout(done, 16));
-    let asked = 0;
+    let giveUp = () => {};
+    const soon = (paint: () => void) => (giveUp = whenIdle(paint, MOST_WAIT_MS));
     const paintNext = (index: number) => {
       const next = faces[index];
       if (!next) return;
@@ -45,10 +46,10 @@ export function useFabricTextures(design: Design, plan: Plan): ReadonlyMap<FaceO
         // What still lies on a solid is let go once the new one is on it.
         if (before) window.setTimeout(() => dispose(before), 500);
       }
-      asked = idle(() => paintNext(index + 1));
+      soon(() => paintNext(index + 1));
     };
-    asked = idle(() => paintNext(0));
-    return () => (window.cancelIdleCallback ?? window.clearTimeout)(asked);
+    soon(() => paintNext(0));
+    return () => giveUp();
   }, [design, plan]);
   useEffect(() => {
     const made = all.current;
@@ -75,7 +76,7 @@ function textureOf(design: Design, piece: Piece, face: 'outer' | 'inner'): WornT
     made.height = Math.max(1, Math.round(fabric.rows.length * scale.rowPx));
     const context = made.getContext('2d');
     if (!context) return null;
-    const sight = { left: 0, top: 0, right: made.width, bottom: made.height };
+    const sight = wholeOf(made);
     context.fillStyle = as === 'height' ? '#3c3c3c' : CLOTHS[design.swatch.yarn.colour].cloth;
     context.fillRect(0, 0, made.width, made.height);
     new FabricPainter(fabric, yarns, scale, as).paint(context, 0, made.height, sight);
