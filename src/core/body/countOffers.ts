@@ -5,8 +5,7 @@ import type { GaugeStage } from '@/core/gauge';
 import type { DesignEdit } from '@/core/problems';
 import type { PouchStage } from '@/core/stages';
 import { startingChain } from '@/core/stitches';
-import { constructionOf } from './constructions';
-import { clothOf } from './clothOf';
+import { sizingOf } from './sizingOf';
 
 /** A count that the repeat allows near the wanted width, with what it would give. */
 export interface CountOffer {
@@ -35,7 +34,7 @@ const apartBy = (aMm: number, bMm: number): number => Math.round(Math.abs(aMm - 
  */
 export function countOffers(design: SettledDesign, gauge: GaugeStage, pouch: PouchStage, wanted: Figure): CountOffer[] {
   const pattern = patternOf(design);
-  const { across } = constructionOf(design.body.kind).sizing(design.body, clothOf(design, gauge), pattern);
+  const { across } = sizingOf(design, gauge, pattern);
   if (across === null) return [];
   const { repeatStitches, edgeStitches } = across.allowed;
   const { foundation, turningChain } = design.settings;

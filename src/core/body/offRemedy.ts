@@ -5,8 +5,7 @@ import type { GaugeStage } from '@/core/gauge';
 import type { DesignEdit } from '@/core/problems';
 import type { PouchStage } from '@/core/stages';
 import { nearestCount } from '@/core/stitches';
-import { clothOf } from './clothOf';
-import { constructionOf } from './constructions';
+import { sizingOf } from './sizingOf';
 
 /** What makes a size that is off by more than she would notice come nearer, and how near; or why nothing does. */
 export type OffRemedy =
@@ -21,7 +20,9 @@ const MOST_PLAIN = 3;
 /**
  * What brings the width nearer to the one that is wanted: a count that she settled on let go, or plain stitches at each side, which make the count finer than the repeat.
  *
+ * @param offMm how far the planned width is off the wanted one, mm
  * @returns null where it is off by no more than she would notice, or follows from rounds
+ * Source: geometry; what is noticed, from memory (`NOTICED_MM`).
  */
 export function widthRemedy(
   design: SettledDesign,
@@ -33,7 +34,7 @@ export function widthRemedy(
   const wantedMm = design.body.widthMm;
   const tries = Array.from({ length: MOST_PLAIN + 1 }, (_, stitches) => stitches).flatMap((plainEdge) => {
     const pattern = patternOf({ ...design, plainEdge });
-    const { across } = constructionOf(design.body.kind).sizing(design.body, clothOf(design, gauge), pattern);
+    const { across } = sizingOf(design, gauge, pattern);
     const count = across && nearestCount(across.stitchesFor(wantedMm), across.allowed);
     if (!across || count === null || count < 2 || across.seenStitches(count) <= 0) return [];
     return [{ plainEdge, count, offMm: across.widthMm(count) - wantedMm }];
@@ -59,7 +60,9 @@ export function widthRemedy(
 /**
  * What brings the height nearer: rows that she settled on let go. Where they follow already, whole rows come no nearer.
  *
+ * @param offMm how far the planned height is off the wanted one, mm
  * @returns null where it is off by no more than she would notice
+ * Source: as for the width.
  */
 export function heightRemedy(
   design: SettledDesign,
@@ -68,7 +71,7 @@ export function heightRemedy(
   offMm: number,
 ): OffRemedy | null {
   if (Math.abs(offMm) <= NOTICED_MM) return null;
-  const sizing = constructionOf(design.body.kind).sizing(design.body, clothOf(design, gauge), patternOf(design));
+  const sizing = sizingOf(design, gauge);
   const rows = Math.max(1, Math.round(sizing.rowsFor(design.body.heightMm)));
   const thenMm = sizing.heightMm(rows) - design.body.heightMm;
   if (rows === pouch.frontRows || !isNearer(thenMm, offMm)) return { kind: 'no-nearer', of: 'rows' };

@@ -5,9 +5,8 @@ import type { GaugeStage } from '@/core/gauge';
 import type { DesignEdit } from '@/core/problems';
 import type { PouchStage } from '@/core/stages';
 import { isPlainAt } from '@/core/stitches';
-import { clothOf } from './clothOf';
 import { MOST_COUNT } from './limits';
-import { constructionOf } from './constructions';
+import { sizingOf } from './sizingOf';
 
 /** A number of rows for front and back near the wanted height, with what it would give. */
 export interface RowOffer {
@@ -29,7 +28,7 @@ const OFFERED = 5;
 export function rowOffers(design: SettledDesign, gauge: GaugeStage, pouch: PouchStage, wanted: Figure): RowOffer[] {
   const pattern = patternOf(design);
   const rowMm = gauge.rowHeight.value;
-  const sizing = constructionOf(design.body.kind).sizing(design.body, clothOf(design, gauge), pattern);
+  const sizing = sizingOf(design, gauge, pattern);
   const middle = Math.round(sizing.rowsFor(wanted.value));
   // A side has to go round the load as well.
   const bendMm = pouch.sectionMm.front - Math.min(pouch.flatFrontMm.empty, pouch.flatFrontMm.loaded);
