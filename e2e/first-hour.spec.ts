@@ -210,10 +210,18 @@ for (const [light, colorScheme] of [
     }
   });
 
-test('nothing jumps while a place is drawn, and every place reflows at 320 px', async ({ page }) => {
+test('nothing jumps while a place is drawn, and every place reflows at 320 px', async ({ page, browser }) => {
   test.slow();
   const address = await newBag(page, 'Clutch in thirds');
   await saved(page);
+  // As it comes down the line, before anything of it has been measured.
+  const still = await browser.newContext({ javaScriptEnabled: false, viewport: { width: 320, height: 800 } });
+  const raw = await still.newPage();
+  for (const place of PLACES) {
+    await raw.goto(`${address}/${place}`);
+    expect(await raw.evaluate(() => document.documentElement.scrollWidth), `${place}, raw`).toBeLessThanOrEqual(320);
+  }
+  await still.close();
   await page.addInitScript(() => {
     const told = window as unknown as { shifted: number };
     told.shifted = 0;

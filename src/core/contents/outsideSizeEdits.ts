@@ -28,18 +28,19 @@ export function outsideSizeEdits(
     field === 'widthMm'
       ? settled.body.widthMm - settled.wishedMm.widthMm
       : settled.body.heightMm - settled.wishedMm.heightMm;
+  const flapWithin = (heightMm: number) => (field === 'heightMm' ? shorterFlap(settled, heightMm) : []);
   switch (sizesFrom) {
     case 'outside':
-      return [set(field, mm), ...release];
+      return [set(field, mm), ...flapWithin(mm), ...release];
     case 'inside':
-      return [set(field, mm - sheetsMm), ...release];
+      return [set(field, mm - sheetsMm), ...flapWithin(mm - sheetsMm), ...release];
     case 'contents':
       return [
         { path: ['body', 'sizesFrom'], value: 'outside' },
-        set('widthMm', field === 'widthMm' ? mm : settled.body.widthMm),
-        set('heightMm', field === 'heightMm' ? mm : settled.body.heightMm),
+        set('widthMm', field === 'widthMm' ? mm : asWish(settled.body.widthMm)),
+        set('heightMm', field === 'heightMm' ? mm : asWish(settled.body.heightMm)),
         ...depthEdits(settled),
-        ...shorterFlap(settled, field === 'heightMm' ? mm : settled.body.heightMm),
+        ...shorterFlap(settled, field === 'heightMm' ? mm : asWish(settled.body.heightMm)),
         ...release,
       ];
   }
@@ -70,6 +71,9 @@ export const keepPacking = ({ packed }: SettledDesign): DesignEdit[] =>
       ];
 
 const SIZE_FIELDS = new Set(['body.widthMm', 'body.heightMm']);
+
+/** A size as near as it can be wished for. */
+const asWish = (mm: number): number => Math.min(MOST_SIZE_MM, Math.max(LEAST_SIZE_MM, mm));
 
 /** A wished flap is never longer than a wished front; one that followed a taller bag is shortened with it. */
 const shorterFlap = ({ flap }: SettledDesign, heightMm: number): DesignEdit[] =>
@@ -102,6 +106,6 @@ const depthEdits = ({ body }: SettledDesign): DesignEdit[] =>
 
 /** The edits that give a deep bag another depth outside; sizes that followed from what goes in become wishes. */
 export const depthSizeEdits = (settled: SettledDesign, depthMm: number): DesignEdit[] => [
-  ...(settled.body.sizesFrom === 'contents' ? outsideSizeEdits(settled, { widthMm: settled.body.widthMm }) : []),
+  ...(settled.body.sizesFrom === 'contents' ? outsideSizeEdits(settled, { widthMm: asWish(settled.body.widthMm) }) : []),
   { path: ['body', 'depthMm'], value: depthMm },
 ];

@@ -117,6 +117,8 @@ function countFaces({ design, body, cloth, pattern }: BodyInput, own: FacesOwn):
       outsideSizeRepairs(design, { widthMm: Math.floor((body.widthMm * MOST_COUNT) / (ROOMIER * stitchCount)) }),
     );
 
+  // What she wishes for may be high enough, and only the rows she settled on too few.
+  const tallerMm = (heightMm: number): number => Math.max(body.heightMm, Math.ceil(heightMm));
   const nearestRows = Math.max(1, Math.round(sizing.rowsFor(body.heightMm)));
   const frontRows = body.chosenRows.front ?? nearestRows;
   // Where a flap goes on, only the front has a border above its rows: the back is worked on to its height.
@@ -135,7 +137,7 @@ function countFaces({ design, body, cloth, pattern }: BodyInput, own: FacesOwn):
       'front-too-short',
       ['body', 'heightMm'],
       { bendMm: sizing.bendMm },
-      outsideSizeRepairs(design, { heightMm: Math.ceil(2 * ROOMIER * Math.max(sizing.bendMm, cloth.rowMm)) }),
+      outsideSizeRepairs(design, { heightMm: tallerMm(2 * ROOMIER * Math.max(sizing.bendMm, cloth.rowMm)) }),
     );
   const mostLoadMm = own.mostLoadMm?.(fewerRows);
   const { thicknessMm: loadMm } = design.contents;
@@ -147,7 +149,7 @@ function countFaces({ design, body, cloth, pattern }: BodyInput, own: FacesOwn):
       outsideSizeRepairs(
         design,
         loadMm >= mostLoadMm
-          ? { heightMm: Math.ceil(2 * ROOMIER * loadMm) }
+          ? { heightMm: tallerMm(2 * ROOMIER * loadMm) }
           : { widthMm: Math.ceil(2 * ROOMIER * loadMm) },
       ),
     );
