@@ -8,8 +8,7 @@ import { useHandDown } from '@/ui/bag/hand';
 import type { PieceOnScreen } from '@/ui/drawing/pieceOnScreen';
 import { CLOTHS } from '@/ui/theme/colours';
 import { whenIdle } from '@/ui/browser/whenIdle';
-import { FabricPainter, type Sight } from './paintFabric';
-import { yarnLook } from './yarnLook';
+import { FabricPainter, yarnLook, type Sight } from '@/drawing/fabric/paint';
 
 /** Narrower than this a stitch is not seen as one: rows are drawn as lines then. */
 export const FABRIC_FROM_PX = 4;
@@ -90,6 +89,8 @@ export function FabricLayer({ design, pieces, size, scroller, onShown }: FabricL
         inset: 0,
         width: size.width,
         height: size.height,
+        // Before its place is measured it is no wider than that.
+        maxWidth: '100%',
         visibility: isPainted && !isHandDown ? 'visible' : 'hidden',
         pointerEvents: 'none',
       }}

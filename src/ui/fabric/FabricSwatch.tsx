@@ -4,8 +4,7 @@ import { useEffect, useRef } from 'react';
 import type { Fabric } from '@/drawing/fabric';
 import type { CLOTHS } from '@/ui/theme/colours';
 import { whenIdle } from '@/ui/browser/whenIdle';
-import { FabricPainter, wholeOf } from './paintFabric';
-import { yarnLook } from './yarnLook';
+import { FabricPainter, wholeOf, yarnLook } from '@/drawing/fabric/paint';
 
 /** It is painted after so long even if the browser is never at rest, ms. */
 const MOST_WAIT_MS = 600;

@@ -3,10 +3,8 @@ import { CanvasTexture, LinearMipmapLinearFilter, RepeatWrapping, SRGBColorSpace
 import type { Design } from '@/core/design';
 import type { Piece, PieceId } from '@/core/pieces';
 import type { Plan } from '@/core/plan';
-import { fabricOf } from '@/drawing/fabric';
 import { whenIdle } from '@/ui/browser/whenIdle';
-import { FabricPainter, wholeOf } from '@/ui/fabric/paintFabric';
-import { yarnLook } from '@/ui/fabric/yarnLook';
+import { paintedFace, yarnLook } from '@/drawing/fabric/paint';
 import { CLOTHS } from '@/ui/theme/colours';
 
 /** A face of a piece, painted: as it looks in even light, and how far out its yarn lies. */
@@ -65,29 +63,13 @@ const dispose = ({ look, height }: WornTexture) => {
 
 function textureOf(design: Design, piece: Piece, face: 'outer' | 'inner'): WornTexture | null {
   const begun = performance.now();
-  const fabric = fabricOf(design, piece, face);
-  const proportion = fabric.rowMm / fabric.stitchMm;
-  const stitchPx = Math.min(STITCH_PX, MOST_PX / fabric.columns, MOST_PX / (fabric.rows.length * proportion));
-  const scale = { stitchPx, rowPx: stitchPx * proportion };
   const yarns = [design.swatch.yarn, ...design.furtherYarns].map(({ colour }) => yarnLook(CLOTHS[colour]));
-  const canvas = (as: 'look' | 'height') => {
-    const made = document.createElement('canvas');
-    made.width = Math.max(1, Math.round(fabric.columns * scale.stitchPx));
-    made.height = Math.max(1, Math.round(fabric.rows.length * scale.rowPx));
-    const context = made.getContext('2d');
-    if (!context) return null;
-    const sight = wholeOf(made);
-    context.fillStyle = as === 'height' ? '#3c3c3c' : CLOTHS[design.swatch.yarn.colour].cloth;
-    context.fillRect(0, 0, made.width, made.height);
-    new FabricPainter(fabric, yarns, scale, as).paint(context, 0, made.height, sight);
-    return made;
-  };
-  const [look, height] = [canvas('look'), canvas('height')];
+  const painted = paintedFace(design, piece, face, yarns, { stitchPx: STITCH_PX, sidePx: MOST_PX });
   performance.measure('fabric-in-space', { start: begun, end: performance.now() });
-  return look && height ? { look: asTexture(look, true), height: asTexture(height, false) } : null;
+  return painted && { look: asTexture(painted.look, true), height: asTexture(painted.height, false) };
 }
 
-function asTexture(canvas: HTMLCanvasElement, isColour: boolean): Texture {
+function asTexture(canvas: OffscreenCanvas, isColour: boolean): Texture {
   const texture = new CanvasTexture(canvas);
   if (isColour) texture.colorSpace = SRGBColorSpace;
   texture.wrapS = RepeatWrapping;

@@ -75,7 +75,7 @@ export function LaidTape() {
           ref={drawing}
           width={size.width}
           height={HEIGHT_PX}
-          style={{ display: 'block', cursor: 'crosshair', touchAction: 'none' }}
+          style={{ display: 'block', maxWidth: '100%', cursor: 'crosshair', touchAction: 'pan-y' }}
           onPointerDown={(event) => {
             event.currentTarget.setPointerCapture(event.pointerId);
             lay(event);

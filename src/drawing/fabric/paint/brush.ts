@@ -62,12 +62,7 @@ export function paintYarn(
 }
 
 /** Plies lie slantwise round the yarn, all the same way. */
-function paintTwist(
-  context: Painting,
-  path: readonly [number, number][],
-  yarnPx: number,
-  style: string,
-): void {
+function paintTwist(context: Painting, path: readonly [number, number][], yarnPx: number, style: string): void {
   context.lineWidth = Math.max(0.6, yarnPx * 0.1);
   context.strokeStyle = style;
   context.beginPath();
@@ -91,12 +86,7 @@ function paintTwist(
 }
 
 /** How far out the yarn lies, as grey: round across, and further out where it is lighter. */
-export function paintHeight(
-  context: Painting,
-  path: readonly [number, number][],
-  yarnPx: number,
-  z: number,
-): void {
+export function paintHeight(context: Painting, path: readonly [number, number][], yarnPx: number, z: number): void {
   const middle = 120 + 34 * Math.max(-2.4, Math.min(2.4, z));
   for (const [share, add] of [
     [1, -30],

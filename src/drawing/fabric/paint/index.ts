@@ -1,0 +1,3 @@
+export { FabricPainter, wholeOf, type FabricScale, type PaintedAs, type Sight } from './fabricPainter';
+export { paintedFace, type PaintedFace } from './paintedFace';
+export { yarnLook, type Rgb, type YarnLook } from './yarnLook';
