@@ -42,6 +42,20 @@ export function seen(point: Vec, { yawRad, pitchRad, upMm }: View, middle: Vec):
   };
 }
 
+/**
+ * The point that is seen at a place: `seen` the other way round.
+ *
+ * @example
+ * unseen({ x: 30, y: 10, depth: 0 }, { yawRad: 0, pitchRad: 0, upMm: 0 }, { x: 0, y: 0, z: 0 }) // => { x: 0, y: 10, z: 30 }
+ */
+export function unseen({ x, y, depth }: Seen, { yawRad, pitchRad, upMm }: View, middle: Vec): Vec {
+  const up = (y + upMm) * Math.cos(pitchRad) + depth * Math.sin(pitchRad);
+  const turned = depth * Math.cos(pitchRad) - (y + upMm) * Math.sin(pitchRad);
+  const right = x * Math.cos(yawRad) - turned * Math.sin(yawRad);
+  const near = x * Math.sin(yawRad) + turned * Math.cos(yawRad);
+  return vec(middle.x - near, middle.y + up, middle.z + right);
+}
+
 /** The middle of a box. */
 export const middleOf = ({ from, to }: { from: Vec; to: Vec }): Vec =>
   vec((from.x + to.x) / 2, (from.y + to.y) / 2, (from.z + to.z) / 2);

@@ -36,6 +36,13 @@ export interface FoldedMesh {
   box: { from: Vec; to: Vec };
 }
 
+/** What its solids wear: where a sheet lies on its piece, and how large a stitch is. */
+interface MeshFabric {
+  placesOf: ReturnType<typeof fabricPlaces>;
+  stitchMm: number;
+  rowMm: number;
+}
+
 /** How far a line lies above what it is drawn on, mm. */
 const ABOVE_MM = 0.35;
 
@@ -44,9 +51,9 @@ const ABOVE_MM = 0.35;
  *
  * @param bag as `foldBag` gives it
  * @param liningMm thickness of the lining; nought where there is none
- * @param placesOf where its sheets lie on their pieces, so that they can wear their fabric
+ * @param fabric where its sheets lie on their pieces, and how large a stitch is, so that they and its bands can wear their fabric
  */
-export function foldedMesh(bag: FoldedBag, liningMm: number, placesOf?: ReturnType<typeof fabricPlaces>): FoldedMesh {
+export function foldedMesh(bag: FoldedBag, liningMm: number, fabric?: MeshFabric): FoldedMesh {
   // A bag that could not be drawn to its end leaves nothing to the next.
   faces.clear();
   const solids = [
@@ -54,12 +61,12 @@ export function foldedMesh(bag: FoldedBag, liningMm: number, placesOf?: ReturnTy
       const grid = sheetGrid(sheet);
       const half = sheet.thicknessMm / 2;
       return [
-        thickSheet(sheet, grid, 'cloth', sheet.mark, half, -half, placesOf?.(sheet) ?? null),
+        thickSheet(sheet, grid, 'cloth', sheet.mark, half, -half, fabric?.placesOf(sheet) ?? null),
         ...(liningMm > 0 ? [thickSheet(sheet, grid, 'lining', 'lining', -half, -half - liningMm)] : []),
       ];
     }),
     ...bag.marks.flatMap(markSolid),
-    ...bag.bands.flatMap(bandSolids),
+    ...bag.bands.flatMap((band) => bandSolids(band, fabric)),
     ...bag.things.map(boxSolid),
   ];
   return {
@@ -118,7 +125,7 @@ function thickSheet(
     }
   if (place === null) return faces.solid(mark, stuff);
   const places = placesOnFabric(sheet, place, faces.cornerCount);
-  return faces.solid(mark, stuff, { piece: sheet.piece, places, outer: outerIndices, inner: innerIndices });
+  return faces.solid(mark, stuff, { worn: sheet.piece, places, outer: outerIndices, inner: innerIndices });
 }
 
 /** Where the corners of both faces lie on the piece's fabric; those of the rims lie nowhere on it. */

@@ -36,6 +36,7 @@ export { swatchDrawing } from './swatchDrawing';
 export { packedDrawing, thingMark, type Span } from './packedDrawing';
 export { USUAL_VIEW, middleOf, seen, type View } from './axonometry';
 export { workedBag } from './workedSheets';
+export { folded, type Folded, type Shown, type UpTo } from './folded';
 export { foldedMesh, type FoldedMesh, type Solid, type SolidLine, type Stuff } from './foldedMesh';
 export { foldedPicture } from './foldedPicture';
 export { bumpsOf, rowLines } from './foldedTexture';

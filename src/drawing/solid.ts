@@ -1,4 +1,4 @@
-import type { PieceId } from '@/core/pieces';
+import type { Worn } from './fabric';
 import { between, cross, unit, type SheetGrid, type Vec } from '@/core/fold';
 
 /** What a solid is made of. The look is decided from it, in one place. */
@@ -17,9 +17,9 @@ export interface Solid {
   fabric: WornFabric | null;
 }
 
-/** A piece's fabric on a solid: where every corner lies on it, and how many of the indices are its outer face and its inner one; the rest are its rims. */
+/** Fabric on a solid: where every corner lies on it, and how many of the indices are its outer face and its inner one; the rest are its rims. */
 export interface WornFabric {
-  piece: PieceId;
+  worn: Worn;
   places: Float32Array;
   outer: number;
   inner: number;
@@ -129,15 +129,16 @@ class Faces {
     return true;
   }
 
-  /** Four points in turn, with one way out for all. */
-  flat(a: Vec, b: Vec, c: Vec, d: Vec): void {
+  /** Four points in turn, with one way out for all; whether they make a face. */
+  flat(a: Vec, b: Vec, c: Vec, d: Vec): boolean {
     const normal = unit(cross(between(a, b), between(a, d))) ?? unit(cross(between(b, c), between(b, d)));
-    if (!normal) return;
+    if (!normal) return false;
     const first = this.corner(a, normal);
     this.corner(b, normal);
     this.corner(c, normal);
     this.corner(d, normal);
     this.quad(first, first + 1, first + 2, first + 3);
+    return true;
   }
 
   /** How many indices there are so far. */

@@ -106,6 +106,8 @@ const depthEdits = ({ body }: SettledDesign): DesignEdit[] =>
 
 /** The edits that give a deep bag another depth outside; sizes that followed from what goes in become wishes. */
 export const depthSizeEdits = (settled: SettledDesign, depthMm: number): DesignEdit[] => [
-  ...(settled.body.sizesFrom === 'contents' ? outsideSizeEdits(settled, { widthMm: asWish(settled.body.widthMm) }) : []),
+  ...(settled.body.sizesFrom === 'contents'
+    ? outsideSizeEdits(settled, { widthMm: asWish(settled.body.widthMm) })
+    : []),
   { path: ['body', 'depthMm'], value: depthMm },
 ];

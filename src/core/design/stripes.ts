@@ -7,7 +7,7 @@ import type { ColourRow } from './colours';
  *
  * @example
  * yarnOfRow([{ yarn: 0, fromRow: 3, rows: 2, everyRows: 6, piece: 'all' }], 'panel', 10) // => 1
- * yarnOfRow([{ yarn: 0, fromRow: 3, rows: 2, everyRows: null, piece: 'flap' as never }], 'panel', 3) // => 0
+ * yarnOfRow([{ yarn: 0, fromRow: 3, rows: 2, everyRows: null, piece: 'flap' }], 'panel', 3) // => 0
  */
 export function yarnOfRow(stripes: readonly ColourRow[], piece: string, row: number): number {
   for (let index = stripes.length - 1; index >= 0; index -= 1) {

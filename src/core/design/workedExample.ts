@@ -9,7 +9,7 @@ import { thingIdSchema, type Design, type Settings, type SwatchId } from './sche
  * @param settings how she works
  *
  * @example
- * workedExample('one' as never).lining?.kind // => 'flat'
+ * workedExample('one').lining?.kind // => 'flat'
  */
 export function workedExample(swatchId: SwatchId, settings?: Settings): Design {
   const design = starterDesign('letter', swatchId, settings);

@@ -60,7 +60,7 @@ export const RehearseGroup = memo(function RehearseGroup({
         value={at}
         aria-label="How far the making is rehearsed"
         aria-valuetext={`${at} of ${moments.length}`}
-        style={{ width: '100%', minHeight: 44, accentColor: 'var(--chakra-colors-brass-deep)' }}
+        style={{ width: '100%', minHeight: 44 }}
         onChange={({ target }) => onMove(Number(target.value))}
       />
       <MomentText moment={moments[at] ?? null} />

@@ -7,15 +7,16 @@ import { memo, useCallback, useEffect, useRef, useState, type KeyboardEvent } fr
 import type { FoldState } from '@/core/fold';
 import type { LengthUnit } from '@/core/units';
 import { formatQuantity } from '@/core/wording';
-import { USUAL_VIEW, type View } from '@/drawing';
+import { USUAL_VIEW, type Folded, type Shown, type UpTo, type View } from '@/drawing';
 import { useBag, useBagBehind, useBagStore } from '@/ui/bag/BagProvider';
 import { useSize } from '@/ui/drawing/useSize';
 import { CLOTHS } from '@/ui/theme/colours';
+import { PictureOffer } from '@/ui/picture/PictureOffer';
 import { FoldedHandles } from './FoldedHandles';
 import { FoldedStill } from './FoldedStill';
 import { canDrawInSpace } from './canDrawInSpace';
 import { HAND_RESTS_MS, useSettled } from '@/ui/bag/useSettled';
-import { useFolded, type Folded, type Shown, type UpTo } from './useFolded';
+import { useFolded } from './useFolded';
 
 const FoldedScene = dynamic(() => import('./FoldedScene'), { ssr: false });
 
@@ -100,6 +101,11 @@ export function FoldedBagView({ heightPx, upTo = null }: { heightPx: number; upT
         shown={shown}
         onShown={setShown}
       />
+      {upTo === null && (
+        <Box mt="2">
+          <PictureOffer turned={turned} state={state} />
+        </Box>
+      )}
       <CutBands folded={folded} state={state} unit={design.settings.lengthUnit} />
     </section>
   );

@@ -6,11 +6,10 @@ import { panelLines, type PanelLineId } from '@/core/body';
 import { lineStation, sectionOf, stations, plus, turnedTail, vec, type Vec } from '@/core/fold';
 import type { Plan } from '@/core/plan';
 import { sectionPointAt } from '@/core/section';
-import { seen, type View } from '@/drawing';
+import { seen, type Folded, type View } from '@/drawing';
 import { arrowSteps } from '@/ui/drawing/arrowSteps';
 import { LineOnFabric } from '@/ui/drawing/LineOnFabric';
 import { MarkOnFabric } from '@/ui/drawing/MarkOnFabric';
-import type { Folded } from './useFolded';
 
 interface FoldedHandlesProps {
   plan: Plan;

@@ -21,11 +21,10 @@ import { LineMaterial } from 'three/examples/jsm/lines/LineMaterial.js';
 import { LineSegments2 } from 'three/examples/jsm/lines/LineSegments2.js';
 import { LineSegmentsGeometry } from 'three/examples/jsm/lines/LineSegmentsGeometry.js';
 import type { Vec } from '@/core/fold';
-import type { Solid, SolidLine, View } from '@/drawing';
+import type { Folded, Solid, SolidLine, View } from '@/drawing';
 import type { CLOTHS } from '@/ui/theme/colours';
 import { INK_COLOUR, LIT_COLOUR, STUFF_COLOURS } from './colours';
 import { useFabricTextures, type FaceOfPiece, type WornTexture } from './useFabricTextures';
-import type { Folded } from './useFolded';
 
 interface SceneProps {
   folded: Folded;
@@ -100,8 +99,8 @@ const EYE = { position: [0, 0, 8000] as [number, number, number], near: 1, far: 
 /** What a solid wears, once both faces of its piece are painted. */
 function wornBy({ fabric }: Solid, worn: ReadonlyMap<FaceOfPiece, WornTexture>): SolidMeshProps['worn'] {
   if (fabric === null) return null;
-  const outer = worn.get(`${fabric.piece} outer`);
-  return outer ? { outer, inner: worn.get(`${fabric.piece} inner`) ?? outer } : null;
+  const outer = worn.get(`${fabric.worn} outer`);
+  return outer ? { outer, inner: worn.get(`${fabric.worn} inner`) ?? outer } : null;
 }
 
 /** A texture's own colours, as they are. */

@@ -1,10 +1,9 @@
 'use client';
 
 import { useMemo } from 'react';
-import { foldedPicture, rowLines, type Solid, type View } from '@/drawing';
+import { foldedPicture, rowLines, type Folded, type Solid, type View } from '@/drawing';
 import type { CLOTHS } from '@/ui/theme/colours';
 import { INK_COLOUR, LIT_COLOUR, STUFF_COLOURS } from './colours';
-import type { Folded } from './useFolded';
 
 interface StillProps {
   folded: Folded;

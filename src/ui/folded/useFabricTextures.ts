@@ -1,9 +1,9 @@
 import { useEffect, useRef, useState } from 'react';
 import { CanvasTexture, LinearMipmapLinearFilter, RepeatWrapping, SRGBColorSpace, type Texture } from 'three';
 import type { Design } from '@/core/design';
-import type { Piece, PieceId } from '@/core/pieces';
 import type { Plan } from '@/core/plan';
 import { whenIdle } from '@/ui/browser/whenIdle';
+import { bandOf, wornFabric, type Worn } from '@/drawing/fabric';
 import { paintedFace, yarnLook } from '@/drawing/fabric/paint';
 import { CLOTHS } from '@/ui/theme/colours';
 
@@ -13,7 +13,7 @@ export interface WornTexture {
   height: Texture;
 }
 
-export type FaceOfPiece = `${PieceId} ${'outer' | 'inner'}`;
+export type FaceOfPiece = `${Worn} ${'outer' | 'inner'}`;
 
 /** A texture is no larger than this either way, px: every graphics card takes that. */
 const MOST_PX = 2048;
@@ -29,14 +29,19 @@ export function useFabricTextures(design: Design, plan: Plan): ReadonlyMap<FaceO
   const [painted, setPainted] = useState<ReadonlyMap<FaceOfPiece, WornTexture>>(new Map());
   const all = useRef(new Map<FaceOfPiece, WornTexture>());
   useEffect(() => {
-    const faces = (['outer', 'inner'] as const).flatMap((face) => plan.pieces.map((piece) => ({ piece, face })));
+    const bands = plan.bands
+      .filter(({ stuff }) => stuff === 'cloth')
+      .map(({ widthMm }) => ({ worn: bandOf(widthMm, plan.pouch.stitchMm), face: 'outer' as const }));
+    const faces = (['outer', 'inner'] as const)
+      .flatMap((face) => plan.pieces.map(({ id }) => ({ worn: id as Worn, face })))
+      .concat(bands);
     let giveUp = () => {};
     const soon = (paint: () => void) => (giveUp = whenIdle(paint, MOST_WAIT_MS));
     const paintNext = (index: number) => {
       const next = faces[index];
       if (!next) return;
-      const name: FaceOfPiece = `${next.piece.id} ${next.face}`;
-      const made = textureOf(design, next.piece, next.face);
+      const name: FaceOfPiece = `${next.worn} ${next.face}`;
+      const made = textureOf(design, plan, next.worn, next.face);
       if (made) {
         const before = all.current.get(name);
         all.current.set(name, made);
@@ -61,10 +66,11 @@ const dispose = ({ look, height }: WornTexture) => {
   height.dispose();
 };
 
-function textureOf(design: Design, piece: Piece, face: 'outer' | 'inner'): WornTexture | null {
+function textureOf(design: Design, { pieces }: Plan, worn: Worn, face: 'outer' | 'inner'): WornTexture | null {
   const begun = performance.now();
   const yarns = [design.swatch.yarn, ...design.furtherYarns].map(({ colour }) => yarnLook(CLOTHS[colour]));
-  const painted = paintedFace(design, piece, face, yarns, { stitchPx: STITCH_PX, sidePx: MOST_PX });
+  const fabric = wornFabric(design, pieces, worn, face);
+  const painted = fabric && paintedFace(fabric, yarns, { stitchPx: STITCH_PX, sidePx: MOST_PX });
   performance.measure('fabric-in-space', { start: begun, end: performance.now() });
   return painted && { look: asTexture(painted.look, true), height: asTexture(painted.height, false) };
 }

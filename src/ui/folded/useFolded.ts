@@ -1,61 +1,8 @@
 import { useMemo } from 'react';
 import type { Design } from '@/core/design';
-import { foldBag, type FoldedBag, type FoldWay } from '@/core/fold';
+import type { FoldWay } from '@/core/fold';
 import type { Plan } from '@/core/plan';
-import type { PartAt } from '@/core/bench';
-import { fabricPlaces } from '@/drawing/fabric';
-import { bumpsOf, foldedMesh, middleOf, workedBag, type FoldedMesh } from '@/drawing';
-import type { Vec } from '@/core/fold';
-
-/** What shows of the bag. */
-export type Shown = 'outside' | 'inside';
-
-/** How many rows of each piece are there; null: all of them. */
-export type UpTo = ReadonlyMap<PartAt['piece'], number> | null;
-
-/** The folded bag, ready to be drawn. */
-export interface Folded {
-  /** What it is folded of. */
-  design: Design;
-  plan: Plan;
-  bag: FoldedBag;
-  mesh: FoldedMesh;
-  bumps: { points: Vec[]; radiusMm: number };
-  /** The point that it is turned about, wherever its flap is: the middle of the closed bag. */
-  middle: Vec;
-}
-
-/** Front and flap are left away to look inside, and what leads from the back to the flap. */
-const BEFORE_INSIDE = new Set(['part.front', 'part.bridge', 'part.flap']);
-
-const isBehind = ({ sheet }: { sheet: { mark: string } }): boolean => !BEFORE_INSIDE.has(sheet.mark);
-
-/** Folds a plan and makes its solids. */
-export function folded(design: Design, plan: Plan, way: FoldWay, shown: Shown, upTo: UpTo = null): Folded {
-  const made = foldBag(plan, way);
-  const whole = upTo ? workedBag(made, plan, upTo) : made;
-  // It stays where it will be, however little of it is there.
-  const closed = way.flap === 1 ? made : foldBag(plan, { ...way, flap: 1 });
-  const bag =
-    shown === 'outside'
-      ? whole
-      : {
-          ...whole,
-          sheets: whole.sheets.filter(({ mark }) => !BEFORE_INSIDE.has(mark)),
-          lines: whole.lines.filter(isBehind),
-          marks: [],
-        };
-  const liningMm = plan.lining ? plan.pouch.layers.liningMm : 0;
-  const mesh = foldedMesh(bag, liningMm, fabricPlaces(plan));
-  return {
-    ...{ design, plan },
-    bag,
-    mesh,
-    // Raised stitches lie on whole sheets.
-    bumps: whole === made ? bumpsOf(design, plan, bag) : { points: [], radiusMm: 0 },
-    middle: middleOf(closed === whole && shown === 'outside' ? mesh.box : foldedMesh(closed, liningMm).box),
-  };
-}
+import { folded, type Folded, type Shown, type UpTo } from '@/drawing';
 
 /** The folded bag of a plan, folded anew only when something of it changes. */
 export const useFolded = (

@@ -1,4 +1,4 @@
-import { buf as crc32 } from 'crc-32';
+import { dotsChunk } from '@/drawing/picture';
 
 /** Dots to the inch of a picture, and how many a browser draws at once. */
 const DPI = 300;
@@ -36,16 +36,6 @@ export const bytesOf = async (file: Blob): Promise<Uint8Array> => new Uint8Array
 /** Bytes of a PNG before its first chunk after the header: the signature, and the header's own chunk. */
 const AFTER_HEADER = 33;
 
-/** A PNG that says how many dots there are to the inch, so that it is printed at true size. Source: PNG specification, chunk pHYs. */
-function withDpi(png: Uint8Array, dpi: number): Blob {
-  const perMetre = Math.round(dpi / 0.0254);
-  const chunk = new Uint8Array(21);
-  const view = new DataView(chunk.buffer);
-  view.setUint32(0, 9);
-  chunk.set([0x70, 0x48, 0x59, 0x73], 4);
-  view.setUint32(8, perMetre);
-  view.setUint32(12, perMetre);
-  chunk[16] = 1;
-  view.setUint32(17, crc32(chunk.subarray(4, 17)) >>> 0);
-  return new Blob([png.slice(0, AFTER_HEADER), chunk, png.slice(AFTER_HEADER)], { type: 'image/png' });
-}
+/** A PNG that says how many dots there are to the inch, so that it is printed at true size. */
+const withDpi = (png: Uint8Array, dpi: number): Blob =>
+  new Blob([png.slice(0, AFTER_HEADER), dotsChunk(dpi) as BlobPart, png.slice(AFTER_HEADER)], { type: 'image/png' });

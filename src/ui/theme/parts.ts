@@ -258,7 +258,8 @@ export const PARTS = {
     alignItems: 'center',
     minHeight: '28px',
   },
-  '.weights input': { accentColor: 'var(--chakra-colors-brass-deep)', minWidth: '0' },
+  '.weights input': { minWidth: '0' },
+  'input[type="range"]': { accentColor: 'var(--chakra-colors-brass-deep)' },
   '.weights-word': { color: 'inkSoft', fontSize: '13px' },
   '.wishes': {
     display: 'flex',

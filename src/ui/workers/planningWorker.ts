@@ -9,7 +9,11 @@ export interface Running<T> {
 }
 
 /** What to ask of a worker; the second argument is told how much is done. */
-export type Work<T> = (worker: Remote<PlanningWork>, onShare: (share: number) => void) => Promise<T>;
+export type Work<T, W = PlanningWork> = (worker: Remote<W>, onShare: (share: number) => void) => Promise<T>;
+
+/** The worker for what is reckoned. */
+const planningWorker = () =>
+  new Worker(new URL('../../workers/planning.worker.ts', import.meta.url), { type: 'module' });
 
 /** A worker that dies is replaced so often. */
 const MOST_RESTARTS = 1;
@@ -20,11 +24,13 @@ const MOST_RESTARTS = 1;
  *
  * @param onShare told how much is done, from 0 to 1
  * @param onRestart told when the worker had died and the work begins anew
+ * @param newWorker makes the worker that can do it
  */
-export function inWorker<T>(
-  work: Work<T>,
+export function inWorker<T, W = PlanningWork>(
+  work: Work<T, W>,
   onShare: (share: number) => void,
   onRestart: () => void = () => {},
+  newWorker: () => Worker = planningWorker,
 ): Running<T> {
   let over = false;
   let restarts = 0;
@@ -38,7 +44,7 @@ export function inWorker<T>(
     };
   });
   const begin = () => {
-    const own = new Worker(new URL('../../workers/planning.worker.ts', import.meta.url), { type: 'module' });
+    const own = newWorker();
     worker = own;
     // What a worker said last can arrive after it was ended or replaced.
     const isCurrent = () => !over && worker === own;
@@ -56,7 +62,7 @@ export function inWorker<T>(
     const end = (value: T | null) => {
       if (isCurrent()) finish(value);
     };
-    work(wrap<PlanningWork>(own), proxy(whileRunning)).then(end, () => end(null));
+    work(wrap<W>(own), proxy(whileRunning)).then(end, () => end(null));
   };
   begin();
   return { result, stop: () => finish(null) };

@@ -1,6 +1,4 @@
-import type { Design } from '@/core/design';
-import type { Piece } from '@/core/pieces';
-import { fabricOf } from '../fabricRows';
+import type { Fabric } from '../fabricRows';
 import { FabricPainter, wholeOf } from './fabricPainter';
 import { grey } from './brush';
 import { mixed, type YarnLook } from './yarnLook';
@@ -8,7 +6,7 @@ import { mixed, type YarnLook } from './yarnLook';
 /** How far out what lies between the stitches is, as grey. */
 const GAP_HEIGHT = 60;
 
-/** A face of a piece, painted: as it looks in even light, and as grey how far out its yarn lies. Row 1 is below. */
+/** A face of a fabric, painted: as it looks in even light, and as grey how far out its yarn lies. Row 1 is below. */
 export interface PaintedFace {
   look: OffscreenCanvas;
   height: OffscreenCanvas;
@@ -17,20 +15,17 @@ export interface PaintedFace {
 }
 
 /**
- * Paints a face of a piece.
+ * Paints a face of a fabric.
  *
  * @param yarns the swatch's own first, then the further ones
  * @param most its stitches are no wider than `stitchPx`, and it is no larger than `sidePx` either way
  * @returns null where the browser has no canvas left to give
  */
 export function paintedFace(
-  design: Design,
-  piece: Piece,
-  face: 'outer' | 'inner',
+  fabric: Fabric,
   yarns: readonly YarnLook[],
   most: { stitchPx: number; sidePx: number },
 ): PaintedFace | null {
-  const fabric = fabricOf(design, piece, face);
   const proportion = fabric.rowMm / fabric.stitchMm;
   const stitchPx = Math.min(
     most.stitchPx,

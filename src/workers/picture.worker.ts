@@ -1,0 +1,4 @@
+import { expose } from 'comlink';
+import { pictureWork } from './pictureWork';
+
+expose(pictureWork);
