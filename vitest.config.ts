@@ -16,6 +16,7 @@ const every = {
   environment: 'node' as const,
   setupFiles: ['vitest.setup.ts'],
   testTimeout: 120_000,
+  hookTimeout: 60_000,
 };
 
 export default defineConfig({

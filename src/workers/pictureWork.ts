@@ -1,7 +1,7 @@
 import type { Design } from '@/core/design';
 import type { FoldWay } from '@/core/fold';
 import { planBag } from '@/core/plan';
-import { folded, type View } from '@/drawing';
+import { folded, type Shown, type UpTo, type View } from '@/drawing';
 import type { Rgb } from '@/drawing/fabric/paint';
 import { PngFile } from '@/drawing/picture';
 import { bagSkins, fittedView, rasterBands, type BagColours, type RasterView } from '@/drawing/raster';
@@ -14,6 +14,11 @@ export interface BagPicture {
   colours: BagColours;
   widthPx: number;
   heightPx: number;
+  /** From outside, or with its front away; and how many rows of each piece are there. */
+  shown?: Shown;
+  upTo?: UpTo;
+  /** How large it is, and how high; left out: so that what is seen fills the picture, without what is put into the bag. */
+  at?: { pxPerMm: number; upMm: number };
 }
 
 /** Told how much is done, from 0 to 1. */
@@ -63,15 +68,16 @@ export const pictureWork = {
 export type PictureWork = typeof pictureWork;
 
 /** The bag folded and looked at so that it fills the picture; nothing where there is no plan. */
-function scene({ design, way, turned, colours, ...size }: BagPicture): {
+function scene({ design, way, turned, colours, shown = 'outside', upTo = null, at, ...size }: BagPicture): {
   view: RasterView;
   bands: Generator<Uint8ClampedArray>;
 } | null {
   const result = planBag(design);
   if (!result.ok) return null;
-  const { mesh, middle } = folded(design, result.plan, way, 'outside');
-  const view = fittedView(mesh.solids, turned, middle, size);
-  return { view, bands: rasterBands(mesh.solids, view, bagSkins(design, result.plan, colours, view.pxPerMm)) };
+  const { mesh, middle } = folded(design, result.plan, way, shown, upTo);
+  const solids = at ? mesh.solids : mesh.solids.filter(({ stuff }) => stuff !== 'thing' && stuff !== 'load');
+  const view = at ? { ...turned, ...at, middle, ...size } : fittedView(solids, turned, middle, size);
+  return { view, bands: rasterBands(solids, view, bagSkins(design, result.plan, colours, view.pxPerMm)) };
 }
 
 /** A band laid on a ground of one colour. */

@@ -1,6 +1,6 @@
 import type { Problem, ProblemValues, Repair, RepairValues } from '@/core/problems';
 import type { StitchChoice } from '@/core/design';
-import type { LengthUnit } from '@/core/units';
+import { formatMass, type LengthUnit } from '@/core/units';
 import { percent } from './counting';
 import { BODY_PROBLEMS, BODY_REPAIRS } from './bodyProblemText';
 import type { LengthOf, Sentence, Sentences } from './sentence';
@@ -33,8 +33,6 @@ function ownPatternSentence(
       return `${row} has to begin with a stitch, so that the turning chain can stand beside it or for it.`;
   }
 }
-
-const grams = (mass: number): string => formatQuantity(mass, 'g', 'cm');
 
 /** What a size of the flap is called at the beginning of a sentence. */
 const FLAP_SIZES: Record<string, string> = {
@@ -145,11 +143,11 @@ const PROBLEMS: Sentences<ProblemValues> = {
   'own-pattern-does-not-fit': (v, _, names) => ownPatternSentence(v, names),
   'ball-not-known': () =>
     'Write down what a ball weighs and how long it is, as its label says, and the yarn can be worked out.',
-  'yarn-runs-out': (v, _, { yarn }) =>
+  'yarn-runs-out': (v, _, { yarn }, grams) =>
     `${yarn}: ${grams(v.haveG)} at hand, and the bag takes ${grams(v.needG)}. Have more before you begin, of the same lot, or make it smaller.`,
-  'yarn-within-doubt': (v, _, { yarn }) =>
+  'yarn-within-doubt': (v, _, { yarn }, grams) =>
     `${yarn}: ${grams(v.haveG)} at hand come to the bag without what is kept in reserve: ${grams(v.needG)} would be safe. Weigh what is left as you go.`,
-  'strap-longer-than-yarn': (v, length, { yarn }) =>
+  'strap-longer-than-yarn': (v, length, { yarn }, grams) =>
     `${yarn}: ${grams(v.haveG)} at hand run out in the strap: ${grams(v.shortG)} are lacking, about the last ${length(v.shortMm)} of it.`,
   'swatch-not-weighed': () => 'Weigh the swatch and measure its outline, and the yarn can be worked out.',
   ...BODY_PROBLEMS,
@@ -192,16 +190,18 @@ const lengthWriter =
  * @throws RangeError for a code that nobody has a sentence for
  */
 export const problemSentence = (problem: Problem, unit: LengthUnit, words = FITTING_WORDS): string =>
-  sentenceOf(
-    'problems',
-    PROBLEMS,
-    problem.code,
-    words,
-  )(problem.values as never, lengthWriter(unit), problem.names ?? {});
+  sentenceOf('problems', PROBLEMS, problem.code, words)(
+    problem.values as never,
+    lengthWriter(unit),
+    problem.names ?? {},
+    (massG) => formatMass(massG, unit),
+  );
 
 /** Says what a repair would do, as the label of the action that does it. */
 export const repairLabel = (repair: Repair, unit: LengthUnit, words = FITTING_WORDS): string =>
-  sentenceOf('repairs', REPAIRS, repair.code, words)(repair.values as never, lengthWriter(unit), {});
+  sentenceOf('repairs', REPAIRS, repair.code, words)(repair.values as never, lengthWriter(unit), {}, (massG) =>
+    formatMass(massG, unit),
+  );
 
 function sentenceOf(
   what: 'problems' | 'repairs',

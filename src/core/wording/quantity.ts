@@ -1,11 +1,17 @@
 import type { Figure, Source, Unit } from '@/core/figures';
-import { M_PER_YARD, MM_PER_INCH, formatLength, formatTolerance, type LengthUnit } from '@/core/units';
+import {
+  G_PER_OUNCE,
+  M_PER_YARD,
+  MM_PER_INCH,
+  formatLength,
+  formatMass,
+  formatTolerance,
+  massStepG,
+  type LengthUnit,
+} from '@/core/units';
 
 /** Lengths below this are written finer than a tape reads, since they are thicknesses and hardware, mm. */
 const FINE_BELOW_MM = 25;
-
-/** Grams in an ounce. Source: international avoirdupois pound of 1959, 453.59237 g, by sixteen. */
-const G_PER_OUNCE = 28.349523125;
 
 const COUNTED: Partial<Record<Unit, [string, string]>> = {
   stitch: ['stitch', 'stitches'],
@@ -26,6 +32,7 @@ const COUNTED: Partial<Record<Unit, [string, string]>> = {
  * formatQuantity(18, 'row number', 'cm') // => 'row 18'
  * formatQuantity(0.12, 'ratio', 'in') // => '12.0 %'
  * formatQuantity(100, 'm', 'in') // => '109.4 yd'
+ * formatQuantity(54.5, 'g', 'in') // => '1.92 oz (55 g)'
  * formatQuantity(4.5, 'money', 'cm') // => '4.50'
  * formatQuantity(12.2, 'h', 'cm') // => '12 h'
  */
@@ -45,7 +52,7 @@ export function formatQuantity(value: number, unit: Unit, lengthUnit: LengthUnit
     case 'mm/row':
       return lengthUnit === 'cm' ? `${value.toFixed(2)} mm` : `${(value / MM_PER_INCH).toFixed(3)} in`;
     case 'g':
-      return `${value.toFixed(value < 10 ? 1 : 0)} g`;
+      return formatMass(value, lengthUnit);
     case 'm':
       return lengthUnit === 'cm' ? `${value.toFixed(1)} m` : `${(value / M_PER_YARD).toFixed(1)} yd`;
     case 'm/g':
@@ -53,7 +60,9 @@ export function formatQuantity(value: number, unit: Unit, lengthUnit: LengthUnit
         ? `${value.toFixed(2)} m/g`
         : `${((value / M_PER_YARD) * G_PER_OUNCE).toFixed(0)} yd/oz`;
     case 'g/m2':
-      return `${value.toFixed(0)} g/m²`;
+      return lengthUnit === 'cm'
+        ? `${value.toFixed(0)} g/m²`
+        : `${((value * M_PER_YARD ** 2) / G_PER_OUNCE).toFixed(1)} oz/yd² (${value.toFixed(0)} g/m²)`;
     case 'h':
       return `${value.toFixed(value < 10 ? 1 : 0)} h`;
     case 'money':
@@ -80,10 +89,16 @@ export function formatPlusMinus(figure: Pick<Figure, 'value' | 'unit' | 'plusMin
   const { plusMinus, unit, value } = figure;
   if (plusMinus === null || plusMinus === 0) return '';
   if (unit === 'mm' && Math.abs(value) >= FINE_BELOW_MM) return formatTolerance(plusMinus, lengthUnit);
-  const rounded = ceilTo(plusMinus, shownStep(unit, Math.max(value, plusMinus), lengthUnit));
-  return unit === 'g' && Math.max(value, plusMinus) >= 10
-    ? `± ${rounded.toFixed(0)} g`
-    : `± ${formatQuantity(rounded, unit, lengthUnit)}`;
+  if (unit === 'g') return `± ${massDoubt(plusMinus, value, lengthUnit)}`;
+  return `± ${formatQuantity(ceilTo(plusMinus, shownStep(unit, Math.max(value, plusMinus), lengthUnit)), unit, lengthUnit)}`;
+}
+
+/** A mass's ± in the steps of the mass itself. */
+function massDoubt(plusMinus: number, value: number, lengthUnit: LengthUnit): string {
+  const grams = ceilTo(plusMinus, massStepG(Math.max(value, plusMinus)));
+  return lengthUnit === 'cm' && Math.max(value, plusMinus) >= 10
+    ? `${grams.toFixed(0)} g`
+    : formatMass(grams, lengthUnit, { up: true });
 }
 
 /** The words for where a rule comes from. */
@@ -122,7 +137,6 @@ function shownStep(unit: Unit, value: number, lengthUnit: LengthUnit): number {
       return lengthUnit === 'cm' ? 0.01 : 0.001 * MM_PER_INCH;
     case 'm':
       return lengthUnit === 'cm' ? 0.1 : 0.1 * M_PER_YARD;
-    case 'g':
     case 'h':
       return value < 10 ? 0.1 : 1;
     case 'ratio':

@@ -1,7 +1,7 @@
 import type { Replanned, YarnLasts } from '@/core/bench';
 import type { ZoneId } from '@/core/pieces';
 import type { Plan } from '@/core/plan';
-import type { LengthUnit } from '@/core/units';
+import { G_PER_OUNCE, formatMass, type LengthUnit } from '@/core/units';
 import { formatDifference, formatPlusMinus, formatQuantity } from './quantity';
 
 const ZONES: Record<ZoneId, string> = {
@@ -59,13 +59,17 @@ export function pieceAgainstSwatch(share: number, of: 'row' | 'stitch'): string 
  * Whether the ball is enough, and if not, to which row it lasts; all of it from when it was weighed last.
  *
  * @example
- * yarnLastsText({ gPerRow: 1, weighedAtRow: 30, leftG: 20, lastsToRow: 50, rowsLeft: 30, neededG: 30 }) // => 'A row takes 1.00 g. After row 30 this piece still took 30 g, and only 20 g were left: it lasts to row 50.'
+ * yarnLastsText({ gPerRow: 1, weighedAtRow: 30, leftG: 20, lastsToRow: 50, rowsLeft: 30, neededG: 30 }, 'cm') // => 'A row takes 1.00 g. After row 30 this piece still took 30 g, and only 20 g were left: it lasts to row 50.'
  */
-export function yarnLastsText({ gPerRow, weighedAtRow, neededG, leftG, lastsToRow, rowsLeft }: YarnLasts): string {
-  const needs = `A row takes ${gPerRow.toFixed(2)} g. After row ${weighedAtRow} this piece still took ${Math.ceil(neededG - 1e-9)} g`;
+export function yarnLastsText(
+  { gPerRow, weighedAtRow, neededG, leftG, lastsToRow, rowsLeft }: YarnLasts,
+  unit: LengthUnit,
+): string {
+  const perRow = unit === 'cm' ? '' : `${(gPerRow / G_PER_OUNCE).toFixed(3)} oz, `;
+  const needs = `A row takes ${perRow}${gPerRow.toFixed(2)} g. After row ${weighedAtRow} this piece still took ${formatMass(Math.ceil(neededG - 1e-9), unit)}`;
   return lastsToRow >= weighedAtRow + rowsLeft
-    ? `${needs}, and ${Math.floor(leftG)} g were left: it is enough.`
-    : `${needs}, and only ${Math.floor(leftG)} g were left: it lasts to row ${lastsToRow}.`;
+    ? `${needs}, and ${formatMass(Math.floor(leftG), unit)} were left: it is enough.`
+    : `${needs}, and only ${formatMass(Math.floor(leftG), unit)} were left: it lasts to row ${lastsToRow}.`;
 }
 
 /** Signed, for a table of measured against planned. */

@@ -3,7 +3,7 @@
 import { Button, Flex } from '@chakra-ui/react';
 import { useState } from 'react';
 import { heldG, heldTapeMm, readScaleLine, readTapeLine } from '@/core/bench';
-import { formatLength, type LengthUnit } from '@/core/units';
+import { formatLength, formatMass, type LengthUnit } from '@/core/units';
 import { DeviceBox, type DeviceButton } from '@/ui/devices/DeviceBox';
 import { practiceScale, type PracticeScale } from '@/ui/devices/practiceScale';
 import { practiceTape, type PracticeTape } from '@/ui/devices/practiceTape';
@@ -95,7 +95,11 @@ function TapeBox({ unit, onLength, onWidth, onLeave }: BenchDevicesProps & { onL
   );
 }
 
-function ScaleBox({ onMass, onLeave }: BenchDevicesProps & { onLeave: () => void }) {
+/** A scale shows tenths of a gram; beside inches, ounces with the grams. */
+const scaleText = (massG: number, unit: LengthUnit): string =>
+  unit === 'cm' ? `${massG.toFixed(1)} g` : formatMass(massG, unit);
+
+function ScaleBox({ unit, onMass, onLeave }: BenchDevicesProps & { onLeave: () => void }) {
   const [scale, setScale] = useState<PracticeScale>(() => practiceScale());
   const [laidG, setLaidG] = useState(0);
   const [said, setSaid] = useState<string | null>(null);
@@ -105,7 +109,7 @@ function ScaleBox({ onMass, onLeave }: BenchDevicesProps & { onLeave: () => void
   const take = () => {
     if (held === null) return;
     onMass(held);
-    setSaid(`Taken as what is left: ${held} g.`);
+    setSaid(`Taken as what is left: ${scaleText(held, unit)}.`);
   };
   const again = () => {
     const next = practiceScale();
@@ -123,14 +127,14 @@ function ScaleBox({ onMass, onLeave }: BenchDevicesProps & { onLeave: () => void
   return (
     <DeviceBox
       name="scale"
-      reading={readingText(unplugged, 'scale', last === undefined ? null : `${last.toFixed(1)} g`, held !== null)}
+      reading={readingText(unplugged, 'scale', last === undefined ? null : scaleText(last, unit), held !== null)}
       handle={
         unplugged
           ? null
           : {
               label: 'Lay the ball on it',
               name: 'What lies on the practice scale',
-              ...{ most: MOST_SCALE_G, step: 0.5, at: laidG, says: `${laidG.toFixed(1)} g` },
+              ...{ most: MOST_SCALE_G, step: 0.5, at: laidG, says: scaleText(laidG, unit) },
               onMove: (massG) => {
                 setLaidG(massG);
                 scale.lay(massG);

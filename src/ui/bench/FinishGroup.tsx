@@ -4,12 +4,13 @@ import { Box, Button, Flex, Textarea } from '@chakra-ui/react';
 import { memo, useMemo, useState } from 'react';
 import { partsToWork, type BenchState } from '@/core/bench';
 import { finishedOf, goneByScale, timeLeft } from '@/core/logbook';
+import { formatMass } from '@/core/units';
 import { hoursText, timeLeftText } from '@/core/wording';
 import { useBag } from '@/ui/bag/BagProvider';
 import { Group } from '@/ui/bag/PlaceLayout';
 import { PhotoStrip } from '@/ui/photos/PhotoStrip';
 import type { MakingLog } from './makingLog';
-import { TypedLength, TypedNumber } from './TypedMeasure';
+import { TypedLength, TypedMass, TypedNumber } from './TypedMeasure';
 
 /** What is typed before it is told; null: not known. */
 interface Typed {
@@ -40,7 +41,7 @@ export const FinishGroup = memo(function FinishGroup({ log, bench }: { log: Maki
       {told && (
         <Box mb="2" data-testid="finished">
           ✓ Told finished
-          {told.usedG === null ? '' : `, ${told.usedG} g of yarn in it`}
+          {told.usedG === null ? '' : `, ${formatMass(told.usedG, design.settings.lengthUnit)} of yarn in it`}
           {told.hours === null ? '' : `, ${hoursText(told.hours)} of work`}. It stands in the logbook, and teaches the
           next one.
         </Box>
@@ -115,14 +116,13 @@ function FinishFields({ log, bench, onDone }: { log: MakingLog; bench: BenchStat
   return (
     <Box role="group" aria-label="It is finished">
       <Flex gap="3" wrap="wrap" align="start">
-        <TypedNumber
+        <TypedMass
           label="Yarn in it"
-          suffix="g"
+          unit={unit}
           help="Weighed before less weighed after; tails count."
-          value={typed.usedG}
-          most={100_000}
+          valueG={typed.usedG}
+          mostG={100_000}
           isNoughtToo={false}
-          what="a mass in g"
           onChange={(usedG) => put({ usedG })}
         />
         <TypedNumber

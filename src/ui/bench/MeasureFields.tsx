@@ -7,7 +7,7 @@ import type { LengthUnit } from '@/core/units';
 import { TypedField } from '@/ui/fields/TypedField';
 import { BenchDevices } from './BenchDevices';
 import type { MakingLog } from './makingLog';
-import { TypedLength, TypedNumber } from './TypedMeasure';
+import { TypedLength, TypedMass } from './TypedMeasure';
 
 /** What is typed before it is written down. */
 interface Typed {
@@ -69,14 +69,13 @@ export function MeasureFields({
         />
         {length('It is long', 'lengthMm', 'From the beginning, laid flat, not pulled.')}
         {stitches !== null && length('And wide', 'widthMm', `Over all ${stitches} stitches; may be left out.`)}
-        <TypedNumber
+        <TypedMass
           label="Left of the yarn"
-          suffix="g"
+          unit={unit}
           help="Weigh the ball twice, some rows apart."
-          value={leftG}
-          most={MOST_G}
+          valueG={leftG}
+          mostG={MOST_G}
           isNoughtToo
-          what="a mass in g"
           onChange={(massG) => void put({ leftG: massG })}
         />
         <Button

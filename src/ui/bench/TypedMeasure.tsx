@@ -1,6 +1,6 @@
 'use client';
 
-import { formatLength, parseLength, type LengthUnit } from '@/core/units';
+import { bareMass, formatLength, massUnitOf, parseLength, parseMass, type LengthUnit } from '@/core/units';
 import { TypedField } from '@/ui/fields/TypedField';
 
 interface TypedMeasureProps {
@@ -32,6 +32,32 @@ export const TypedLength = ({
       if (read.mm < LEAST_MM || read.mm > mostMm)
         return `Write from ${formatLength(LEAST_MM, unit)} to ${formatLength(mostMm, unit)}.`;
       return said(onChange, read.mm);
+    }}
+  />
+);
+
+/** A mass that is typed likewise. */
+export const TypedMass = ({
+  label,
+  help,
+  unit,
+  valueG,
+  mostG,
+  isNoughtToo,
+  onChange,
+}: TypedMeasureProps & { unit: LengthUnit; valueG: number | null; mostG: number; isNoughtToo: boolean }) => (
+  <TypedField
+    label={label}
+    suffix={massUnitOf(unit)}
+    help={help}
+    shown={valueG === null ? '' : bareMass(valueG, unit)}
+    commit={(text) => {
+      if (text.trim() === '') return said(onChange, null);
+      const read = parseMass(text, unit);
+      const isTaken = read.ok && read.massG <= mostG && (isNoughtToo ? read.massG >= 0 : read.massG > 0);
+      return isTaken
+        ? said(onChange, read.massG)
+        : `Write a mass in ${massUnitOf(unit)}${isNoughtToo ? '' : ', more than nought'}.`;
     }}
   />
 );

@@ -8,7 +8,7 @@ import { formatQuantity } from '@/core/wording';
 import { useBag, useBagBehind, useBagStore } from '@/ui/bag/BagProvider';
 import { usePackingSearch } from '@/ui/bag/PackingSearch';
 import { Group, Row } from '@/ui/bag/PlaceLayout';
-import { LengthField, NumberField } from '@/ui/fields';
+import { LengthField, MassField } from '@/ui/fields';
 import { AskableNumber, FigureTicket } from '@/ui/figures/FigureTicket';
 import { TakeTable } from '@/ui/figures/TakeTable';
 
@@ -46,11 +46,10 @@ export function PackingGroup() {
           onChange={(value) => set('Load', ['contents', 'thicknessMm'], value)}
           onClear={() => set('Load as packed', ['contents', 'thicknessMm'], null)}
         />
-        <NumberField
+        <MassField
           label="Mass, if you know better"
-          suffix="g"
           width="6em"
-          value={massG}
+          valueG={massG}
           empty="added up"
           onChange={(value) => set('Mass of the load', ['contents', 'massG'], value)}
           onClear={() => set('Mass added up', ['contents', 'massG'], null)}

@@ -3,7 +3,7 @@
 import type { Thing } from '@/core/design';
 import { useBag, useBagStore } from '@/ui/bag/BagProvider';
 import { Row } from '@/ui/bag/PlaceLayout';
-import { ChoiceField, LengthField, NumberField, TextField } from '@/ui/fields';
+import { ChoiceField, LengthField, NumberField, TextField, MassField } from '@/ui/fields';
 
 const TURNS: { value: Thing['turns']; label: string }[] = [
   { value: 'in-the-plane', label: 'Upright or on its side' },
@@ -48,11 +48,10 @@ export function ThingFields({ index }: { index: number }) {
         valueMm={thing.thicknessMm}
         onChange={(value) => set('thick', 'thicknessMm', value)}
       />
-      <NumberField
+      <MassField
         label="Weight of one"
-        suffix="g"
         width="4.5em"
-        value={thing.massG}
+        valueG={thing.massG}
         empty="not weighed"
         onChange={(value) => set('weight', 'massG', value)}
         onClear={() => set('weight', 'massG', null)}

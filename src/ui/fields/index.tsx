@@ -2,7 +2,7 @@
 
 import { Button, NativeSelect } from '@chakra-ui/react';
 import type { FieldFault } from '@/core/design';
-import { MM_PER_INCH, formatLength, parseLength, type LengthUnit } from '@/core/units';
+import { MM_PER_INCH, bareMass, formatLength, massUnitOf, parseLength, parseMass, type LengthUnit } from '@/core/units';
 import { faultSentence } from '@/core/wording';
 import { useBag } from '@/ui/bag/BagProvider';
 import type { WordId } from '@/core/wording';
@@ -77,6 +77,34 @@ export function NumberField({ value, suffix, onChange, onClear, empty, ...frame 
       {...frame}
       shown={value === null ? '' : String(Math.round(value * 1000) / 1000)}
       suffix={suffix}
+      placeholder={empty}
+      commit={commit}
+    />
+  );
+}
+
+interface MassFieldProps extends CommonProps {
+  /** Null while it is not known: the field is empty. */
+  valueG: number | null;
+  empty?: string;
+  onClear?: () => FieldFault[];
+  onChange: (massG: number) => FieldFault[];
+}
+
+/** A mass: in grams, or beside inches in ounces. Either way of writing it is read: "54", "54 g", "1.9 oz". */
+export function MassField({ valueG, onChange, onClear, empty, ...frame }: MassFieldProps) {
+  const unit = useBag((state) => state.design.settings.lengthUnit);
+  const commit = (text: string): string | null => {
+    const parsed = parseMass(text, unit);
+    if (parsed.ok) return firstSentence(onChange(parsed.massG), unit);
+    if (parsed.code === 'empty' && onClear) return firstSentence(onClear(), unit);
+    return unit === 'cm' ? 'Write a mass, such as 54 or 1.9 oz.' : 'Write a mass, such as 1.9 or 54 g.';
+  };
+  return (
+    <TypedField
+      {...frame}
+      shown={valueG === null ? '' : bareMass(valueG, unit)}
+      suffix={massUnitOf(unit)}
       placeholder={empty}
       commit={commit}
     />

@@ -72,9 +72,9 @@ export function FoldedBagView({ heightPx, upTo = null }: { heightPx: number; upT
           aria-valuenow={degrees}
           aria-valuetext={`turned by ${degrees} degrees`}
           onKeyDown={onTurnKey}
-          style={{ position: 'absolute', inset: 0, cursor: 'grab', touchAction: 'none' }}
+          style={{ position: 'absolute', inset: 0, cursor: 'grab', touchAction: 'pan-y' }}
         >
-          {how.kind === 'still' && <FoldedStill {...picture} size={size} />}
+          {how.kind === 'still' && <FoldedStill {...picture} size={size} shown={shown} upTo={upTo} />}
           {how.kind !== 'still' && how.kind !== 'unknown' && (
             <FoldedScene {...picture} onLost={how.giveUp} onFirst={how.first} />
           )}
@@ -181,12 +181,18 @@ function useTurn() {
       yawRad: wrapped(from.yawRad + yawRad),
       pitchRad: Math.max(-MOST_PITCH, Math.min(MOST_PITCH, from.pitchRad + pitchRad)),
     }));
-  const bindTurn = useDrag(({ delta: [x, y], tap }) => (tap ? undefined : turn(x * RAD_PER_PX, y * RAD_PER_PX)), {
-    filterTaps: true,
-    // Not captured, so that a press reaches what it is on.
-    pointer: { touch: true, capture: false },
-    eventOptions: { passive: false },
-  });
+  const bindTurn = useDrag(
+    ({ delta: [x, y], tap, event }) => {
+      // A thumb that goes up or down scrolls the page; across, it turns the bag.
+      if (!tap) turn(x * RAD_PER_PX, event.type.startsWith('touch') ? 0 : y * RAD_PER_PX);
+    },
+    {
+      filterTaps: true,
+      // Not captured, so that a press reaches what it is on.
+      pointer: { touch: true, capture: false },
+      eventOptions: { passive: false },
+    },
+  );
   const onTurnKey = (event: KeyboardEvent) => {
     const way = { ArrowLeft: [-1, 0], ArrowRight: [1, 0], ArrowUp: [0, -1], ArrowDown: [0, 1] }[event.key];
     if (event.key === 'Home') setView(USUAL_VIEW);

@@ -1,7 +1,7 @@
 'use client';
 
 import { WISH_NAMES } from '@/core/wording';
-import { LengthField, NumberField } from '@/ui/fields';
+import { LengthField, MassField } from '@/ui/fields';
 import { useSolutionChoices } from './solutionChoices';
 
 const YES_OR_NO = ['sameStitch', 'fits', 'plainFolds', 'triedHooks'] as const;
@@ -21,14 +21,13 @@ export function WishFields() {
           <span>{WISH_NAMES[id]}</span>
         </label>
       ))}
-      <NumberField
+      <MassField
         label={WISH_NAMES.yarnG}
-        value={wishes.yarnG}
-        suffix="g"
+        valueG={wishes.yarnG}
         empty="any"
         width="7em"
         onChange={(value) => {
-          if (value <= 0) return [{ path: [], sentence: 'Write how many grams you have.' }];
+          if (value <= 0) return [{ path: [], sentence: 'Write how much you have.' }];
           wish({ yarnG: value });
           return [];
         }}

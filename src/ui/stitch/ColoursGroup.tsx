@@ -8,7 +8,7 @@ import { PIECE_NAMES, colourLetter } from '@/core/wording';
 import { useBag, useBagBehind, useBagStore } from '@/ui/bag/BagProvider';
 import { FoldedGroup } from '@/ui/bag/FoldedGroup';
 import { Row } from '@/ui/bag/PlaceLayout';
-import { AddOrTake, ChoiceField, NumberField, TextField } from '@/ui/fields';
+import { AddOrTake, ChoiceField, NumberField, TextField, MassField } from '@/ui/fields';
 import { AskableNumber } from '@/ui/figures/FigureTicket';
 import { CLOTHS, clothStyle } from '@/ui/theme/colours';
 
@@ -99,12 +99,11 @@ function ColourOf({ yarn, index, edit }: { yarn: FurtherYarn; index: number; edi
           choices={YARN_COLOURS.map((colour) => ({ value: colour, label: CLOTHS[colour].label }))}
           onChange={(value) => set('Yarn colour', 'colour', value)}
         />
-        <NumberField
+        <MassField
           label="One ball"
-          suffix="g"
           width="4.5em"
           empty="not known"
-          value={yarn.ballMassG}
+          valueG={yarn.ballMassG}
           onClear={() => set('Ball', 'ballMassG', null)}
           onChange={(value) => set('Ball', 'ballMassG', value)}
         />

@@ -2,7 +2,7 @@
 
 import { useBag, useBagStore } from '@/ui/bag/BagProvider';
 import { Group, Row } from '@/ui/bag/PlaceLayout';
-import { NumberField } from '@/ui/fields';
+import { MassField } from '@/ui/fields';
 import { FigureTicket } from '@/ui/figures/FigureTicket';
 
 /** What of each yarn is at hand, by the scale, and what is still to be bought of it. */
@@ -20,11 +20,10 @@ export function AtHandGroup() {
     <Group title="At hand">
       {lots.map(({ name, lacking }, index) => (
         <Row key={name}>
-          <NumberField
+          <MassField
             label={lots.length === 1 ? 'Yarn you have' : name}
-            suffix="g"
             width="6em"
-            value={atHand[index] ?? null}
+            valueG={atHand[index] ?? null}
             empty="not said"
             onChange={(value) => set(index, value)}
             onClear={() => set(index, null)}

@@ -5,6 +5,7 @@ import { useMemo } from 'react';
 import type { PieceId } from '@/core/pieces';
 import { ballsForPieces, ballsOf, piecesOfYarn, stockItemSchema, type Ball, type PieceFromBalls } from '@/core/stock';
 import { PIECE_NAMES } from '@/core/wording';
+import { formatMass, type LengthUnit } from '@/core/units';
 import { useBag } from '@/ui/bag/BagProvider';
 import { Group } from '@/ui/bag/PlaceLayout';
 import { useWholeLibrary } from '@/ui/library/library';
@@ -14,6 +15,7 @@ const nameOf = (id: PieceId): string => PIECE_NAMES[id];
 /** Which piece is worked from which ball, so that yarn is joined in as few as can be. Told of a bag in one yarn, once its swatch was weighed. */
 export function BallsGroup() {
   const plan = useBag((state) => state.plan);
+  const unit = useBag((state) => state.design.settings.lengthUnit);
   const stock = useWholeLibrary('/api/stock', stockItemSchema);
   const told = useMemo(() => {
     const pieces = piecesOfYarn(plan, nameOf);
@@ -27,7 +29,7 @@ export function BallsGroup() {
       <Box as="ul" listStyleType="none" data-testid="balls">
         {told.pieces.map((one, index) => (
           <Box as="li" key={index}>
-            <b>{firstLarge(one.piece.name)}</b>: {fromText(one, told.balls)}
+            <b>{firstLarge(one.piece.name)}</b>: {fromText(one, told.balls, unit)}
           </Box>
         ))}
       </Box>
@@ -44,12 +46,13 @@ export function BallsGroup() {
 
 const firstLarge = (text: string): string => text.charAt(0).toUpperCase() + text.slice(1);
 
-function fromText({ piece, from, lackingG }: PieceFromBalls, balls: readonly Ball[]): string {
+function fromText({ piece, from, lackingG }: PieceFromBalls, balls: readonly Ball[], unit: LengthUnit): string {
+  const mass = (massG: number) => formatMass(Math.ceil(massG), unit);
   const parts = from.map(({ ball, massG }) =>
     from.length === 1 && lackingG === 0
-      ? `${balls[ball]?.name} (${Math.ceil(massG)} g)`
-      : `${Math.ceil(massG)} g of ${balls[ball]?.name}`,
+      ? `${balls[ball]?.name} (${mass(massG)})`
+      : `${mass(massG)} of ${balls[ball]?.name}`,
   );
-  const lacking = lackingG > 0 ? [`${Math.ceil(lackingG)} g are lacking`] : [];
-  return [...parts, ...lacking].join(', then ') || `${Math.ceil(piece.massG)} g are lacking`;
+  const lacking = lackingG > 0 ? [`${mass(lackingG)} are lacking`] : [];
+  return [...parts, ...lacking].join(', then ') || `${mass(piece.massG)} are lacking`;
 }

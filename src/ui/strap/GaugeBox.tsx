@@ -4,6 +4,7 @@ import { Button } from '@chakra-ui/react';
 import { useState } from 'react';
 import type { FieldFault } from '@/core/design';
 import { heldReading, massOfPullG, readBenchLine, type HeldReading } from '@/core/strap';
+import { formatMass } from '@/core/units';
 import { formatQuantity, faultSentence } from '@/core/wording';
 import { useBag } from '@/ui/bag/BagProvider';
 import { DeviceBox, type DeviceButton } from '@/ui/devices/DeviceBox';
@@ -63,7 +64,7 @@ export function GaugeBox({ onTake }: { onTake: (as: Taken, held: HeldReading) =>
         unplugged
           ? 'The gauge was unplugged. What was taken stays.'
           : last
-            ? `${Math.round(massOfPullG(last.pullN))} g · ${formatQuantity(last.lengthMm, 'mm', unit)}${held ? ', holding still' : ''}`
+            ? `${formatMass(Math.round(massOfPullG(last.pullN)), unit)} · ${formatQuantity(last.lengthMm, 'mm', unit)}${held ? ', holding still' : ''}`
             : 'Waiting for the gauge.'
       }
       handle={
@@ -72,7 +73,13 @@ export function GaugeBox({ onTake }: { onTake: (as: Taken, held: HeldReading) =>
           : {
               label: 'Pull it',
               name: 'How hard the practice gauge is pulled',
-              ...{ most: MOST_PULL_N, step: 0.5, at: pullN, says: `${Math.round(massOfPullG(pullN))} g`, onMove: pull },
+              ...{
+                most: MOST_PULL_N,
+                step: 0.5,
+                at: pullN,
+                says: formatMass(Math.round(massOfPullG(pullN)), unit),
+                onMove: pull,
+              },
             }
       }
       buttons={[...buttons, { label: 'Put it away', onPress: () => setGauge(null) }]}

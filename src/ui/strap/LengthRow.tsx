@@ -4,7 +4,7 @@ import { CARRYINGS, type Carrying, type Strap } from '@/core/design';
 import { useBag } from '@/ui/bag/BagProvider';
 import { Row } from '@/ui/bag/PlaceLayout';
 import { CARRIED } from '@/ui/carry/carried';
-import { ChoiceField, LengthField, NumberField } from '@/ui/fields';
+import { ChoiceField, LengthField, MassField } from '@/ui/fields';
 import { lastSize, rememberSize } from './bodySize';
 import { PartLength, entries, type Edit, type PartProps } from './parts';
 
@@ -65,12 +65,11 @@ export function LengthRow({ strap, edit }: PartProps) {
         />
       )}
       {given.by === 'copy' && (
-        <NumberField
+        <MassField
           label="Under a bag of"
-          suffix="g"
           width="7em"
           empty="lying slack"
-          value={given.massG}
+          valueG={given.massG}
           onChange={(grams) => edit('What the strap you like carried', ['given', 'massG'], grams)}
           onClear={() => edit('What the strap you like carried', ['given', 'massG'], null)}
         />

@@ -14,7 +14,7 @@ import { ALONG, STRAP_NATURES, strapStitch } from '@/core/strap';
 import { STRAP_NAMES, stitchName } from '@/core/wording';
 import { useBag, useBagStore } from '@/ui/bag/BagProvider';
 import { Group, Row } from '@/ui/bag/PlaceLayout';
-import { AddOrTake, LengthField, NumberField } from '@/ui/fields';
+import { AddOrTake, LengthField, NumberField, MassField } from '@/ui/fields';
 import { useAllTyped } from '@/ui/fields/useAllTyped';
 import { GaugeBox } from './GaugeBox';
 
@@ -170,7 +170,7 @@ function WeightRow({ number, massG, lengthMm, onMass, onLength, onTakeOut }: Wei
       <Box pt="2" fontSize="14px">
         With
       </Box>
-      <NumberField label={`Weight ${number}`} hideLabel suffix="g" width="5.5em" value={massG} onChange={onMass} />
+      <MassField label={`Weight ${number}`} hideLabel width="5.5em" valueG={massG} onChange={onMass} />
       <Box pt="2" fontSize="14px">
         on it
       </Box>

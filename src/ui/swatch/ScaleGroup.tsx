@@ -2,7 +2,7 @@
 
 import { useBag, useBagStore } from '@/ui/bag/BagProvider';
 import { Group, Row } from '@/ui/bag/PlaceLayout';
-import { AddOrTake, LengthField, NumberField } from '@/ui/fields';
+import { AddOrTake, LengthField, MassField } from '@/ui/fields';
 
 /** The swatch on the scale: its mass, and the outline without which that says nothing. */
 export function ScaleGroup() {
@@ -17,12 +17,11 @@ export function ScaleGroup() {
       action={weighed && <AddOrTake label="Not weighed" onClick={() => set('Not weighed', [], null)} />}
     >
       <Row>
-        <NumberField
+        <MassField
           label="Its mass"
-          suffix="g"
           width="5em"
           empty="not weighed"
-          value={weighed?.massG ?? null}
+          valueG={weighed?.massG ?? null}
           onChange={(value) =>
             weighed
               ? set('Swatch mass', ['massG'], value)

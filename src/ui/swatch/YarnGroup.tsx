@@ -7,7 +7,7 @@ import { YARN_CLASS_LABELS } from '@/core/wording';
 import type { DesignEdit } from '@/core/problems';
 import { useBag, useBagBehind, useBagStore } from '@/ui/bag/BagProvider';
 import { Group, Row } from '@/ui/bag/PlaceLayout';
-import { AddOrTake, ChoiceField, NumberField, TextField } from '@/ui/fields';
+import { AddOrTake, ChoiceField, NumberField, TextField, MassField } from '@/ui/fields';
 import { FigureTicket } from '@/ui/figures/FigureTicket';
 import { CLOTHS } from '@/ui/theme/colours';
 
@@ -125,11 +125,10 @@ function BallFields({
     store.getState().edit(label, [{ path: [...path, field], value }]);
   return (
     <>
-      <NumberField
+      <MassField
         label="One ball"
-        suffix="g"
         width="5em"
-        value={ballMassG}
+        valueG={ballMassG}
         empty="its label"
         onClear={() => set('Ball', 'ballMassG', null)}
         onChange={(value) => set('Ball', 'ballMassG', value)}
