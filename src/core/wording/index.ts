@@ -13,6 +13,7 @@ export {
 export { BASIS_SENTENCES, BASIS_SIGN, BASIS_WORDS } from './basisText';
 export { wordsOfEachRow } from './eachRow';
 export { TRADE_WORDS, WORD_IDS, type TradeWord, type WordId } from './tradeWords';
+export { foldedText } from './foldedText';
 export { sheetText, type PieceTwin } from './sheetText';
 export { colourLetter } from './colourText';
 export { lineInWords } from './written/inWords';

@@ -7,6 +7,7 @@ import type { FoldState } from '@/core/fold';
 import { sectionDrawing, type Shape } from '@/drawing';
 import { useBag, useBagBehind, useBagStore } from '@/ui/bag/BagProvider';
 import { clothStyle } from '@/ui/theme/colours';
+import { FoldedTwin } from './FoldedTwin';
 import { LineOnFabric } from './LineOnFabric';
 import { MarkOnFabric } from './MarkOnFabric';
 import { DrawingDefs, ShapeView } from './ShapeView';
@@ -47,57 +48,64 @@ export function SectionView({ heightPx, widthPx }: { heightPx: number; widthPx: 
   const leftOf = (index: number) =>
     gapPx / 2 + drawings.slice(0, index).reduce((sum, { box }) => sum + box.widthMm * scale + gapPx, 0);
   return (
-    <svg
-      width={widthPx}
-      height={heightPx}
-      role="img"
-      aria-label={`Section through the folded bag: ${states.map(({ label }) => label.toLowerCase()).join(', ')}`}
-      data-testid="section"
-      style={{ ...clothStyle(cloth), contain: 'strict' }}
-      onClick={(event) => {
-        const mark = (event.target as Element).getAttribute('data-mark');
-        store.getState().select(mark);
-      }}
-    >
-      <DrawingDefs />
-      {drawings.map((drawing, index) => {
-        const at = leftOf(index);
-        const top = heightPx - labelPx - drawing.box.heightMm * scale;
-        return (
-          <g key={states[index]?.state}>
-            <g transform={`translate(${at} ${top}) scale(${scale})`}>
-              {drawing.shapes.map((shape, shapeIndex) => (
-                <ShapeView key={shapeIndex} shape={shape} lit={shape.mark !== undefined && shape.mark === selection} />
-              ))}
+    <>
+      <svg
+        width={widthPx}
+        height={heightPx}
+        role="group"
+        aria-label={`Section through the folded bag: ${states.map(({ label }) => label.toLowerCase()).join(', ')}`}
+        data-testid="section"
+        style={{ ...clothStyle(cloth), contain: 'strict' }}
+        onClick={(event) => {
+          const mark = (event.target as Element).getAttribute('data-mark');
+          store.getState().select(mark);
+        }}
+      >
+        <DrawingDefs />
+        {drawings.map((drawing, index) => {
+          const at = leftOf(index);
+          const top = heightPx - labelPx - drawing.box.heightMm * scale;
+          return (
+            <g key={states[index]?.state}>
+              <g transform={`translate(${at} ${top}) scale(${scale})`}>
+                {drawing.shapes.map((shape, shapeIndex) => (
+                  <ShapeView
+                    key={shapeIndex}
+                    shape={shape}
+                    lit={shape.mark !== undefined && shape.mark === selection}
+                  />
+                ))}
+              </g>
+              {drawing.shapes.map((shape, shapeIndex) =>
+                shape.role === 'tick' && shape.mark && movable.has(shape.mark) ? (
+                  <TickHold key={shapeIndex} tick={shape} left={at} top={top} scale={scale} onHold={setHeld} />
+                ) : (
+                  <MarkHold
+                    key={shapeIndex}
+                    shape={shape}
+                    mark={movableMarks.get(shape.mark ?? '')}
+                    left={at}
+                    top={top}
+                    scale={scale}
+                    onHold={setHeld}
+                  />
+                ),
+              )}
+              <text
+                style={{ fontSize: 13 }}
+                x={at + (drawing.box.widthMm * scale) / 2}
+                y={heightPx - 5}
+                textAnchor="middle"
+                fill="var(--chakra-colors-ink)"
+              >
+                {states[index]?.label}
+              </text>
             </g>
-            {drawing.shapes.map((shape, shapeIndex) =>
-              shape.role === 'tick' && shape.mark && movable.has(shape.mark) ? (
-                <TickHold key={shapeIndex} tick={shape} left={at} top={top} scale={scale} onHold={setHeld} />
-              ) : (
-                <MarkHold
-                  key={shapeIndex}
-                  shape={shape}
-                  mark={movableMarks.get(shape.mark ?? '')}
-                  left={at}
-                  top={top}
-                  scale={scale}
-                  onHold={setHeld}
-                />
-              ),
-            )}
-            <text
-              style={{ fontSize: 13 }}
-              x={at + (drawing.box.widthMm * scale) / 2}
-              y={heightPx - 5}
-              textAnchor="middle"
-              fill="var(--chakra-colors-ink)"
-            >
-              {states[index]?.label}
-            </text>
-          </g>
-        );
-      })}
-    </svg>
+          );
+        })}
+      </svg>
+      <FoldedTwin label="The section in words" states={states.map(({ state }) => state)} />
+    </>
   );
 }
 

@@ -9,6 +9,7 @@ import type { LengthUnit } from '@/core/units';
 import { formatQuantity } from '@/core/wording';
 import { USUAL_VIEW, type Folded, type Shown, type UpTo, type View } from '@/drawing';
 import { useBag, useBagBehind, useBagStore } from '@/ui/bag/BagProvider';
+import { FoldedTwin } from '@/ui/drawing/FoldedTwin';
 import { useSize } from '@/ui/drawing/useSize';
 import { CLOTHS } from '@/ui/theme/colours';
 import { PictureOffer } from '@/ui/picture/PictureOffer';
@@ -92,20 +93,19 @@ export function FoldedBagView({ heightPx, upTo = null }: { heightPx: number; upT
           onHold={setHeld}
         />
       </div>
-      <Choices
-        state={state}
-        onState={setState}
-        foldsFlat={plan.section.flat !== null}
-        isOpen={plan.flap.hasFlap ? flap < 0.5 : null}
-        onFlap={setFlap}
-        shown={shown}
-        onShown={setShown}
-      />
-      {upTo === null && (
-        <Box mt="2">
-          <PictureOffer turned={turned} state={state} />
-        </Box>
-      )}
+      <Flex gap="2" mt="1" wrap="wrap">
+        <Choices
+          state={state}
+          onState={setState}
+          foldsFlat={plan.section.flat !== null}
+          isOpen={plan.flap.hasFlap ? flap < 0.5 : null}
+          onFlap={setFlap}
+          shown={shown}
+          onShown={setShown}
+        />
+        {upTo === null && <PictureOffer turned={turned} state={state} />}
+      </Flex>
+      <FoldedTwin label="The folded bag in words" states={[state]} />
       <CutBands folded={folded} state={state} unit={design.settings.lengthUnit} />
     </section>
   );
@@ -140,7 +140,7 @@ interface ChoicesProps {
 /** How the bag is shown. While a line is dragged they hold still. */
 const Choices = memo(function Choices({ state, onState, foldsFlat, isOpen, onFlap, shown, onShown }: ChoicesProps) {
   return (
-    <Flex gap="2" mt="1" wrap="wrap">
+    <>
       <Choice isOn={state === 'empty'} onPress={() => onState(state === 'empty' ? 'loaded' : 'empty')}>
         {state === 'empty' ? 'Show it loaded' : 'Show it empty'}
       </Choice>
@@ -157,7 +157,7 @@ const Choices = memo(function Choices({ state, onState, foldsFlat, isOpen, onFla
       <Choice isOn={shown === 'inside'} onPress={() => onShown(shown === 'inside' ? 'outside' : 'inside')}>
         {shown === 'inside' ? 'Put the front back' : 'Look inside'}
       </Choice>
-    </Flex>
+    </>
   );
 });
 
