@@ -4,6 +4,7 @@ import { useMemo } from 'react';
 import type { widthRemedy } from '@/core/body';
 import type { Figure } from '@/core/figures';
 import { offRemedyText } from '@/core/wording';
+import { focusingChange } from '@/ui/focus/focusChange';
 import { useBag, useBagBehind, useBagStore } from '@/ui/bag/BagProvider';
 import { HAND_RESTS_MS, useSettled } from '@/ui/bag/useSettled';
 
@@ -32,7 +33,11 @@ export function OffRemedyLine({ name, off, remedyOf }: OffRemedyLineProps) {
     <div className="off-remedy">
       {name}: {remedy.kind === 'no-nearer' ? says : null}
       {remedy.kind !== 'no-nearer' && (
-        <button type="button" className="take" onClick={() => store.getState().edit(says, remedy.edits)}>
+        <button
+          type="button"
+          className="take"
+          onClick={(event) => focusingChange(event, () => store.getState().edit(says, remedy.edits))}
+        >
           {says}
         </button>
       )}

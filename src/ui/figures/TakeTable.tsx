@@ -2,6 +2,7 @@
 
 import type { KeyboardEvent, ReactNode } from 'react';
 import type { DesignEdit } from '@/core/problems';
+import { focusingChange } from '@/ui/focus/focusChange';
 import { useBagStore } from '@/ui/bag/BagProvider';
 import { Scrolled } from './Scrolled';
 
@@ -72,7 +73,12 @@ export function TakeTable({ heads, rows, testId }: TakeTableProps) {
                 ) : row.edits.length === 0 ? (
                   row.instead
                 ) : (
-                  <button type="button" className="take" aria-label={row.takeLabel} onClick={() => take(row)}>
+                  <button
+                    type="button"
+                    className="take"
+                    aria-label={row.takeLabel}
+                    onClick={(event) => focusingChange(event, () => take(row))}
+                  >
                     Take it
                   </button>
                 )}

@@ -12,6 +12,7 @@ import {
   type Offer,
 } from '@/core/logbook';
 import { changeText, lessonTitle, offerText } from '@/core/wording';
+import { focusingChange } from '@/ui/focus/focusChange';
 import { useBag, useBagStore } from '@/ui/bag/BagProvider';
 import { Group } from '@/ui/bag/PlaceLayout';
 import type { Design } from '@/core/design';
@@ -87,7 +88,9 @@ function OneOffer({ offer, effect }: { offer: Offer; effect: FigureChange[] | nu
             minH="44px"
             bg="drawer"
             color="drawerText"
-            onClick={() => store.getState().edit('Take it from the logbook', editsTaking(offer))}
+            onClick={(event) =>
+              focusingChange(event, () => store.getState().edit('Take it from the logbook', editsTaking(offer)))
+            }
           >
             {taken === 'as-it-was' ? 'Take it as it is now' : 'Plan by it'}
             <Box as="span" srOnly>

@@ -7,6 +7,7 @@ import type { Design } from '@/core/design';
 import { withHelpfulRepairs } from '@/core/helpfulRepairs';
 import type { Problem, Repair } from '@/core/problems';
 import { figuresNamed, problemSentence, repairLabel, whichFitting } from '@/core/wording';
+import { focusingChange } from '@/ui/focus/focusChange';
 import { useBag, useBagBehind, useBagStore } from '@/ui/bag/BagProvider';
 import { useHandDown } from '@/ui/bag/hand';
 import { HAND_RESTS_MS, useSettled } from '@/ui/bag/useSettled';
@@ -90,7 +91,7 @@ const Slip = memo(function Slip({ problem }: { problem: Problem }) {
         {problem.repairs.length > 0 && (
           <div className="slip-repairs">
             {problem.repairs.map((repair) => (
-              <button key={repair.code} type="button" onClick={() => apply(repair)}>
+              <button key={repair.code} type="button" onClick={(event) => focusingChange(event, () => apply(repair))}>
                 {repairLabel(repair, unit)}
               </button>
             ))}

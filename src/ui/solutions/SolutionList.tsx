@@ -6,6 +6,7 @@ import type { Plan } from '@/core/plan';
 import { tradeOffs, type Solution, type SolutionFigures, type Solutions } from '@/core/solutions';
 import { differenceText, stitchName } from '@/core/wording';
 import type { Drawing } from '@/drawing';
+import { focusingChange } from '@/ui/focus/focusChange';
 import { useBag, useBagStore } from '@/ui/bag/BagProvider';
 import { FoldedView } from '@/ui/drawing/FoldedView';
 import { AskableNumber } from '@/ui/figures/FigureTicket';
@@ -86,7 +87,7 @@ export function SolutionList({ shown, found, compared, onCompare }: SolutionList
                     type="button"
                     className="take"
                     aria-label={`Take plan ${name}: ${title}`}
-                    onClick={() => take(one)}
+                    onClick={(event) => focusingChange(event, () => take(one))}
                   >
                     Take it
                   </button>
