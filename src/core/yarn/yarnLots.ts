@@ -7,6 +7,8 @@ import { lackingFigure } from './yarnAtHand';
 /** What to have of one of the yarns. */
 export interface YarnLot {
   name: string;
+  /** Which of the design's yarns it is: 0 of those held for the bag, then the further ones in their order. */
+  yarn: number;
   ballMassG: number;
   mass: Figure;
   length: Figure;
@@ -33,6 +35,7 @@ export const lackingId = (index: number): string => (index === 0 ? 'yarn.lacking
 
 /** What one yarn has of the whole: so much of the fabric, why, and whether it sews as well. */
 interface YarnPart {
+  number: number;
   yarn: Pick<YarnHeld, 'name' | 'ballMassG' | 'ballLengthM'>;
   share: number;
   fabricG: number;
@@ -61,9 +64,12 @@ export function yarnLots(
   uses: readonly ColourUse[],
 ): [YarnLot, ...YarnLot[]] {
   const parts = [...heldParts(yarns, needed, uses), ...colourParts(yarns, needed, furtherYarns, uses)];
-  return parts.map((part, index) =>
-    lotOf(part, index, { alone: parts.length === 1, needed, atHandG: yarnAtHandG[index] ?? null }),
-  ) as [YarnLot, ...YarnLot[]];
+  // A colour whose ball is not known has its rows all the same: they are none of the first yarn's.
+  const alone = parts.length === 1 && uses.every(({ areaMm2 }) => areaMm2 === 0);
+  return parts.map((part, index) => lotOf(part, index, { alone, needed, atHandG: yarnAtHandG[index] ?? null })) as [
+    YarnLot,
+    ...YarnLot[],
+  ];
 }
 
 const gPerM = ({ strands, ballMassG, ballLengthM }: YarnHeld): number => (strands * ballMassG) / ballLengthM;
@@ -83,7 +89,7 @@ function heldParts(yarns: readonly YarnHeld[], needed: Needed, uses: readonly Co
     const sews = index === 0;
     const lessG = sews ? inColoursG : 0;
     return {
-      ...{ yarn, share, sews, tailsG: 0 },
+      ...{ number: 0, yarn, share, sews, tailsG: 0 },
       fabricG: (fabric.value + (trim?.value ?? 0) - lessG) * share,
       rule: `Yarn in the fabric${lessG > 0 ? ', less that of rows in other colours' : ''}, times what a metre of this one weighs of a metre of all held together${sews ? '; it sews as well' : ''}`,
       inputs: [
@@ -110,6 +116,7 @@ const colourParts = (
     const share = shareOf(yarns[0], yarns);
     return [
       {
+        number: index + 1,
         yarn: { name, ballMassG, ballLengthM },
         share,
         fabricG: colourG(use, needed) * share,
@@ -127,7 +134,7 @@ const colourParts = (
   });
 
 function lotOf(
-  { yarn, share, fabricG, tailsG, sews, rule, inputs }: YarnPart,
+  { number, yarn, share, fabricG, tailsG, sews, rule, inputs }: YarnPart,
   index: number,
   { alone, needed, atHandG }: { alone: boolean; needed: Needed; atHandG: number | null },
 ): YarnLot {
@@ -169,7 +176,7 @@ function lotOf(
       source: GEOMETRY,
     },
   );
-  const lot = { name: yarn.name, ballMassG: yarn.ballMassG, mass: lotMass };
+  const lot = { name: yarn.name, yarn: number, ballMassG: yarn.ballMassG, mass: lotMass };
   const lacking = atHandG === null ? null : lackingFigure({ id: lackingId(index), ...lot, atHandG });
   return { ...lot, length, balls, share, fabricG: fabricG + tailsG, atHandG, lacking };
 }

@@ -1,7 +1,8 @@
 'use client';
 
-import { CRITERIA } from '@/core/solutions';
+import { CRITERIA, type Criterion } from '@/core/solutions';
 import { CRITERION_NAMES } from '@/core/wording';
+import { useWhatApplies } from './useWhatApplies';
 import { MOST_WEIGHT, useSolutionChoices } from './solutionChoices';
 
 const WORDS = ['does not count', 'counts a little', 'counts', 'counts more', 'counts much', 'counts most'];
@@ -9,9 +10,11 @@ const WORDS = ['does not count', 'counts a little', 'counts', 'counts more', 'co
 /** How much each thing counts, in a maker's words. */
 export function WeightSliders() {
   const { weights, weigh } = useSolutionChoices();
+  const { hasFlap, hasFolds } = useWhatApplies();
+  const applies: Partial<Record<Criterion, boolean>> = { flap: hasFlap, texture: hasFolds };
   return (
     <div className="weights">
-      {CRITERIA.map((criterion) => (
+      {CRITERIA.filter((criterion) => applies[criterion] !== false).map((criterion) => (
         <label key={criterion}>
           <span>{CRITERION_NAMES[criterion]}</span>
           <input

@@ -2,6 +2,7 @@
 
 import { WISH_NAMES } from '@/core/wording';
 import { LengthField, MassField } from '@/ui/fields';
+import { useWhatApplies } from './useWhatApplies';
 import { useSolutionChoices } from './solutionChoices';
 
 const YES_OR_NO = ['sameStitch', 'fits', 'plainFolds', 'triedHooks'] as const;
@@ -9,9 +10,10 @@ const YES_OR_NO = ['sameStitch', 'fits', 'plainFolds', 'triedHooks'] as const;
 /** What a plan must keep to. */
 export function WishFields() {
   const { wishes, wish } = useSolutionChoices();
+  const { hasFolds } = useWhatApplies();
   return (
     <div className="wishes">
-      {YES_OR_NO.map((id) => (
+      {YES_OR_NO.filter((id) => id !== 'plainFolds' || hasFolds).map((id) => (
         <label key={id} className="tick">
           <input
             type="checkbox"

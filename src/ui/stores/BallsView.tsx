@@ -1,33 +1,40 @@
 'use client';
 
-import { Box } from '@chakra-ui/react';
+import { Box, Stack } from '@chakra-ui/react';
 import { useBag } from '@/ui/bag/BagProvider';
 import { clothStyle } from '@/ui/theme/colours';
 
 const BALL_PX = 96;
 const MOST_DRAWN = 20;
 
-/** The balls to buy, the last one filled as far as it will be used. */
+/** The balls to buy of every yarn, the last one filled as far as it will be used. */
 export function BallsView() {
-  const figures = useBag((state) => state.plan.yarn.figures);
-  const yarn = useBag((state) => state.design.swatch.yarn);
-  if (!figures || yarn.ballMassG === null) return null;
-  const balls = figures.balls.value;
-  const used = figures.mass.value / yarn.ballMassG;
+  const lots = useBag((state) => state.plan.yarn.lots);
+  const { swatch, furtherYarns } = useBag((state) => state.design);
+  if (lots.length === 0) return null;
   return (
-    <Box
-      style={clothStyle(yarn.colour)}
-      display="flex"
-      flexWrap="wrap"
-      gap="3"
-      role="img"
-      aria-label={`${balls} balls, of which ${used.toFixed(1)} are used`}
-    >
-      {Array.from({ length: Math.min(balls, MOST_DRAWN) }, (_, index) => (
-        <Ball key={index} share={Math.min(1, Math.max(0, used - index))} id={`ball${index}`} />
-      ))}
-      {balls > MOST_DRAWN && <Box alignSelf="center">and {balls - MOST_DRAWN} more</Box>}
-    </Box>
+    <Stack gap="4">
+      {lots.map(({ name, yarn, mass, balls: { value: balls }, ballMassG }, lot) => {
+        const used = mass.value / ballMassG;
+        const colour = furtherYarns[yarn - 1]?.colour ?? swatch.yarn.colour;
+        return (
+          <Box
+            key={lot}
+            style={clothStyle(colour)}
+            display="flex"
+            flexWrap="wrap"
+            gap="3"
+            role="img"
+            aria-label={`${name}: ${balls} balls, of which ${used.toFixed(1)} are used`}
+          >
+            {Array.from({ length: Math.min(balls, MOST_DRAWN) }, (_, index) => (
+              <Ball key={index} share={Math.min(1, Math.max(0, used - index))} id={`ball${lot}-${index}`} />
+            ))}
+            {balls > MOST_DRAWN && <Box alignSelf="center">and {balls - MOST_DRAWN} more</Box>}
+          </Box>
+        );
+      })}
+    </Stack>
   );
 }
 

@@ -30,16 +30,32 @@ export function StoresPlace() {
     [design, plan],
   );
   const figures = plan.yarn.figures;
+  // One yarn is all of it, or each has its own part.
+  const isShared = plan.yarn.lots.some(({ mass }) => mass !== figures?.mass);
   const unknown = plan.problems.find(({ code }) => NOT_KNOWN.has(code));
   return (
     <PlaceLayout ownHeight title="Stores" columns="minmax(0, 1fr) minmax(0, 4fr)" drawing={<BallsView />}>
       <ProblemSlips place="stores" />
-      <Group title={design.swatch.yarn.name}>
+      {isShared &&
+        plan.yarn.lots.map(({ name, mass, length, balls }, index) => (
+          <Group key={index} title={name}>
+            <Row>
+              <FigureTicket figure={mass} />
+              <FigureTicket figure={length} />
+              <FigureTicket figure={balls} />
+            </Row>
+          </Group>
+        ))}
+      <Group title={isShared ? 'All of it' : design.swatch.yarn.name}>
         {figures ? (
           <Row>
             <FigureTicket figure={figures.mass} />
-            <FigureTicket figure={figures.length} />
-            <FigureTicket figure={figures.balls} />
+            {!isShared && (
+              <>
+                <FigureTicket figure={figures.length} />
+                <FigureTicket figure={figures.balls} />
+              </>
+            )}
             <FigureTicket figure={figures.fabric} />
             {figures.trim && <FigureTicket figure={figures.trim} />}
             <FigureTicket figure={figures.sewing} />
