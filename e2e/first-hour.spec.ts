@@ -1,113 +1,93 @@
-import { expect, test, type Locator, type Page } from '@playwright/test';
+import { expect, test } from '@playwright/test';
 import { axeFinds, field, figure, goTo, newBag, saved, unfold } from './bag';
+import { Hands, KeyHands, next } from './hands';
 import { inItsOwnWorkroom } from './start';
 
-/** The line that says what comes next. */
-const next = (page: Page) => page.getByRole('region', { name: 'Next', exact: true });
-
-/** A maker's hands: each press, each choice and each field that is typed is one action. */
-class Hands {
-  actions = 0;
-  constructor(private readonly page: Page) {}
-
-  async press(where: Locator): Promise<void> {
-    this.actions += 1;
-    await where.click();
-  }
-  async type(where: Locator, text: string): Promise<void> {
-    this.actions += 1;
-    await where.fill(text);
-    await where.press('Enter');
-  }
-  async choose(label: string, value: string): Promise<void> {
-    this.actions += 1;
-    await this.page.getByLabel(label).selectOption(value);
-  }
-  /** Takes the way that the line offers to another place. */
-  async follow(place: string): Promise<void> {
-    await this.press(next(this.page).getByRole('link', { name: new RegExp(place) }));
-    await this.page.waitForURL(new RegExp(`/${place.toLowerCase()}`));
-  }
-}
-
-test('from an empty shelf to a printed pattern, led by one line: a lined clutch with snap and wristlet in sixty actions', async ({
-  browser,
-}) => {
-  test.slow();
-  await inItsOwnWorkroom(browser, async (page) => {
-    page.setDefaultTimeout(15_000);
-    const hands = new Hands(page);
-    await page.goto('/');
-    await hands.press(page.getByRole('button', { name: /What must it hold/ }));
-    await hands.press(
-      page.getByRole('region', { name: 'Begin from' }).getByRole('button', { name: 'Clutch in thirds' }),
-    );
-    await page.waitForURL(/\/carry$/);
-    await expect(next(page)).toContainText('Say what goes in');
-    await hands.choose(
-      'Add a thing',
-      (await page
-        .getByLabel('Add a thing')
-        .locator('option', { hasText: /\(rough\)/ })
-        .first()
-        .getAttribute('value')) ?? '',
-    );
-    await hands.choose('It is carried', 'on-the-wrist');
-    // What hangs from the wrist needs a strap: it is offered where that is said.
-    await expect(next(page)).toContainText('needs a strap');
-    await hands.press(page.locator('[data-problem="carried-without-strap"] button').first());
-    await expect(next(page)).toContainText('Measure your swatch');
-    await hands.follow('Swatch');
-    for (const [index, [count, rows]] of [
-      [20, 21],
-      [26, 27],
-      [31, 32],
-    ].entries()) {
-      if (index > 0) {
-        await hands.press(page.getByRole('button', { name: 'One more reading' }).first());
-        await hands.press(page.getByRole('button', { name: 'One more reading' }).last());
-      }
-      await hands.type(field(page, `Reading ${index + 1}: stitches counted`), String(count));
-      await hands.type(page.getByLabel(`Reading ${index + 1}: length`).first(), ((count as number) * 0.47).toFixed(1));
-      await hands.type(field(page, `Reading ${index + 1}: rows counted`), String(rows));
-      await hands.type(page.getByLabel(`Reading ${index + 1}: length`).last(), ((rows as number) * 0.45).toFixed(1));
-    }
-    await expect(next(page)).toContainText('how thick');
-    await hands.press(next(page).getByRole('button', { name: 'Do it here' }));
-    await expect(field(page, 'Fabric thickness')).toBeFocused();
-    await hands.type(field(page, 'Fabric thickness'), '2.3');
-    await hands.type(field(page, 'Its mass'), '12');
-    await hands.type(field(page, 'Its whole width'), '16');
-    await hands.type(field(page, 'Its whole height'), '15.5');
-    await hands.type(field(page, 'One ball'), '50');
-    await hands.type(field(page, 'Length of a ball'), '105');
-    await hands.press(page.getByRole('navigation', { name: 'Places' }).getByRole('link', { name: 'Closures' }));
-    await hands.press(page.getByRole('button', { name: 'Put a magnetic snap on' }));
-    await hands.press(page.getByRole('navigation', { name: 'Places' }).getByRole('link', { name: 'Lining' }));
-    await hands.press(page.getByRole('button', { name: 'Add a flat lining' }));
-    // Whatever is left to decide is gone to by the line, and mended by the first way out that is offered.
-    for (let left = 0; left < 8; left += 1) {
-      await saved(page);
-      await page.waitForTimeout(900);
-      const says = (await next(page).textContent()) ?? '';
-      if (says.includes('Everything is planned')) break;
-      const link = next(page).getByRole('link');
+for (const [how, HandsOf] of [
+  ['by mouse and keys', Hands],
+  ['by keys alone, come to by Tab', KeyHands],
+] as const)
+  test(`from an empty shelf to a printed pattern, led by one line, ${how}: a lined clutch with snap and wristlet in sixty actions`, async ({
+    browser,
+  }) => {
+    test.slow();
+    await inItsOwnWorkroom(browser, async (page) => {
+      page.setDefaultTimeout(15_000);
+      const hands = new HandsOf(page);
+      await page.goto('/');
+      await hands.press(page.getByRole('button', { name: /What must it hold/ }));
       await hands.press(
-        (await link.count()) > 0 ? link.first() : next(page).getByRole('button', { name: 'Do it here' }),
+        page.getByRole('region', { name: 'Begin from' }).getByRole('button', { name: 'Clutch in thirds' }),
       );
-      const way = page.locator('[data-severity=decide] .slip-repairs button').first();
-      await expect(way).toBeVisible();
-      await hands.press(way);
-    }
-    await expect(next(page)).toContainText('Everything is planned');
-    await expect(page.getByRole('navigation', { name: 'Places' })).toContainText('Swatch, done');
-    await hands.press(next(page).getByRole('link', { name: 'Print its pattern' }));
-    const download = page.waitForEvent('download');
-    await hands.press(page.getByRole('button', { name: 'Save as PDF' }).first());
-    expect((await download).suggestedFilename()).toMatch(/\.pdf$/);
-    expect(hands.actions).toBeLessThanOrEqual(60);
+      await page.waitForURL(/\/carry$/);
+      await expect(next(page)).toContainText('Say what goes in');
+      await hands.choose(
+        'Add a thing',
+        (await page
+          .getByLabel('Add a thing')
+          .locator('option', { hasText: /\(rough\)/ })
+          .first()
+          .textContent()) ?? '',
+      );
+      await hands.choose('It is carried', 'On the wrist');
+      // What hangs from the wrist needs a strap: it is offered where that is said.
+      await expect(next(page)).toContainText('needs a strap');
+      await hands.press(page.locator('[data-problem="carried-without-strap"] button').first());
+      await expect(next(page)).toContainText('Measure your swatch');
+      await hands.follow('Swatch');
+      for (const [index, [count, rows]] of [
+        [20, 21],
+        [26, 27],
+        [31, 32],
+      ].entries()) {
+        if (index > 0) {
+          await hands.press(page.getByRole('button', { name: 'One more reading' }).first());
+          await hands.press(page.getByRole('button', { name: 'One more reading' }).last());
+        }
+        await hands.type(field(page, `Reading ${index + 1}: stitches counted`), String(count));
+        await hands.type(
+          page.getByLabel(`Reading ${index + 1}: length`).first(),
+          ((count as number) * 0.47).toFixed(1),
+        );
+        await hands.type(field(page, `Reading ${index + 1}: rows counted`), String(rows));
+        await hands.type(page.getByLabel(`Reading ${index + 1}: length`).last(), ((rows as number) * 0.45).toFixed(1));
+      }
+      await expect(next(page)).toContainText('how thick');
+      await hands.press(next(page).getByRole('button', { name: 'Do it here' }));
+      await expect(field(page, 'Fabric thickness')).toBeFocused();
+      await hands.type(field(page, 'Fabric thickness'), '2.3');
+      await hands.type(field(page, 'Its mass'), '12');
+      await hands.type(field(page, 'Its whole width'), '16');
+      await hands.type(field(page, 'Its whole height'), '15.5');
+      await hands.type(field(page, 'One ball'), '50');
+      await hands.type(field(page, 'Length of a ball'), '105');
+      await hands.press(page.getByRole('navigation', { name: 'Places' }).getByRole('link', { name: 'Closures' }));
+      await hands.press(page.getByRole('button', { name: 'Put a magnetic snap on' }));
+      await hands.press(page.getByRole('navigation', { name: 'Places' }).getByRole('link', { name: 'Lining' }));
+      await hands.press(page.getByRole('button', { name: 'Add a flat lining' }));
+      // Whatever is left to decide is gone to by the line, and mended by the first way out that is offered.
+      for (let left = 0; left < 8; left += 1) {
+        await saved(page);
+        await page.waitForTimeout(900);
+        const says = (await next(page).textContent()) ?? '';
+        if (says.includes('Everything is planned')) break;
+        const link = next(page).getByRole('link');
+        await hands.press(
+          (await link.count()) > 0 ? link.first() : next(page).getByRole('button', { name: 'Do it here' }),
+        );
+        const way = page.locator('[data-severity=decide] .slip-repairs button').first();
+        await expect(way).toBeVisible();
+        await hands.press(way);
+      }
+      await expect(next(page)).toContainText('Everything is planned');
+      await expect(page.getByRole('navigation', { name: 'Places' })).toContainText('Swatch, done');
+      await hands.press(next(page).getByRole('link', { name: 'Print its pattern' }));
+      const download = page.waitForEvent('download');
+      await hands.press(page.getByRole('button', { name: 'Save as PDF' }).first());
+      expect((await download).suggestedFilename()).toMatch(/\.pdf$/);
+      expect(hands.actions).toBeLessThanOrEqual(60);
+    });
   });
-});
 
 test('an empty shelf has an example to walk through: all that it asks is done', async ({ browser }) => {
   await inItsOwnWorkroom(browser, async (page) => {

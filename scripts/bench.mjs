@@ -4,6 +4,7 @@ import { mkdtempSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { basename, join } from 'node:path';
 import { buildSync } from 'esbuild';
+import { fabricTimes, layoutShifts, pictureTimes } from './lib/benchFabric.mjs';
 import { coldShelf, saveTimes, tapTimes } from './lib/benchServer.mjs';
 import { gradedPdfs, typingFrames } from './lib/benchPatterns.mjs';
 import { launchBrowser } from './lib/browser.mjs';
@@ -99,6 +100,10 @@ await onShelf(DEMO_BAGS, async (address) => {
   const handled = await newBagOf(address, core.handled);
   const foot = await dragSteps(address, { ...FOOT, bag: handled, prepare: withoutFrames });
   report('Drag step of a strap’s foot, in all views', foot.later, 'ms', 16);
+  const forty = await newBagOf(address, core.forty);
+  report('Fabric of 40 by 90 stitches painted on the sheet', await fabricTimes(browser, address, forty), 'ms', 50);
+  report('A picture of it, 1200 by 900, pressed to saved', await pictureTimes(browser, address, forty), 'ms', 3000);
+  report('Of a place, what jumps while it is drawn', await layoutShifts(browser, address, forty), 'share', 0.02);
   const ten = await newBagOf(address, core.tenOn);
   const held = { held: '[data-handle="closures.0.insetMm"]', farPx: 40, place: 'closures' };
   const one = await dragSteps(address, { ...held, bag: await newBagOf(address, core.oneOn), prepare: withoutFrames });

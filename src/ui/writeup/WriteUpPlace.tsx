@@ -7,6 +7,8 @@ import { patternAsMarkdown, patternAsText, sectionFigures, writtenPattern } from
 import { useBag } from '@/ui/bag/BagProvider';
 import { WhyThese } from '@/ui/figures/WhyThese';
 import { FIRST } from '@/drawing/pages';
+import { Group } from '@/ui/bag/PlaceLayout';
+import { PictureOffer } from '@/ui/picture/PictureOffer';
 import { DrawingsGroup } from '@/ui/paper/DrawingsGroup';
 import { WholePattern } from './WholePattern';
 import { drawnFigures } from './drawnFigures';
@@ -105,6 +107,9 @@ export function WriteUpPlace() {
           <WholePattern />
           <WrittenGroup />
           <SizesGroup />
+          <Group title="A picture of the finished bag">
+            <PictureOffer />
+          </Group>
           <DrawingsGroup />
           <TestersGroup />
         </Stack>
