@@ -7,8 +7,8 @@ import type { Skins, Surface } from './rasterBands';
 
 /** The thickest a yarn's height is told: how much further out what is white lies than what is black, in widths of a stitch. */
 const RELIEF_TO_STITCH = 0.55;
-/** A face is painted no larger than this either way, px: browsers make a canvas of that. */
-const MOST_SIDE_PX = 6000;
+/** A face is painted no larger than this either way, px: all faces of a bag together stay under 200 MB. */
+const MOST_SIDE_PX = 2800;
 /** A stitch is painted no larger than this, px. */
 const MOST_STITCH_PX = 64;
 
@@ -41,8 +41,10 @@ export function bagSkins(
         sidePx: MOST_SIDE_PX,
       });
       if (!painted) return null;
-      const [look, height] = [pixelsOf(painted.look), pixelsOf(painted.height)];
-      if (!look || !height) return null;
+      const [look, grey] = [pixelsOf(painted.look), pixelsOf(painted.height)];
+      if (!look || !grey) return null;
+      const height = new Uint8ClampedArray(grey.length / 4);
+      for (let k = 0; k < height.length; k += 1) height[k] = grey[4 * k] as number;
       const reliefMm = RELIEF_TO_STITCH * stitchMm;
       return { widthPx: painted.look.width, heightPx: painted.look.height, look, height, reliefMm };
     },

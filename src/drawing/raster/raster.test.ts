@@ -150,7 +150,7 @@ describe('the fabric of a plate', () => {
           4 * (y * widthPx + x),
         );
       }
-    const height = new Uint8ClampedArray(look.length).fill(100);
+    const height = new Uint8ClampedArray(widthPx * heightPx).fill(100);
     return { widthPx, heightPx, look, height, reliefMm: 1 };
   };
 
@@ -181,10 +181,8 @@ describe('the fabric of a plate', () => {
     const ridge = (): Surface => {
       const surface = quarters();
       surface.look.fill(120);
-      for (let k = 0; k < surface.height.length; k += 4) {
-        const x = (k / 4) % surface.widthPx;
-        surface.height.fill(255 * (1 - Math.abs(x - 9.5) / 10), k, k + 3);
-      }
+      for (let k = 0; k < surface.height.length; k += 1)
+        surface.height[k] = 255 * (1 - Math.abs((k % surface.widthPx) - 9.5) / 10);
       return { ...surface, reliefMm: 3 };
     };
     const pixel = pixelsOf([plate([-4, 4], [-4, 4], 0)], square(100, 10), { ...GREY, surfaceOf: ridge });

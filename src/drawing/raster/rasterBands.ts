@@ -5,7 +5,7 @@ import { shadows, type LightOn } from './shadows';
 import { trianglesOf, type RasterView, type Skin, type Triangles } from './triangles';
 import { visibleAt, type Visible } from './visible';
 
-/** A face of a piece as pixels, four numbers each, row by row from above: its look, and as grey how far out it lies. */
+/** A face of a piece as pixels, row by row from above: its look in four numbers each, and in one how far out it lies, from 0 to 255. */
 export interface Surface {
   widthPx: number;
   heightPx: number;
@@ -193,12 +193,10 @@ class Shade {
     this.red = mix(look, 0);
     this.green = mix(look, 1);
     this.blue = mix(look, 2);
-    const [h00, h10, h01, h11] = [k00, k10, k01, k11].map((at) => height[at] as number) as [
-      number,
-      number,
-      number,
-      number,
-    ];
+    const h00 = height[k00 / 4] as number;
+    const h10 = height[k10 / 4] as number;
+    const h01 = height[k01 / 4] as number;
+    const h11 = height[k11 / 4] as number;
     const perGrey = reliefMm / 255;
     const alongU = ((1 - down) * (h10 - h00) + down * (h11 - h01)) * widthPx * perGrey;
     const alongV = ((1 - right) * (h00 - h01) + right * (h10 - h11)) * heightPx * perGrey;

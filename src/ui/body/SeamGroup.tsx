@@ -7,6 +7,7 @@ import { useBag, useBagBehind, useBagStore } from '@/ui/bag/BagProvider';
 import { FoldedGroup } from '@/ui/bag/FoldedGroup';
 import { Row } from '@/ui/bag/PlaceLayout';
 import { ChoiceField, NumberField } from '@/ui/fields';
+import { WordMark } from '@/ui/words/WordMark';
 import { FigureTicket } from '@/ui/figures/FigureTicket';
 
 const NAMES: Record<SeamKind, string> = {
@@ -65,6 +66,7 @@ export function SeamGroup() {
           )}
           <NumberField
             label="Each side seam takes"
+            word="take-up"
             suffix="stitches"
             width="4.5em"
             help={`Usual: ${usual}. ${formatSource(takeUp.source)}.`}
@@ -89,6 +91,7 @@ function OverTheTop({ hasFlap }: { hasFlap: boolean }) {
         <>
           <FigureTicket figure={bridgeLoaded} />
           <FigureTicket figure={bridgeEmpty} />
+          <WordMark id="bridge" />
         </>
       )}
     </Row>

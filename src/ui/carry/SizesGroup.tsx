@@ -76,6 +76,7 @@ export function SizesGroup() {
         )}
         <LengthField
           label="Ease"
+          word="ease"
           fine
           width="4.5em"
           help="Room to leave beside what goes in."

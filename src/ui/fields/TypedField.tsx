@@ -2,12 +2,15 @@
 
 import { Flex, Input } from '@chakra-ui/react';
 import { useState, type KeyboardEvent } from 'react';
+import type { WordId } from '@/core/wording';
 import { FieldFrame } from './FieldFrame';
 
 interface TypedFieldProps {
   label: string;
   help?: string;
   hideLabel?: boolean;
+  /** A word of the trade that the label uses. */
+  word?: WordId;
   /** The value as text, as it is shown while nobody types. */
   shown: string;
   suffix?: string;
@@ -26,6 +29,7 @@ export function TypedField({
   label,
   help,
   hideLabel,
+  word,
   shown,
   suffix,
   placeholder,
@@ -59,7 +63,7 @@ export function TypedField({
   };
 
   return (
-    <FieldFrame label={label} help={help} fault={fault} hideLabel={hideLabel}>
+    <FieldFrame label={label} help={help} fault={fault} hideLabel={hideLabel} word={word}>
       {({ id, describedBy }) => (
         <Flex align="baseline" gap="1.5">
           <Input

@@ -13,6 +13,8 @@ interface CommonProps {
   label: string;
   help?: string;
   hideLabel?: boolean;
+  /** A word of the trade that the label uses. */
+  word?: WordId;
   width?: string;
 }
 
@@ -124,7 +126,6 @@ export function TextField({ value, onChange, ...frame }: TextFieldProps) {
 
 interface ChoiceFieldProps<T extends string> extends CommonProps {
   value: T;
-  word?: WordId;
   choices: readonly { value: T; label: string }[];
   onChange: (value: T) => void;
 }

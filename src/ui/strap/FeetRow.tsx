@@ -28,6 +28,7 @@ export function FeetRow({ strap: { feet }, stage, edit }: PartProps & { stage: S
     <Row>
       <ChoiceField
         label="Its feet"
+        word="foot"
         width="12em"
         value={feet.on}
         choices={entries(FEET)}

@@ -64,7 +64,13 @@ export function TrialStrip({ strap, index, children }: { strap: WorkedStrap; ind
           empty="not yet"
           onChange={change('rows')}
         />
-        <LengthField label="Lying slack" valueMm={shown.slackMm ?? null} empty="not yet" onChange={change('slackMm')} />
+        <LengthField
+          label="Lying slack"
+          word="slack"
+          valueMm={shown.slackMm ?? null}
+          empty="not yet"
+          onChange={change('slackMm')}
+        />
         <LengthField
           label="Fully pulled"
           valueMm={shown.pulledMm ?? null}
