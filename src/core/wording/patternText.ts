@@ -9,6 +9,7 @@ import { aboutLines } from './aboutText';
 import { BASIS_WORDS } from './basisText';
 import { colourLines } from './colourText';
 import { FITTING_WORDS, wordsOf, type FittingWordsByKind } from './fittings';
+import { whichFitting } from './fittings/whichFitting';
 import { formatPlusMinus, formatQuantity } from './quantity';
 import { JOIN_NAMES, joinLines } from './joinText';
 import { asWorkedLines } from './asWorkedText';
@@ -162,7 +163,11 @@ function sizeLines(design: Design, plan: Plan): string[] {
   const depth = pouch.figures.depth ? [pouch.figures.depth] : [];
   return [pouch.figures.width, pouch.figures.height, ...depth, ...drops]
     .map((figure) => figureLine(design, figure))
-    .concat(plan.fittings.flatMap(({ sizes }) => sizes.map((figure) => figureLine(design, figure))));
+    .concat(
+      plan.fittings.flatMap(({ at, sizes }) =>
+        sizes.map((figure) => `${whichFitting({ path: [at.group, at.index] }, design)}${figureLine(design, figure)}`),
+      ),
+    );
 }
 
 function materialLines(design: Design, plan: Plan, words: FittingWordsByKind): string[] {
