@@ -85,8 +85,9 @@ try {
   await page.screenshot({ path: join(folder, 'makings.png') });
   await page.goto(`${bag}body`);
   await page.locator('[data-drawn=space]').waitFor();
-  await page.getByRole('button', { name: 'Open the flap' }).click();
-  await page.waitForTimeout(1200);
+  await page.getByRole('button', { name: 'A picture of it' }).click();
+  await page.getByLabel('Its flap is').selectOption('half open');
+  await page.waitForTimeout(4000);
   await page.evaluate(() => document.activeElement.blur());
   await page.screenshot({ path: join(folder, 'folded.png') });
   await openBag(page, /solo parts/);
