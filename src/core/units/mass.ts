@@ -70,6 +70,15 @@ export function formatMass(massG: number, beside: LengthUnit, { up = false }: { 
 }
 
 /**
+ * A mass as she told it, to the last figure.
+ *
+ * @example
+ * toldMass(58.5, 'cm') // => '58.5 g'
+ */
+export const toldMass = (massG: number, beside: LengthUnit): string =>
+  `${bareMass(massG, beside)} ${massUnitOf(beside)}`;
+
+/**
  * A mass as a bare number for its field: grams, or ounces beside inches.
  *
  * @example

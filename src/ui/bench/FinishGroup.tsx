@@ -4,7 +4,7 @@ import { Box, Button, Flex, Textarea } from '@chakra-ui/react';
 import { memo, useMemo, useState } from 'react';
 import { partsToWork, type BenchState } from '@/core/bench';
 import { finishedOf, goneByScale, timeLeft } from '@/core/logbook';
-import { formatMass } from '@/core/units';
+import { toldMass } from '@/core/units';
 import { hoursText, timeLeftText } from '@/core/wording';
 import { useBag } from '@/ui/bag/BagProvider';
 import { Group } from '@/ui/bag/PlaceLayout';
@@ -41,7 +41,7 @@ export const FinishGroup = memo(function FinishGroup({ log, bench }: { log: Maki
       {told && (
         <Box mb="2" data-testid="finished">
           ✓ Told finished
-          {told.usedG === null ? '' : `, ${formatMass(told.usedG, design.settings.lengthUnit)} of yarn in it`}
+          {told.usedG === null ? '' : `, ${toldMass(told.usedG, design.settings.lengthUnit)} of yarn in it`}
           {told.hours === null ? '' : `, ${hoursText(told.hours)} of work`}. It stands in the logbook, and teaches the
           next one.
         </Box>

@@ -16,7 +16,7 @@ import {
   type ReplanWay,
 } from '@/core/bench';
 import type { Problem } from '@/core/problems';
-import { formatLength, formatMass, type LengthUnit } from '@/core/units';
+import { formatLength, toldMass, type LengthUnit } from '@/core/units';
 import { offText, pieceAgainstSwatch, problemSentence, replanLines, yarnLastsText } from '@/core/wording';
 import { useBag, useBagStore } from '@/ui/bag/BagProvider';
 import { Group } from '@/ui/bag/PlaceLayout';
@@ -77,7 +77,7 @@ export const MeasureGroup = memo(function MeasureGroup({
                     <Table.Cell>{formatLength(one.lengthMm, unit)}</Table.Cell>
                     <Table.Cell>{formatLength(one.rows * piece.rowMm, unit)}</Table.Cell>
                     <Table.Cell>{offText(one.lengthMm - one.rows * piece.rowMm, unit)}</Table.Cell>
-                    <Table.Cell>{one.leftG === null ? '–' : formatMass(one.leftG, unit)}</Table.Cell>
+                    <Table.Cell>{one.leftG === null ? '–' : toldMass(one.leftG, unit)}</Table.Cell>
                     <Table.Cell>
                       <Button size="xs" minH="44px" variant="ghost" onClick={() => log.takeBack([one.id])}>
                         Take back
