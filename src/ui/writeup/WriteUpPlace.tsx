@@ -43,7 +43,7 @@ export function WriteUpPlace() {
       gap="5"
       className="write-up"
     >
-      <Flex gap="3" wrap="wrap" align="end" gridColumn="1 / -1" order={{ base: -2, lg: 0 }} className="not-printed">
+      <Flex gap="3" wrap="wrap" align="end" gridColumn="1 / -1" className="not-printed">
         <PaperButton onClick={copy}>
           <Copy size={15} /> Copy the text
         </PaperButton>
@@ -60,8 +60,32 @@ export function WriteUpPlace() {
           {told}
         </Box>
       </Flex>
+      {/* It stays beside the pattern, however long that is; on a phone it comes before it, there and in the page, so that nothing jumps as that comes in. */}
+      <Box gridColumn={{ lg: 2 }} gridRow={{ lg: 2 }} className="not-printed">
+        <Stack
+          gap="4"
+          pb={{ base: '0', lg: '6' }}
+          position={{ lg: 'sticky' }}
+          top="12px"
+          maxH={{ lg: 'calc(100vh - 24px)' }}
+          overflowY={{ lg: 'auto' }}
+          p="5px"
+          m="-5px"
+        >
+          <WholePattern />
+          <WrittenGroup />
+          <SizesGroup />
+          <Group title="A picture of the finished bag">
+            <PictureOffer />
+          </Group>
+          <DrawingsGroup />
+          <TestersGroup />
+        </Stack>
+      </Box>
       <Box
         as="article"
+        gridColumn={{ lg: 1 }}
+        gridRow={{ lg: 2 }}
         className="by-day"
         bg="paper"
         border="1px solid"
@@ -91,28 +115,6 @@ export function WriteUpPlace() {
             </Box>
           ))}
         <NotesField />
-      </Box>
-      {/* It stays beside the pattern, however long that is. */}
-      <Box order={{ base: -1, lg: 0 }} className="not-printed">
-        <Stack
-          gap="4"
-          pb={{ base: '0', lg: '6' }}
-          position={{ lg: 'sticky' }}
-          top="12px"
-          maxH={{ lg: 'calc(100vh - 24px)' }}
-          overflowY={{ lg: 'auto' }}
-          p="5px"
-          m="-5px"
-        >
-          <WholePattern />
-          <WrittenGroup />
-          <SizesGroup />
-          <Group title="A picture of the finished bag">
-            <PictureOffer />
-          </Group>
-          <DrawingsGroup />
-          <TestersGroup />
-        </Stack>
       </Box>
     </Grid>
   );
