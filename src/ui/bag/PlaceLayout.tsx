@@ -26,29 +26,36 @@ export function PlaceLayout({
   ownHeight = false,
   drawingLast = false,
 }: PlaceLayoutProps) {
+  const beside = (
+    <Box
+      {...(drawingLast ? { gridColumn: { lg: 1 }, gridRow: { lg: 1 } } : {})}
+      position="relative"
+      minH={{ base: ownHeight ? '0' : '460px', lg: 'calc(100vh - 190px)' }}
+    >
+      <Box
+        position={{ lg: 'sticky' }}
+        top="12px"
+        height={{ base: ownHeight ? 'auto' : '460px', lg: 'calc(100vh - 190px)' }}
+      >
+        {drawing}
+      </Box>
+    </Box>
+  );
+  const worked = (
+    <Stack gap="4" pb="6" {...(drawingLast ? { gridColumn: { lg: 2 }, gridRow: { lg: 1 } } : {})}>
+      {Children.map(children, (child) => (
+        <Part>{child}</Part>
+      ))}
+    </Stack>
+  );
   return (
     <Grid templateColumns={{ base: 'minmax(0, 1fr)', lg: columns }} gap="4" flex="1">
       <Heading as="h1" srOnly>
         {title}
       </Heading>
-      <Box
-        order={{ base: drawingLast ? 1 : 0, lg: 0 }}
-        position="relative"
-        minH={{ base: ownHeight ? '0' : '460px', lg: 'calc(100vh - 190px)' }}
-      >
-        <Box
-          position={{ lg: 'sticky' }}
-          top="12px"
-          height={{ base: ownHeight ? 'auto' : '460px', lg: 'calc(100vh - 190px)' }}
-        >
-          {drawing}
-        </Box>
-      </Box>
-      <Stack gap="4" pb="6">
-        {Children.map(children, (child) => (
-          <Part>{child}</Part>
-        ))}
-      </Stack>
+      {/* In the page as on the screen, so that nothing jumps as it comes in. */}
+      {drawingLast ? worked : beside}
+      {drawingLast ? beside : worked}
     </Grid>
   );
 }
