@@ -1,18 +1,12 @@
 'use client';
 
 import { useMemo, type MouseEvent } from 'react';
-import { foldedPicture, rowLines, type Folded, type Shown, type Solid, type UpTo, type View } from '@/drawing';
+import { foldedPicture, rowLines, type Folded, type Solid } from '@/drawing';
 import type { CLOTHS } from '@/ui/theme/colours';
-import { useStillFabric } from './useStillFabric';
+import { useStillFabric, type StillSight } from './useStillFabric';
 import { INK_COLOUR, LIT_COLOUR, STUFF_COLOURS } from './colours';
 
-interface StillProps {
-  folded: Folded;
-  view: View;
-  pxPerMm: number;
-  size: { width: number; height: number };
-  shown: Shown;
-  upTo: UpTo;
+interface StillProps extends StillSight {
   cloth: (typeof CLOTHS)[keyof typeof CLOTHS];
   selection: string | null;
   onSelect: (mark: string | null) => void;

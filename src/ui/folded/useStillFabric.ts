@@ -1,12 +1,13 @@
 import { useEffect, useMemo, useRef, useState, type RefObject } from 'react';
 import type { Folded, Shown, UpTo, View } from '@/drawing';
 import { useHandDown } from '@/ui/bag/hand';
-import { bagColours, picturePixels } from '@/ui/picture/bagPicture';
+import { bagColours, paintPicture } from '@/ui/picture/bagPicture';
 
 /** The fabric follows when nothing has changed for so long, ms. */
 const RESTS_MS = 350;
 
-interface StillSight {
+/** A still picture of the folded bag: how it is looked at, how large, and what of it is there. */
+export interface StillSight {
   folded: Folded;
   view: View;
   pxPerMm: number;
@@ -34,30 +35,15 @@ export function useStillFabric({ folded, view, pxPerMm, size, shown, upTo }: Sti
     const dots = Math.min(2, window.devicePixelRatio || 1);
     const [widthPx, heightPx] = [Math.round(wished.width * dots), Math.round(wished.height * dots)];
     const { design, bag } = wished.folded;
-    let stop = () => {};
-    const timer = setTimeout(() => {
-      const running = picturePixels({
-        design,
-        way: { state: bag.state, flap: bag.flap },
-        turned: wished.turned,
-        colours: bagColours(design),
-        ...{ widthPx, heightPx, shown: wished.shown, upTo: wished.upTo },
-        at: { pxPerMm: wished.at.pxPerMm * dots, upMm: wished.at.upMm },
-      });
-      stop = running.stop;
-      void running.result.then((pixels) => {
-        const on = canvas.current;
-        if (!pixels || !on) return;
-        on.width = widthPx;
-        on.height = heightPx;
-        on.getContext('2d')?.putImageData(new ImageData(pixels as ImageDataArray, widthPx, heightPx), 0, 0);
-        setPainted(wished);
-      });
-    }, RESTS_MS);
-    return () => {
-      clearTimeout(timer);
-      stop();
+    const picture = {
+      design,
+      way: { state: bag.state, flap: bag.flap },
+      turned: wished.turned,
+      colours: bagColours(design),
+      ...{ widthPx, heightPx, shown: wished.shown, upTo: wished.upTo },
+      at: { pxPerMm: wished.at.pxPerMm * dots, upMm: wished.at.upMm },
     };
+    return paintPicture(canvas, picture, RESTS_MS, () => setPainted(wished));
   }, [wished, isHandDown]);
   return { canvas, isWorn: painted === wished && !isHandDown };
 }

@@ -3,7 +3,7 @@
 import { Box } from '@chakra-ui/react';
 import { useEffect, useRef, useState } from 'react';
 import type { BagPicture } from '@/workers/pictureWork';
-import { GROUNDS, picturePixels, type Ground } from './bagPicture';
+import { GROUNDS, paintPicture, type Ground } from './bagPicture';
 
 /** She may still be turning it: the picture follows when her hand has rested so long, ms. */
 const RESTS_MS = 120;
@@ -19,23 +19,7 @@ export function PicturePreview({ picture, ground }: { picture: BagPicture; groun
     const scale = Math.min(1, (SHOWN_PX * dots) / Math.max(picture.widthPx, picture.heightPx));
     const widthPx = Math.max(1, Math.round(picture.widthPx * scale));
     const heightPx = Math.max(1, Math.round(picture.heightPx * scale));
-    let stop = () => {};
-    const timer = setTimeout(() => {
-      const running = picturePixels({ ...picture, widthPx, heightPx });
-      stop = running.stop;
-      void running.result.then((pixels) => {
-        const canvas = ref.current;
-        if (!pixels || !canvas) return;
-        canvas.width = widthPx;
-        canvas.height = heightPx;
-        canvas.getContext('2d')?.putImageData(new ImageData(pixels as ImageDataArray, widthPx, heightPx), 0, 0);
-        setThere(true);
-      });
-    }, RESTS_MS);
-    return () => {
-      clearTimeout(timer);
-      stop();
-    };
+    return paintPicture(ref, { ...picture, widthPx, heightPx }, RESTS_MS, () => setThere(true));
   }, [picture]);
   const rgb = GROUNDS[ground].rgb;
   return (

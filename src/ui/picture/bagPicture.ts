@@ -32,8 +32,41 @@ export function bagColours({ swatch, furtherYarns }: Design): BagColours {
 
 const pictureWorker = () => new Worker(new URL('../../workers/picture.worker.ts', import.meta.url), { type: 'module' });
 
+/**
+ * Paints a picture on a canvas, made away from the screen.
+ *
+ * @param restsMs the wait before it is begun, so that what changes again meanwhile costs nothing
+ * @param onPainted told when it is there
+ * @returns a function that gives it up
+ */
+export function paintPicture(
+  canvas: { readonly current: HTMLCanvasElement | null },
+  picture: BagPicture,
+  restsMs: number,
+  onPainted: () => void,
+): () => void {
+  const { widthPx, heightPx } = picture;
+  let stop = () => {};
+  const timer = setTimeout(() => {
+    const running = picturePixels(picture);
+    stop = running.stop;
+    void running.result.then((pixels) => {
+      const on = canvas.current;
+      if (!pixels || !on) return;
+      on.width = widthPx;
+      on.height = heightPx;
+      on.getContext('2d')?.putImageData(new ImageData(pixels as ImageDataArray, widthPx, heightPx), 0, 0);
+      onPainted();
+    });
+  }, restsMs);
+  return () => {
+    clearTimeout(timer);
+    stop();
+  };
+}
+
 /** Makes a picture as pixels, away from the screen. */
-export const picturePixels = (picture: BagPicture): Running<Uint8ClampedArray | null> =>
+const picturePixels = (picture: BagPicture): Running<Uint8ClampedArray | null> =>
   inWorker<Uint8ClampedArray | null, PictureWork>(
     (worker) => worker.pixels(picture),
     () => {},
