@@ -57,7 +57,7 @@ test('wishes that can’t be had together are named, with the least to give up',
   await expect(page.getByTestId('solutions')).toBeVisible();
 });
 
-test('what counts is said with sliders, and a word that is not a number is met with a sentence', async ({ page }) => {
+test('what counts is said with sliders, and a word that is no mass is met with a sentence', async ({ page }) => {
   await openBody(page);
   const slider = page.getByRole('slider', { name: 'Little yarn' });
   await slider.focus();
@@ -66,7 +66,7 @@ test('what counts is said with sliders, and a word that is not a number is met w
   await page.keyboard.press('Home');
   await expect(slider).toHaveAttribute('aria-valuetext', 'does not count');
   await fill(page, 'Yarn at hand', 'two balls');
-  await expect(page.getByText('Write a number here.')).toBeVisible();
+  await expect(page.getByText('Write a mass, such as 54 or 1.9 oz.')).toBeVisible();
 });
 
 test('a worker that dies is begun anew, and the page says so', async ({ page }) => {

@@ -20,6 +20,10 @@ export function Sheet({
     <Dialog.Root
       open={open}
       onOpenChange={({ open: stays }) => !stays && onClose()}
+      // In a field that is being typed into, Escape takes the typing back, and only then the sheet away.
+      onEscapeKeyDown={(event) => {
+        if (event.target instanceof Element && event.target.closest('[data-typing]')) event.preventDefault();
+      }}
       placement="center"
       size={wide ? 'lg' : 'md'}
     >

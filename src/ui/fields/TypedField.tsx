@@ -69,6 +69,7 @@ export function TypedField({
           <Input
             id={id}
             value={typed ?? shown}
+            data-typing={typed === null ? undefined : true}
             onChange={(event) => setTyped(event.target.value)}
             onBlur={finish}
             onKeyDown={onKeyDown}
