@@ -25,6 +25,8 @@ const ROW_TAPS = 60;
 /** A strap's foot on a face, by its grip. */
 const FOOT = { held: '[data-handle="straps.0.feet.inStitches"]', way: 'x', farPx: 30 };
 const rows = [];
+// What was measured is told, even if a later step fails.
+process.on('exit', () => console.table(rows));
 
 installPackages();
 buildApp();
@@ -142,7 +144,6 @@ report(
   500,
 );
 rmSync(scratch, { recursive: true });
-console.table(rows);
 
 /** One file of all that a script needs, as the browser gets the core: what is loaded module by module runs half as fast. */
 function bundled(script) {
