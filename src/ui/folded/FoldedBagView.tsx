@@ -19,7 +19,8 @@ import { canDrawInSpace } from './canDrawInSpace';
 import { HAND_RESTS_MS, useSettled } from '@/ui/bag/useSettled';
 import { useFolded } from './useFolded';
 
-const FoldedScene = dynamic(() => import('./FoldedScene'), { ssr: false });
+const loadScene = () => import('./FoldedScene');
+const FoldedScene = dynamic(loadScene, { ssr: false });
 
 const MARGIN_PX = 14;
 /** Turned so far by a pixel, and by a key. */
@@ -230,6 +231,8 @@ function useDrawnHow() {
   const timer = useRef<ReturnType<typeof setTimeout> | null>(null);
   useEffect(() => {
     performance.mark('folded-asked');
+    // To try whether it can takes a while: what draws in space is on its way meanwhile, where there is any hope.
+    if ('WebGL2RenderingContext' in window) void loadScene();
     timer.current = setTimeout(() => setKind(canDrawInSpace() ? 'coming' : 'still'), 0);
     return () => {
       if (timer.current) clearTimeout(timer.current);
