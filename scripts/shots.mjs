@@ -87,7 +87,8 @@ try {
   await page.locator('[data-drawn=space]').waitFor();
   await page.getByRole('button', { name: 'A picture of it' }).click();
   await page.getByLabel('Its flap is').selectOption('half open');
-  await page.waitForTimeout(4000);
+  await page.locator('[data-testid=picture-preview][data-there]').waitFor();
+  await page.waitForTimeout(3000);
   await page.evaluate(() => document.activeElement.blur());
   await page.screenshot({ path: join(folder, 'folded.png') });
   await openBag(page, /solo parts/);

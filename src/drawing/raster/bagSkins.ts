@@ -1,7 +1,7 @@
 import type { Design } from '@/core/design';
 import type { Plan } from '@/core/plan';
 import { isBand, wornFabric } from '../fabric';
-import { paintedFace, type Rgb, type YarnLook } from '../fabric/paint';
+import { paintedFace, softContext, type Rgb, type YarnLook } from '../fabric/paint';
 import type { Stuff } from '../solid';
 import type { Skins, Surface } from './rasterBands';
 
@@ -52,4 +52,4 @@ export function bagSkins(
 }
 
 const pixelsOf = (canvas: OffscreenCanvas): Surface['look'] | null =>
-  canvas.getContext('2d')?.getImageData(0, 0, canvas.width, canvas.height).data ?? null;
+  softContext(canvas)?.getImageData(0, 0, canvas.width, canvas.height).data ?? null;

@@ -3,6 +3,7 @@
 import { Box } from '@chakra-ui/react';
 import { useEffect, useRef, useState } from 'react';
 import type { BagPicture } from '@/workers/pictureWork';
+import { COLOURS } from '@/ui/theme/colours';
 import { GROUNDS, paintPicture, type Ground } from './bagPicture';
 
 /** She may still be turning it: the picture follows when her hand has rested so long, ms. */
@@ -30,10 +31,24 @@ export function PicturePreview({ picture, ground }: { picture: BagPicture; groun
       borderColor="paperEdge"
       display="flex"
       justifyContent="center"
+      alignItems="center"
+      position="relative"
       aspectRatio={`${picture.widthPx} / ${picture.heightPx}`}
-      maxHeight="24rem"
+      width={`min(100%, calc(24rem * ${picture.widthPx / picture.heightPx}))`}
       mx="auto"
     >
+      {!isThere && (
+        <Box
+          position="absolute"
+          inset="0"
+          display="grid"
+          placeItems="center"
+          color={ground === 'dark' ? COLOURS.drawerText.value : COLOURS.ink.value}
+          aria-hidden
+        >
+          Being made …
+        </Box>
+      )}
       <canvas
         ref={ref}
         role="img"

@@ -3,6 +3,10 @@ import { SHADE, mixed, type YarnLook } from './yarnLook';
 /** What is painted on: a canvas of the page, or one away from it. */
 export type Painting = CanvasRenderingContext2D | OffscreenCanvasRenderingContext2D;
 
+/** What is painted small and read back or drawn again is kept in memory: fetched from a graphics card it takes far longer than it took to paint. */
+export const softContext = (canvas: OffscreenCanvas): OffscreenCanvasRenderingContext2D | null =>
+  canvas.getContext('2d', { willReadFrequently: true });
+
 /** Yarn thinner than this shows no twist, px. */
 const TWIST_FROM_PX = 3.4;
 

@@ -2,7 +2,7 @@ import type { Fabric, FabricRow, FabricStitch } from '../fabricRows';
 import type { RoundPlace } from '../roundPlaces';
 import { layersOfLook, lookBounds, type StrandLayer } from '../strandLayers';
 import { YARN_TO_STITCH } from '../strands';
-import { grey, paintHeight, paintYarn, smoothPath, type Painting } from './brush';
+import { grey, paintHeight, paintYarn, smoothPath, softContext, type Painting } from './brush';
 import { SHADE, mixed, type YarnLook } from './yarnLook';
 
 const LAYERS: readonly StrandLayer[] = ['behind', 'middle', 'before'];
@@ -152,7 +152,7 @@ export class FabricPainter {
       Math.ceil(this.fabric.columns * stitchPx + 2 * originX),
       Math.ceil(originY + 2 * rowPx + 2),
     );
-    const context = canvas.getContext('2d');
+    const context = softContext(canvas);
     const hasAny = row.stitches.some(({ look }) => this.spriteOf(look, row.yarn, layer) !== null);
     if (context && hasAny)
       this.paintStitches(context, row, layer, { left: originX, y: originY, sight: wholeOf(canvas) });
@@ -214,7 +214,7 @@ export class FabricPainter {
       Math.max(1, Math.ceil((right - left) * stitchPx + 2 * beside)),
       Math.max(1, Math.ceil((high - low) * rowPx + 2 * beside)),
     );
-    const context = canvas.getContext('2d');
+    const context = softContext(canvas);
     if (!context) return null;
     const originX = beside - left * stitchPx;
     const originY = beside + high * rowPx;

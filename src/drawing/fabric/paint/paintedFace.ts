@@ -1,6 +1,6 @@
 import type { Fabric } from '../fabricRows';
 import { FabricPainter, wholeOf } from './fabricPainter';
-import { grey } from './brush';
+import { grey, softContext } from './brush';
 import { mixed, type YarnLook } from './yarnLook';
 
 /** How far out what lies between the stitches is, as grey. */
@@ -38,7 +38,7 @@ export function paintedFace(
       Math.max(1, Math.round(fabric.columns * scale.stitchPx)),
       Math.max(1, Math.round(fabric.rows.length * scale.rowPx)),
     );
-    const context = made.getContext('2d');
+    const context = softContext(made);
     if (!context) return null;
     const [own] = yarns;
     context.fillStyle = as === 'height' || !own ? grey(GAP_HEIGHT) : mixed(own.body, own.body, 0);
