@@ -70,6 +70,9 @@ try {
       await page.screenshot({ path: join(folder, 'why.png') });
       await page.keyboard.press('Escape');
       await page.evaluate(() => document.activeElement.blur());
+      // What was asked lies further down.
+      await page.evaluate(() => window.scrollTo(0, 0));
+      await page.waitForTimeout(600);
     }
     await page.screenshot({ path: join(folder, `${view}.png`) });
   }
