@@ -327,7 +327,10 @@ process.stdout.write(
     planEdged: { first: edgedPlans.slice(0, FIRST_PLANS), later: edgedPlans.slice(FIRST_PLANS) },
     handled,
     // 40 stitches wide; front, back, over the top and flap come to 90 rows or so.
-    forty: { ...handled, body: { ...handled.body, chosenStitches: 40, chosenRows: { ...handled.body.chosenRows, front: 32, back: 32 } } },
+    forty: {
+      ...handled,
+      body: { ...handled.body, chosenStitches: 40, chosenRows: { ...handled.body.chosenRows, front: 32, back: 32 } },
+    },
     // The first is a pair, so that its grip lies beside those of the others.
     oneOn: { ...handled, closures: PIECES.closures.slice(0, 1), straps: [] },
     tenOn: {
