@@ -4,7 +4,7 @@ import { planBag } from '@/core/plan';
 import { folded, type Shown, type UpTo, type View } from '@/drawing';
 import type { Rgb } from '@/drawing/fabric/paint';
 import { PngFile } from '@/drawing/picture';
-import { bagSkins, fittedView, rasterBands, type BagColours, type RasterView } from '@/drawing/raster';
+import { bagSkins, fittedView, rasterBands, type BagColours } from '@/drawing/raster';
 
 /** A picture to be made of a bag. */
 export interface BagPicture {
@@ -31,11 +31,11 @@ const TURN_MS = 60;
 export const pictureWork = {
   /** A picture as pixels, four numbers each, from above; null of a bag that can't be planned. */
   async pixels(picture: BagPicture): Promise<Uint8ClampedArray | null> {
-    const made = scene(picture);
-    if (!made) return null;
+    const bands = bandsOf(picture);
+    if (!bands) return null;
     const pixels = new Uint8ClampedArray(4 * picture.widthPx * picture.heightPx);
     let at = 0;
-    for (const band of made.bands) {
+    for (const band of bands) {
       pixels.set(band, at);
       at += band.length;
     }
@@ -48,13 +48,13 @@ export const pictureWork = {
    * @param ground what it lies on; null to see through it
    */
   async png(picture: BagPicture, ground: Rgb | null, onShare: OnShare): Promise<Blob | null> {
-    const made = scene(picture);
-    if (!made) return null;
+    const bands = bandsOf(picture);
+    if (!bands) return null;
     const { widthPx, heightPx } = picture;
     const file = new PngFile({ widthPx, heightPx, seeThrough: ground === null });
     let rows = 0;
     let told = performance.now();
-    for (const band of made.bands) {
+    for (const band of bands) {
       file.add(ground ? onGround(band, ground) : band);
       rows += band.length / (4 * widthPx);
       if (performance.now() - told < TURN_MS) continue;
@@ -67,17 +67,23 @@ export const pictureWork = {
 
 export type PictureWork = typeof pictureWork;
 
-/** The bag folded and looked at so that it fills the picture; nothing where there is no plan. */
-function scene({ design, way, turned, colours, shown = 'outside', upTo = null, at, ...size }: BagPicture): {
-  view: RasterView;
-  bands: Generator<Uint8ClampedArray>;
-} | null {
+/** The bag folded and looked at so that it fills the picture, band by band; nothing where there is no plan. */
+function bandsOf({
+  design,
+  way,
+  turned,
+  colours,
+  shown = 'outside',
+  upTo = null,
+  at,
+  ...size
+}: BagPicture): Generator<Uint8ClampedArray> | null {
   const result = planBag(design);
   if (!result.ok) return null;
   const { mesh, middle } = folded(design, result.plan, way, shown, upTo);
   const solids = at ? mesh.solids : mesh.solids.filter(({ stuff }) => stuff !== 'thing' && stuff !== 'load');
   const view = at ? { ...turned, ...at, middle, ...size } : fittedView(solids, turned, middle, size);
-  return { view, bands: rasterBands(solids, view, bagSkins(design, result.plan, colours, view.pxPerMm)) };
+  return rasterBands(solids, view, bagSkins(design, result.plan, colours, view.pxPerMm));
 }
 
 /** A band laid on a ground of one colour. */

@@ -71,6 +71,24 @@ it('whatever the stripes, the fabric takes as much yarn as in one colour, shared
   );
 });
 
+it('a colour whose ball is not known is told of no yarn, and its rows are not the first yarn’s either', () => {
+  const rows = [{ yarn: 0, fromRow: 5, rows: 4, everyRows: null, piece: 'all' as const }];
+  const { design } = planned(rows);
+  const [first, ...others] = design.furtherYarns;
+  if (!first) throw new Error('no further yarn');
+  const result = planBag({ ...design, furtherYarns: [{ ...first, ballMassG: null, ballLengthM: null }, ...others] });
+  if (!result.ok) throw new Error('no plan');
+  const { lots, figures } = result.plan.yarn;
+  expect(lots.some(({ yarn }) => yarn === 1)).toBe(false);
+  const own = lots.find(({ yarn }) => yarn === 0);
+  expect(own?.mass.value).toBeLessThan(figures?.mass.value ?? 0);
+  // What is told of it hangs together: its length is its own mass in balls.
+  expect((own?.length.value ?? 0) / (own?.mass.value ?? 1)).toBeCloseTo(
+    (design.swatch.yarn.ballLengthM ?? 0) / (design.swatch.yarn.ballMassG ?? 1),
+    9,
+  );
+});
+
 it('the pattern says which rows are in which yarn, and how to change', () => {
   const { design, plan } = planned([{ yarn: 0, fromRow: 5, rows: 2, everyRows: null, piece: 'all' }]);
   const lines = writePattern(design, plan).sections.find(({ id }) => id === 'colours')?.lines ?? [];

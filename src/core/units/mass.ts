@@ -3,16 +3,18 @@ import type { LengthUnit } from './parseLength';
 
 type ParsedMass = { ok: true; massG: number } | { ok: false; code: 'empty' | 'not-a-mass' };
 
-const G_PER_UNIT: Record<string, number> = {
-  g: 1,
-  gram: 1,
-  grams: 1,
-  kg: 1000,
-  oz: G_PER_OUNCE,
-  ounce: G_PER_OUNCE,
-  ounces: G_PER_OUNCE,
-  lb: 16 * G_PER_OUNCE,
-};
+const G_PER_UNIT: ReadonlyMap<string, number> = new Map(
+  Object.entries({
+    g: 1,
+    gram: 1,
+    grams: 1,
+    kg: 1000,
+    oz: G_PER_OUNCE,
+    ounce: G_PER_OUNCE,
+    ounces: G_PER_OUNCE,
+    lb: 16 * G_PER_OUNCE,
+  }),
+);
 
 /** The unit that masses are written in beside lengths of a unit. */
 export const massUnitOf = (lengthUnit: LengthUnit): 'g' | 'oz' => (lengthUnit === 'cm' ? 'g' : 'oz');
@@ -37,7 +39,7 @@ export function parseMass(text: string, beside: LengthUnit): ParsedMass {
     .replace(/\u2212/g, '-');
   if (plain === '') return { ok: false, code: 'empty' };
   const match = /^(-?(?:\d+\.?\d*|\.\d+))\s*([a-z]*)$/.exec(plain);
-  const gPerUnit = match && G_PER_UNIT[match[2] || massUnitOf(beside)];
+  const gPerUnit = match && G_PER_UNIT.get(match[2] || massUnitOf(beside));
   // To a thousandth of a gram: far below any scale.
   return match && gPerUnit !== undefined && gPerUnit !== null
     ? { ok: true, massG: Math.round(Number(match[1]) * gPerUnit * 1000) / 1000 }

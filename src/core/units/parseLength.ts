@@ -17,15 +17,17 @@ const VULGAR_FRACTIONS: Record<string, string> = {
   '⅞': '7/8',
 };
 
-const MM_PER_UNIT: Record<string, number> = {
-  mm: 1,
-  cm: 10,
-  m: 1000,
-  in: MM_PER_INCH,
-  inch: MM_PER_INCH,
-  inches: MM_PER_INCH,
-  '"': MM_PER_INCH,
-};
+const MM_PER_UNIT: ReadonlyMap<string, number> = new Map(
+  Object.entries({
+    mm: 1,
+    cm: 10,
+    m: 1000,
+    in: MM_PER_INCH,
+    inch: MM_PER_INCH,
+    inches: MM_PER_INCH,
+    '"': MM_PER_INCH,
+  }),
+);
 
 const NUMBER = /^(-?)(?:(\d+(?:[.,]\d+)?|[.,]\d+)(?:[ -]+(?=\d+\/))?)?(?:(\d+)\/(\d+))?\s*([a-z"]*)$/;
 
@@ -66,7 +68,7 @@ export function parseLength(text: string, defaultUnit: LengthUnit | 'mm'): Parse
   if (whole === undefined && numerator === undefined) return { ok: false, code: 'not-a-length' };
 
   const unit = unitText === '' ? defaultUnit : (unitText as string);
-  const mmPerUnit = MM_PER_UNIT[unit];
+  const mmPerUnit = MM_PER_UNIT.get(unit);
   if (mmPerUnit === undefined) return { ok: false, code: 'not-a-length' };
   if (denominator !== undefined && Number(denominator) === 0) return { ok: false, code: 'zero-denominator' };
 

@@ -1,6 +1,6 @@
 import type { Design } from '@/core/design';
 import type { BagColours } from '@/drawing/raster';
-import { yarnLook, type Rgb } from '@/drawing/fabric/paint';
+import { rgbOf, yarnLook, type Rgb } from '@/drawing/fabric/paint';
 import { STUFF_COLOURS } from '@/ui/folded/colours';
 import { CLOTHS } from '@/ui/theme/colours';
 import { inWorker, type Running } from '@/ui/workers/planningWorker';
@@ -21,11 +21,10 @@ export type Ground = keyof typeof GROUNDS;
 
 /** The colours that a bag is drawn in on a picture. */
 export function bagColours({ swatch, furtherYarns }: Design): BagColours {
-  const rgb = (hex: string) => yarnLook({ cloth: hex, thread: hex }).body;
   return {
     yarns: [swatch.yarn, ...furtherYarns].map(({ colour }) => yarnLook(CLOTHS[colour])),
     stuffs: Object.fromEntries(
-      Object.entries(STUFF_COLOURS).map(([stuff, hex]) => [stuff, rgb(hex)]),
+      Object.entries(STUFF_COLOURS).map(([stuff, hex]) => [stuff, rgbOf(hex)]),
     ) as BagColours['stuffs'],
   };
 }

@@ -11,7 +11,7 @@ const LAYERS: readonly StrandLayer[] = ['behind', 'middle', 'before'];
 const WIDEST_ROW_PX = 2400;
 
 /** How far out what lies behind the yarn is, as grey: further back than any yarn. */
-const GROUND_HEIGHT = 60;
+export const GROUND_HEIGHT = 60;
 
 /** A stitch painted once, and where its column and the foot of its row lie on it, px. */
 interface Sprite {

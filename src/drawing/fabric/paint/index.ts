@@ -1,4 +1,4 @@
 export { FabricPainter, wholeOf, type FabricScale, type PaintedAs, type Sight } from './fabricPainter';
 export { softContext } from './brush';
 export { paintedFace, type PaintedFace } from './paintedFace';
-export { yarnLook, type Rgb, type YarnLook } from './yarnLook';
+export { rgbOf, yarnLook, type Rgb, type YarnLook } from './yarnLook';

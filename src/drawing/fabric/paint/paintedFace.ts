@@ -1,10 +1,7 @@
 import type { Fabric } from '../fabricRows';
-import { FabricPainter, wholeOf } from './fabricPainter';
+import { FabricPainter, GROUND_HEIGHT, wholeOf } from './fabricPainter';
 import { grey, softContext } from './brush';
-import { mixed, type YarnLook } from './yarnLook';
-
-/** How far out what lies between the stitches is, as grey. */
-const GAP_HEIGHT = 60;
+import { colourOf, type YarnLook } from './yarnLook';
 
 /** A face of a fabric, painted: as it looks in even light, and as grey how far out its yarn lies. Row 1 is below. */
 export interface PaintedFace {
@@ -41,7 +38,7 @@ export function paintedFace(
     const context = softContext(made);
     if (!context) return null;
     const [own] = yarns;
-    context.fillStyle = as === 'height' || !own ? grey(GAP_HEIGHT) : mixed(own.body, own.body, 0);
+    context.fillStyle = as === 'height' || !own ? grey(GROUND_HEIGHT) : colourOf(own.body);
     context.fillRect(0, 0, made.width, made.height);
     new FabricPainter(fabric, yarns, scale, as).paint(context, 0, made.height, wholeOf(made));
     return made;
