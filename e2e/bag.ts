@@ -1,5 +1,5 @@
 import AxeBuilder from '@axe-core/playwright';
-import { expect, type Page } from '@playwright/test';
+import { expect, type Locator, type Page } from '@playwright/test';
 import { STARTERS, starterDesign, swatchIdSchema } from '@/core/design';
 import { measuredSwatch } from '@/core/testing/designs';
 
@@ -42,6 +42,14 @@ export async function goTo(page: Page, place: string): Promise<void> {
     'aria-current',
     'page',
   );
+}
+
+/** Waits until something that came as written page answers to a hand: before its code has come, a press on it is lost. */
+export async function awake(what: Locator): Promise<void> {
+  await expect(what).toBeVisible();
+  await expect
+    .poll(() => what.evaluate((element) => Object.keys(element).some((key) => key.startsWith('__reactProps'))))
+    .toBe(true);
 }
 
 /** Opens a group that is folded away under its name. */

@@ -13,6 +13,7 @@ import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { expect, test } from '@playwright/test';
 import sqlite3 from 'sqlite3';
+import { awake } from './bag';
 import { Start } from './start';
 
 let folder: string;
@@ -161,7 +162,9 @@ test('a bag that the rules of now can’t plan is opened all the same, and mende
   await expect(page.locator(`[data-bag="${id}"]`)).toBeVisible();
   await page.goto(`${address}/bags/${id}/body`);
   await expect(page.getByText('can’t be planned as it stands')).toBeVisible();
-  await page.getByRole('alert').getByRole('button').first().click();
+  const way = page.getByRole('alert').getByRole('button').first();
+  await awake(way);
+  await way.click();
   await expect(page.locator('[data-save=saved]')).toBeVisible();
   await page.reload();
   await expect(page.locator('[data-save=saved]')).toBeVisible();

@@ -1,3 +1,4 @@
+import { laidStrap } from '@/core/strap';
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import type { Design } from '@/core/design';
@@ -11,7 +12,6 @@ import {
   pieceDrawing,
   pathData,
   sectionDrawing,
-  laidStrap,
   strapDrawing,
   swatchDrawing,
   type Drawing,

@@ -1,3 +1,4 @@
+import { laidStrap } from '@/core/strap';
 import fc from 'fast-check';
 import { expect, test } from 'vitest';
 import { applyEdits } from '@/core/design';
@@ -10,7 +11,6 @@ import { JOIN_NAMES, patternAsText, problemSentence, repairLabel, writePattern }
 import {
   foldedDrawing,
   foldedMesh,
-  laidStrap,
   liningDrawing,
   packedDrawing,
   sheetDrawing,

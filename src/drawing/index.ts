@@ -25,7 +25,7 @@ export {
   type Shape,
 } from './shape';
 export { figureDrawing, type WornBag } from './figureDrawing';
-export { laidParts, laidStrap, strapDrawing, type LaidStrap } from './strapDrawing';
+export { strapDrawing } from './strapDrawing';
 export { trimIcon } from './trimIcon';
 export { hardwareIcon } from './hardwareIcon';
 export { liningIcon } from './liningIcon';

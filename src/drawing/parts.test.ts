@@ -1,3 +1,4 @@
+import { laidStrap } from '@/core/strap';
 import { layOverOf } from '@/core/testing/layOverOf';
 import { planBag, type Plan } from '@/core/plan';
 import { anyDesign } from '@/core/testing/anyDesign';
@@ -7,16 +8,7 @@ import { describe, expect, it } from 'vitest';
 import { usualEdging, usualLining, type Design } from '@/core/design';
 import { flatSize, type Piece } from '@/core/pieces';
 import { designAt, fullDesign, planOf, plannableDesign, triedStrap, workedStrapOf } from '@/core/testing/designs';
-import {
-  beyondPiece,
-  foldedDrawing,
-  laidStrap,
-  liningDrawing,
-  strapDrawing,
-  swatchDrawing,
-  type Drawing,
-  type Shape,
-} from '.';
+import { beyondPiece, foldedDrawing, liningDrawing, strapDrawing, swatchDrawing, type Drawing, type Shape } from '.';
 import { markShapes } from './markShapes';
 
 type Rect = Extract<Shape, { kind: 'rect' }>;

@@ -1,10 +1,4 @@
-import {
-  WORKED_STRAP_KINDS,
-  type BoughtStrap,
-  type Strap,
-  type WorkedStrap,
-  type WorkedStrapKind,
-} from '@/core/design';
+import { type BoughtStrap, type Strap, type WorkedStrap, type WorkedStrapKind } from '@/core/design';
 import type { FittingKind } from '@/core/fittings';
 import { boughtStrapKind, type BoughtStrapStage } from './boughtStrap';
 import { workedStrapKind, type WorkedStrapStage } from './workedStrap';
@@ -34,13 +28,9 @@ export const STRAPS = {
 } satisfies {
   [Kind in Strap['kind']]: FittingKind<Extract<Strap, { kind: Kind }>, StageFor<Kind>>;
 };
-/** What comes of any strap. */
-export type StrapStage = WorkedStrapStage | BoughtStrapStage;
 
-/** Whether a strap is one that is worked. */
-export const isWorkedStage = (stage: StrapStage): stage is WorkedStrapStage =>
-  (WORKED_STRAP_KINDS as readonly string[]).includes(stage.choice.kind);
-
+export { isWorkedStage, type StrapStage } from './strapStage';
+export { laidParts, laidStrap, type LaidPart, type LaidStrap } from './laidStrap';
 export type { GrownStrap } from './grownStrap';
 export { grownFigures } from './grownStrap';
 export type { StrapFoot } from './strapFoot';

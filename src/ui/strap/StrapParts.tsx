@@ -4,9 +4,17 @@ import { Box } from '@chakra-ui/react';
 import { useMemo } from 'react';
 import { isWorkedStrap, type Strap } from '@/core/design';
 import { nameAt } from '@/core/fittings';
-import { PART_NAMES, isWorkedStage, type SegmentKind, type StrapStage } from '@/core/strap';
+import {
+  PART_NAMES,
+  isWorkedStage,
+  laidParts,
+  laidStrap,
+  type LaidStrap,
+  type SegmentKind,
+  type StrapStage,
+} from '@/core/strap';
 import { formatQuantity, stepTexts } from '@/core/wording';
-import { laidParts, laidStrap, strapDrawing, type LaidStrap } from '@/drawing';
+import { strapDrawing } from '@/drawing';
 import { useBag } from '@/ui/bag/BagProvider';
 import { Group } from '@/ui/bag/PlaceLayout';
 import { StillView } from '@/ui/drawing/StillView';
