@@ -1,8 +1,8 @@
-import { laidStrap } from '@/core/strap';
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import type { Design } from '@/core/design';
 import type { Plan } from '@/core/plan';
+import { laidStrap } from '@/core/strap';
 import { fullDesign, planOf, plannableDesign } from '@/core/testing/designs';
 import {
   countScale,

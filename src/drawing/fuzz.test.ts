@@ -1,4 +1,3 @@
-import { laidStrap } from '@/core/strap';
 import fc from 'fast-check';
 import { expect, test } from 'vitest';
 import { applyEdits } from '@/core/design';
@@ -6,8 +5,20 @@ import { BODY_KINDS, moveLineEdits, panelLines } from '@/core/body';
 import { bendLengths, edgesMeet, foldBag, type FoldWay } from '@/core/fold';
 import { joinedCount } from '@/core/pieces';
 import { planBag } from '@/core/plan';
+import { laidStrap } from '@/core/strap';
 import { anyDesignOf } from '@/core/testing/anyDesign';
-import { JOIN_NAMES, patternAsText, problemSentence, repairLabel, writePattern } from '@/core/wording';
+import {
+  JOIN_NAMES,
+  cutText,
+  foldedText,
+  packedText,
+  patternAsText,
+  problemSentence,
+  repairLabel,
+  sheetText,
+  strapText,
+  writePattern,
+} from '@/core/wording';
 import {
   foldedDrawing,
   foldedMesh,
@@ -82,6 +93,15 @@ test.each(BODY_KINDS)(
         expect(JSON.stringify(sheet, namingWhatIsNoNumber)).not.toContain(NOT_FINITE);
         for (const drawing of drawings)
           if (drawing) expect(JSON.stringify(drawing, namingWhatIsNoNumber)).not.toContain(NOT_FINITE);
+        const { lengthUnit } = design.settings;
+        const inWords = [
+          sheetText(design, plan),
+          cutText(design, plan),
+          packedText(plan, lengthUnit),
+          plan.straps.map((stage) => strapText(stage, lengthUnit)),
+          (['flat', 'empty', 'loaded'] as const).map((state) => foldedText(plan, state, lengthUnit)),
+        ];
+        expect(JSON.stringify(inWords)).not.toMatch(NO_NUMBER);
         for (const way of FOLDED)
           for (const { positions, normals } of foldedMesh(foldBag(plan, way), 0.4).solids) {
             expect(positions.every(Number.isFinite)).toBe(true);

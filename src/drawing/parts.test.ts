@@ -1,6 +1,6 @@
-import { laidStrap } from '@/core/strap';
 import { layOverOf } from '@/core/testing/layOverOf';
 import { planBag, type Plan } from '@/core/plan';
+import { laidStrap } from '@/core/strap';
 import { anyDesign } from '@/core/testing/anyDesign';
 import { bagOf } from '@/core/testing/bodies';
 import fc from 'fast-check';

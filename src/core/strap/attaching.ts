@@ -49,27 +49,29 @@ export const attachStep = (after: string, { set, design }: Pick<FittingInput, 's
   mark: 'strap.feet',
 });
 
-/** What is not strap along it is longer than it is to be worn. */
-export const shorterThanHardware = ({ path, wornMm }: HungStrap, { at }: FittingInput): Problem => {
-  const wishMm = Math.max(LEAST_WORN_MM, Math.ceil(2 * path.hardwareMm));
+/** What is not strap along it is longer than it is to be worn; of one that is ready-made, than it comes to be. */
+export const shorterThanHardware = (
+  strap: Strap,
+  { path, wornMm }: Pick<HungStrap, 'path' | 'wornMm'>,
+  { at }: FittingInput,
+): Problem => {
+  const isReady = strap.kind === 'ready-made';
+  const field = [...pathOf(at), isReady ? 'lengthMm' : 'wornLengthMm'];
+  const wishMm = Math.max(LEAST_WORN_MM, Math.ceil(2 * path.hardwareMm + (isReady ? path.doubledMm : 0)));
+  const edits = [{ path: field, value: wishMm }];
+  const repair = isReady
+    ? ours.repair({ code: 'strap-ready-made-of', values: { lengthMm: wishMm }, edits })
+    : {
+        code: 'strap-worn-to' as const,
+        values: { wornMm: wishMm },
+        edits: [{ path: [...pathOf(at), 'given'], value: { by: 'tape' } }, ...edits],
+      };
   return ours.problem({
     code: 'strap-shorter-than-hardware',
     severity: 'decide',
     place: 'strap',
-    path: [...pathOf(at), 'wornLengthMm'],
+    path: field,
     values: { wornMm, hardwareMm: path.hardwareMm },
-    repairs:
-      wishMm > MOST_WORN_MM
-        ? []
-        : [
-            {
-              code: 'strap-worn-to',
-              values: { wornMm: wishMm },
-              edits: [
-                { path: [...pathOf(at), 'given'], value: { by: 'tape' } },
-                { path: [...pathOf(at), 'wornLengthMm'], value: wishMm },
-              ],
-            },
-          ],
+    repairs: wishMm > MOST_WORN_MM ? [] : [repair],
   });
 };

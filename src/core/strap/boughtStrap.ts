@@ -77,12 +77,11 @@ export const boughtStrapKind = <Kind extends BoughtStrapKind>(
     const hung = hungStrap(strap, strap.widthMm, bag);
     const { path, feet, load } = hung;
     const { at } = bag;
-    if (path.hardwareMm >= hung.wornMm + path.doubledMm)
-      return { ok: false, problems: [shorterThanHardware(hung, bag)] };
     // A ready-made one has its clasps on, and is as long as it is.
     const tabsMm = path.segments.reduce((sum, { kind: part, wayMm }) => sum + (part === 'clasp' ? 0 : wayMm), 0);
     const readyMm = readyLengthMm(strap);
     const wornMm = readyMm === null ? hung.wornMm : readyMm - path.doubledMm + tabsMm;
+    if (path.hardwareMm >= wornMm) return { ok: false, problems: [shorterThanHardware(strap, { path, wornMm }, bag)] };
     const rest = restUnstretched(wornMm, load);
     const figures = boughtFigures(strap, { hung, wornMm, tabsMm }, bag);
     const deepMm = footDepthMm(feet.foot, bag.pouch);

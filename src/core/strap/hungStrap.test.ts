@@ -8,7 +8,7 @@ import { anyStrap } from '@/core/testing/anyStrap';
 import { bagOf, withBody } from '@/core/testing/bodies';
 import { designAt, planOf, pulledTrial, workedStrapOf } from '@/core/testing/designs';
 import { stepTexts, writePattern } from '@/core/wording';
-import { STRAPS } from '.';
+import { STRAPS, laidStrap } from '.';
 
 const weighing = (
   massG: number,
@@ -229,6 +229,15 @@ describe('what can’t be', () => {
       'strap-shorter-than-hardware',
       { wornLengthMm: 120, ends: { kind: 'clasp', lengthMm: 60, innerMm: 30, tabMm: 10 } },
     ],
+    // What hangs down from a bow is no strap between the clasps.
+    [
+      'strap-shorter-than-hardware',
+      {
+        wornLengthMm: 140,
+        ends: { kind: 'clasp', lengthMm: 60, innerMm: 30, tabMm: 10 },
+        adjust: { kind: 'bow', loopMm: 40, tieMm: 300, longerMm: 0 },
+      },
+    ],
     ['strap-feet-cross', { feet: { on: 'front', inStitches: 30 } }],
     ['strap-ring-narrow', { ends: { kind: 'ring', innerMm: 12, tabMm: 10 } }],
     ['strap-ring-wide', { ends: { kind: 'ring', innerMm: 60, tabMm: 10 } }],
@@ -245,6 +254,23 @@ describe('what can’t be', () => {
     expect(problem?.place).toBe('strap');
     expect(problem?.path?.slice(0, 2)).toEqual(['straps', 0]);
     expect(codesOf(mended(design, code).plan)).not.toContain(code);
+  });
+
+  it('a ready-made strap that is no longer than its clasps and its bow take is told, and a longer one is offered', () => {
+    const short = {
+      ...STRAPS['ready-made'].usual(designAt(5, 5, 2)),
+      lengthMm: 110,
+      ends: { kind: 'clasp', lengthMm: 30, innerMm: 20, tabMm: 0 },
+      adjust: { kind: 'bow', loopMm: 20, tieMm: 60, longerMm: 0 },
+    } as Strap;
+    const design = weighing(600, [short]);
+    expect(codesOf(planOf(design))).toContain('strap-shorter-than-hardware');
+    const { plan } = mended(design, 'strap-shorter-than-hardware');
+    expect(codesOf(plan)).not.toContain('strap-shorter-than-hardware');
+    const [stage] = plan.straps;
+    if (!stage) throw new Error('no strap');
+    const { parts, wornMm } = laidStrap(stage);
+    expect(parts.reduce((sum, { wayMm }) => sum + wayMm, 0)).toBeLessThan(wornMm);
   });
 
   it('buttonholes that go on beyond the strap are told', () => {

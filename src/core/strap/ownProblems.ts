@@ -46,6 +46,7 @@ export interface StrapRepairs {
   'strap-tie-left': { tieMm: number };
   'strap-let-out-by': { mostMm: number };
   'strap-as-ready-made': { wornMm: number };
+  'strap-ready-made-of': { lengthMm: number };
   'strap-like-the-other': object;
 }
 

@@ -69,8 +69,7 @@ export const workedStrapKind = <Kind extends WorkedStrapKind>(
         ? widthCount(nature, stitch, strap.widthMm, strip.across.value, nature.borderRows * 2 * strip.borderMm)
         : { count: goesOn, widthMm: goesOn * strip.across.value };
     const hung = hungStrap(strap, across.widthMm, bag);
-    if (hung.path.hardwareMm >= hung.wornMm + hung.path.doubledMm)
-      return { ok: false, problems: [shorterThanHardware(hung, bag)] };
+    if (hung.path.hardwareMm >= hung.wornMm) return { ok: false, problems: [shorterThanHardware(strap, hung, bag)] };
     const { load, feet } = hung;
     const worn = { share: wornShare(strap, hung.wornMm, strip.curve, load), curve: strip.curve, hung };
     const sizes = strapSizes(strap, across, strip.along.value, worn);

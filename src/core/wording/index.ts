@@ -13,8 +13,13 @@ export {
 export { BASIS_SENTENCES, BASIS_SIGN, BASIS_WORDS } from './basisText';
 export { wordsOfEachRow } from './eachRow';
 export { TRADE_WORDS, WORD_IDS, type TradeWord, type WordId } from './tradeWords';
-export { foldedText } from './foldedText';
-export { sheetText, type PieceTwin } from './sheetText';
+export { foldedText } from './drawn/foldedText';
+export type { DrawnText } from './drawn/drawnText';
+export { cutText } from './drawn/cutText';
+export { laidText } from './drawn/laidText';
+export { packedText } from './drawn/packedText';
+export { sheetText } from './drawn/sheetText';
+export { strapHeads, strapText, strapWay } from './drawn/strapText';
 export { colourLetter } from './colourText';
 export { lineInWords } from './written/inWords';
 export { lineOfSize, mergedBySize } from './written/mergedLines';

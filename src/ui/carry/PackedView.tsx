@@ -1,9 +1,11 @@
 'use client';
 
 import { useMemo } from 'react';
-import { formatQuantity } from '@/core/wording';
+import { formatQuantity, packedText } from '@/core/wording';
 import { packedDrawing, type Span } from '@/drawing';
 import { useBag, useBagStore } from '@/ui/bag/BagProvider';
+import { HAND_RESTS_MS, useSettled } from '@/ui/bag/useSettled';
+import { DrawingTwin } from '@/ui/drawing/DrawingTwin';
 import { StillView } from '@/ui/drawing/StillView';
 
 /** The least height of a line of writing on a thing, px. */
@@ -15,6 +17,8 @@ export function PackedView({ heightPx }: { heightPx: number }) {
   const unit = useBag((state) => state.design.settings.lengthUnit);
   const store = useBagStore();
   const drawing = useMemo(() => packedDrawing(plan), [plan]);
+  const rested = useSettled(plan, HAND_RESTS_MS);
+  const inWords = useMemo(() => packedText(rested, unit), [rested, unit]);
   const names = drawing.labels.map(({ name }) => name).join(', ');
   return (
     <div
@@ -24,6 +28,7 @@ export function PackedView({ heightPx }: { heightPx: number }) {
       <StillView
         drawing={drawing}
         heightPx={heightPx}
+        held
         label={
           names ? `The loaded bag from the front, holding ${names}` : 'The bag from the front; nothing goes in yet'
         }
@@ -56,6 +61,7 @@ export function PackedView({ heightPx }: { heightPx: number }) {
           </>
         )}
       </StillView>
+      <DrawingTwin label="What is packed, in words" parts={inWords} />
     </div>
   );
 }

@@ -10,6 +10,7 @@ import { layoutDrawing, liningDrawing, liningIcon, sectionDrawing, type Drawing,
 import { useBag, useBagStore } from '@/ui/bag/BagProvider';
 import { Group, PlaceLayout } from '@/ui/bag/PlaceLayout';
 import { DrawnGroups } from '@/ui/closures/DrawnGroups';
+import { FoldedTwin } from '@/ui/drawing/FoldedTwin';
 import { SheetView } from '@/ui/drawing/SheetView';
 import { StillView } from '@/ui/drawing/StillView';
 import { DrawnActions } from '@/ui/fields/DrawnActions';
@@ -17,6 +18,7 @@ import { FittingGroup, TicketRow } from '@/ui/fittings/FittingGroup';
 import { PaperGroup } from '@/ui/paper/PaperGroup';
 import { BesideGroup } from './BesideGroup';
 import { CameOutGroup } from './CameOutGroup';
+import { CutTwin, LaidTwin } from './LiningTwin';
 import { LayoutGroup } from './LayoutGroup';
 import { PieceNames } from './PieceNames';
 import { OnClothGrips } from './OnClothGrips';
@@ -66,14 +68,21 @@ export function LiningPlace() {
       ownHeight={drawing !== null}
       drawing={
         drawing ? (
-          <StillView drawing={drawing} heightPx={560} ruled held={shown === 'cloth'} label={VIEW_LABELS[shown]}>
-            {(pxPerMm) => (
-              <>
-                {drawing.places && <PieceNames places={drawing.places} names={names} pxPerMm={pxPerMm} />}
-                {shown === 'cloth' && onCloth && <OnClothGrips drawing={onCloth} search={search} pxPerMm={pxPerMm} />}
-              </>
+          <>
+            <StillView drawing={drawing} heightPx={560} ruled held={shown === 'cloth'} label={VIEW_LABELS[shown]}>
+              {(pxPerMm) => (
+                <>
+                  {drawing.places && <PieceNames places={drawing.places} names={names} pxPerMm={pxPerMm} />}
+                  {shown === 'cloth' && onCloth && <OnClothGrips drawing={onCloth} search={search} pxPerMm={pxPerMm} />}
+                </>
+              )}
+            </StillView>
+            {shown === 'cut' && <CutTwin />}
+            {shown === 'open' && (
+              <FoldedTwin label="The bag cut open, in words" states={[plan.section.loaded ? 'loaded' : 'empty']} />
             )}
-          </StillView>
+            {shown === 'cloth' && <LaidTwin laid={laid} />}
+          </>
         ) : (
           <SheetView moves={MOVES} />
         )

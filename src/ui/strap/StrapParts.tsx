@@ -4,19 +4,13 @@ import { Box } from '@chakra-ui/react';
 import { useMemo } from 'react';
 import { isWorkedStrap, type Strap } from '@/core/design';
 import { nameAt } from '@/core/fittings';
-import {
-  PART_NAMES,
-  isWorkedStage,
-  laidParts,
-  laidStrap,
-  type LaidStrap,
-  type SegmentKind,
-  type StrapStage,
-} from '@/core/strap';
-import { formatQuantity, stepTexts } from '@/core/wording';
+import { isWorkedStage, laidStrap, type StrapStage } from '@/core/strap';
+import { stepTexts, strapHeads, strapText, strapWay } from '@/core/wording';
 import { strapDrawing } from '@/drawing';
 import { useBag } from '@/ui/bag/BagProvider';
+import { HAND_RESTS_MS, useSettled } from '@/ui/bag/useSettled';
 import { Group } from '@/ui/bag/PlaceLayout';
+import { DrawingTwin } from '@/ui/drawing/DrawingTwin';
 import { StillView } from '@/ui/drawing/StillView';
 import { FittingGroup, FittingTickets } from '@/ui/fittings/FittingGroup';
 import { HungParts } from './HungParts';
@@ -48,42 +42,19 @@ export function StrapParts({ strap, index }: { strap: Strap; index: number }) {
   );
 }
 
-const WORN = {
-  pulled: 'Pulled, as worn',
-  loaded: 'Under this bag, as worn',
-  slack: 'Reinforced, as worn',
-} as const;
-
-/** The way from mouth to mouth, part by part; nothing of a strap that is only strap. */
-function wayWords({ parts, wornMm, standsMm }: LaidStrap, length: (mm: number) => string): string {
-  const laid = laidParts(parts, wornMm, standsMm).map(({ kind, fromMm, toMm }) => ({ kind, mm: toMm - fromMm }));
-  if (
-    laid.every(({ kind, mm }) => kind === 'strap' || mm === 0) &&
-    laid.filter(({ kind }) => kind === 'strap').length < 2
-  )
-    return '';
-  const told = laid
-    .filter(({ kind, mm }) => mm > 0 || ADJUSTS.has(kind))
-    .map(({ kind, mm }) =>
-      mm > 0 ? `${PART_NAMES[kind].toLowerCase()} ${length(mm)}` : PART_NAMES[kind].toLowerCase(),
-    );
-  return `: ${told.join(', ')}`;
-}
-
-/** Parts that take nothing of the way and are told all the same. */
-const ADJUSTS: ReadonlySet<SegmentKind> = new Set(['slider', 'two-rings', 'buttonholes', 'knot', 'bow']);
-
 /** The strap slack, and as it is worn with all that holds it, to one scale. */
 function LaidOut({ stage }: { stage: StrapStage }) {
   const unit = useBag((state) => state.design.settings.lengthUnit);
-  const length = (mm: number) => formatQuantity(mm, 'mm', unit);
-  const laid = useMemo(() => laidStrap(stage), [stage]);
-  const drawing = useMemo(() => strapDrawing(laid), [laid]);
-  const worked = isWorkedStage(stage);
+  const drawing = useMemo(() => strapDrawing(laidStrap(stage)), [stage]);
+  const { slack, worn } = strapHeads(stage, unit);
+  const way = strapWay(stage, unit);
+  const rested = useSettled(stage, HAND_RESTS_MS);
+  const inWords = useMemo(() => strapText(rested, unit), [rested, unit]);
+  const { index } = stage.at;
   return (
     <Box bg="counterEdge" p="2">
       <Box fontSize="13px" px="2">
-        {worked ? 'As worked, lying slack' : 'As it is cut'}: {length(laid.slackMm)}, what its ends take hatched
+        {slack}, what its ends take hatched
       </Box>
       <StillView
         drawing={drawing}
@@ -91,9 +62,10 @@ function LaidOut({ stage }: { stage: StrapStage }) {
         label="The strap slack, and as it is worn, to one scale"
         marginPx={8}
       />
+      <DrawingTwin label={index > 0 ? `Strap ${index + 1} in words` : 'The strap in words'} parts={inWords} />
       <Box fontSize="13px" px="2">
-        {worked ? WORN[stage.choice.school] : 'As worn'}: {length(laid.wornMm)} from mouth to mouth
-        {wayWords(laid, length)}
+        {worn}
+        {way && `: ${way}`}
       </Box>
     </Box>
   );

@@ -31,7 +31,7 @@ export const STRAP_PROBLEM_WORDS: Sentences<StrapProblems> = {
   'strap-shorter-than-bag': (v, length) =>
     `A strap ${length(v.wornMm)} long does not span its feet (${length(v.widthMm)} apart): there is no loop to put a hand through.`,
   'strap-shorter-than-hardware': (v, length) =>
-    `Worn ${length(v.wornMm)} long, there is no room left for the strap: its tabs, rings and clasps take ${length(v.hardwareMm)}.`,
+    `Worn ${length(Math.max(0, v.wornMm))} long, there is no room left for the strap: its tabs, rings and clasps take ${length(v.hardwareMm)}.`,
   'strap-has-no-drop': () =>
     'Round the body a strap has no drop: it is planned by its length. Give its length by a tape, or by the figure.',
   'strap-mouth-too-high': () =>
@@ -78,5 +78,6 @@ export const STRAP_REPAIR_WORDS: Sentences<StrapRepairs> = {
   'strap-tie-left': (v, length) => `Leave ${length(v.tieMm)} of each end to tie`,
   'strap-let-out-by': (v, length) => `Let it out by ${length(v.mostMm)} at most`,
   'strap-as-ready-made': (v, length) => `Take it as it is: ${length(v.wornMm)}`,
+  'strap-ready-made-of': (v, length) => `Take one ${length(v.lengthMm)} long`,
   'strap-like-the-other': () => 'Make it like the other handle',
 };

@@ -4,7 +4,7 @@ import { planBag } from '@/core/plan';
 import { fullDesign } from '@/core/testing/designs';
 import { formatLength } from '@/core/units';
 import { foldedText } from './foldedText';
-import { formatQuantity } from './quantity';
+import { formatQuantity } from '../quantity';
 
 const planned = () => {
   const result = planBag(fullDesign());

@@ -2,9 +2,9 @@ import type { FoldState } from '@/core/fold';
 import { figureId, type Figure } from '@/core/figures';
 import type { Plan } from '@/core/plan';
 import { formatLength, type LengthUnit } from '@/core/units';
-import { FITTING_WORDS, wordsOf } from './fittings';
+import { FITTING_WORDS, wordsOf } from '../fittings';
 import { fittingAt } from '@/core/fittings';
-import { formatPlusMinus, formatQuantity } from './quantity';
+import { formatPlusMinus, formatQuantity } from '../quantity';
 
 const SHOWN: Record<FoldState, readonly string[]> = {
   flat: ['size.width', 'panel.backLength'],

@@ -3,23 +3,18 @@ import { fittingAt } from '@/core/fittings';
 import { rowCountOf, widestStitches, type Piece } from '@/core/pieces';
 import type { Plan } from '@/core/plan';
 import { formatLength } from '@/core/units';
-import { FITTING_WORDS, wordsOf } from './fittings';
-import { foldWords } from './pieceText';
-import { PIECE_NAMES } from './pieceNames';
-import { placeText } from './placeText';
-
-/** A flat piece in words: what it is, and everything that lies on it from its first row to its last. */
-export interface PieceTwin {
-  name: string;
-  lines: string[];
-}
+import { FITTING_WORDS, wordsOf } from '../fittings';
+import type { DrawnText } from './drawnText';
+import { foldWords } from '../pieceText';
+import { PIECE_NAMES } from '../pieceNames';
+import { placeText } from '../placeText';
 
 /**
  * The drawing of the flat pieces in words, for whoever doesn't see it: every piece with its counts, its folds and parts by row and distance, and what is set on it by row and stitch.
  *
  * @param words the words of what is put on
  */
-export function sheetText(design: Design, plan: Plan, words = FITTING_WORDS): PieceTwin[] {
+export function sheetText(design: Design, plan: Plan, words = FITTING_WORDS): DrawnText[] {
   const { lengthUnit } = design.settings;
   const length = (mm: number) => formatLength(mm, lengthUnit);
   return plan.pieces.map((piece) => ({
@@ -43,7 +38,8 @@ export function sheetText(design: Design, plan: Plan, words = FITTING_WORDS): Pi
   }));
 }
 
-const countsText = (piece: Piece): string =>
+/** How many stitches and rows a piece has. */
+export const countsText = (piece: Piece): string =>
   piece.kind === 'rows'
     ? `${widestStitches(piece)} stitches by ${rowCountOf(piece)} ${piece.roundCount > 0 ? 'rounds' : 'rows'}`
     : `${piece.counts.length} ${piece.kind === 'half-disc' ? 'rows' : 'rounds'}, the last one of ${piece.counts.at(-1) ?? 0} stitches`;
