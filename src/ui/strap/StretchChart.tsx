@@ -5,7 +5,7 @@ import { useMemo } from 'react';
 import { Scatter } from 'react-chartjs-2';
 import type { WorkedStrap } from '@/core/design';
 import { pullOfMassN, shareAt, stretchDoubt, type StretchCurve } from '@/core/strap';
-import { MM_PER_INCH, type LengthUnit } from '@/core/units';
+import { G_PER_OUNCE, MM_PER_INCH, type LengthUnit } from '@/core/units';
 import { CHART_BAND, chartBrassDeep, chartInk, chartPaper, chartAxis } from '@/ui/theme/charts';
 
 Chart.register(LinearScale, PointElement, LineElement, ScatterController, Filler);
@@ -27,11 +27,12 @@ export function StretchChart({ slackMm, sample, curve, pullG, unit }: StretchCha
   const data = useMemo((): ChartData<'scatter'> => {
     const doubt = stretchDoubt(sample);
     const inUnit = (mm: number) => (unit === 'cm' ? mm / 10 : mm / MM_PER_INCH);
+    const inMass = (massG: number) => (unit === 'cm' ? massG : massG / G_PER_OUNCE);
     const hung = sample?.loaded ?? [];
     const mostG = 1.25 * Math.max(500, pullG ?? 0, ...hung.map(({ massG }) => massG));
     const along = Array.from({ length: STEPS + 1 }, (_, step) => (mostG * step) / STEPS);
     const lengthOf = (share: number) => inUnit(slackMm * (1 + share));
-    const line = (share: (pullN: number) => number) => along.map((x) => ({ x, y: lengthOf(share(pullOfMassN(x))) }));
+    const line = (share: (pullN: number) => number) => along.map((massG) => ({ x: inMass(massG), y: lengthOf(share(pullOfMassN(massG))) }));
     const quiet = { showLine: true, pointRadius: 0, borderWidth: 1 } as const;
     const doubtAt = (pullN: number) => doubt((one) => shareAt(one, pullN));
     return {
@@ -64,7 +65,7 @@ export function StretchChart({ slackMm, sample, curve, pullG, unit }: StretchCha
           pointRadius: 4,
           data: sample
             ? [{ massG: 0, lengthMm: sample.slackMm }, ...hung].map(({ massG, lengthMm }) => ({
-                x: massG,
+                x: inMass(massG),
                 y: lengthOf(lengthMm / sample.slackMm - 1),
               }))
             : [],
@@ -76,7 +77,7 @@ export function StretchChart({ slackMm, sample, curve, pullG, unit }: StretchCha
           borderColor: chartInk(),
           borderWidth: 2,
           backgroundColor: chartPaper(),
-          data: pullG === null ? [] : [{ x: pullG, y: lengthOf(shareAt(curve, pullOfMassN(pullG))) }],
+          data: pullG === null ? [] : [{ x: inMass(pullG), y: lengthOf(shareAt(curve, pullOfMassN(pullG))) }],
         },
       ],
     };
@@ -92,7 +93,7 @@ export function StretchChart({ slackMm, sample, curve, pullG, unit }: StretchCha
           maintainAspectRatio: false,
           events: [],
           scales: {
-            x: { ...chartAxis('Pull in each arm, as a weight, g'), min: 0 },
+            x: { ...chartAxis(`Pull in each arm, as a weight, ${unit === 'cm' ? 'g' : 'oz'}`), min: 0 },
             y: chartAxis(`Strap without its ends, ${unit === 'cm' ? 'cm' : 'in'}`),
           },
         }}

@@ -8,6 +8,7 @@ import { formatQuantity } from '@/core/wording';
 import { figureDrawing } from '@/drawing';
 import { useBag, useBagStore } from '@/ui/bag/BagProvider';
 import { Row } from '@/ui/bag/PlaceLayout';
+import { DrawingTwin } from '@/ui/drawing/DrawingTwin';
 import { Grip } from '@/ui/drawing/Grip';
 import { StillView } from '@/ui/drawing/StillView';
 import { lastSize } from './bodySize';
@@ -38,6 +39,18 @@ export function WornFigure({ strap, stage, index }: { strap: Strap; stage: Strap
     [heightMm, hipMm, bagWidthMm, bagHeightMm, emptyMm, fullMm, hung.over, hung.feet.apartMm, span?.supportMm],
   );
   const length = (mm: number) => formatQuantity(mm, 'mm', unit);
+  const inWords = [
+    {
+      name: `A figure ${length(heightMm)} tall, ${length(hipMm)} round the hips`,
+      lines: [
+        `The bag, full: ${length(bagWidthMm)} wide and ${length(bagHeightMm)} high`,
+        ...(fullMm === null
+          ? []
+          : [`Its mouth ${length(fullMm)} above the floor, its base ${length(fullMm - bagHeightMm)}`]),
+        ...(emptyMm === null ? [] : [`Empty, its mouth ${length(emptyMm)} above the floor`]),
+      ],
+    },
+  ];
   const wishMm = strap.given.by === 'figure' ? strap.given.mouthMm : fullMm;
   const bag = drawing.shapes.find((shape) => shape.kind === 'rect' && shape.role === 'cloth');
   return (
@@ -59,6 +72,7 @@ export function WornFigure({ strap, stage, index }: { strap: Strap; stage: Strap
           ) : null
         }
       </StillView>
+      <DrawingTwin label="The bag on the figure, in words" parts={inWords} />
       <Box fontSize="13px" px="2">
         {fullMm === null
           ? 'It is too short to go round this figure.'
