@@ -12,6 +12,8 @@ export default defineConfig({
   expect: { timeout: 60_000 },
   reporter: [['list'], ['json', { outputFile: 'test-results/e2e.json' }]],
   use: {
+    actionTimeout: 60_000,
+    navigationTimeout: 60_000,
     baseURL: process.env.RUELLE_ADDRESS,
     viewport: { width: 1280, height: 800 },
     launchOptions: { executablePath: chromiumPath(), args: FLAT_FLAGS },

@@ -1,22 +1,28 @@
 import AxeBuilder from '@axe-core/playwright';
 import { expect, type Locator, type Page } from '@playwright/test';
-import { STARTERS, starterDesign, swatchIdSchema } from '@/core/design';
+import { STARTERS, starterDesign, swatchIdSchema, type Design } from '@/core/design';
 import { measuredSwatch } from '@/core/testing/designs';
 
 /**
  * Makes a new bag as it is on the shelf of a maker who has a swatch of it, which is to carry something as thick as a finger, and opens
  * its swatch. What the shelf does to begin one is tried in tests of its own.
+ *
+ * @param change what is otherwise about it
  */
-export async function newBag(page: Page, name = 'Letter pouch'): Promise<string> {
+export async function newBag(
+  page: Page,
+  name = 'Letter pouch',
+  change: (design: Design) => Design = (design) => design,
+): Promise<string> {
   const starter = STARTERS.find((one) => one.name === name);
   if (!starter) throw new Error(`There is no starter called ${name}.`);
   const begun = starterDesign(starter.id, swatchIdSchema.parse('e2e'));
-  const design = {
+  const design = change({
     ...begun,
     contents: { ...begun.contents, thicknessMm: 12 },
     // No two bags of the tests share a swatch.
     swatch: { ...measuredSwatch(begun.swatch), name: `Trial ${Date.now()} ${Math.random().toString(36).slice(2, 7)}` },
-  };
+  });
   const answer = await page.request.post('/api/bags', { data: { design } });
   expect(answer.ok()).toBe(true);
   const { id } = (await answer.json()) as { id: string };

@@ -67,3 +67,17 @@ export class KeyHands extends Hands {
     throw new Error(`${String(where)} can’t be come to by keys`);
   }
 }
+
+/** A thumb drawn over the screen from one point, so far up or to the right, px. */
+export async function drawThumb(
+  page: Page,
+  from: { x: number; y: number },
+  { up = 0, right = 0 }: { up?: number; right?: number },
+): Promise<void> {
+  const client = await page.context().newCDPSession(page);
+  const at = (share: number) => [{ x: from.x + right * share, y: from.y - up * share }];
+  await client.send('Input.dispatchTouchEvent', { type: 'touchStart', touchPoints: at(0) });
+  for (let step = 1; step <= 8; step += 1)
+    await client.send('Input.dispatchTouchEvent', { type: 'touchMove', touchPoints: at(step / 8) });
+  await client.send('Input.dispatchTouchEvent', { type: 'touchEnd', touchPoints: [] });
+}

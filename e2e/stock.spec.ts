@@ -1,5 +1,7 @@
 import { readFileSync } from 'node:fs';
 import { expect, test } from '@playwright/test';
+import { USUAL_SETTINGS } from '@/core/design';
+import type { StockYarn } from '@/core/stock';
 import { axeFinds, fill, goTo, newBag, saved } from './bag';
 
 test('stores: put in, changed, sorted, taken out and back, out and in as a table', async ({ page }) => {
@@ -149,4 +151,32 @@ test('another yarn is tried with all that it changes, made of, and undone; a pri
   await expect(price).toContainText('63.50');
   await page.getByRole('combobox', { name: 'The price is made' }).selectOption('materials');
   await expect(price).toContainText('there is none to multiply');
+});
+
+test('beside inches the stores are told and written in ounces and yards, and kept as they are', async ({ page }) => {
+  // As of a maker who worked in inches last.
+  await page.addInitScript((settings) => localStorage.setItem('ruelle.settings', JSON.stringify(settings)), {
+    ...USUAL_SETTINGS,
+    lengthUnit: 'in',
+  });
+  await page.goto('/stores');
+  const name = `Quay twist ${Date.now()}`;
+  await page.getByRole('button', { name: 'Add yarn' }).click();
+  await fill(page, 'Name', name);
+  await fill(page, 'A ball weighs', '50 g');
+  await expect(page.getByRole('textbox', { name: 'A ball weighs' })).toHaveValue('1.76');
+  await fill(page, 'A ball has', '100');
+  await fill(page, 'Whole balls', '2');
+  await fill(page, 'Opened balls', '1 oz; 10 g');
+  await expect(page.getByRole('textbox', { name: 'Opened balls' })).toHaveValue('1; 0.35');
+  // 2 × 50 g, 28.35 g and 10 g: 138.35 g.
+  await expect(page.getByRole('row', { name: new RegExp(name) })).toContainText('4.88 oz (138 g): 2 balls, 2 opened');
+  const { kept } = (await (await page.request.get('/api/stock')).json()) as { kept: StockYarn[] };
+  const yarn = kept.find((one) => one.name === name);
+  // As many metres as a hundred yards: 91.44, by the international yard of 1959.
+  expect(yarn?.ballLengthM).toBeCloseTo(91.44, 6);
+  expect([yarn?.ballMassG, yarn?.openedG]).toEqual([50, [28.35, 10]]);
+  await fill(page, 'Opened balls', 'half');
+  await expect(page.getByText('Write a mass, such as 54 g or 1.9 oz.')).toBeVisible();
+  await page.getByRole('button', { name: `Take ${name} out` }).click();
 });

@@ -1,5 +1,6 @@
 import { expect, test, type Page } from '@playwright/test';
 import { figure, fill, goTo, saved, unfold } from './bag';
+import { drawThumb } from './hands';
 
 /** A new bag before anything is measured: its yarn's class and the hook. */
 async function begin(page: Page): Promise<string> {
@@ -48,16 +49,6 @@ test('a bag of which nothing was measured says so wherever its numbers lead, unt
 test.describe('on a phone', () => {
   test.use({ viewport: { width: 390, height: 844 }, hasTouch: true });
 
-  /** A thumb drawn over the screen from one point, so far up. */
-  async function drawThumb(page: Page, x: number, y: number, upPx: number): Promise<void> {
-    const client = await page.context().newCDPSession(page);
-    const at = (dy: number) => [{ x, y: y - dy }];
-    await client.send('Input.dispatchTouchEvent', { type: 'touchStart', touchPoints: at(0) });
-    for (let step = 1; step <= 8; step += 1)
-      await client.send('Input.dispatchTouchEvent', { type: 'touchMove', touchPoints: at((upPx * step) / 8) });
-    await client.send('Input.dispatchTouchEvent', { type: 'touchEnd', touchPoints: [] });
-  }
-
   test('a thumb that scrolls over a fold moves nothing; by its tag the fold goes where it is drawn', async ({
     page,
   }) => {
@@ -69,13 +60,13 @@ test.describe('on a phone', () => {
     const row = await fold.getAttribute('aria-valuenow');
     const line = await fold.locator('rect').first().boundingBox();
     if (!line) throw new Error('the fold has a line');
-    await drawThumb(page, line.x + line.width / 4, line.y + line.height / 2, 90);
+    await drawThumb(page, { x: line.x + line.width / 4, y: line.y + line.height / 2 }, { up: 90 });
     expect(await fold.getAttribute('aria-valuenow')).toBe(row);
 
     await fold.scrollIntoViewIfNeeded();
     const tag = await fold.locator('[data-grip]').boundingBox();
     if (!tag) throw new Error('the fold has a tag');
-    await drawThumb(page, tag.x + tag.width / 2, tag.y + tag.height / 2, 60);
+    await drawThumb(page, { x: tag.x + tag.width / 2, y: tag.y + tag.height / 2 }, { up: 60 });
     await expect(fold).not.toHaveAttribute('aria-valuenow', row ?? '');
   });
 

@@ -66,6 +66,14 @@ it('whatever the stripes, the fabric takes as much yarn as in one colour, shared
       expect(plan.yarn.lots).toHaveLength(3);
       expect(plan.yarn.lots.reduce((sum, lot) => sum + lot.fabricG, 0)).toBeCloseTo(fabricG + tailsG, 6);
       for (const lot of plan.yarn.lots) expect(lot.fabricG).toBeGreaterThanOrEqual(0);
+      // What is to be had of each adds up to what is to be had of all, and so does what the ± leaves open.
+      const { mass, tails } = plan.yarn.figures ?? {};
+      expect(plan.yarn.lots.reduce((sum, lot) => sum + lot.mass.value, 0)).toBeCloseTo(mass?.value ?? NaN, 6);
+      expect(plan.yarn.lots.reduce((sum, lot) => sum + (lot.mass.plusMinus ?? 0), 0)).toBeCloseTo(
+        mass?.plusMinus ?? NaN,
+        6,
+      );
+      expect(tails?.value ?? 0).toBeCloseTo(tailsG, 9);
     }),
     { numRuns: 40 },
   );

@@ -41,7 +41,7 @@ export { offRemedyText } from './offRemedyText';
 export { offText, pieceAgainstSwatch, replanLines, yarnLastsText, type ReplanLine } from './replanText';
 export { LOOK_TEXTS, sizeVerdict } from './inspectionText';
 export { LAYING_NAMES, layoutText } from './layoutText';
-export { STOCK_NAMES, stockAmount, stockDetail } from './stockText';
+export { STOCK_NAMES, freeAmount, neededAmount, stockAmount, stockDetail } from './stockText';
 export { placeText } from './placeText';
 export { stepTexts } from './stepText';
 export { FITTING_WORDS, wordsOf, type FittingWords, type FittingWordsByKind, type Ticket } from './fittings';

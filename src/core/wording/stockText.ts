@@ -1,7 +1,7 @@
 import { ringArea, ringBounds } from '@/core/cutting';
 import type { StockItem, StockKind } from '@/core/stock';
 import { yarnInStoreG } from '@/core/stock';
-import type { LengthUnit } from '@/core/units';
+import { formatMass, type LengthUnit } from '@/core/units';
 import { formatQuantity } from './quantity';
 
 export const STOCK_NAMES: Readonly<Record<StockKind, string>> = {
@@ -32,6 +32,26 @@ export function stockAmount(item: StockItem, unit: LengthUnit): string {
       return String(item.count);
   }
 }
+
+type Counted = 'g' | 'ball' | 'count';
+
+/**
+ * So much of something that is needed or lacking, never told less than it is: yarn in whole grams.
+ *
+ * @example
+ * neededAmount(74.2, 'g', 'cm') // => '75 g'
+ */
+export const neededAmount = (amount: number, of: Counted, unit: LengthUnit): string =>
+  of === 'g' ? formatMass(Math.ceil(amount - 1e-9), unit, { up: true }) : formatQuantity(amount, of, unit);
+
+/**
+ * So much of something that there is, never told more than it is: yarn in whole grams.
+ *
+ * @example
+ * freeAmount(74.8, 'g', 'cm') // => '74 g'
+ */
+export const freeAmount = (amount: number, of: Counted, unit: LengthUnit): string =>
+  of === 'g' ? formatMass(Math.floor(amount + 1e-9), unit, { down: true }) : formatQuantity(amount, of, unit);
 
 /** What an item is besides its name. */
 export function stockDetail(item: StockItem): string {

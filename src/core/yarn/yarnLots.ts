@@ -103,6 +103,31 @@ function heldParts(yarns: readonly YarnHeld[], needed: Needed, uses: readonly Co
   });
 }
 
+const tailsG = (
+  { tails }: ColourUse,
+  { ballMassG, ballLengthM }: Pick<YarnHeld, 'ballMassG' | 'ballLengthM'>,
+): number => (tails * TAIL_MM * ballMassG) / (ballLengthM * 1000);
+
+/** The tails of stripes in other colours, as far as their balls are known: beside what sews, since each yarn has its own. Null where there are none. */
+export function stripeTails(furtherYarns: Design['furtherYarns'], uses: readonly ColourUse[]): Figure | null {
+  const each = furtherYarns.flatMap(({ name, ballMassG, ballLengthM }, index) => {
+    const use = uses[index];
+    return ballMassG === null || ballLengthM === null || !use || use.tails === 0
+      ? []
+      : [{ name, count: use.tails, massG: tailsG(use, { ballMassG, ballLengthM }) }];
+  });
+  if (each.length === 0) return null;
+  const massG = each.reduce((sum, one) => sum + one.massG, 0);
+  return makeFigure('yarn.tails', 'Tails of stripes', massG, 'g', {
+    rule: `A tail of ${TAIL_MM} mm at each end of every stripe, by what a metre of its yarn weighs.`,
+    inputs: each.flatMap(({ name, count, massG: ownG }) => [
+      input(`Tails of ${name}`, count, 'count'),
+      input('They weigh', ownG, 'g'),
+    ]),
+    source: COMMON_PRACTICE,
+  });
+}
+
 /** Those of other colours whose ball is known; of the others nothing honest can be said. */
 const colourParts = (
   yarns: readonly [YarnHeld, ...YarnHeld[]],
@@ -120,7 +145,7 @@ const colourParts = (
         yarn: { name, ballMassG, ballLengthM },
         share,
         fabricG: colourG(use, needed) * share,
-        tailsG: (use.tails * TAIL_MM * ballMassG) / (ballLengthM * 1000),
+        tailsG: tailsG(use, { ballMassG, ballLengthM }),
         sews: false,
         rule: `Area of its rows, times the mass of the fabric, plus a tail of ${TAIL_MM} mm at each end of every stripe`,
         inputs: [

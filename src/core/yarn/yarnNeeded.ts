@@ -8,7 +8,7 @@ import type { GaugeStage } from '@/core/gauge';
 import type { PiecesFigures } from '@/core/pieces';
 import type { Problem } from '@/core/problems';
 import { atHandProblems } from './yarnAtHand';
-import { lackingId, relative, yarnLots, type YarnHeld, type YarnLot } from './yarnLots';
+import { lackingId, relative, stripeTails, yarnLots, type YarnHeld, type YarnLot } from './yarnLots';
 import { massPerArea, wholeSwatch, type WeighedSwatch } from './massPerArea';
 import { heldTogether, yarnClassProblems } from './yarnClass';
 
@@ -22,6 +22,8 @@ export interface YarnStage {
     /** Null where no trim takes yarn by its length. */
     trim: Figure | null;
     sewing: Figure;
+    /** Null where no stripe is in another colour. */
+    tails: Figure | null;
     mass: Figure;
     length: Figure;
     balls: Figure;
@@ -59,14 +61,15 @@ export function yarnStage(
   const fabric = fabricFigure(pieces, fittings, perArea);
   const sewing = sewingFigure(design, weighed.yarns[0], pieces, fittings);
   const trim = trimFigure(held, fittings);
+  const tails = stripeTails(design.furtherYarns, pieces.uses);
   const mass = makeFigure(
     'yarn.mass',
     'Yarn to have',
-    (fabric.value + sewing.value + (trim?.value ?? 0)) * (1 + YARN_RESERVE),
+    (fabric.value + sewing.value + (trim?.value ?? 0) + (tails?.value ?? 0)) * (1 + YARN_RESERVE),
     'g',
     {
-      rule: `Yarn in the fabric${trim ? ', in trim' : ''} and to sew with, plus ${YARN_RESERVE * 100} % kept in reserve.`,
-      inputs: [fabric, ...(trim ? [trim] : []), sewing].map(inputFrom),
+      rule: `Yarn in the fabric${trim ? ', in trim' : ''} and to sew with${tails ? ', and in tails of stripes' : ''}, plus ${YARN_RESERVE * 100} % kept in reserve.`,
+      inputs: [fabric, ...(trim ? [trim] : []), sewing, ...(tails ? [tails] : [])].map(inputFrom),
       source: COMMON_PRACTICE,
     },
     (fabric.plusMinus ?? 0) * (1 + YARN_RESERVE),
@@ -74,7 +77,7 @@ export function yarnStage(
   const lots = yarnLots(weighed.yarns, { fabric, trim, sewing, mass, perArea }, design, pieces.uses);
   return {
     held,
-    figures: { massPerArea: perArea, fabric, trim, sewing, mass, length: lots[0].length, balls: lots[0].balls },
+    figures: { massPerArea: perArea, fabric, trim, sewing, tails, mass, length: lots[0].length, balls: lots[0].balls },
     lots,
     problems: [...classProblems, ...lastsProblems(lots, { sewing, perArea }, fittings)],
   };

@@ -4,12 +4,14 @@ import { Box, Heading } from '@chakra-ui/react';
 import { useMemo } from 'react';
 import type { Notion } from '@/core/notions';
 import { held, type StockItem } from '@/core/stock';
+import { useLastSettings } from '@/ui/bag/useLastSettings';
 import { useLogbook } from '@/ui/logbook/readLogbook';
 import { HeldTable } from './HeldTable';
 import { holdersOf } from './holding';
 
 /** How the stores are shared out among the bags that hold what they need; nothing where none does. */
 export function HeldForBags({ stock, notions }: { stock: readonly StockItem[]; notions: readonly Notion[] }) {
+  const { lengthUnit } = useLastSettings();
   const logbook = useLogbook();
   const lines = useMemo(
     () =>
@@ -26,7 +28,7 @@ export function HeldForBags({ stock, notions }: { stock: readonly StockItem[]; n
       <Heading as="h2" fontSize="18px" mb="2">
         Held for bags
       </Heading>
-      <HeldTable lines={lines} />
+      <HeldTable lines={lines} unit={lengthUnit} />
     </Box>
   );
 }

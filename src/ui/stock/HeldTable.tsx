@@ -2,17 +2,12 @@
 
 import { Box, Table } from '@chakra-ui/react';
 import type { HeldLine } from '@/core/stock';
-import { formatQuantity } from '@/core/wording';
+import type { LengthUnit } from '@/core/units';
+import { freeAmount, neededAmount } from '@/core/wording';
 import { Scrolled } from '@/ui/figures/Scrolled';
 
-/** Yarn is told in whole grams: what is needed or lacking rounded up, what is free rounded down. */
-const needText = (amount: number, unit: HeldLine['unit']): string =>
-  unit === 'g' ? `${Math.ceil(amount - 1e-9)} g` : formatQuantity(amount, unit, 'cm');
-const freeText = (amount: number, unit: HeldLine['unit']): string =>
-  unit === 'g' ? `${Math.floor(amount + 1e-9)} g` : formatQuantity(amount, unit, 'cm');
-
 /** What lies in the stores, who holds it, and what is free. */
-export function HeldTable({ lines }: { lines: readonly HeldLine[] }) {
+export function HeldTable({ lines, unit: lengthUnit }: { lines: readonly HeldLine[]; unit: LengthUnit }) {
   return (
     <Scrolled label="What bags hold in the stores">
       <Table.Root size="sm" data-testid="held">
@@ -27,16 +22,16 @@ export function HeldTable({ lines }: { lines: readonly HeldLine[] }) {
           {lines.map(({ name, unit, inStore, of, free }) => (
             <Table.Row key={name} bg="transparent">
               <Table.Cell>{name}</Table.Cell>
-              <Table.Cell>{freeText(inStore, unit)}</Table.Cell>
+              <Table.Cell>{freeAmount(inStore, unit, lengthUnit)}</Table.Cell>
               <Table.Cell>
                 {of.map(({ bag, amount, covered }, index) => (
                   <Box key={`${bag} ${index}`}>
-                    {bag}: {needText(amount, unit)}
-                    {covered < amount ? `, ${needText(amount - covered, unit)} lacking` : ''}
+                    {bag}: {neededAmount(amount, unit, lengthUnit)}
+                    {covered < amount ? `, ${neededAmount(amount - covered, unit, lengthUnit)} lacking` : ''}
                   </Box>
                 ))}
               </Table.Cell>
-              <Table.Cell>{free >= 1 ? freeText(free, unit) : 'nothing'}</Table.Cell>
+              <Table.Cell>{free >= 1 ? freeAmount(free, unit, lengthUnit) : 'nothing'}</Table.Cell>
             </Table.Row>
           ))}
         </Table.Body>

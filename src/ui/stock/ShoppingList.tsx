@@ -5,7 +5,9 @@ import { useEffect, useMemo, useState } from 'react';
 import type { Design } from '@/core/design';
 import { notionSchema } from '@/core/notions';
 import { shoppingList, shoppingTotal, stockItemSchema, type BagNeeds, type ShoppingLine } from '@/core/stock';
-import { formatQuantity } from '@/core/wording';
+import type { LengthUnit } from '@/core/units';
+import { freeAmount, neededAmount } from '@/core/wording';
+import { useLastSettings } from '@/ui/bag/useLastSettings';
 import { downloadText } from '@/ui/browser/download';
 import { holdersOf, holdFor } from './holding';
 import { useLogbook } from '@/ui/logbook/readLogbook';
@@ -127,6 +129,7 @@ function HoldButton({ chosen }: { chosen: readonly string[] }) {
 }
 
 function Lines({ lines }: { lines: readonly ShoppingLine[] }) {
+  const { lengthUnit } = useLastSettings();
   const { costs, unpriced } = shoppingTotal(lines);
   return (
     <>
@@ -145,20 +148,22 @@ function Lines({ lines }: { lines: readonly ShoppingLine[] }) {
                 <Table.Cell>
                   {line.name}
                   <Box fontSize="13px" color="inkSoft">
-                    {line.of.map(({ bag, amount }) => `${bag} ${amountText(amount, line.unit)}`).join('; ')}
+                    {line.of
+                      .map(({ bag, amount }) => `${bag} ${neededAmount(amount, line.unit, lengthUnit)}`)
+                      .join('; ')}
                   </Box>
                 </Table.Cell>
-                <Table.Cell>{amountText(line.needed, line.unit)}</Table.Cell>
+                <Table.Cell>{neededAmount(line.needed, line.unit, lengthUnit)}</Table.Cell>
                 <Table.Cell>
-                  {amountText(line.inStore, line.unit)}
+                  {freeAmount(line.inStore, line.unit, lengthUnit)}
                   {line.heldByOthers > 0 && (
                     <Box fontSize="13px" color="inkSoft">
-                      {amountText(line.heldByOthers, line.unit)} held for other bags
+                      {neededAmount(line.heldByOthers, line.unit, lengthUnit)} held for other bags
                     </Box>
                   )}
                 </Table.Cell>
                 <Table.Cell fontWeight={700}>
-                  {line.toBuy === 0 ? 'nothing' : amountText(line.toBuy, line.buyUnit)}
+                  {line.toBuy === 0 ? 'nothing' : neededAmount(line.toBuy, line.buyUnit, lengthUnit)}
                 </Table.Cell>
                 <Table.Cell>{line.costs === null ? 'no price' : line.costs.toFixed(2)}</Table.Cell>
               </Table.Row>
@@ -179,7 +184,7 @@ function Lines({ lines }: { lines: readonly ShoppingLine[] }) {
           minH="44px"
           variant="outline"
           bg="paper"
-          onClick={() => downloadText('shopping-list.txt', listText(lines), 'text/plain')}
+          onClick={() => downloadText('shopping-list.txt', listText(lines, lengthUnit), 'text/plain')}
         >
           Save the list
         </Button>
@@ -188,14 +193,10 @@ function Lines({ lines }: { lines: readonly ShoppingLine[] }) {
   );
 }
 
-/** Yarn is rounded up, so that nothing runs short. */
-const amountText = (amount: number, unit: ShoppingLine['unit'] | ShoppingLine['buyUnit']): string =>
-  unit === 'g' ? `${Math.ceil(amount - 1e-9)} g` : formatQuantity(amount, unit, 'cm');
-
-const listText = (lines: readonly ShoppingLine[]): string =>
+const listText = (lines: readonly ShoppingLine[], unit: LengthUnit): string =>
   lines
     .filter(({ toBuy }) => toBuy > 0)
-    .map((line) => `[ ] ${line.name}: ${amountText(line.toBuy, line.buyUnit)}`)
+    .map((line) => `[ ] ${line.name}: ${neededAmount(line.toBuy, line.buyUnit, unit)}`)
     .join('\n') + '\n';
 
 /** All bags of the shelf, part after part. */

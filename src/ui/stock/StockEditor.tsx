@@ -5,7 +5,7 @@ import { useRef } from 'react';
 import { LINING_STUFFS } from '@/core/design';
 import type { Notion } from '@/core/notions';
 import { stockItemSchema, type StockItem } from '@/core/stock';
-import { formatLength, parseLength, type LengthUnit } from '@/core/units';
+import { M_PER_YARD, bareMass, formatLength, massUnitOf, parseLength, parseMass, type LengthUnit } from '@/core/units';
 import { faultSentence } from '@/core/wording';
 import { FieldFrame } from '@/ui/fields/FieldFrame';
 import { TypedField } from '@/ui/fields/TypedField';
@@ -161,6 +161,11 @@ function ItemFields({
       }}
     />
   );
+  const mass = (text: string): number | null => {
+    const read = parseMass(text, unit);
+    return read.ok ? read.massG : null;
+  };
+  const metric = unit === 'cm';
   return (
     <>
       <TypedField label="Name" width="16em" shown={item.name} commit={(name) => put({ name })} />
@@ -168,24 +173,36 @@ function ItemFields({
         <>
           <TypedField label="Colour" width="9em" shown={item.colour} commit={(colour) => put({ colour })} />
           <TypedField label="Dye lot" width="6em" shown={item.dyeLot} commit={(dyeLot) => put({ dyeLot })} />
-          {number('ballMassG', 'A ball weighs', item.ballMassG, undefined, 'g')}
-          {number('ballLengthM', 'A ball has', item.ballLengthM, undefined, 'm')}
+          <TypedField
+            label="A ball weighs"
+            suffix={massUnitOf(unit)}
+            shown={bareMass(item.ballMassG, unit)}
+            commit={(typed) => {
+              const ballMassG = mass(typed);
+              return ballMassG === null ? NO_MASS : put({ ballMassG });
+            }}
+          />
+          <Numbered
+            label="A ball has"
+            suffix={metric ? 'm' : 'yd'}
+            value={metric ? item.ballLengthM : toTenth(item.ballLengthM / M_PER_YARD)}
+            commit={(one) => put({ ballLengthM: one === null || metric ? one : one * M_PER_YARD })}
+          />
           {number('balls', 'Whole balls', item.balls)}
           <TypedField
             label="Opened balls"
             width="10em"
-            suffix="g"
-            placeholder="31; 12"
+            suffix={massUnitOf(unit)}
+            placeholder={metric ? '31; 12' : '1.1; 0.4'}
             help="By the scale, one after the other."
-            shown={item.openedG.join('; ')}
-            commit={(typed) =>
-              put({
-                openedG: typed
-                  .split(/[;\s]+/)
-                  .filter(Boolean)
-                  .map((one) => Number(one.replace(',', '.'))),
-              })
-            }
+            shown={item.openedG.map((one) => bareMass(one, unit)).join('; ')}
+            commit={(typed) => {
+              const openedG = typed
+                .split(EACH_MASS)
+                .filter((one) => one.trim() !== '')
+                .map(mass);
+              return openedG.includes(null) ? NO_MASS : put({ openedG });
+            }}
           />
         </>
       )}
@@ -218,12 +235,26 @@ function ItemFields({
       )}
       {item.kind === 'remnant' && <RemnantCorners outline={item.outline} unit={unit} put={put} />}
       {item.kind === 'other' && number('count', 'How many', item.count)}
-      {item.kind !== 'remnant' && number('price', PRICED[item.kind], item.price, 'not said')}
+      {item.kind === 'cloth' && !metric ? (
+        <Numbered
+          label="Price of a yard"
+          empty="not said"
+          value={item.price === null ? null : Math.round(item.price * M_PER_YARD * 100) / 100}
+          commit={(one) => put({ price: one === null ? null : one / M_PER_YARD })}
+        />
+      ) : (
+        item.kind !== 'remnant' && number('price', PRICED[item.kind], item.price, 'not said')
+      )}
     </>
   );
 }
 
 const PRICED = { yarn: 'Price of a ball', cloth: 'Price of a metre', other: 'Price of one' } as const;
+
+const NO_MASS = 'Write a mass, such as 54 g or 1.9 oz.';
+/** Between masses that stand one after the other: a semicolon, or a gap before the next number. */
+const EACH_MASS = /;|\s+(?=\d)/;
+const toTenth = (value: number): number => Math.round(value * 10) / 10;
 
 /** A plain number; empty where nothing is said. */
 function Numbered({

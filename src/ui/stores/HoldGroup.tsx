@@ -24,6 +24,7 @@ function Holding() {
   const { heldMs, finished } = useBench(log);
   const id = useBag((state) => state.id);
   const name = useBag((state) => state.design.name);
+  const unit = useBag((state) => state.design.settings.lengthUnit);
   const yarn = useBag((state) => state.plan.yarn);
   const fittings = useBag((state) => state.plan.fittings);
   const stock = useWholeLibrary('/api/stock', stockItemSchema);
@@ -52,7 +53,7 @@ function Holding() {
           ? 'Held for this bag: no other one counts on it until you give it back, or say that the bag is finished.'
           : 'As it would be shared out: other bags may count on the same until you hold it for this one.'}
       </Box>
-      <HeldTable lines={lines} />
+      <HeldTable lines={lines} unit={unit} />
       <Button
         size="sm"
         minH="44px"

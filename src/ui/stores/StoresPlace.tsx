@@ -59,6 +59,7 @@ export function StoresPlace() {
             <FigureTicket figure={figures.fabric} />
             {figures.trim && <FigureTicket figure={figures.trim} />}
             <FigureTicket figure={figures.sewing} />
+            {figures.tails && <FigureTicket figure={figures.tails} />}
             <FigureTicket figure={figures.massPerArea} />
           </Row>
         ) : (

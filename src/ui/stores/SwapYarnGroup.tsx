@@ -6,6 +6,7 @@ import { swatchSchema, type Design } from '@/core/design';
 import type { FigureChange } from '@/core/logbook';
 import type { DesignEdit } from '@/core/problems';
 import { isSameName, stockItemSchema, swapYarn, yarnInStoreG, type StockYarn, type SwapBasis } from '@/core/stock';
+import { formatMass } from '@/core/units';
 import { changeText } from '@/core/wording';
 import { useBag, useBagStore } from '@/ui/bag/BagProvider';
 import { Group } from '@/ui/bag/PlaceLayout';
@@ -58,7 +59,7 @@ export function SwapYarnGroup() {
           { value: '', label: 'Choose a yarn…' },
           ...yarns.map((one) => ({
             value: one.id as string,
-            label: `${one.name}, ${Math.round(yarnInStoreG(one))} g`,
+            label: `${one.name}, ${formatMass(yarnInStoreG(one), design.settings.lengthUnit)}`,
           })),
         ]}
         onChange={setChosen}

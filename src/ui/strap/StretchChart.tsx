@@ -32,7 +32,8 @@ export function StretchChart({ slackMm, sample, curve, pullG, unit }: StretchCha
     const mostG = 1.25 * Math.max(500, pullG ?? 0, ...hung.map(({ massG }) => massG));
     const along = Array.from({ length: STEPS + 1 }, (_, step) => (mostG * step) / STEPS);
     const lengthOf = (share: number) => inUnit(slackMm * (1 + share));
-    const line = (share: (pullN: number) => number) => along.map((massG) => ({ x: inMass(massG), y: lengthOf(share(pullOfMassN(massG))) }));
+    const line = (share: (pullN: number) => number) =>
+      along.map((massG) => ({ x: inMass(massG), y: lengthOf(share(pullOfMassN(massG))) }));
     const quiet = { showLine: true, pointRadius: 0, borderWidth: 1 } as const;
     const doubtAt = (pullN: number) => doubt((one) => shareAt(one, pullN));
     return {
