@@ -15,7 +15,8 @@ import { CLOTHS } from '@/ui/theme/colours';
 import { PictureOffer } from '@/ui/picture/PictureOffer';
 import { FoldedHandles } from './FoldedHandles';
 import { FoldedStill } from './FoldedStill';
-import { canDrawInSpace } from './canDrawInSpace';
+import { trySpace } from './trySpace';
+import { whenIdle } from '@/ui/browser/whenIdle';
 import { HAND_RESTS_MS, useSettled } from '@/ui/bag/useSettled';
 import { useFolded } from './useFolded';
 
@@ -225,23 +226,40 @@ function fitted({ mesh: { box }, middle }: Folded, { pitchRad }: Turn, size: { w
   };
 }
 
+/** What space was tried with is given back at the latest, ms. */
+const GIVEN_BACK_WITHIN_MS = 2000;
+
 /** Whether the bag is drawn in space, or still because this browser can't; unknown until the page has come to life. */
 function useDrawnHow() {
   const [kind, setKind] = useState<'unknown' | 'coming' | 'space' | 'still'>('unknown');
-  const timer = useRef<ReturnType<typeof setTimeout> | null>(null);
+  const tried = useRef<(() => void) | null>(null);
+  /** Gives back what it was tried with, in a moment in which nothing waits. */
+  const giveBack = useCallback(() => {
+    const back = tried.current;
+    tried.current = null;
+    if (back) whenIdle(back, GIVEN_BACK_WITHIN_MS);
+  }, []);
   useEffect(() => {
     performance.mark('folded-asked');
-    // To try whether it can takes a while: what draws in space is on its way meanwhile, where there is any hope.
+    // What draws in space is on its way while it is tried whether that can be, where there is any hope.
     if ('WebGL2RenderingContext' in window) void loadScene();
-    timer.current = setTimeout(() => setKind(canDrawInSpace() ? 'coming' : 'still'), 0);
+    const timer = setTimeout(() => {
+      tried.current = trySpace();
+      setKind(tried.current ? 'coming' : 'still');
+    }, 0);
     return () => {
-      if (timer.current) clearTimeout(timer.current);
+      clearTimeout(timer);
+      giveBack();
     };
-  }, []);
-  const giveUp = useCallback(() => setKind('still'), []);
+  }, [giveBack]);
+  const giveUp = useCallback(() => {
+    giveBack();
+    setKind('still');
+  }, [giveBack]);
   const first = useCallback(() => {
     performance.mark('folded-first');
+    giveBack();
     setKind((now) => (now === 'coming' ? 'space' : now));
-  }, []);
+  }, [giveBack]);
   return { kind, giveUp, first };
 }
