@@ -3,7 +3,7 @@
 import { Box, Button, Flex } from '@chakra-ui/react';
 import { useDrag } from '@use-gesture/react';
 import dynamic from 'next/dynamic';
-import { memo, useCallback, useEffect, useRef, useState, type KeyboardEvent } from 'react';
+import { memo, useCallback, useState, type KeyboardEvent } from 'react';
 import type { FoldState } from '@/core/fold';
 import type { LengthUnit } from '@/core/units';
 import { formatQuantity } from '@/core/wording';
@@ -13,10 +13,9 @@ import { FoldedTwin } from '@/ui/drawing/FoldedTwin';
 import { useSize } from '@/ui/drawing/useSize';
 import { CLOTHS } from '@/ui/theme/colours';
 import { PictureOffer } from '@/ui/picture/PictureOffer';
+import { useDrawnHow } from './useDrawnHow';
 import { FoldedHandles } from './FoldedHandles';
 import { FoldedStill } from './FoldedStill';
-import { trySpace } from './trySpace';
-import { whenIdle } from '@/ui/browser/whenIdle';
 import { HAND_RESTS_MS, useSettled } from '@/ui/bag/useSettled';
 import { useFolded } from './useFolded';
 
@@ -42,7 +41,7 @@ export function FoldedBagView({ heightPx, upTo = null }: { heightPx: number; upT
   const { turned, bindTurn, onTurnKey } = useTurn();
   const [isHeld, setHeld] = useState(false);
   const [heldFit, setHeldFit] = useState<Fit | null>(null);
-  const how = useDrawnHow();
+  const how = useDrawnHow(loadScene);
   // While a line is dragged here, the bag follows the hand; else it follows a painted frame behind.
   const live = useBag((bag) => (isHeld ? bag : null));
   const behind = useBagBehind('folded', (bag) => bag);
@@ -224,42 +223,4 @@ function fitted({ mesh: { box }, middle }: Folded, { pitchRad }: Turn, size: { w
     pxPerMm: Math.min((size.width / 2 - MARGIN_PX) / aside, (size.height / 2 - MARGIN_PX) / up),
     upMm: ((box.to.y + box.from.y) / 2 - middle.y) * Math.cos(pitchRad),
   };
-}
-
-/** What space was tried with is given back at the latest, ms. */
-const GIVEN_BACK_WITHIN_MS = 2000;
-
-/** Whether the bag is drawn in space, or still because this browser can't; unknown until the page has come to life. */
-function useDrawnHow() {
-  const [kind, setKind] = useState<'unknown' | 'coming' | 'space' | 'still'>('unknown');
-  const tried = useRef<(() => void) | null>(null);
-  /** Gives back what it was tried with, in a moment in which nothing waits. */
-  const giveBack = useCallback(() => {
-    const back = tried.current;
-    tried.current = null;
-    if (back) whenIdle(back, GIVEN_BACK_WITHIN_MS);
-  }, []);
-  useEffect(() => {
-    performance.mark('folded-asked');
-    // What draws in space is on its way while it is tried whether that can be, where there is any hope.
-    if ('WebGL2RenderingContext' in window) void loadScene();
-    const timer = setTimeout(() => {
-      tried.current = trySpace();
-      setKind(tried.current ? 'coming' : 'still');
-    }, 0);
-    return () => {
-      clearTimeout(timer);
-      giveBack();
-    };
-  }, [giveBack]);
-  const giveUp = useCallback(() => {
-    giveBack();
-    setKind('still');
-  }, [giveBack]);
-  const first = useCallback(() => {
-    performance.mark('folded-first');
-    giveBack();
-    setKind((now) => (now === 'coming' ? 'space' : now));
-  }, [giveBack]);
-  return { kind, giveUp, first };
 }

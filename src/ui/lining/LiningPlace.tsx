@@ -1,31 +1,29 @@
 'use client';
 
-import { Box, Button, Flex } from '@chakra-ui/react';
+import { Button, Flex } from '@chakra-ui/react';
 import { useMemo, useState } from 'react';
-import { isNoSew, type Lining, type Stiffener } from '@/core/design';
-import { LININGS, perHole, type JoinMap } from '@/core/lining';
-import { STIFFENERS } from '@/core/stiffener';
-import { joinLine, piecesDrawn, piecesToCut, wordsOf, type Ticket } from '@/core/wording';
-import { layoutDrawing, liningDrawing, liningIcon, sectionDrawing, type Drawing, type PiecesDrawing } from '@/drawing';
-import { useBag, useBagStore } from '@/ui/bag/BagProvider';
-import { Group, PlaceLayout } from '@/ui/bag/PlaceLayout';
+import { piecesDrawn, piecesToCut } from '@/core/wording';
+import { layoutDrawing, liningDrawing, sectionDrawing, type Drawing, type PiecesDrawing } from '@/drawing';
+import { useBag } from '@/ui/bag/BagProvider';
+import { PlaceLayout } from '@/ui/bag/PlaceLayout';
 import { DrawnGroups } from '@/ui/closures/DrawnGroups';
 import { FoldedTwin } from '@/ui/drawing/FoldedTwin';
 import { SheetView } from '@/ui/drawing/SheetView';
 import { StillView } from '@/ui/drawing/StillView';
-import { DrawnActions } from '@/ui/fields/DrawnActions';
-import { FittingGroup, TicketRow } from '@/ui/fittings/FittingGroup';
 import { PaperGroup } from '@/ui/paper/PaperGroup';
+import { ProblemSlips } from '@/ui/problems/ProblemSlips';
 import { BesideGroup } from './BesideGroup';
 import { CameOutGroup } from './CameOutGroup';
-import { CutTwin, LaidTwin } from './LiningTwin';
 import { LayoutGroup } from './LayoutGroup';
-import { PieceNames } from './PieceNames';
+import { LiningKinds } from './LiningKinds';
+import { LiningPlan } from './LiningPlan';
+import { CutTwin, LaidTwin } from './LiningTwin';
 import { OnClothGrips } from './OnClothGrips';
+import { PieceNames } from './PieceNames';
 import { RemnantsGroup } from './RemnantsGroup';
-import { useClothLayout } from './useClothLayout';
+import { StiffenerPlan } from './StiffenerPlan';
 import { useBagsBeside } from './useBagsBeside';
-import { ProblemSlips } from '@/ui/problems/ProblemSlips';
+import { useClothLayout } from './useClothLayout';
 
 /** What the drawing shows: pieces beside each other, the folded bag cut open, pockets where they lie on the crochet, or pieces laid on the cloth. */
 type Shown = 'cut' | 'open' | 'placed' | 'cloth';
@@ -136,181 +134,3 @@ const VIEW_LABELS: Record<Shown, string> = {
 };
 
 const MOVES = ['pockets'] as const;
-
-/** A lining is chosen by its drawing; another kind takes the place of the one there is. */
-function LiningKinds({ lining }: { lining: Lining | null }) {
-  const colour = useBag((state) => state.design.swatch.yarn.colour);
-  const opening = useBag((state) => state.plan.opening.figures);
-  const falls = useBag((state) => state.plan.opening.problems.length > 0);
-  const carries = useBag((state) => state.design.contents.items.length > 0);
-  const store = useBagStore();
-  const put = (kind: Lining['kind']) => {
-    const { design, edit } = store.getState();
-    edit(wordsOf({ choice: { kind }, at: AT }).added, [{ path: ['lining'], value: LININGS[kind].usual(design) }]);
-  };
-  const kinds = (Object.keys(LININGS) as Lining['kind'][]).filter((kind) => kind !== lining?.kind);
-  const actions = kinds.map((kind) => {
-    const { title, add } = wordsOf({ choice: { kind }, at: AT });
-    return { value: kind, label: title, says: lining ? `${title} instead` : add, drawing: liningIcon(kind) };
-  });
-  return (
-    <Group title={lining ? 'Another lining instead' : 'No lining'} next="choose-lining">
-      {!lining && (
-        <Box fontSize="14px" mb="2">
-          The crochet shows inside. A lining keeps small things from slipping through and hides the back of a snap.
-        </Box>
-      )}
-      {!lining && (
-        <>
-          <TicketRow tickets={[{ figure: opening.across }, { figure: opening.up }]} />
-          {carries && !falls && (
-            <Box fontSize="14px" mb="2">
-              Nothing that you carry is small enough to go through.
-            </Box>
-          )}
-        </>
-      )}
-      <DrawnActions actions={actions} cloth={colour} scale={1.6} onAct={put} />
-    </Group>
-  );
-}
-
-const AT = { group: 'lining', index: 0 } as const;
-
-const STIFFENER_AT = { group: 'stiffener', index: 0 } as const;
-
-/** What stands between crochet and lining, with its pieces; or what could. */
-function StiffenerPlan({ stiffener }: { stiffener: Stiffener | null }) {
-  const stage = useBag((state) => state.plan.stiffener);
-  const store = useBagStore();
-  const put = (kind: Stiffener['kind']) => {
-    const { design, edit } = store.getState();
-    const choice = STIFFENERS[kind].usual(design);
-    edit(wordsOf({ choice, at: STIFFENER_AT }).added, [{ path: ['stiffener'], value: choice }]);
-  };
-  if (stiffener)
-    return (
-      <FittingGroup choice={stiffener} at={STIFFENER_AT}>
-        {stage &&
-          wordsOf(stage)
-            .tickets(stage)
-            .map((row, index) => <TicketRow key={index} tickets={row} />)}
-      </FittingGroup>
-    );
-  return (
-    <Group title="No stiffener">
-      <Flex gap="2" wrap="wrap">
-        {(Object.keys(STIFFENERS) as Stiffener['kind'][]).map((kind) => (
-          <Button key={kind} size="sm" variant="outline" bg="paper" onClick={() => put(kind)}>
-            {wordsOf({ choice: { kind }, at: STIFFENER_AT }).add}
-          </Button>
-        ))}
-      </Flex>
-    </Group>
-  );
-}
-
-/** Whether front and back have holes of different counts, so that one piece can't show both. */
-const isUneven = (join: JoinMap | null): boolean =>
-  new Set(join?.spans.filter(({ name }) => name !== 'side').map(({ lining }) => lining)).size > 1;
-
-function LiningPlan({ lining }: { lining: Lining }) {
-  const stage = useBag((state) => state.plan.lining);
-  if (!stage) return <FittingGroup choice={lining} at={AT} />;
-  const [cut, finished, joined] = wordsOf(stage).tickets(stage);
-  if (lining.kind === 'crocheted')
-    return (
-      <>
-        <FittingGroup choice={lining} at={AT} />
-        <Group title="Worked">
-          <TicketRow tickets={[...(cut ?? []), ...(finished ?? [])]} />
-          <Box fontSize="14px">Single crochet throughout; its rows are written out in the pattern, under “Lining”.</Box>
-        </Group>
-        {stage.join && <JoinGroup join={stage.join} tickets={joined ?? []} />}
-      </>
-    );
-  const isDropIn = lining.kind === 'drop-in';
-  const marks = stage.patterns.flatMap((pattern) => pattern.marks);
-  const hasSpots = marks.some((mark) => mark.kind === 'spot');
-  const hasPockets = marks.some((mark) => mark.kind === 'outline' && mark.of === 'pocket');
-  const hasPlaces = hasSpots || hasPockets;
-  const isSharedFront = isDropIn && stage.patterns.some(({ id, copies }) => id === 'front' && copies === 2);
-  return (
-    <>
-      <FittingGroup choice={lining} at={AT} />
-      <Group title="Cut">
-        <TicketRow tickets={cut ?? []} />
-        <Box fontSize="14px">
-          Solid edge: cut here{lining.stuff === 'cloth' ? ', the arrow along the grain' : ''}.
-          {isDropIn && ' The coloured line is the outside of the crochet that it goes into.'}
-          {!isDropIn &&
-            lining.stuff !== 'cloth' &&
-            ' The coloured line is the crochet’s edge: nothing is pressed under.'}
-          {hasPockets && ' Dotted: a pocket is sewn on there.'}
-          {hasSpots && ' A disc: what closes the bag lies behind.'}
-          {stage.interfacing.length > 0 && ' Interfacing has no allowance.'}
-          {isSharedFront &&
-            isUneven(stage.join) &&
-            ' The holes at the mouth are the front’s; count the back’s by the line below.'}
-          {hasPlaces && isSharedFront && ' Front and back are cut alike: what is marked is on one of them.'}
-        </Box>
-      </Group>
-      {finished && finished.length > 0 && (
-        <Group title={isNoSew(lining) ? 'Crochet together' : isDropIn ? 'Sew' : 'Press'}>
-          <TicketRow tickets={finished} />
-          <Box fontSize="14px">
-            {isNoSew(lining)
-              ? 'Dots: holes. Seams that meet have as many; the mouth has its own.'
-              : isDropIn
-                ? `Dashed line: sew here. Ticks across the seam meet on two pieces.${lining.joined === 'by-machine' ? ' The white stretch of a seam stays open.' : ''}`
-                : 'Dashed line: press the edges under here. The coloured line is the panel’s edge, a little outside it. Mind the hot iron.'}
-          </Box>
-        </Group>
-      )}
-      {stage.join && <JoinGroup join={stage.join} tickets={joined ?? []} />}
-    </>
-  );
-}
-
-/** How both edges meet, between anchors that meet. */
-function JoinGroup({ join, tickets }: { join: JoinMap; tickets: readonly Ticket[] }) {
-  return (
-    <Group title={join.of === 'hole' ? 'Join hole by hole' : 'Join stitch by stitch'}>
-      <TicketRow tickets={[...tickets]} />
-      <JoinLines join={join} />
-    </Group>
-  );
-}
-
-/** Every stretch between anchors as a row of holes, each with the stitches that go into it, drawn as ticks and told as a line to work by. */
-function JoinLines({ join }: { join: JoinMap }) {
-  return join.spans.map((span, index) => {
-    const each = perHole(span);
-    const { name, counts } = joinLine(span, join.of);
-    return (
-      <Box key={index} mb="2">
-        <Box fontSize="14px">
-          <b>{name}</b>: {counts}.
-        </Box>
-        <svg width="100%" height="22" viewBox={`0 0 ${span.lining} 22`} preserveAspectRatio="none" aria-hidden>
-          {each.map((count, at) => (
-            <g key={at}>
-              {Array.from({ length: count }, (_, one) => (
-                <line
-                  key={one}
-                  x1={at + (one + 1) / (count + 1)}
-                  x2={at + 0.5}
-                  y1={2}
-                  y2={18}
-                  stroke="var(--chakra-colors-ink)"
-                  strokeWidth="1"
-                  vectorEffect="non-scaling-stroke"
-                />
-              ))}
-            </g>
-          ))}
-        </svg>
-      </Box>
-    );
-  });
-}
