@@ -5,34 +5,13 @@ import { foldBag } from '@/core/fold';
 import { bagOf, withBody } from '@/core/testing/bodies';
 import { planOf } from '@/core/testing/designs';
 import { foldedMesh } from './foldedMesh';
-import { closureIcon, foldedDrawing, pieceDrawing, trimIcon, type Drawing, type Point, type Shape } from '.';
+import { closureIcon, foldedDrawing, pieceDrawing, trimIcon, type Drawing } from '.';
 import { openEdges } from './testing/closed';
+import { pointsOf } from './testing/points';
 
 const CLOSURE_KINDS = Object.keys(CLOSURES) as Closure['kind'][];
 const TRIM_KINDS = Object.keys(USUAL_TRIMS) as TrimKind[];
 const NO_FLAP = { kind: 'none', dropMm: 60, widthMm: null, hemMm: null } as const;
-
-/** Every point that a shape is drawn through. */
-function pointsOf(shape: Shape): Point[] {
-  switch (shape.kind) {
-    case 'path':
-      return shape.segments.map(({ x, y }) => ({ x, y }));
-    case 'rect':
-      return [
-        { x: shape.x, y: shape.y },
-        { x: shape.x + shape.widthMm, y: shape.y + shape.heightMm },
-      ];
-    case 'circle':
-      return [-1, 1].map((way) => ({ x: shape.x + way * shape.radiusMm, y: shape.y + way * shape.radiusMm }));
-    case 'lines':
-      return [
-        { x: shape.x, y: shape.y },
-        { x: shape.x + shape.lengthMm, y: shape.y },
-      ];
-    case 'dots':
-      return shape.at;
-  }
-}
 
 const bags: [string, Design][] = [
   ['a folded strip', withBody(bagOf('fold-over-strip'), { widthMm: 180 })],

@@ -1,6 +1,7 @@
 'use client';
 
 import { Box, Stack } from '@chakra-ui/react';
+import { formatQuantity } from '@/core/wording';
 import { useBag } from '@/ui/bag/BagProvider';
 import { clothStyle } from '@/ui/theme/colours';
 
@@ -25,7 +26,7 @@ export function BallsView() {
             flexWrap="wrap"
             gap="3"
             role="img"
-            aria-label={`${name}: ${balls} balls, of which ${used.toFixed(1)} are used`}
+            aria-label={`${name}: ${formatQuantity(balls, 'ball', 'cm')}, of which ${used.toFixed(1)} ${used > 1 ? 'are' : 'is'} used`}
           >
             {Array.from({ length: Math.min(balls, MOST_DRAWN) }, (_, index) => (
               <Ball key={index} share={Math.min(1, Math.max(0, used - index))} id={`ball${lot}-${index}`} />
