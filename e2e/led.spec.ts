@@ -92,6 +92,7 @@ test('a place without anything of its own to draw shows the bag: the strap that 
   await goTo(page, 'Strap');
   await expect(page.getByTestId('folded')).toBeVisible();
   await goTo(page, 'Write-up');
+  await expect(page.getByTestId('pattern').locator('img').first()).toBeVisible();
   await expect(page.getByRole('region', { name: 'A picture of the finished bag' })).toBeVisible();
   await goTo(page, 'Stores');
   const balls = await restingNumber(page, 'yarn.balls');

@@ -55,24 +55,17 @@ export const massStepG = (massG: number): number => (massG < FINE_BELOW_G ? 0.1 
 /**
  * Writes a mass: in grams, or beside inches in ounces with the grams after it, as scales and ball bands have both.
  *
- * @param up whether it is never written smaller than it is; `down`: never larger
+ * @param up whether it is never written smaller than it is
  *
  * @example
  * formatMass(54.5, 'cm') // => '55 g'
  * formatMass(4.25, 'cm') // => '4.3 g'
  * formatMass(54.5, 'in') // => '1.92 oz (55 g)'
  * formatMass(54.5, 'in', { up: true }) // => '1.93 oz (55 g)'
- * formatMass(54.5, 'cm', { down: true }) // => '54 g'
  */
-export function formatMass(
-  massG: number,
-  beside: LengthUnit,
-  { up = false, down = false }: { up?: boolean; down?: boolean } = {},
-): string {
-  const rounded = (value: number, step: number) => {
-    const steps = value / step;
-    return (up ? Math.ceil(steps - 1e-9) : down ? Math.floor(steps + 1e-9) : Math.round(steps)) * step;
-  };
+export function formatMass(massG: number, beside: LengthUnit, { up = false }: { up?: boolean } = {}): string {
+  const rounded = (value: number, step: number) =>
+    (up ? Math.ceil(value / step - 1e-9) : Math.round(value / step)) * step;
   const step = massStepG(massG);
   const grams = `${rounded(massG, step).toFixed(step < 1 ? 1 : 0)} g`;
   return beside === 'cm' ? grams : `${rounded(massG / G_PER_OUNCE, 0.01).toFixed(2)} oz (${grams})`;

@@ -45,13 +45,13 @@ export const neededAmount = (amount: number, of: Counted, unit: LengthUnit): str
   of === 'g' ? formatMass(Math.ceil(amount - 1e-9), unit, { up: true }) : formatQuantity(amount, of, unit);
 
 /**
- * So much of something that there is, never told more than it is: yarn in whole grams.
+ * So much of something that there is, never told more of it than there is: yarn in whole grams.
  *
  * @example
  * freeAmount(74.8, 'g', 'cm') // => '74 g'
  */
 export const freeAmount = (amount: number, of: Counted, unit: LengthUnit): string =>
-  of === 'g' ? formatMass(Math.floor(amount + 1e-9), unit, { down: true }) : formatQuantity(amount, of, unit);
+  of === 'g' ? formatMass(Math.floor(amount + 1e-9), unit) : formatQuantity(amount, of, unit);
 
 /** What an item is besides its name. */
 export function stockDetail(item: StockItem): string {
