@@ -108,6 +108,15 @@ test.describe('by thumb', () => {
         expect(tops.length).toBeGreaterThan(1);
         expect(tops, place).toEqual([...tops].sort((a, b) => a - b));
       }).toPass();
+      // Tables have become lists: every number has above it what it is, and none is wider than the screen.
+      const nameless = await page
+        .locator('main .ledger tbody td:not([data-head])')
+        .evaluateAll((all) => all.map((one) => one.textContent ?? '').filter((text) => /\d/.test(text)));
+      expect(nameless, place).toEqual([]);
+      const wide = await page
+        .locator('main .ledger tr')
+        .evaluateAll((all) => all.filter((one) => one.getBoundingClientRect().right > window.innerWidth).length);
+      expect(wide, place).toBe(0);
     }
   });
 });

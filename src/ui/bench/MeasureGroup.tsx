@@ -1,6 +1,6 @@
 'use client';
 
-import { Box, Button, Flex, Table } from '@chakra-ui/react';
+import { Box, Button, Flex } from '@chakra-ui/react';
 import dynamic from 'next/dynamic';
 import { memo, useMemo, useState } from 'react';
 import {
@@ -21,7 +21,7 @@ import { offText, pieceAgainstSwatch, problemSentence, replanLines, yarnLastsTex
 import { useBag, useBagStore } from '@/ui/bag/BagProvider';
 import { Group } from '@/ui/bag/PlaceLayout';
 import { useShared } from '@/ui/drawing/useShared';
-import { Scrolled } from '@/ui/figures/Scrolled';
+import { LedgerTable } from '@/ui/figures/LedgerTable';
 import type { MakingLog } from './makingLog';
 import { MeasureFields } from './MeasureFields';
 
@@ -61,33 +61,23 @@ export const MeasureGroup = memo(function MeasureGroup({
       />
       {latest && (
         <>
-          <Scrolled label="What was measured">
-            <Table.Root size="sm" mt="3">
-              <Table.Header>
-                <Table.Row>
-                  {['Rows', 'Long', 'Planned', 'Off by', 'Left of the yarn', ''].map((head) => (
-                    <Table.ColumnHeader key={head}>{head}</Table.ColumnHeader>
-                  ))}
-                </Table.Row>
-              </Table.Header>
-              <Table.Body>
-                {own.map((one) => (
-                  <Table.Row key={one.id}>
-                    <Table.Cell>{one.rows}</Table.Cell>
-                    <Table.Cell>{formatLength(one.lengthMm, unit)}</Table.Cell>
-                    <Table.Cell>{formatLength(one.rows * piece.rowMm, unit)}</Table.Cell>
-                    <Table.Cell>{offText(one.lengthMm - one.rows * piece.rowMm, unit)}</Table.Cell>
-                    <Table.Cell>{one.leftG === null ? '–' : toldMass(one.leftG, unit)}</Table.Cell>
-                    <Table.Cell>
-                      <Button size="xs" minH="44px" variant="ghost" onClick={() => log.takeBack([one.id])}>
-                        Take back
-                      </Button>
-                    </Table.Cell>
-                  </Table.Row>
-                ))}
-              </Table.Body>
-            </Table.Root>
-          </Scrolled>
+          <LedgerTable
+            label="What was measured"
+            heads={['Rows', 'Long', 'Planned', 'Off by', 'Left of the yarn', '']}
+            rows={own.map((one) => ({
+              key: one.id,
+              cells: [
+                one.rows,
+                formatLength(one.lengthMm, unit),
+                formatLength(one.rows * piece.rowMm, unit),
+                offText(one.lengthMm - one.rows * piece.rowMm, unit),
+                one.leftG === null ? '–' : toldMass(one.leftG, unit),
+                <Button key="back" size="xs" minH="44px" variant="ghost" onClick={() => log.takeBack([one.id])}>
+                  Take back
+                </Button>,
+              ],
+            }))}
+          />
           <MeasuredChart
             piece={piece}
             rowCount={part.rowCount}
@@ -171,26 +161,14 @@ function PlanAnew({ bench, latest }: { bench: BenchState; latest: BenchState['me
               </Button>
             ))}
           </Flex>
-          <Table.Root size="sm" mt="2">
-            <Table.Header>
-              <Table.Row>
-                {['What', 'Planned', 'Then'].map((head) => (
-                  <Table.ColumnHeader key={head}>{head}</Table.ColumnHeader>
-                ))}
-              </Table.Row>
-            </Table.Header>
-            <Table.Body>
-              {replanLines(plan, anew, design.settings.lengthUnit).map(({ what, before, after, isWorked }) => (
-                <Table.Row key={what}>
-                  <Table.Cell>{what}</Table.Cell>
-                  <Table.Cell>{before}</Table.Cell>
-                  <Table.Cell fontWeight={before === after ? 400 : 700}>
-                    {isWorked ? `${after}, worked` : after}
-                  </Table.Cell>
-                </Table.Row>
-              ))}
-            </Table.Body>
-          </Table.Root>
+          <LedgerTable
+            label="What the plan would be"
+            heads={['What', 'Planned', 'Then']}
+            rows={replanLines(plan, anew, design.settings.lengthUnit).map(({ what, before, after, isWorked }) => {
+              const then = isWorked ? `${after}, worked` : after;
+              return { key: what, cells: [what, before, before === after ? then : <b key="then">{then}</b>] };
+            })}
+          />
           <BroughtUp before={plan.problems} after={anew.plan.problems} unit={design.settings.lengthUnit} />
           <Button
             mt="2"

@@ -3,8 +3,7 @@
 import type { Figure } from '@/core/figures';
 import { useBagBehind } from '@/ui/bag/BagProvider';
 import { AskableNumber } from '@/ui/figures/FigureTicket';
-import { LedgerHead } from '@/ui/figures/LedgerHead';
-import { Scrolled } from '@/ui/figures/Scrolled';
+import { LedgerTable } from '@/ui/figures/LedgerTable';
 
 const HEADS = ['Size', 'Outside', 'In the walls', 'Inside', 'Needed, with ease', 'Room left, with ease'];
 
@@ -15,37 +14,23 @@ export function InsideTable() {
   const inside = useBagBehind('numbers', (state) => state.plan.fit.figures);
   const { sheetsAcross, sheetsAlong, sheetsThrough } = inside;
   const hasThings = needsWidth !== null;
+  const rows: [name: string, figures: readonly (Figure | null)[]][] = [
+    ['Across', [width, sheetsAcross, inside.insideWidth, needsWidth, inside.easeAcross]],
+    ['Up', [height, sheetsAlong, inside.insideHeight, needsHeight, inside.easeUp]],
+  ];
+  if (depth) rows.push(['Front to back', [depth, sheetsThrough, inside.insideDepth, needsDepth, inside.easeThrough]]);
   return (
-    <Scrolled label="Outside and inside">
-      <table className="ledger" data-testid="inside">
-        <LedgerHead heads={hasThings ? HEADS : HEADS.slice(0, 4)} />
-        <tbody>
-          <Line name="Across" figures={[width, sheetsAcross, inside.insideWidth, needsWidth, inside.easeAcross]} />
-          <Line name="Up" figures={[height, sheetsAlong, inside.insideHeight, needsHeight, inside.easeUp]} />
-          {depth && (
-            <Line
-              name="Front to back"
-              figures={[depth, sheetsThrough, inside.insideDepth, needsDepth, inside.easeThrough]}
-            />
-          )}
-        </tbody>
-      </table>
-    </Scrolled>
-  );
-}
-
-function Line({ name, figures }: { name: string; figures: readonly (Figure | null)[] }) {
-  return (
-    <tr>
-      <th scope="row">{name}</th>
-      {figures.map(
-        (figure) =>
-          figure && (
-            <td key={figure.id}>
-              <AskableNumber figure={figure} />
-            </td>
-          ),
-      )}
-    </tr>
+    <LedgerTable
+      label="Outside and inside"
+      testId="inside"
+      heads={hasThings ? HEADS : HEADS.slice(0, 4)}
+      rows={rows.map(([name, figures]) => ({
+        key: name,
+        cells: [
+          name,
+          ...figures.flatMap((figure) => (figure ? [<AskableNumber key={figure.id} figure={figure} />] : [])),
+        ],
+      }))}
+    />
   );
 }

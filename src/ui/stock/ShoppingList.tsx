@@ -1,6 +1,6 @@
 'use client';
 
-import { Box, Button, Flex, Table } from '@chakra-ui/react';
+import { Box, Button, Flex } from '@chakra-ui/react';
 import { useEffect, useMemo, useState } from 'react';
 import type { Design } from '@/core/design';
 import { notionSchema } from '@/core/notions';
@@ -11,7 +11,7 @@ import { useLastSettings } from '@/ui/bag/useLastSettings';
 import { downloadText } from '@/ui/browser/download';
 import { holdersOf, holdFor } from './holding';
 import { useLogbook } from '@/ui/logbook/readLogbook';
-import { Scrolled } from '@/ui/figures/Scrolled';
+import { LedgerTable } from '@/ui/figures/LedgerTable';
 import { useWholeLibrary } from '@/ui/library/library';
 import { designOf } from '@/ui/shelf/bagOnShelf';
 import type { Work } from '@/ui/workers/planningWorker';
@@ -133,44 +133,33 @@ function Lines({ lines }: { lines: readonly ShoppingLine[] }) {
   const { costs, unpriced } = shoppingTotal(lines);
   return (
     <>
-      <Scrolled label="What is to be bought">
-        <Table.Root size="sm" data-testid="shopping">
-          <Table.Header>
-            <Table.Row bg="transparent">
-              {['What', 'Needed', 'In store', 'To buy', 'Costs'].map((head) => (
-                <Table.ColumnHeader key={head}>{head}</Table.ColumnHeader>
-              ))}
-            </Table.Row>
-          </Table.Header>
-          <Table.Body>
-            {lines.map((line) => (
-              <Table.Row key={line.name} bg="transparent">
-                <Table.Cell>
-                  {line.name}
-                  <Box fontSize="13px" color="inkSoft">
-                    {line.of
-                      .map(({ bag, amount }) => `${bag} ${neededAmount(amount, line.unit, lengthUnit)}`)
-                      .join('; ')}
-                  </Box>
-                </Table.Cell>
-                <Table.Cell>{neededAmount(line.needed, line.unit, lengthUnit)}</Table.Cell>
-                <Table.Cell>
-                  {freeAmount(line.inStore, line.unit, lengthUnit)}
-                  {line.heldByOthers > 0 && (
-                    <Box fontSize="13px" color="inkSoft">
-                      {neededAmount(line.heldByOthers, line.unit, lengthUnit)} held for other bags
-                    </Box>
-                  )}
-                </Table.Cell>
-                <Table.Cell fontWeight={700}>
-                  {line.toBuy === 0 ? 'nothing' : neededAmount(line.toBuy, line.buyUnit, lengthUnit)}
-                </Table.Cell>
-                <Table.Cell>{line.costs === null ? 'no price' : line.costs.toFixed(2)}</Table.Cell>
-              </Table.Row>
-            ))}
-          </Table.Body>
-        </Table.Root>
-      </Scrolled>
+      <LedgerTable
+        label="What is to be bought"
+        testId="shopping"
+        heads={['What', 'Needed', 'In store', 'To buy', 'Costs']}
+        rows={lines.map((line) => ({
+          key: line.name,
+          cells: [
+            <>
+              {line.name}
+              <Box fontSize="13px" color="inkSoft" fontWeight={400}>
+                {line.of.map(({ bag, amount }) => `${bag} ${neededAmount(amount, line.unit, lengthUnit)}`).join('; ')}
+              </Box>
+            </>,
+            neededAmount(line.needed, line.unit, lengthUnit),
+            <>
+              {freeAmount(line.inStore, line.unit, lengthUnit)}
+              {line.heldByOthers > 0 && (
+                <Box fontSize="13px" color="inkSoft">
+                  {neededAmount(line.heldByOthers, line.unit, lengthUnit)} held for other bags
+                </Box>
+              )}
+            </>,
+            <b key="buy">{line.toBuy === 0 ? 'nothing' : neededAmount(line.toBuy, line.buyUnit, lengthUnit)}</b>,
+            line.costs === null ? 'no price' : line.costs.toFixed(2),
+          ],
+        }))}
+      />
       <Flex mt="3" gap="3" align="center" wrap="wrap">
         <Box>
           {costs > 0 || unpriced.length === 0

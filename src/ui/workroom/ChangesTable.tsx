@@ -1,6 +1,6 @@
-import { Box, Table } from '@chakra-ui/react';
+import { Box } from '@chakra-ui/react';
 import { z } from 'zod';
-import { Scrolled } from '@/ui/figures/Scrolled';
+import { LedgerTable } from '@/ui/figures/LedgerTable';
 
 export const changesSchema = z.object({
   madeAt: z.string(),
@@ -42,28 +42,14 @@ const names = (all: readonly string[]): string =>
 /** What bringing a copy in would do: of each kind, what is missing here, what is otherwise here, what stays. */
 export const ChangesTable = ({ changes }: { changes: Changes }) => (
   <>
-    <Scrolled label="What the copy changes">
-      <Table.Root size="sm">
-        <Table.Header>
-          <Table.Row bg="transparent">
-            {['What', 'Missing here', 'Otherwise here', 'The same', 'Only here, stays'].map((head) => (
-              <Table.ColumnHeader key={head}>{head}</Table.ColumnHeader>
-            ))}
-          </Table.Row>
-        </Table.Header>
-        <Table.Body>
-          {changes.lines.map(({ kind, missing, different, same, onlyHere }) => (
-            <Table.Row key={kind} bg="transparent" data-kind={kind}>
-              <Table.Cell fontWeight={700}>{KINDS[kind]}</Table.Cell>
-              <Table.Cell>{names(missing)}</Table.Cell>
-              <Table.Cell>{names(different)}</Table.Cell>
-              <Table.Cell>{same}</Table.Cell>
-              <Table.Cell>{onlyHere}</Table.Cell>
-            </Table.Row>
-          ))}
-        </Table.Body>
-      </Table.Root>
-    </Scrolled>
+    <LedgerTable
+      label="What the copy changes"
+      heads={['What', 'Missing here', 'Otherwise here', 'The same', 'Only here, stays']}
+      rows={changes.lines.map(({ kind, missing, different, same, onlyHere }) => ({
+        key: kind,
+        cells: [<b key="kind">{KINDS[kind]}</b>, names(missing), names(different), same, onlyHere],
+      }))}
+    />
     <Box mt="2">
       {changes.told === 0
         ? 'No row or note of a making is missing here'
