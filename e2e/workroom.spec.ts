@@ -44,7 +44,7 @@ async function bringsBack(page: Page): Promise<void> {
   await page.goto('/workroom');
   await page.locator('input[type=file]').setInputFiles(path);
   const looked = page.getByRole('region', { name: 'What this copy changes' });
-  await expect(looked.locator('[data-kind="bags"]')).toContainText(design.name);
+  await expect(looked.locator('[data-row="bags"]')).toContainText(design.name);
   await expect(looked).toContainText('Nothing is changed yet');
   const { violations } = await new AxeBuilder({ page }).analyze();
   expect(violations.map(({ id: rule }) => rule)).toEqual([]);
