@@ -162,7 +162,7 @@ function Lines({ lines }: { lines: readonly ShoppingLine[] }) {
       />
       <Flex mt="3" gap="3" align="center" wrap="wrap">
         <Box>
-          {costs > 0 || unpriced.length === 0
+          {lines.some((line) => line.costs !== null)
             ? `Together ${costs.toFixed(2)}, in your own money`
             : 'Nothing of it has a price in your stores yet'}
           {unpriced.length > 0 ? `; without a price, and not counted: ${unpriced.join(', ')}.` : '.'} Yarn is needed
