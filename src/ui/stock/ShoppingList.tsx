@@ -77,7 +77,16 @@ function OpenList({ onClose }: { onClose: () => void }) {
   );
   const take = (id: string) => setChosen(chosen.includes(id) ? chosen.filter((one) => one !== id) : [...chosen, id]);
   return (
-    <Box as="section" aria-label="Shopping list" bg="paper" border="1px solid" borderColor="counterEdge" p="4" mb="4">
+    <Box
+      as="section"
+      aria-label="Shopping list"
+      className="on-paper"
+      bg="paper"
+      border="1px solid"
+      borderColor="counterEdge"
+      p="4"
+      mb="4"
+    >
       <Flex gap="2" wrap="wrap" mb="3" role="group" aria-label="Bags to buy for">
         {bags.map(({ id, name }) => (
           <Button

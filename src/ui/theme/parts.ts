@@ -310,12 +310,13 @@ export const PARTS = {
   '.scrolled': {
     position: 'relative',
     overflowX: 'auto',
-    // The shade says that there is more to the right; what scrolls with the table covers it at its end.
+    // The shade says that there is more to the right; what scrolls with the table covers it at its end, in the colour that it lies on.
     background: [
-      'linear-gradient(270deg, var(--chakra-colors-counter) 40%, transparent) right / 60px 100% no-repeat local',
+      'linear-gradient(270deg, var(--lies-on, var(--chakra-colors-counter)) 40%, transparent) right / 60px 100% no-repeat local',
       'linear-gradient(90deg, transparent 70%, rgba(20,30,30,.12)) right / 28px 100% no-repeat scroll',
     ].join(', '),
   },
+  '.on-paper': { '--lies-on': 'var(--chakra-colors-paper)' },
   '.ledger': { width: '100%', fontSize: '14.5px', borderCollapse: 'collapse' },
   '.ledger th, .ledger td': {
     textAlign: 'left',

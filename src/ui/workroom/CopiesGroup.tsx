@@ -99,6 +99,7 @@ export function CopiesGroup() {
         <Box
           as="section"
           aria-label="What this copy changes"
+          className="on-paper"
           bg="paper"
           border="1px solid"
           borderColor="paperEdge"
