@@ -23,7 +23,10 @@ test('what goes in is listed, packed, drawn, and sets the sizes', async ({ page 
   await page.getByLabel('The sizes', { exact: true }).selectOption('contents');
   await fill(page, 'Ease', '10 mm');
 
-  const thing = page.getByRole('region', { name: 'What goes in' }).getByRole('listitem').filter({ hasText: 'Bell cloth' });
+  const thing = page
+    .getByRole('region', { name: 'What goes in' })
+    .getByRole('listitem')
+    .filter({ hasText: 'Bell cloth' });
   await expect(thing).toContainText('sets across, up, thick');
   await expect(page.getByTestId('packed').getByRole('group', { name: /holding Bell cloth/ })).toBeVisible();
   // 180 + 10 thick + 10 of ease across; 120 + 5 + 10 up.
