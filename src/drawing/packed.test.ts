@@ -1,34 +1,12 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { USUAL_POCKETS, thingIdSchema, type Design } from '@/core/design';
-import { designAt, planOf } from '@/core/testing/designs';
+import { USUAL_POCKETS, type Design } from '@/core/design';
+import { planOf } from '@/core/testing/designs';
+import { holding } from '@/core/testing/holding';
 import { chartDrawing, packedDrawing, sectionDrawing, thingMark, type Shape } from '.';
 import { STITCHES } from '@/core/stitches';
 
 type Rect = Extract<Shape, { kind: 'rect' }>;
-
-const holding = (sizes: [number, number, number][], sizesFrom: Design['body']['sizesFrom'] = 'contents') =>
-  designAt(5, 5, 2, (design) => ({
-    ...design,
-    contents: {
-      ...design.contents,
-      thicknessMm: null,
-      items: sizes.map(([widthMm, heightMm, thicknessMm], index) => ({
-        count: 1,
-        thing: {
-          id: thingIdSchema.parse(`t${index}`),
-          name: `Thing ${index}`,
-          widthMm,
-          heightMm,
-          thicknessMm,
-          massG: null,
-          turns: 'as-it-stands' as const,
-          known: null,
-        },
-      })),
-    },
-    body: { ...design.body, sizesFrom },
-  }));
 
 const thingsOf = (shapes: readonly Shape[]) =>
   shapes.filter((shape): shape is Rect => shape.kind === 'rect' && shape.role === 'thing');

@@ -2,15 +2,13 @@ import { useMemo } from 'react';
 import type { LaidOut } from '@/core/layout';
 import { cutText, laidText } from '@/core/wording';
 import { useBagBehind } from '@/ui/bag/BagProvider';
+import { useRestedBag } from '@/ui/bag/useRestedBag';
 import { HAND_RESTS_MS, useSettled } from '@/ui/bag/useSettled';
 import { DrawingTwin } from '@/ui/drawing/DrawingTwin';
 
 /** What is cut, in words, beside its drawing. It follows like the numbers. */
 export function CutTwin() {
-  const { design, plan } = useSettled(
-    useBagBehind('numbers', (state) => ({ design: state.design, plan: state.plan })),
-    HAND_RESTS_MS,
-  );
+  const { design, plan } = useRestedBag();
   const parts = useMemo(() => cutText(design, plan), [design, plan]);
   return <DrawingTwin label="What is cut, in words" parts={parts} />;
 }

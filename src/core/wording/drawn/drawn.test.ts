@@ -2,14 +2,15 @@ import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { BODY_KINDS } from '@/core/body';
 import { rectangle, ringArea } from '@/core/cutting';
-import { USUAL_CLOTH, thingIdSchema, usualDropIn, usualLining, type Design } from '@/core/design';
+import { USUAL_CLOTH, usualDropIn, usualLining, type Design } from '@/core/design';
 import { clothPieces, clothToCut, layOnCloth, type LayoutPiece } from '@/core/layout';
 import { planBag } from '@/core/plan';
 import { seededRandom } from '@/core/random';
 import { laidStrap } from '@/core/strap';
 import { anyStrap } from '@/core/testing/anyStrap';
 import { bagOf } from '@/core/testing/bodies';
-import { designAt, fullDesign, planOf } from '@/core/testing/designs';
+import { fullDesign, planOf } from '@/core/testing/designs';
+import { holding } from '@/core/testing/holding';
 import { PRINTED_MM, TOLD_LENGTH, toldMm } from '@/core/testing/toldLengths';
 import { cutText } from './cutText';
 import { laidText } from './laidText';
@@ -61,23 +62,6 @@ const depth = (one: Box, other: Box): number =>
   Math.min(...one.map(([from, to], at) => Math.min(to, other[at]?.[1] ?? NaN) - Math.max(from, other[at]?.[0] ?? NaN)));
 
 describe('what is packed in words', () => {
-  const holding = (sizes: readonly [number, number, number][]): Design =>
-    designAt(5, 5, 2, (design) => ({
-      ...design,
-      body: { ...design.body, sizesFrom: 'contents' },
-      contents: {
-        ...design.contents,
-        thicknessMm: null,
-        items: sizes.map(([widthMm, heightMm, thicknessMm], index) => ({
-          count: 1,
-          thing: {
-            ...{ id: thingIdSchema.parse(`t${index}`), name: `Thing ${index}`, widthMm, heightMm, thicknessMm },
-            ...{ massG: null, turns: 'as-it-stands' as const, known: null },
-          },
-        })),
-      },
-    }));
-
   it('rebuilt from its words alone, no thing stands in another, and together they are as large as is told', () => {
     fc.assert(
       fc.property(fc.array(sized, { minLength: 1, maxLength: 5 }), (sizes) => {
