@@ -3,20 +3,10 @@ import { expect, it } from 'vitest';
 import { applyEdits, yarnOfRow, type ColourRow, type Design } from '@/core/design';
 import { rowCountOf } from '@/core/pieces';
 import { planBag, type Plan } from '@/core/plan';
+import { anyStripes } from '@/core/testing/anyStripes';
 import { fullDesign } from '@/core/testing/designs';
 import { writePattern } from '@/core/wording';
 import { colourRuns, colourUses } from '.';
-
-const stripes: fc.Arbitrary<ColourRow[]> = fc.array(
-  fc.record({
-    yarn: fc.integer({ min: 0, max: 1 }),
-    fromRow: fc.integer({ min: 1, max: 90 }),
-    rows: fc.integer({ min: 1, max: 9 }),
-    everyRows: fc.option(fc.integer({ min: 10, max: 40 })),
-    piece: fc.constantFrom<ColourRow['piece']>('all', 'panel', 'gusset'),
-  }),
-  { maxLength: 5 },
-);
 
 const YARNS = [
   { name: 'Second', colour: 'oat', ballMassG: 50, ballLengthM: 90 },
@@ -39,7 +29,7 @@ it('runs of rows are the rows, one after the other, each in the yarn that the st
   const [panel] = plan.pieces;
   if (!panel) throw new Error('no panel');
   fc.assert(
-    fc.property(stripes, (rows) => {
+    fc.property(anyStripes, (rows) => {
       const runs = colourRuns(rows, panel);
       const each = runs.flatMap(({ yarn, fromRow, toRow }) =>
         Array.from({ length: toRow - fromRow + 1 }, (_, index) => ({ row: fromRow + index, yarn })),
@@ -56,7 +46,7 @@ it('whatever the stripes, the fabric takes as much yarn as in one colour, shared
   const fabricG = (whole.yarn.figures?.fabric.value ?? 0) + (whole.yarn.figures?.trim?.value ?? 0);
   expect(fabricG).toBeGreaterThan(0);
   fc.assert(
-    fc.property(stripes, (rows) => {
+    fc.property(anyStripes, (rows) => {
       const { plan } = planned(rows);
       const uses = colourUses(rows, plan.pieces, YARNS.length);
       const tailsG = uses.reduce((sum, { tails }, index) => {

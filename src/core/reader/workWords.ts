@@ -1,33 +1,8 @@
-import { RowInWork, type Cell, type Effort, type RowFault, type StitchKind, type Worked } from '@/core/stitches';
+import { RowInWork, type Cell, type Effort, type RowFault, type Worked } from '@/core/stitches';
 import type { Instruction, InstructionOf, Place, StitchWord, TextSpan } from './instruction';
+import { stepOfWord } from './stepOfWord';
 import { needsSpace, spacesTaken, takenByAll } from './takenBy';
 import { countedAs, type Below, type OwnWords, type Readings, type WorkTrouble, type WorkedRow } from './workedRow';
-
-const KINDS: Readonly<Record<string, StitchKind>> = {
-  slst: 'sl-st',
-  sc: 'sc',
-  esc: 'esc',
-  edc: 'esc',
-  hdc: 'hdc',
-  htr: 'hdc',
-  dc: 'dc',
-  tr: 'tr',
-  dtr: 'tr',
-  trtr: 'tr',
-  hbhdc: 'herringbone-hdc',
-  hbhtr: 'herringbone-hdc',
-  hbdc: 'herringbone-dc',
-  hbtr: 'herringbone-dc',
-};
-
-const stepOf = (word: string, more: Partial<Worked>): Worked => ({
-  work: KINDS[word] ?? 'bobble',
-  into: 'stitch',
-  times: 1,
-  over: 1,
-  each: 1,
-  ...more,
-});
 
 /**
  * Works a row from its words, over what lies below: the first thing that can't be done ends it.
@@ -175,7 +150,7 @@ class Hand {
       this.work.take({ skip: 1 });
       this.leadTook = true;
     }
-    this.work.add(stepOf('dc', {}), 1);
+    this.work.add(stepOfWord('dc', {}), 1);
     this.name('turning');
     if (besides > 0) {
       this.work.take({ chain: besides });
@@ -220,7 +195,7 @@ class Hand {
       case 'foundation':
         this.isFoundation = this.below.cells === null || this.isFoundation;
         this.isUnknown = false;
-        this.work.add(stepOf(item.stitch.word, {}), item.count);
+        this.work.add(stepOfWord(item.stitch.word, {}), item.count);
         return this.name(item.stitch.word);
       case 'turn':
         this.turned = true;
@@ -232,7 +207,7 @@ class Hand {
         const isSaid = after[0]?.do === 'stands';
         if (item.count > 2 && !isSaid) this.open.add('hookStands');
         if (isSaid || item.count > 2 ? this.hookStands(after) : false) {
-          this.work.add(stepOf('dc', {}), 1);
+          this.work.add(stepOfWord('dc', {}), 1);
           this.name('turning');
         }
         return;
@@ -303,7 +278,7 @@ class Hand {
       place,
       after,
       (into, times) => {
-        const step = stepOf(stitch.word, { each: makes, over: takes, into });
+        const step = stepOfWord(stitch.word, { each: makes, over: takes, into });
         if (into === 'space') return this.put(item, this.work.take({ ...step, times, over: 1 }));
         if (makes === 0) return this.put(item, this.work.take({ skip: takes * times }));
         this.put(item, this.work.take({ ...step, times }));
@@ -325,7 +300,7 @@ class Hand {
     stitch: StitchWord,
   ): void {
     const name = countedAs(stitch);
-    const step = stepOf(stitch.word, { each: makes });
+    const step = stepOfWord(stitch.word, { each: makes });
     if (place.which === 'ring' || (this.isRing && this.below.cells === null)) {
       this.isRing = true;
       this.isUnknown = false;
@@ -355,7 +330,7 @@ class Hand {
         if (passed >= 2 || (isSaid && passed >= 1)) {
           if (!isSaid) this.open.add('hookStands');
           if (this.hookStands(after)) {
-            this.work.add(stepOf('dc', {}), 1);
+            this.work.add(stepOfWord('dc', {}), 1);
             this.name('turning');
             // Beyond the height of the stitch they are chains of a mesh, over as many that are passed over below.
             const mesh = passed >= 5 ? Math.floor((passed - 3) / 2) : 0;
@@ -428,7 +403,7 @@ class Hand {
         item,
         item.place,
         after,
-        (into, times) => this.put(item, this.work.take(stepOf(word, { each: own, times, into }))),
+        (into, times) => this.put(item, this.work.take(stepOfWord(word, { each: own, times, into }))),
         1,
         own,
         { word, over: 1 },
@@ -439,7 +414,7 @@ class Hand {
       item,
       place,
       after,
-      (into, times) => this.put(item, this.work.take(stepOf(word, { over: 2, times, into }))),
+      (into, times) => this.put(item, this.work.take(stepOfWord(word, { over: 2, times, into }))),
       2,
       1,
       { word, over: 1 },
@@ -453,7 +428,7 @@ class Hand {
     if (said?.do === 'stands' && said.counts && this.work.cells.length === 0) {
       this.put(item, this.work.take({ skip: Math.max(1, place.count) }));
       this.hookSkipped = Math.max(1, place.count);
-      this.work.add(stepOf('dc', {}), 1);
+      this.work.add(stepOfWord('dc', {}), 1);
       return this.name('turning');
     }
     if (this.isUnknown || this.isRing) return;
@@ -556,7 +531,7 @@ class Hand {
         const count = inner.place.which === 'next' ? inner.place.count : 1;
         const times = inner.each * count * (this.own.get(inner.stitch.word)?.makes ?? 1);
         this.last = { stitch: inner.stitch, each: inner.each };
-        this.put(inner, this.work.add(stepOf(inner.stitch.word, {}), Math.min(times, 10_000)));
+        this.put(inner, this.work.add(stepOfWord(inner.stitch.word, {}), Math.min(times, 10_000)));
         return this.name(inner.stitch.word);
       }
       case 'repeat': {
@@ -578,7 +553,7 @@ class Hand {
     this.isOtherSide = true;
     const places = Math.max(0, this.chainLength - this.hookSkipped - 1);
     this.work = new RowInWork(
-      Array.from({ length: places }, (): Cell => ({ made: 'stitch', step: stepOf('sc', {}), from: 0 })),
+      Array.from({ length: places }, (): Cell => ({ made: 'stitch', step: stepOfWord('sc', {}), from: 0 })),
       { turned: false, effort: this.effort },
     );
   }

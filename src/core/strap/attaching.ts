@@ -71,7 +71,8 @@ export const shorterThanHardware = (
     severity: 'decide',
     place: 'strap',
     path: field,
-    values: { wornMm, hardwareMm: path.hardwareMm },
+    // What is folded back can take more than a ready-made one has.
+    values: { wornMm: Math.max(0, wornMm), hardwareMm: path.hardwareMm },
     repairs: wishMm > MOST_WORN_MM ? [] : [repair],
   });
 };

@@ -1,18 +1,11 @@
 import fc from 'fast-check';
 import { expect, it } from 'vitest';
-import { planBag } from '@/core/plan';
-import { anyStrap } from '@/core/testing/anyStrap';
-import { fullDesign } from '@/core/testing/designs';
+import { anyStrapStage } from '@/core/testing/anyStrapStage';
 import { laidParts, laidStrap } from '.';
 
 it('the parts of any worn strap follow each other from mouth to mouth, without a gap and none in another', () => {
-  let laid = 0;
   fc.assert(
-    fc.property(anyStrap, (strap) => {
-      const result = planBag({ ...fullDesign(), straps: [strap] });
-      const stage = result.ok ? result.plan.straps[0] : undefined;
-      if (!stage) return;
-      laid += 1;
+    fc.property(anyStrapStage, (stage) => {
       const { parts, wornMm, standsMm, slackMm, overlapMm } = laidStrap(stage);
       const along = laidParts(parts, wornMm, standsMm);
       expect(along.map(({ kind }) => kind)).toEqual(parts.map(({ kind }) => kind));
@@ -33,7 +26,6 @@ it('the parts of any worn strap follow each other from mouth to mouth, without a
     }),
     { numRuns: 150 },
   );
-  expect(laid).toBeGreaterThan(70);
 });
 
 it('what adjusts it stands as far from the second end as is said; a knot ties in the middle', () => {

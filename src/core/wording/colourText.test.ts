@@ -3,6 +3,7 @@ import { expect, it } from 'vitest';
 import { BODY_KINDS } from '@/core/body';
 import { readDesign, yarnOfRow, type ColourRow, type Design } from '@/core/design';
 import { rowCountOf, type Piece } from '@/core/pieces';
+import { anyStripes } from '@/core/testing/anyStripes';
 import { bagOf } from '@/core/testing/bodies';
 import { planOf } from '@/core/testing/designs';
 import { colourChanges, colourLetter, colourLines } from './colourText';
@@ -11,16 +12,6 @@ const YARNS: Design['furtherYarns'] = [
   { name: 'Second', colour: 'oat', ballMassG: 50, ballLengthM: 90 },
   { name: 'Third', colour: 'plum', ballMassG: 100, ballLengthM: 210 },
 ];
-const stripes: fc.Arbitrary<ColourRow[]> = fc.array(
-  fc.record({
-    yarn: fc.integer({ min: 0, max: 1 }),
-    fromRow: fc.integer({ min: 1, max: 60 }),
-    rows: fc.integer({ min: 1, max: 9 }),
-    everyRows: fc.option(fc.integer({ min: 10, max: 40 })),
-    piece: fc.constant('all' as const),
-  }),
-  { minLength: 1, maxLength: 4 },
-);
 
 /** Which letter each row of a piece is said to be worked in: "A in rows 1–4, 7; B in rows 5–6." read back. */
 function lettersOf(line: string): Map<number, string> {
@@ -47,7 +38,7 @@ it.each(BODY_KINDS)(
   (kind) => {
     const { pieces } = planOf(bagOf(kind));
     fc.assert(
-      fc.property(stripes, (rows) => {
+      fc.property(anyStripes, (rows) => {
         const design = striped(bagOf(kind), rows);
         const [, ...lines] = colourLines(design, { pieces });
         expect(lines).toHaveLength(pieces.length + 1);
@@ -66,7 +57,7 @@ it.each(BODY_KINDS)(
 it('whoever works row by row is told of every change, and of nothing where none is', () => {
   const [piece] = planOf(bagOf('fold-over-strip')).pieces as [Piece, ...Piece[]];
   fc.assert(
-    fc.property(stripes, (rows) => {
+    fc.property(anyStripes, (rows) => {
       const design = striped(bagOf('fold-over-strip'), rows);
       const changes = new Map(colourChanges(design, piece).map(({ row, says }) => [row, says]));
       for (let row = 2; row <= rowCountOf(piece); row += 1) {

@@ -4,10 +4,9 @@ import { BODY_KINDS } from '@/core/body';
 import { rectangle, ringArea } from '@/core/cutting';
 import { USUAL_CLOTH, usualDropIn, usualLining, type Design } from '@/core/design';
 import { clothPieces, clothToCut, layOnCloth, type LayoutPiece } from '@/core/layout';
-import { planBag } from '@/core/plan';
 import { seededRandom } from '@/core/random';
 import { laidStrap } from '@/core/strap';
-import { anyStrap } from '@/core/testing/anyStrap';
+import { anyStrapStage } from '@/core/testing/anyStrapStage';
 import { bagOf } from '@/core/testing/bodies';
 import { fullDesign, planOf } from '@/core/testing/designs';
 import { holding } from '@/core/testing/holding';
@@ -23,13 +22,8 @@ const lengthsIn = (line: string): number[] =>
 
 describe('a strap in words', () => {
   it('is as long from mouth to mouth as its parts are together, whatever it is and hangs by', () => {
-    let told = 0;
     fc.assert(
-      fc.property(anyStrap, (strap) => {
-        const result = planBag({ ...fullDesign(), straps: [strap] });
-        const stage = result.ok ? result.plan.straps[0] : undefined;
-        if (!stage) return;
-        told += 1;
+      fc.property(anyStrapStage, (stage) => {
         const [slack, worn] = strapText(stage, 'cm');
         const { slackMm, wornMm } = laidStrap(stage);
         expect(Math.abs((lengthsIn(slack?.name ?? '')[0] ?? NaN) - slackMm)).toBeLessThan(PRINTED_MM);
@@ -40,7 +34,6 @@ describe('a strap in words', () => {
       }),
       { numRuns: 120 },
     );
-    expect(told).toBeGreaterThan(60);
   });
 });
 

@@ -31,7 +31,7 @@ export const STRAP_PROBLEM_WORDS: Sentences<StrapProblems> = {
   'strap-shorter-than-bag': (v, length) =>
     `A strap ${length(v.wornMm)} long does not span its feet (${length(v.widthMm)} apart): there is no loop to put a hand through.`,
   'strap-shorter-than-hardware': (v, length) =>
-    `Worn ${length(Math.max(0, v.wornMm))} long, there is no room left for the strap: its tabs, rings and clasps take ${length(v.hardwareMm)}.`,
+    `Worn ${length(v.wornMm)} long, there is no room left for the strap: its tabs, rings and clasps take ${length(v.hardwareMm)}.`,
   'strap-has-no-drop': () =>
     'Round the body a strap has no drop: it is planned by its length. Give its length by a tape, or by the figure.',
   'strap-mouth-too-high': () =>
